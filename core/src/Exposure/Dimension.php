@@ -1,0 +1,85 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Exposure;
+
+use Core\Exception\InvalidExposure;
+
+/** One thing that varies between exposures and makes them easier or harder for the dog. */
+final readonly class Dimension
+{
+    /**
+     * @param  ?string  $unit  of a measured dimension: "m" or "s"
+     * @param  list<DimensionValue>  $values  of an ordered dimension, easiest first; empty for a measured one
+     * @param  float|string  $usual  taken where a trial does not say
+     * @param  bool  $eases  whether a handler can make it easier on the spot
+     */
+    public function __construct(
+        public string $key,
+        public string $label,
+        public DimensionKind $kind,
+        public ?string $unit,
+        public array $values,
+        public float|string $usual,
+        public GammaPrior $slope,
+        public bool $eases,
+    ) {}
+
+    /**
+     * The covariate x of a value; harder is larger, and it may be negative.
+     *
+     * Distance: log2(d_0 / max(d, 0.3 m)), so one unit is one halving; time: log2(1 + t / 3 s); ordered: the score.
+     *
+     * @param  float  $referenceMeters  d_0, the reaction distance stated at intake
+     *
+     * @pure
+     *
+     * @throws InvalidExposure if the value is not one of this dimension
+     */
+    public function covariate(float|string $value, float $referenceMeters): float
+    {
+        return match ($this->kind) {
+            DimensionKind::Distance => log($referenceMeters / max($this->number($value), 0.3), 2.0),
+            DimensionKind::Time => log(1.0 + max($this->number($value), 0.0) / 3.0, 2.0),
+            DimensionKind::Ordered => $this->choice($value)->score,
+        };
+    }
+
+    /** @pure
+     * @throws InvalidExposure if the value is not one of this dimension */
+    public function choice(float|string $value): DimensionValue
+    {
+        foreach ($this->values as $choice) {
+            if ($choice->key === $value) {
+                return $choice;
+            }
+        }
+        throw InvalidExposure::unknownValue($this->key, (string) $value);
+    }
+
+    /** The next easier choices, nearest first. @pure
+     * @return list<DimensionValue> */
+    public function easierThan(string $value): array
+    {
+        $easier = [];
+        foreach ($this->values as $choice) {
+            if ($choice->key === $value) {
+                break;
+            }
+            array_unshift($easier, $choice);
+        }
+
+        return $easier;
+    }
+
+    /** @throws InvalidExposure if the value is not a number */
+    private function number(float|string $value): float
+    {
+        if (! is_numeric($value) || ! is_finite((float) $value)) {
+            throw InvalidExposure::notANumber($this->key);
+        }
+
+        return (float) $value;
+    }
+}

@@ -1,0 +1,107 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Exposure;
+
+use Core\Exception\InvalidCatalog;
+use Core\Exception\InvalidExposure;
+
+/** The dimensions a kind of plan may use: data, checked once when it is loaded. */
+final readonly class DimensionCatalog
+{
+    /** @param array<string, Dimension> $dimensions by key, in the order of the data file */
+    private function __construct(public string $version, public array $dimensions) {}
+
+    /**
+     * @param  array<mixed>  $data  as in core/data/dimensions.presence.json
+     *
+     * @pure
+     *
+     * @throws InvalidCatalog naming the dimension and field at fault
+     */
+    public static function fromArray(array $data): self
+    {
+        $dimensions = [];
+        $listed = $data['dimensions'] ?? null;
+        if (! is_array($listed) || ! is_string($data['version'] ?? null)) {
+            throw InvalidCatalog::missing('dimensions', 'version or dimensions');
+        }
+        foreach ($listed as $row) {
+            $dimension = self::fromRow(is_array($row) ? $row : []);
+            if (isset($dimensions[$dimension->key])) {
+                throw InvalidCatalog::duplicate('dimensions', $dimension->key);
+            }
+            $dimensions[$dimension->key] = $dimension;
+        }
+
+        return new self($data['version'], $dimensions);
+    }
+
+    /** @pure
+     * @throws InvalidExposure if there is no such dimension */
+    public function dimension(string $key): Dimension
+    {
+        return $this->dimensions[$key] ?? throw InvalidExposure::unknownDimension($key);
+    }
+
+    /** @pure */
+    public function has(string $key): bool
+    {
+        return isset($this->dimensions[$key]);
+    }
+
+    /** @param array<mixed> $row */
+    private static function fromRow(array $row): Dimension
+    {
+        $key = is_string($row['key'] ?? null) ? $row['key'] : throw InvalidCatalog::missing('dimensions', 'key');
+        $where = "dimension {$key}";
+        $kind = DimensionKind::tryFrom(is_string($row['kind'] ?? null) ? $row['kind'] : '') ?? throw InvalidCatalog::missing($where, 'kind');
+        $slope = is_array($row['slope'] ?? null) ? $row['slope'] : throw InvalidCatalog::missing($where, 'slope');
+        $usual = $row['usual'] ?? null;
+        if ($kind->isMeasured() ? ! is_numeric($usual) : ! is_string($usual)) {
+            throw InvalidCatalog::missing($where, 'usual');
+        }
+        $values = $kind->isMeasured() ? [] : self::values($where, $row['values'] ?? null);
+        if ($values !== [] && ! in_array($usual, array_map(static fn (DimensionValue $v): string => $v->key, $values), true)) {
+            throw InvalidCatalog::contradiction($where, 'the usual value is not among its values.');
+        }
+
+        return new Dimension(
+            $key,
+            is_string($row['label'] ?? null) ? $row['label'] : throw InvalidCatalog::missing($where, 'label'),
+            $kind,
+            is_string($row['unit'] ?? null) ? $row['unit'] : null,
+            $values,
+            is_string($usual) ? $usual : (float) $usual,
+            GammaPrior::withMean(self::number($where, $slope, 'shape'), self::number($where, $slope, 'mean')),
+            ($row['eases'] ?? true) === true,
+        );
+    }
+
+    /** @return non-empty-list<DimensionValue> */
+    private static function values(string $where, mixed $rows): array
+    {
+        if (! is_array($rows) || count($rows) < 2) {
+            throw InvalidCatalog::missing($where, 'values (at least two)');
+        }
+        $values = [];
+        $last = count($rows) - 1;
+        foreach (array_values($rows) as $i => $row) {
+            if (! is_array($row) || ! is_string($row['key'] ?? null) || ! is_string($row['label'] ?? null)) {
+                throw InvalidCatalog::missing($where, 'values.key or values.label');
+            }
+            $values[] = new DimensionValue($row['key'], $row['label'], isset($row['score']) ? self::number($where, $row, 'score') : $i / $last);
+        }
+
+        return $values;
+    }
+
+    /** @param array<mixed> $row */
+    private static function number(string $where, array $row, string $field): float
+    {
+        $value = $row[$field] ?? null;
+
+        return is_int($value) || is_float($value) ? (float) $value : throw InvalidCatalog::missing($where, $field);
+    }
+}

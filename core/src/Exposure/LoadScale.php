@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Exposure;
+
+use Core\Exception\InvalidExposure;
+use Core\Measure\Distance;
+
+/**
+ * Turns exposures into covariates for one model: which dimensions are in play, in which order, and from which reference
+ * distance they are counted.
+ *
+ * The reference never changes in the life of a model; changing a plan changes neither.
+ */
+final readonly class LoadScale
+{
+    /** @param non-empty-list<Dimension> $dimensions in play, in the order of the covariates */
+    private function __construct(public DimensionCatalog $catalog, public Distance $reference, public array $dimensions) {}
+
+    /**
+     * @param  list<string>  $keys  of the dimensions in play; distance is always one of them
+     *
+     * @pure
+     *
+     * @throws InvalidExposure if a key is not in the catalog
+     */
+    public static function of(DimensionCatalog $catalog, Distance $reference, array $keys): self
+    {
+        $dimensions = [];
+        foreach (array_unique(['distance', ...$keys]) as $key) {
+            $dimensions[] = $catalog->dimension($key);
+        }
+        // the order of the catalog, so that equal sets of dimensions give equal covariates
+        $place = array_flip(array_keys($catalog->dimensions));
+        usort($dimensions, static fn (Dimension $a, Dimension $b): int => $place[$a->key] <=> $place[$b->key]);
+
+        return new self($catalog, $reference, $dimensions);
+    }
+
+    /**
+     * One number for each dimension in play; a dimension the exposure does not state counts at its usual value.
+     *
+     * @return non-empty-list<float>
+     *
+     * @pure
+     */
+    public function covariates(Exposure $exposure): array
+    {
+        $x = [];
+        foreach ($this->dimensions as $dimension) {
+            $x[] = $dimension->covariate($exposure->values[$dimension->key] ?? $dimension->usual, $this->reference->meters);
+        }
+
+        return $x;
+    }
+}

@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Measure;
+
+use Core\Exception\InvalidMeasure;
+
+/** A distance between dog and trigger, more than 0 and at most 500 m. */
+final readonly class Distance
+{
+    public const MOST_METERS = 500.0;
+
+    private function __construct(public float $meters) {}
+
+    /** @pure
+     * @throws InvalidMeasure if not more than 0 and at most 500 m */
+    public static function fromMeters(float $meters): self
+    {
+        if (! is_finite($meters)) {
+            throw InvalidMeasure::notFinite('Distance');
+        }
+        if ($meters <= 0.0 || $meters > self::MOST_METERS) {
+            throw InvalidMeasure::outOfRange('Distance', $meters, 0.01, self::MOST_METERS, 'm');
+        }
+
+        return new self($meters);
+    }
+
+    /** @pure
+     * @throws InvalidMeasure if not more than 0 and at most 500 m */
+    public static function from(float $amount, DistanceUnit $unit): self
+    {
+        return self::fromMeters($amount * $unit->meters());
+    }
+
+    /** @pure */
+    public function as(DistanceUnit $unit): float
+    {
+        return $this->meters / $unit->meters();
+    }
+
+    /** In words, to the precision a person can judge by eye: "24 m", "4.5 m", "16 ft". @pure */
+    public function inWords(DistanceUnit $unit): string
+    {
+        $amount = $this->as($unit);
+        $text = number_format($amount, $amount < 10.0 && $unit !== DistanceUnit::Foot ? 1 : 0, '.', '');
+
+        return (str_ends_with($text, '.0') ? substr($text, 0, -2) : $text).' '.$unit->value;
+    }
+
+    /** How many times this distance has to be halved to reach the other; negative if the other is farther. @pure */
+    public function halvingsTo(self $other): float
+    {
+        return log($this->meters / $other->meters, 2.0);
+    }
+}

@@ -1,0 +1,178 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Response;
+
+use Core\Exception\InvalidModel;
+
+/**
+ * Finds the one mode of the log posterior by Newton's method, and its Laplace covariance.
+ *
+ * Session offsets are eliminated by Schur complement; a step goes at most 95 % of the way to the edge of gap > 0 and
+ * slope > 0, and is halved until the Armijo condition holds.
+ *
+ * @see Boyd, S. & Vandenberghe, L. (2004). Convex Optimization, §9.5 (Newton's method, decrement).
+ */
+final readonly class Fitter
+{
+    private const MOST_ITERATIONS = 50;
+
+    private const DECREMENT = 1e-10;
+
+    private const ARMIJO = 1e-4;
+
+    /**
+     * @param  list<ObservedRow>  $rows  each with as many covariates as the prior has slopes, and K + 1 counts
+     * @param  list<OffsetGroup>  $groups
+     * @param  ?Parameters  $start  a nearby mode for a warm start; ignored if its shape does not fit
+     * @return ?Fit null if no mode was found within 50 iterations: then there is no model
+     *
+     * @pure
+     *
+     * @throws InvalidModel if a row does not fit the shape of the prior
+     */
+    public function fit(Prior $prior, array $rows, array $groups, ?Parameters $start = null): ?Fit
+    {
+        self::ensureShapes($prior, $rows, count($groups));
+        $model = new CumulativeLogit($prior, $rows, $groups);
+        $at = self::start($prior, $rows, $groups, $start);
+        $here = $model->at($at);
+        for ($iteration = 1; $iteration <= self::MOST_ITERATIONS; $iteration++) {
+            try {
+                $factor = Cholesky::of($here->eliminated());
+            } catch (InvalidModel) {
+                return null;
+            }
+            [$step, $offsetStep] = self::newtonStep($here, $factor);
+            $decrement = 0.0;
+            foreach ($step as $i => $value) {
+                $decrement += $value * $here->gradient[$i];
+            }
+            foreach ($offsetStep as $s => $value) {
+                $decrement += $value * $here->offsetGradient[$s];
+            }
+            if (! is_finite($decrement)) {
+                return null;
+            }
+            if (0.5 * $decrement < self::DECREMENT) {
+                return Fit::at($at, $here, $factor, $iteration);
+            }
+            $share = min(1.0, 0.95 * self::wayToEdge($prior, $at, $step));
+            do {
+                $next = $at->moved($step, $offsetStep, $share);
+                $there = $model->at($next);
+                $enough = is_finite($there->logPosterior)
+                    && $there->logPosterior >= $here->logPosterior + self::ARMIJO * $share * $decrement - 1e-12 * abs($here->logPosterior);
+                $share *= 0.5;
+            } while (! $enough && $share > 1e-12);
+            if (! $enough) {
+                return null;
+            }
+            [$at, $here] = [$next, $there];
+        }
+
+        return null;
+    }
+
+    /**
+     * @param  list<ObservedRow>  $rows
+     *
+     * @throws InvalidModel
+     */
+    private static function ensureShapes(Prior $prior, array $rows, int $groups): void
+    {
+        foreach ($rows as $i => $row) {
+            if (count($row->covariates) !== count($prior->slopes) || count($row->counts) !== $prior->cuts + 1) {
+                throw InvalidModel::badShape("Row {$i} has ".count($row->covariates).' covariates and '.count($row->counts).' counts; the prior asks for '.count($prior->slopes).' and '.($prior->cuts + 1).'.');
+            }
+            if ($row->group !== null && ($row->group < 0 || $row->group >= $groups)) {
+                throw InvalidModel::badShape("Row {$i} names offset group {$row->group} of {$groups}.");
+            }
+        }
+    }
+
+    /**
+     * @param  list<ObservedRow>  $rows
+     * @param  list<OffsetGroup>  $groups
+     */
+    private static function start(Prior $prior, array $rows, array $groups, ?Parameters $given): Parameters
+    {
+        $offsets = array_map(static fn (OffsetGroup $group): float => $group->mean, $groups);
+        if ($given !== null && $given->cuts === $prior->cuts && count($given->theta) === $prior->cuts + count($prior->slopes)) {
+            foreach ($given->offsets as $s => $value) {
+                if (isset($offsets[$s])) {
+                    $offsets[$s] = $value;
+                }
+            }
+
+            return new Parameters($given->theta, array_values($offsets), $prior->cuts);
+        }
+        $theta = [$prior->topCutMean ?? self::marginalTopCut($rows, $prior->cuts)];
+        for ($k = 0; $k < $prior->cuts - 1; $k++) {
+            $theta[] = isset($prior->gaps[$k]) ? $prior->gaps[$k]->mode() : 1.0;
+        }
+        foreach ($prior->slopes as $gamma) {
+            $theta[] = $gamma?->mode() ?? 0.0;
+        }
+
+        return new Parameters($theta, array_values($offsets), $prior->cuts);
+    }
+
+    /**
+     * Where the top cut point would be without covariates: a start for flat priors.
+     *
+     * @param  list<ObservedRow>  $rows
+     */
+    private static function marginalTopCut(array $rows, int $cuts): float
+    {
+        $top = $all = 1.0;
+        foreach ($rows as $row) {
+            $top += $row->counts[$cuts];
+            $all += array_sum($row->counts);
+        }
+
+        return log(($all - $top + 1.0) / $top);
+    }
+
+    /** @return array{list<float>, list<float>} step by theta, step by group */
+    private static function newtonStep(Curvature $here, Cholesky $factor): array
+    {
+        $right = $here->gradient;
+        foreach ($here->crossInformation as $s => $cross) {
+            $ratio = $here->offsetGradient[$s] / $here->offsetInformation[$s];
+            foreach ($cross as $i => $value) {
+                $right[$i] -= $value * $ratio;
+            }
+        }
+        $step = $factor->solve(array_values($right));
+        $offsetStep = [];
+        foreach ($here->crossInformation as $s => $cross) {
+            $sum = $here->offsetGradient[$s];
+            foreach ($cross as $i => $value) {
+                $sum -= $value * $step[$i];
+            }
+            $offsetStep[] = $sum / $here->offsetInformation[$s];
+        }
+
+        return [$step, $offsetStep];
+    }
+
+    /**
+     * The share of the step at which the first gap or bounded slope would reach 0.
+     *
+     * @param  list<float>  $step
+     */
+    private static function wayToEdge(Prior $prior, Parameters $at, array $step): float
+    {
+        $share = INF;
+        foreach ($at->theta as $i => $value) {
+            $bounded = $i > 0 && ($i < $prior->cuts || $prior->slopes[$i - $prior->cuts] !== null);
+            if ($bounded && $step[$i] < 0.0) {
+                $share = min($share, -$value / $step[$i]);
+            }
+        }
+
+        return $share;
+    }
+}

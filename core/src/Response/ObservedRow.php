@@ -1,0 +1,16 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Response;
+
+/** All trials of one offset group at one exposure: equal covariates, so their bands are counted. */
+final readonly class ObservedRow
+{
+    /**
+     * @param  ?int  $group  index of its offset group, null for none
+     * @param  list<float>  $covariates
+     * @param  non-empty-list<float>  $counts  weighted number of trials in each band, lowest band first
+     */
+    public function __construct(public ?int $group, public array $covariates, public array $counts) {}
+}

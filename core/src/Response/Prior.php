@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Response;
+
+use Core\Exposure\GammaPrior;
+
+/**
+ * What is believed of the parameters before any trial.
+ *
+ * A null term is flat: the published regressions are fitted with all of them null and slopes of either sign.
+ */
+final readonly class Prior
+{
+    /**
+     * @param  positive-int  $cuts  K, the number of cut points: one less than the bands
+     * @param  ?float  $topCutMean  mean of c_K in logits, null for a flat prior
+     * @param  list<GammaPrior>  $gaps  of c_{k+1} − c_k, k = 1 … K − 1; empty for flat
+     * @param  list<?GammaPrior>  $slopes  one for each covariate, null for a free slope
+     */
+    public function __construct(
+        public int $cuts,
+        public ?float $topCutMean,
+        public float $topCutSd,
+        public array $gaps,
+        public array $slopes,
+    ) {}
+
+    /**
+     * No prior at all, for plain maximum likelihood.
+     *
+     * @param  positive-int  $cuts
+     * @param  non-negative-int  $slopes
+     *
+     * @pure
+     */
+    public static function flat(int $cuts, int $slopes): self
+    {
+        return new self($cuts, null, 1.0, [], array_fill(0, $slopes, null));
+    }
+}

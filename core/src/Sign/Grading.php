@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Sign;
+
+use Core\Exception\InvalidSign;
+
+/**
+ * Proposes a band from the signs that were seen; the observer confirms or overrules it.
+ *
+ * The weights and cut points are the product's own working scale, not a validated instrument.
+ */
+final readonly class Grading
+{
+    /** @param bool $hidesSigns a dog recorded as having learned to hide its signs: every small sign counts as medium */
+    public function __construct(private SignCatalog $catalog, private bool $hidesSigns = false) {}
+
+    /**
+     * @param  list<string>  $codes  signs seen; a code given twice counts once
+     *
+     * @pure
+     *
+     * @throws InvalidSign if a code is not in the catalog
+     */
+    public function propose(array $codes, ?Outcome $outcome = null): Band
+    {
+        $points = $smallPoints = $comfort = 0;
+        $strong = $medium = $interest = false;
+        foreach (array_unique($codes) as $code) {
+            $sign = $this->catalog->sign($code);
+            $weight = $this->hidesSigns && $sign->weight === SignWeight::Small ? SignWeight::Medium : $sign->weight;
+            if ($weight === SignWeight::Reaction) {
+                return Band::Over;
+            }
+            $strong = $strong || $weight === SignWeight::Strong;
+            $medium = $medium || $weight === SignWeight::Medium;
+            $interest = $interest || $sign->interest;
+            $comfort += $weight === SignWeight::Comfort ? 1 : 0;
+            if ($weight === SignWeight::Small) {
+                $smallPoints += $weight->points();
+            } else {
+                $points += $weight->points();
+            }
+        }
+        $sum = $points + max(0, $smallPoints - $comfort);
+        $fromOutcome = $outcome?->leastBand() ?? Band::Easy;
+
+        $fromSigns = match (true) {
+            $strong || $sum >= $this->catalog->strainFrom => Band::Strain,
+            $medium || $sum >= $this->catalog->effortFrom => Band::Effort,
+            $sum >= 1 || $interest => Band::Aware,
+            default => Band::Easy,
+        };
+
+        return $fromSigns->atLeast($fromOutcome) ? $fromSigns : $fromOutcome;
+    }
+}

@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Sign;
+
+/** Something to be seen in the dog. */
+final readonly class Sign
+{
+    /**
+     * @param  bool  $interest  orients to the trigger without stress: at least "aware"
+     * @param  bool  $overEager  asks for calmer food and shorter sets rather than distance
+     * @param  list<string>  $plans  kinds of plan in which it is offered
+     */
+    public function __construct(
+        public string $code,
+        public string $label,
+        public SignWeight $weight,
+        public bool $interest,
+        public bool $overEager,
+        public array $plans,
+    ) {}
+}

@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Sign;
+
+/** How long the dog took to turn back, as a quick pick where no timer ran. */
+enum TurnLatency: string
+{
+    case UnderOne = 'under_1';
+    case OneToTwo = '1_2';
+    case TwoToFive = '2_5';
+    case OverFive = 'over_5';
+    case Never = 'never';
+
+    /** @pure */
+    public function label(): string
+    {
+        return match ($this) {
+            self::UnderOne => 'under 1 s',
+            self::OneToTwo => '1–2 s',
+            self::TwoToFive => '2–5 s',
+            self::OverFive => 'over 5 s',
+            self::Never => 'did not turn',
+        };
+    }
+
+    /** @pure */
+    public static function fromSeconds(float $seconds): self
+    {
+        return match (true) {
+            $seconds < 1.0 => self::UnderOne,
+            $seconds <= 2.0 => self::OneToTwo,
+            $seconds <= 5.0 => self::TwoToFive,
+            default => self::OverFive,
+        };
+    }
+
+    /** Over 2 s is a sign: slow to turn to the marker. @pure */
+    public function asSign(): ?string
+    {
+        return match ($this) {
+            self::UnderOne, self::OneToTwo => null,
+            self::TwoToFive, self::OverFive => 'slow.mark',
+            self::Never => 'mark.ignore',
+        };
+    }
+}
