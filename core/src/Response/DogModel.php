@@ -1,0 +1,124 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Response;
+
+use Core\Exposure\Exposure;
+use Core\Exposure\LoadScale;
+use Core\Measure\Probability;
+use Core\Sign\Band;
+
+/** The fitted response model of one dog, one kind of trigger and one handler: says what an exposure risks. */
+final readonly class DogModel
+{
+    /** Standard normal quantile of the one-sided 80 % bound. */
+    public const BOUND_QUANTILE = 0.8416212335729143;
+
+    /**
+     * @param  ?int  $today  offset group of today's trials, null while there is none
+     * @param  ?int  $afterReaction  offset group of today's trials after a reaction
+     * @param  float  $todayVariance  of today's offset before any trial of its group
+     * @param  array<string, int>  $distinctValues  by dimension key: how many values the trials have shown
+     */
+    public function __construct(
+        public LoadScale $scale,
+        public Fit $fit,
+        private ?int $today,
+        private ?int $afterReaction,
+        private float $todayVariance,
+        private float $afterReactionMean,
+        public array $distinctValues,
+    ) {}
+
+    /** Σ β_j·x_j at the mode, in logits: how hard an exposure is for this dog on a typical day. @pure */
+    public function load(Exposure $exposure): float
+    {
+        $load = 0.0;
+        $slopes = $this->fit->mode->slopes();
+        foreach ($this->scale->covariates($exposure) as $j => $x) {
+            $load += $slopes[$j] * $x;
+        }
+
+        return $load;
+    }
+
+    /** Logits by which one halving of distance is harder. @pure */
+    public function slopePerHalving(): float
+    {
+        foreach ($this->scale->dimensions as $j => $dimension) {
+            if ($dimension->key === 'distance') {
+                return $this->fit->mode->slopes()[$j];
+            }
+        }
+
+        return 0.0; // unreachable: a scale always has distance
+    }
+
+    /** @pure */
+    public function risk(Exposure $exposure, Day $day = Day::Today): Risk
+    {
+        $strain = $this->linear($exposure, Band::Strain, $day);
+        $reaction = $this->linear($exposure, Band::Over, $day);
+
+        return new Risk(self::mean($strain), self::bound($strain), self::mean($reaction), self::bound($reaction));
+    }
+
+    /**
+     * η − c_k and its standard deviation, in logits.
+     *
+     * @return array{mean: float, sd: float}
+     *
+     * @pure
+     */
+    public function linear(Exposure $exposure, Band $band, Day $day): array
+    {
+        $k = max(1, $band->value);
+        $x = $this->scale->covariates($exposure);
+        $group = match ($day) {
+            Day::Typical => null,
+            Day::Today => $this->today,
+            Day::AfterReaction => $this->afterReaction,
+        };
+        if ($group !== null || $day === Day::Typical) {
+            return $this->fit->linear($x, $k, $group);
+        }
+        $linear = $this->fit->linear($x, $k, null, $this->todayVariance);
+
+        return $day === Day::AfterReaction ? ['mean' => $linear['mean'] + $this->afterReactionMean, 'sd' => $linear['sd']] : $linear;
+    }
+
+    /** Chance of each band on a typical day at the mode, bands 0 to 4. @return list<float> @pure */
+    public function bandChances(Exposure $exposure): array
+    {
+        $load = $this->load($exposure);
+        $atLeast = 1.0;
+        $chances = [];
+        foreach ($this->fit->mode->cutPoints() as $cut) {
+            $next = Probability::fromLogit($load - $cut);
+            $chances[] = $atLeast - $next;
+            $atLeast = $next;
+        }
+        $chances[] = $atLeast;
+
+        return $chances;
+    }
+
+    /**
+     * Posterior mean of σ(z), z Normal: σ(μ / √(1 + π·sd²/8)).
+     *
+     * @param  array{mean: float, sd: float}  $linear
+     *
+     * @see MacKay, D. J. C. (1992). The evidence framework applied to classification networks. Neural Computation 4.
+     */
+    private static function mean(array $linear): float
+    {
+        return Probability::fromLogit($linear['mean'] / sqrt(1.0 + M_PI * $linear['sd'] ** 2 / 8.0));
+    }
+
+    /** @param array{mean: float, sd: float} $linear */
+    private static function bound(array $linear): float
+    {
+        return Probability::fromLogit($linear['mean'] + self::BOUND_QUANTILE * $linear['sd']);
+    }
+}

@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Response;
+
+/**
+ * How much an earlier session still counts: it fades with calendar time and with the trials logged since.
+ *
+ * Age is counted from the newest earlier session, not from today: time passing alone must never make the model forget
+ * bad trials and lower a risk bound. A gap before today widens today's offset instead (gapVariance). The half-lives are
+ * the product's working values.
+ */
+final readonly class Fading
+{
+    public function __construct(
+        private float $halfLifeDays = 42.0,
+        private float $halfLifeTrials = 120.0,
+        private float $extraDaysForBadBands = 60.0,
+        private float $dropUnder = 0.02,
+        private float $gapVariancePerDay = 0.02,
+        private float $mostGapVariance = 1.0,
+    ) {}
+
+    /**
+     * @param  float  $days  from the session to the newest earlier session
+     * @param  int  $trialsSince  trials in later sessions
+     *
+     * @pure
+     */
+    public function weight(float $days, int $trialsSince, bool $badBand): float
+    {
+        $weight = 2.0 ** (-max($days, 0.0) / ($this->halfLifeDays + ($badBand ? $this->extraDaysForBadBands : 0.0)) - $trialsSince / $this->halfLifeTrials);
+
+        return $weight < $this->dropUnder ? 0.0 : $weight;
+    }
+
+    /** Variance that a gap of so many days adds to today's offset; the first three days add none. @pure */
+    public function gapVariance(float $days): float
+    {
+        return min($this->mostGapVariance, $this->gapVariancePerDay * max(0.0, $days - 3.0));
+    }
+}

@@ -1,0 +1,79 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Response;
+
+use Core\Exception\InvalidMeasure;
+use Core\Measure\Probability;
+
+/** The risks a plan accepts per trial; never looser than 10 % strain and 2 % reaction. */
+final readonly class RiskLimits
+{
+    private function __construct(public float $strain, public float $reaction) {}
+
+    /** @pure
+     * @throws InvalidMeasure if a limit is not positive or looser than 10 % and 2 % */
+    public static function of(float $strain, float $reaction): self
+    {
+        if (! ($strain > 0.0 && $strain <= 0.10)) {
+            throw InvalidMeasure::outOfRange('The strain limit', 100 * $strain, 0.01, 10, '%');
+        }
+        if (! ($reaction > 0.0 && $reaction <= 0.02)) {
+            throw InvalidMeasure::outOfRange('The reaction limit', 100 * $reaction, 0.01, 2, '%');
+        }
+
+        return new self($strain, $reaction);
+    }
+
+    /** Product default. @pure */
+    public static function usual(): self
+    {
+        return new self(0.05, 0.01);
+    }
+
+    /** For a bite history, hidden signs, or children near. @pure */
+    public static function cautious(): self
+    {
+        return new self(0.03, 0.005);
+    }
+
+    /** @pure */
+    public function allow(Risk $risk): bool
+    {
+        return $risk->strain() <= $this->strain && $risk->reaction() <= $this->reaction;
+    }
+
+    /** A share of these limits, for steps that skip ahead. @pure */
+    public function share(float $share): self
+    {
+        return new self($this->strain * $share, $this->reaction * $share);
+    }
+
+    /** How far beyond the tighter limit, in logits; negative inside. @pure */
+    public function excess(Risk $risk): float
+    {
+        return max($this->strainExcess($risk), $this->reactionExcess($risk));
+    }
+
+    /** Whether the reaction limit, not the strain limit, is the one that binds. @pure */
+    public function reactionBinds(Risk $risk): bool
+    {
+        return $this->reactionExcess($risk) >= $this->strainExcess($risk);
+    }
+
+    private function strainExcess(Risk $risk): float
+    {
+        return Probability::toLogit(self::inside($risk->strain())) - Probability::toLogit($this->strain);
+    }
+
+    private function reactionExcess(Risk $risk): float
+    {
+        return Probability::toLogit(self::inside($risk->reaction())) - Probability::toLogit($this->reaction);
+    }
+
+    private static function inside(float $probability): float
+    {
+        return min(max($probability, 1e-12), 1.0 - 1e-12);
+    }
+}

@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Response;
+
+use Core\Exposure\Exposure;
+use Core\Sign\Band;
+
+/** What one session tells the model. */
+final readonly class SessionEvidence
+{
+    /** @param list<EvidenceRow> $rows */
+    public function __construct(public \DateTimeImmutable $startedAt, public array $rows) {}
+
+    /**
+     * Counts single trials; equal exposures fall together, so the order within the session does not matter.
+     *
+     * @param  iterable<array{exposure: Exposure, band: Band, afterReaction: bool}>  $trials
+     *
+     * @pure
+     */
+    public static function ofTrials(\DateTimeImmutable $startedAt, iterable $trials): self
+    {
+        $exposures = $after = $counts = [];
+        foreach ($trials as $trial) {
+            $key = ($trial['afterReaction'] ? 'after;' : '').$trial['exposure']->key();
+            $exposures[$key] = $trial['exposure'];
+            $after[$key] = $trial['afterReaction'];
+            $counts[$key] ??= [0, 0, 0, 0, 0];
+            $counts[$key][$trial['band']->value]++;
+        }
+        ksort($exposures);
+        $rows = [];
+        foreach ($exposures as $key => $exposure) {
+            $rows[] = new EvidenceRow($exposure, $after[$key], $counts[$key]);
+        }
+
+        return new self($startedAt, $rows);
+    }
+
+    /** @pure */
+    public function trials(): int
+    {
+        return array_sum(array_map(static fn (EvidenceRow $row): int => $row->trials(), $this->rows));
+    }
+}
