@@ -24,7 +24,8 @@ final readonly class Dimension
         public float|string $usual,
         public GammaPrior $slope,
         public bool $eases,
-    ) {}
+    ) {
+    }
 
     /**
      * The covariate x of a value; harder is larger, and it may be negative.
@@ -32,8 +33,6 @@ final readonly class Dimension
      * Distance: log2(d_0 / max(d, 0.3 m)), so one unit is one halving; time: log2(1 + t / 3 s); ordered: the score.
      *
      * @param  float  $referenceMeters  d_0, the reaction distance stated at intake
-     *
-     * @pure
      *
      * @throws InvalidExposure if the value is not one of this dimension
      */
@@ -46,8 +45,7 @@ final readonly class Dimension
         };
     }
 
-    /** @pure
-     * @throws InvalidExposure if the value is not one of this dimension */
+    /** @throws InvalidExposure if the value is not one of this dimension */
     public function choice(float|string $value): DimensionValue
     {
         foreach ($this->values as $choice) {
@@ -58,8 +56,11 @@ final readonly class Dimension
         throw InvalidExposure::unknownValue($this->key, (string) $value);
     }
 
-    /** The next easier choices, nearest first. @pure
-     * @return list<DimensionValue> */
+    /**
+     * The next easier choices, nearest first.
+     *
+     * @return list<DimensionValue>
+     */
     public function easierThan(string $value): array
     {
         $easier = [];

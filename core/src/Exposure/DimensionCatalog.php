@@ -10,13 +10,13 @@ use Core\Exception\InvalidExposure;
 /** The dimensions a kind of plan may use: data, checked once when it is loaded. */
 final readonly class DimensionCatalog
 {
-    /** @param array<string, Dimension> $dimensions by key, in the order of the data file */
-    private function __construct(public string $version, public array $dimensions) {}
+    /** @param  array<string, Dimension>  $dimensions by key, in the order of the data file */
+    private function __construct(public string $version, public array $dimensions)
+    {
+    }
 
     /**
      * @param  array<mixed>  $data  as in core/data/dimensions.presence.json
-     *
-     * @pure
      *
      * @throws InvalidCatalog naming the dimension and field at fault
      */
@@ -38,20 +38,18 @@ final readonly class DimensionCatalog
         return new self($data['version'], $dimensions);
     }
 
-    /** @pure
-     * @throws InvalidExposure if there is no such dimension */
+    /** @throws InvalidExposure if there is no such dimension */
     public function dimension(string $key): Dimension
     {
         return $this->dimensions[$key] ?? throw InvalidExposure::unknownDimension($key);
     }
 
-    /** @pure */
     public function has(string $key): bool
     {
         return isset($this->dimensions[$key]);
     }
 
-    /** @param array<mixed> $row */
+    /** @param  array<mixed>  $row */
     private static function fromRow(array $row): Dimension
     {
         $key = is_string($row['key'] ?? null) ? $row['key'] : throw InvalidCatalog::missing('dimensions', 'key');
@@ -59,7 +57,7 @@ final readonly class DimensionCatalog
         $kind = DimensionKind::tryFrom(is_string($row['kind'] ?? null) ? $row['kind'] : '') ?? throw InvalidCatalog::missing($where, 'kind');
         $slope = is_array($row['slope'] ?? null) ? $row['slope'] : throw InvalidCatalog::missing($where, 'slope');
         $usual = $row['usual'] ?? null;
-        if ($kind->isMeasured() ? ! is_numeric($usual) : ! is_string($usual)) {
+        if (! $kind->isMeasured() && ! is_string($usual)) {
             throw InvalidCatalog::missing($where, 'usual');
         }
         $values = $kind->isMeasured() ? [] : self::values($where, $row['values'] ?? null);
@@ -73,7 +71,7 @@ final readonly class DimensionCatalog
             $kind,
             is_string($row['unit'] ?? null) ? $row['unit'] : null,
             $values,
-            is_string($usual) ? $usual : (float) $usual,
+            is_string($usual) ? $usual : self::number($where, $row, 'usual'),
             GammaPrior::withMean(self::number($where, $slope, 'shape'), self::number($where, $slope, 'mean')),
             ($row['eases'] ?? true) === true,
         );
@@ -97,7 +95,7 @@ final readonly class DimensionCatalog
         return $values;
     }
 
-    /** @param array<mixed> $row */
+    /** @param  array<mixed>  $row */
     private static function number(string $where, array $row, string $field): float
     {
         $value = $row[$field] ?? null;

@@ -14,13 +14,12 @@ enum DimensionKind: string
     /** Ordered choices, easiest to hardest. */
     case Ordered = 'ordered';
 
-    /** @pure */
     public function isMeasured(): bool
     {
         return $this !== self::Ordered;
     }
 
-    /** True where a larger number is easier. @pure */
+    /** True where a larger number is easier. */
     public function fallsWithValue(): bool
     {
         return $this === self::Distance;

@@ -7,5 +7,7 @@ namespace Core\Exposure;
 /** One choice of an ordered dimension; its score runs from 0 (easiest) to 1 (hardest). */
 final readonly class DimensionValue
 {
-    public function __construct(public string $key, public string $label, public float $score) {}
+    public function __construct(public string $key, public string $label, public float $score)
+    {
+    }
 }

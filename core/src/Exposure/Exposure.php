@@ -11,13 +11,13 @@ use Core\Measure\DistanceUnit;
 /** All that was, or is to be, presented to the dog: a value for each dimension that was recorded. */
 final readonly class Exposure
 {
-    /** @param array<string, float|string> $values by dimension key, sorted by key; measured ones in the unit of the catalog */
-    private function __construct(public array $values) {}
+    /** @param  array<string, float|string>  $values by dimension key, sorted by key; measured ones in the unit of the catalog */
+    private function __construct(public array $values)
+    {
+    }
 
     /**
      * @param  array<string, float|int|string>  $values  by dimension key
-     *
-     * @pure
      *
      * @throws InvalidExposure if a dimension or a value is not in the catalog
      */
@@ -40,7 +40,7 @@ final readonly class Exposure
         return new self($checked);
     }
 
-    /** A copy with one value changed; the value must come from the same catalog. @pure */
+    /** A copy with one value changed; the value must come from the same catalog. */
     public function with(string $dimension, float|string $value): self
     {
         $values = $this->values;
@@ -50,19 +50,17 @@ final readonly class Exposure
         return new self($values);
     }
 
-    /** @pure */
     public function distance(): ?Distance
     {
         return isset($this->values['distance']) ? Distance::fromMeters((float) $this->values['distance']) : null;
     }
 
-    /** @pure */
     public function withDistance(Distance $distance): self
     {
         return $this->with('distance', $distance->meters);
     }
 
-    /** One text for equal exposures: numbers to a millimeter or millisecond. @pure */
+    /** One text for equal exposures: numbers to a millimeter or millisecond. */
     public function key(): string
     {
         $parts = [];
@@ -73,13 +71,12 @@ final readonly class Exposure
         return implode(';', $parts);
     }
 
-    /** @pure */
     public function equals(self $other): bool
     {
         return $this->key() === $other->key();
     }
 
-    /** "18 m, slow walk, across". @pure */
+    /** "18 m, slow walk, across". */
     public function inWords(DimensionCatalog $catalog, DistanceUnit $unit): string
     {
         $words = [];

@@ -14,10 +14,11 @@ use Core\Exception\InvalidCatalog;
  */
 final readonly class GammaPrior
 {
-    private function __construct(public float $shape, public float $rate) {}
+    private function __construct(public float $shape, public float $rate)
+    {
+    }
 
-    /** @pure
-     * @throws InvalidCatalog if the shape is not over 1 or the mean not positive */
+    /** @throws InvalidCatalog if the shape is not over 1 or the mean not positive */
     public static function withMean(float $shape, float $mean): self
     {
         if ($shape <= 1.0 || $mean <= 0.0) {
@@ -27,7 +28,6 @@ final readonly class GammaPrior
         return new self($shape, $shape / $mean);
     }
 
-    /** @pure */
     public function mode(): float
     {
         return ($this->shape - 1.0) / $this->rate;

@@ -15,13 +15,13 @@ use Core\Measure\Distance;
  */
 final readonly class LoadScale
 {
-    /** @param non-empty-list<Dimension> $dimensions in play, in the order of the covariates */
-    private function __construct(public DimensionCatalog $catalog, public Distance $reference, public array $dimensions) {}
+    /** @param  non-empty-list<Dimension>  $dimensions in play, in the order of the covariates */
+    private function __construct(public DimensionCatalog $catalog, public Distance $reference, public array $dimensions)
+    {
+    }
 
     /**
      * @param  list<string>  $keys  of the dimensions in play; distance is always one of them
-     *
-     * @pure
      *
      * @throws InvalidExposure if a key is not in the catalog
      */
@@ -42,8 +42,6 @@ final readonly class LoadScale
      * One number for each dimension in play; a dimension the exposure does not state counts at its usual value.
      *
      * @return non-empty-list<float>
-     *
-     * @pure
      */
     public function covariates(Exposure $exposure): array
     {

@@ -11,10 +11,11 @@ final readonly class Distance
 {
     public const MOST_METERS = 500.0;
 
-    private function __construct(public float $meters) {}
+    private function __construct(public float $meters)
+    {
+    }
 
-    /** @pure
-     * @throws InvalidMeasure if not more than 0 and at most 500 m */
+    /** @throws InvalidMeasure if not more than 0 and at most 500 m */
     public static function fromMeters(float $meters): self
     {
         if (! is_finite($meters)) {
@@ -27,20 +28,18 @@ final readonly class Distance
         return new self($meters);
     }
 
-    /** @pure
-     * @throws InvalidMeasure if not more than 0 and at most 500 m */
+    /** @throws InvalidMeasure if not more than 0 and at most 500 m */
     public static function from(float $amount, DistanceUnit $unit): self
     {
         return self::fromMeters($amount * $unit->meters());
     }
 
-    /** @pure */
     public function as(DistanceUnit $unit): float
     {
         return $this->meters / $unit->meters();
     }
 
-    /** In words, to the precision a person can judge by eye: "24 m", "4.5 m", "16 ft". @pure */
+    /** In words, to the precision a person can judge by eye: "24 m", "4.5 m", "16 ft". */
     public function inWords(DistanceUnit $unit): string
     {
         $amount = $this->as($unit);
@@ -49,7 +48,7 @@ final readonly class Distance
         return (str_ends_with($text, '.0') ? substr($text, 0, -2) : $text).' '.$unit->value;
     }
 
-    /** How many times this distance has to be halved to reach the other; negative if the other is farther. @pure */
+    /** How many times this distance has to be halved to reach the other; negative if the other is farther. */
     public function halvingsTo(self $other): float
     {
         return log($this->meters / $other->meters, 2.0);

@@ -11,7 +11,7 @@ enum DistanceUnit: string
     case Yard = 'yd';
     case Foot = 'ft';
 
-    /** Exact by the international yard and pound agreement of 1959. @pure */
+    /** Exact by the international yard and pound agreement of 1959. */
     public function meters(): float
     {
         return match ($this) {
@@ -21,7 +21,6 @@ enum DistanceUnit: string
         };
     }
 
-    /** @pure */
     public function plural(): string
     {
         return match ($this) {

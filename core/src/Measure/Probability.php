@@ -7,13 +7,13 @@ namespace Core\Measure;
 /** The logistic link and its inverse, safe for large arguments. Log-odds are called logits throughout. */
 final readonly class Probability
 {
-    /** σ(x) = 1 / (1 + e^−x). @pure */
+    /** σ(x) = 1 / (1 + e^−x). */
     public static function fromLogit(float $logit): float
     {
         return $logit >= 0.0 ? 1.0 / (1.0 + exp(-$logit)) : exp($logit) / (1.0 + exp($logit));
     }
 
-    /** ln(p / (1 − p)), for 0 < p < 1. @pure */
+    /** ln(p / (1 − p)), for 0 < p < 1. */
     public static function toLogit(float $probability): float
     {
         return log($probability / (1.0 - $probability));
@@ -21,8 +21,6 @@ final readonly class Probability
 
     /**
      * In words a person can weigh: "3 %", "0.4 %", "under 0.1 %".
-     *
-     * @pure
      */
     public static function inWords(float $probability): string
     {

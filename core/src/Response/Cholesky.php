@@ -9,13 +9,13 @@ use Core\Exception\InvalidModel;
 /** L·Lᵀ factor of a small symmetric positive definite matrix, kept for solving and inverting. */
 final readonly class Cholesky
 {
-    /** @param list<list<float>> $lower rows of L, row i with i + 1 entries */
-    private function __construct(private array $lower) {}
+    /** @param  array<int, array<int, float>>  $lower rows of L, row i with i + 1 entries */
+    private function __construct(private array $lower)
+    {
+    }
 
     /**
-     * @param  list<list<float>>  $matrix  symmetric; only the lower triangle is read
-     *
-     * @pure
+     * @param  array<int, array<int, float>>  $matrix  symmetric; only the lower triangle is read
      *
      * @throws InvalidModel if the matrix is not positive definite
      */
@@ -23,6 +23,7 @@ final readonly class Cholesky
     {
         $lower = [];
         foreach ($matrix as $i => $row) {
+            /** @var array<int, float> $line */
             $line = [];
             for ($j = 0; $j <= $i; $j++) {
                 $sum = $row[$j];
@@ -46,10 +47,8 @@ final readonly class Cholesky
     /**
      * The solution of A·x = b.
      *
-     * @param  list<float>  $b
-     * @return list<float>
-     *
-     * @pure
+     * @param  array<int, float>  $b
+     * @return array<int, float>
      */
     public function solve(array $b): array
     {
@@ -71,7 +70,7 @@ final readonly class Cholesky
         return array_values($x);
     }
 
-    /** @return list<list<float>> @pure */
+    /** @return array<int, array<int, float>> */
     public function inverse(): array
     {
         $n = count($this->lower);
@@ -85,7 +84,7 @@ final readonly class Cholesky
         return $rows;
     }
 
-    /** ln of the determinant of A. @pure */
+    /** ln of the determinant of A. */
     public function logDeterminant(): float
     {
         $sum = 0.0;

@@ -17,9 +17,10 @@ final readonly class CumulativeLogit
      * @param  list<ObservedRow>  $rows
      * @param  list<OffsetGroup>  $groups
      */
-    public function __construct(private Prior $prior, private array $rows, private array $groups) {}
+    public function __construct(private Prior $prior, private array $rows, private array $groups)
+    {
+    }
 
-    /** @pure */
     public function at(Parameters $at): Curvature
     {
         $cuts = $at->cuts;
@@ -109,7 +110,7 @@ final readonly class CumulativeLogit
             }
         }
 
-        $gradient = self::toTheta($gradient, $cuts);
+        $gradient = self::toTheta(array_values($gradient), $cuts);
         for ($s = 0; $s < $groups; $s++) {
             $cross[$s] = self::toTheta($cross[$s], $cuts);
         }
@@ -146,8 +147,8 @@ final readonly class CumulativeLogit
     /**
      * Chain rule from cut points to (top cut point, gaps): c_k = c_K − Σ_{j ≥ k} g_j.
      *
-     * @param  list<float>  $line  by cut points, then slopes
-     * @return list<float> by theta
+     * @param  array<int, float>  $line  by cut points, then slopes
+     * @return array<int, float> by theta
      */
     private static function toTheta(array $line, int $cuts): array
     {
@@ -164,8 +165,8 @@ final readonly class CumulativeLogit
     /**
      * The same for the rows of a matrix.
      *
-     * @param  list<list<float>>  $matrix
-     * @return list<list<float>>
+     * @param  array<int, array<int, float>>  $matrix
+     * @return array<int, array<int, float>>
      */
     private static function rowsToTheta(array $matrix, int $cuts): array
     {
@@ -189,9 +190,9 @@ final readonly class CumulativeLogit
     /**
      * Adds the priors' terms to gradient and information.
      *
-     * @param  list<float>  $theta
-     * @param  list<float>  $gradient
-     * @param  list<list<float>>  $matrix
+     * @param  array<int, float>  $theta
+     * @param  array<int, float>  $gradient
+     * @param  array<int, array<int, float>>  $matrix
      * @return float log prior up to a constant
      */
     private function addPrior(array $theta, array &$gradient, array &$matrix): float

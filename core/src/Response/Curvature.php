@@ -9,11 +9,11 @@ final readonly class Curvature
 {
     /**
      * @param  float  $logPosterior  up to a constant that does not depend on the parameters
-     * @param  list<float>  $gradient  by theta
-     * @param  list<list<float>>  $information  −Hessian by theta
-     * @param  list<float>  $offsetGradient  by group
-     * @param  list<float>  $offsetInformation  −second derivative by group, diagonal
-     * @param  list<list<float>>  $crossInformation  by group, then by theta
+     * @param  array<int, float>  $gradient  by theta
+     * @param  array<int, array<int, float>>  $information  −Hessian by theta
+     * @param  array<int, float>  $offsetGradient  by group
+     * @param  array<int, float>  $offsetInformation  −second derivative by group, diagonal
+     * @param  array<int, array<int, float>>  $crossInformation  by group, then by theta
      */
     public function __construct(
         public float $logPosterior,
@@ -23,9 +23,14 @@ final readonly class Curvature
         public array $offsetGradient,
         public array $offsetInformation,
         public array $crossInformation,
-    ) {}
+    ) {
+    }
 
-    /** −Hessian of theta with the offsets eliminated (Schur complement). @return list<list<float>> @pure */
+    /**
+     * −Hessian of theta with the offsets eliminated (Schur complement).
+     *
+     * @return array<int, array<int, float>>
+     */
     public function eliminated(): array
     {
         $matrix = $this->information;

@@ -29,9 +29,10 @@ final readonly class DogModel
         private float $todayVariance,
         private float $afterReactionMean,
         public array $distinctValues,
-    ) {}
+    ) {
+    }
 
-    /** Σ β_j·x_j at the mode, in logits: how hard an exposure is for this dog on a typical day. @pure */
+    /** Σ β_j·x_j at the mode, in logits: how hard an exposure is for this dog on a typical day. */
     public function load(Exposure $exposure): float
     {
         $load = 0.0;
@@ -43,7 +44,7 @@ final readonly class DogModel
         return $load;
     }
 
-    /** Logits by which one halving of distance is harder. @pure */
+    /** Logits by which one halving of distance is harder. */
     public function slopePerHalving(): float
     {
         foreach ($this->scale->dimensions as $j => $dimension) {
@@ -55,7 +56,6 @@ final readonly class DogModel
         return 0.0; // unreachable: a scale always has distance
     }
 
-    /** @pure */
     public function risk(Exposure $exposure, Day $day = Day::Today): Risk
     {
         $strain = $this->linear($exposure, Band::Strain, $day);
@@ -68,8 +68,6 @@ final readonly class DogModel
      * η − c_k and its standard deviation, in logits.
      *
      * @return array{mean: float, sd: float}
-     *
-     * @pure
      */
     public function linear(Exposure $exposure, Band $band, Day $day): array
     {
@@ -88,7 +86,11 @@ final readonly class DogModel
         return $day === Day::AfterReaction ? ['mean' => $linear['mean'] + $this->afterReactionMean, 'sd' => $linear['sd']] : $linear;
     }
 
-    /** Chance of each band on a typical day at the mode, bands 0 to 4. @return list<float> @pure */
+    /**
+     * Chance of each band on a typical day at the mode, bands 0 to 4.
+     *
+     * @return list<float>
+     */
     public function bandChances(Exposure $exposure): array
     {
         $load = $this->load($exposure);
@@ -116,7 +118,7 @@ final readonly class DogModel
         return Probability::fromLogit($linear['mean'] / sqrt(1.0 + M_PI * $linear['sd'] ** 2 / 8.0));
     }
 
-    /** @param array{mean: float, sd: float} $linear */
+    /** @param  array{mean: float, sd: float}  $linear */
     private static function bound(array $linear): float
     {
         return Probability::fromLogit($linear['mean'] + self::BOUND_QUANTILE * $linear['sd']);

@@ -20,13 +20,12 @@ final readonly class Fading
         private float $dropUnder = 0.02,
         private float $gapVariancePerDay = 0.02,
         private float $mostGapVariance = 1.0,
-    ) {}
+    ) {
+    }
 
     /**
      * @param  float  $days  from the session to the newest earlier session
      * @param  int  $trialsSince  trials in later sessions
-     *
-     * @pure
      */
     public function weight(float $days, int $trialsSince, bool $badBand): float
     {
@@ -35,7 +34,7 @@ final readonly class Fading
         return $weight < $this->dropUnder ? 0.0 : $weight;
     }
 
-    /** Variance that a gap of so many days adds to today's offset; the first three days add none. @pure */
+    /** Variance that a gap of so many days adds to today's offset; the first three days add none. */
     public function gapVariance(float $days): float
     {
         return min($this->mostGapVariance, $this->gapVariancePerDay * max(0.0, $days - 3.0));

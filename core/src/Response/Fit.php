@@ -8,9 +8,9 @@ namespace Core\Response;
 final readonly class Fit
 {
     /**
-     * @param  list<list<float>>  $covariance  of theta
-     * @param  list<float>  $offsetInformation  by group
-     * @param  list<list<float>>  $crossInformation  by group, then by theta
+     * @param  array<int, array<int, float>>  $covariance  of theta
+     * @param  array<int, float>  $offsetInformation  by group
+     * @param  array<int, array<int, float>>  $crossInformation  by group, then by theta
      */
     private function __construct(
         public Parameters $mode,
@@ -20,9 +20,9 @@ final readonly class Fit
         public int $iterations,
         private array $offsetInformation,
         private array $crossInformation,
-    ) {}
+    ) {
+    }
 
-    /** @pure */
     public static function at(Parameters $mode, Curvature $curvature, Cholesky $factor, int $iterations): self
     {
         return new self($mode, $factor->inverse(), $curvature->logPosterior, $curvature->logLikelihood, $iterations, $curvature->offsetInformation, $curvature->crossInformation);
@@ -31,13 +31,11 @@ final readonly class Fit
     /**
      * η − c_k with its standard deviation, in logits.
      *
-     * @param  list<float>  $covariates
+     * @param  array<int, float>  $covariates
      * @param  positive-int  $k  the cut point, 1 … K
      * @param  ?int  $group  offset group of the prediction; null for a typical day, offset 0
      * @param  float  $extraVariance  of an offset that has no trial yet
      * @return array{mean: float, sd: float}
-     *
-     * @pure
      */
     public function linear(array $covariates, int $k, ?int $group = null, float $extraVariance = 0.0): array
     {
@@ -71,7 +69,7 @@ final readonly class Fit
         return ['mean' => $mean, 'sd' => sqrt(max($variance, 0.0))];
     }
 
-    /** Standard error of a parameter, by its index in theta. @pure */
+    /** Standard error of a parameter, by its index in theta. */
     public function standardError(int $index): float
     {
         return sqrt($this->covariance[$index][$index]);

@@ -28,8 +28,6 @@ final readonly class Fitter
      * @param  ?Parameters  $start  a nearby mode for a warm start; ignored if its shape does not fit
      * @return ?Fit null if no mode was found within 50 iterations: then there is no model
      *
-     * @pure
-     *
      * @throws InvalidModel if a row does not fit the shape of the prior
      */
     public function fit(Prior $prior, array $rows, array $groups, ?Parameters $start = null): ?Fit
@@ -135,7 +133,7 @@ final readonly class Fitter
         return log(($all - $top + 1.0) / $top);
     }
 
-    /** @return array{list<float>, list<float>} step by theta, step by group */
+    /** @return array{array<int, float>, array<int, float>} step by theta, step by group */
     private static function newtonStep(Curvature $here, Cholesky $factor): array
     {
         $right = $here->gradient;
@@ -161,7 +159,7 @@ final readonly class Fitter
     /**
      * The share of the step at which the first gap or bounded slope would reach 0.
      *
-     * @param  list<float>  $step
+     * @param  array<int, float>  $step
      */
     private static function wayToEdge(Prior $prior, Parameters $at, array $step): float
     {

@@ -16,7 +16,8 @@ final readonly class ModelBuilder
         private ModelPriors $priors,
         private Fading $fading = new Fading,
         private Fitter $fitter = new Fitter,
-    ) {}
+    ) {
+    }
 
     /**
      * @param  bool  $referenceStated  whether the scale's reference distance was stated at intake
@@ -25,8 +26,6 @@ final readonly class ModelBuilder
      * @param  SessionEvidence  $today  today's session, with no rows before its first trial
      * @param  ?Parameters  $start  an earlier mode, to save iterations; never changes the result beyond rounding
      * @return ?DogModel null if the fit did not converge: then nothing may be advised from a model
-     *
-     * @pure
      */
     public function build(LoadScale $scale, bool $referenceStated, ?Exposure $fineAt, array $earlier, SessionEvidence $today, ?Parameters $start = null): ?DogModel
     {

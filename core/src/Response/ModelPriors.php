@@ -12,7 +12,7 @@ use Core\Exposure\LoadScale;
 /** The priors of every dog's model, read from core/data/priors.json where their reasons stand. */
 final readonly class ModelPriors
 {
-    /** @param list<GammaPrior> $gaps */
+    /** @param  list<GammaPrior>  $gaps */
     private function __construct(
         public string $version,
         private float $topCutMean,
@@ -22,12 +22,11 @@ final readonly class ModelPriors
         public float $todaySd,
         public float $afterReactionMean,
         public float $assumedReferenceMeters,
-    ) {}
+    ) {
+    }
 
     /**
      * @param  array<mixed>  $data
-     *
-     * @pure
      *
      * @throws InvalidCatalog naming the field at fault
      */
@@ -60,8 +59,6 @@ final readonly class ModelPriors
 
     /**
      * @param  bool  $referenceStated  whether a reaction distance was stated at intake
-     *
-     * @pure
      */
     public function for(LoadScale $scale, bool $referenceStated): Prior
     {

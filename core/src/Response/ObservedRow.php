@@ -9,8 +9,10 @@ final readonly class ObservedRow
 {
     /**
      * @param  ?int  $group  index of its offset group, null for none
-     * @param  list<float>  $covariates
-     * @param  non-empty-list<float>  $counts  weighted number of trials in each band, lowest band first
+     * @param  array<int, float>  $covariates
+     * @param  array<int, float>  $counts  weighted number of trials in each band, lowest band first
      */
-    public function __construct(public ?int $group, public array $covariates, public array $counts) {}
+    public function __construct(public ?int $group, public array $covariates, public array $counts)
+    {
+    }
 }

@@ -11,5 +11,7 @@ namespace Core\Response;
  */
 final readonly class OffsetGroup
 {
-    public function __construct(public float $mean, public float $variance) {}
+    public function __construct(public float $mean, public float $variance)
+    {
+    }
 }

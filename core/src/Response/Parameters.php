@@ -12,13 +12,19 @@ namespace Core\Response;
 final readonly class Parameters
 {
     /**
-     * @param  non-empty-list<float>  $theta  c_K, gaps g_1 … g_{K−1}, slopes β_1 … β_n
-     * @param  list<float>  $offsets  u_s in logits
+     * @param  non-empty-array<int, float>  $theta  c_K, gaps g_1 … g_{K−1}, slopes β_1 … β_n
+     * @param  array<int, float>  $offsets  u_s in logits
      * @param  positive-int  $cuts  K
      */
-    public function __construct(public array $theta, public array $offsets, public int $cuts) {}
+    public function __construct(public array $theta, public array $offsets, public int $cuts)
+    {
+    }
 
-    /** c_1 < … < c_K. @return non-empty-list<float> @pure */
+    /**
+     * c_1 < … < c_K.
+     *
+     * @return non-empty-array<int, float>
+     */
     public function cutPoints(): array
     {
         $cut = $this->theta[0];
@@ -31,17 +37,15 @@ final readonly class Parameters
         return $points;
     }
 
-    /** @return list<float> @pure */
+    /** @return array<int, float> */
     public function slopes(): array
     {
         return array_slice($this->theta, $this->cuts);
     }
 
     /**
-     * @param  list<float>  $step
-     * @param  list<float>  $offsetStep
-     *
-     * @pure
+     * @param  array<int, float>  $step
+     * @param  array<int, float>  $offsetStep
      */
     public function moved(array $step, array $offsetStep, float $share): self
     {

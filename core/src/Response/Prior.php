@@ -25,15 +25,14 @@ final readonly class Prior
         public float $topCutSd,
         public array $gaps,
         public array $slopes,
-    ) {}
+    ) {
+    }
 
     /**
      * No prior at all, for plain maximum likelihood.
      *
      * @param  positive-int  $cuts
      * @param  non-negative-int  $slopes
-     *
-     * @pure
      */
     public static function flat(int $cuts, int $slopes): self
     {

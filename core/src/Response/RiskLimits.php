@@ -10,10 +10,11 @@ use Core\Measure\Probability;
 /** The risks a plan accepts per trial; never looser than 10 % strain and 2 % reaction. */
 final readonly class RiskLimits
 {
-    private function __construct(public float $strain, public float $reaction) {}
+    private function __construct(public float $strain, public float $reaction)
+    {
+    }
 
-    /** @pure
-     * @throws InvalidMeasure if a limit is not positive or looser than 10 % and 2 % */
+    /** @throws InvalidMeasure if a limit is not positive or looser than 10 % and 2 % */
     public static function of(float $strain, float $reaction): self
     {
         if (! ($strain > 0.0 && $strain <= 0.10)) {
@@ -26,37 +27,36 @@ final readonly class RiskLimits
         return new self($strain, $reaction);
     }
 
-    /** Product default. @pure */
+    /** Product default. */
     public static function usual(): self
     {
         return new self(0.05, 0.01);
     }
 
-    /** For a bite history, hidden signs, or children near. @pure */
+    /** For a bite history, hidden signs, or children near. */
     public static function cautious(): self
     {
         return new self(0.03, 0.005);
     }
 
-    /** @pure */
     public function allow(Risk $risk): bool
     {
         return $risk->strain() <= $this->strain && $risk->reaction() <= $this->reaction;
     }
 
-    /** A share of these limits, for steps that skip ahead. @pure */
+    /** A share of these limits, for steps that skip ahead. */
     public function share(float $share): self
     {
         return new self($this->strain * $share, $this->reaction * $share);
     }
 
-    /** How far beyond the tighter limit, in logits; negative inside. @pure */
+    /** How far beyond the tighter limit, in logits; negative inside. */
     public function excess(Risk $risk): float
     {
         return max($this->strainExcess($risk), $this->reactionExcess($risk));
     }
 
-    /** Whether the reaction limit, not the strain limit, is the one that binds. @pure */
+    /** Whether the reaction limit, not the strain limit, is the one that binds. */
     public function reactionBinds(Risk $risk): bool
     {
         return $this->reactionExcess($risk) >= $this->strainExcess($risk);

@@ -10,15 +10,15 @@ use Core\Sign\Band;
 /** What one session tells the model. */
 final readonly class SessionEvidence
 {
-    /** @param list<EvidenceRow> $rows */
-    public function __construct(public \DateTimeImmutable $startedAt, public array $rows) {}
+    /** @param  list<EvidenceRow>  $rows */
+    public function __construct(public \DateTimeImmutable $startedAt, public array $rows)
+    {
+    }
 
     /**
      * Counts single trials; equal exposures fall together, so the order within the session does not matter.
      *
      * @param  iterable<array{exposure: Exposure, band: Band, afterReaction: bool}>  $trials
-     *
-     * @pure
      */
     public static function ofTrials(\DateTimeImmutable $startedAt, iterable $trials): self
     {
@@ -39,7 +39,6 @@ final readonly class SessionEvidence
         return new self($startedAt, $rows);
     }
 
-    /** @pure */
     public function trials(): int
     {
         return array_sum(array_map(static fn (EvidenceRow $row): int => $row->trials(), $this->rows));

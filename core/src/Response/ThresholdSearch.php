@@ -19,12 +19,12 @@ final readonly class ThresholdSearch
 
     private const BISECTIONS = 18;
 
-    public function __construct(private RiskLimits $limits) {}
+    public function __construct(private RiskLimits $limits)
+    {
+    }
 
     /**
      * @param  Exposure  $exposure  its distance is ignored
-     *
-     * @pure
      */
     public function distance(DogModel $model, Exposure $exposure, Day $day): ThresholdDistance
     {
@@ -56,7 +56,7 @@ final readonly class ThresholdSearch
     {
         foreach ([[Band::Strain, $this->limits->strain], [Band::Over, $this->limits->reaction]] as [$band, $limit]) {
             $linear = $model->linear($at, $band, $day);
-            if ($linear['mean'] - DogModel::BOUND_QUANTILE * $linear['sd'] > Probability::toLogit($limit)) {
+            if (Probability::toLogit($limit) < $linear['mean'] - DogModel::BOUND_QUANTILE * $linear['sd']) {
                 return false;
             }
         }
@@ -64,7 +64,7 @@ final readonly class ThresholdSearch
         return true;
     }
 
-    /** @param callable(Exposure): bool $allowed */
+    /** @param  callable(Exposure): bool  $allowed */
     private function firstAllowed(callable $allowed, Exposure $exposure): ?Distance
     {
         $low = log(self::NEAREST_METERS, 2.0);

@@ -18,19 +18,17 @@ enum Band: int
     /** A reaction: bark, lunge, growl, snap, bite, flight. */
     case Over = 4;
 
-    /** @pure */
     public function label(): string
     {
         return strtolower($this->name);
     }
 
-    /** Calm enough for a trial to count as a success. @pure */
+    /** Calm enough for a trial to count as a success. */
     public function isBelowThreshold(): bool
     {
         return $this->value <= self::Aware->value;
     }
 
-    /** @pure */
     public function atLeast(self $other): bool
     {
         return $this->value >= $other->value;

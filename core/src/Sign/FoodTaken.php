@@ -13,7 +13,6 @@ enum FoodTaken: string
     case Refused = 'refused';
     case NotOffered = 'not_offered';
 
-    /** @pure */
     public function label(): string
     {
         return match ($this) {
@@ -25,7 +24,7 @@ enum FoodTaken: string
         };
     }
 
-    /** The sign that this way of eating is, so that food need not be ticked twice. @pure */
+    /** The sign that this way of eating is, so that food need not be ticked twice. */
     public function asSign(): ?string
     {
         return match ($this) {

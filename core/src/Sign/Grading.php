@@ -13,13 +13,13 @@ use Core\Exception\InvalidSign;
  */
 final readonly class Grading
 {
-    /** @param bool $hidesSigns a dog recorded as having learned to hide its signs: every small sign counts as medium */
-    public function __construct(private SignCatalog $catalog, private bool $hidesSigns = false) {}
+    /** @param  bool  $hidesSigns a dog recorded as having learned to hide its signs: every small sign counts as medium */
+    public function __construct(private SignCatalog $catalog, private bool $hidesSigns = false)
+    {
+    }
 
     /**
      * @param  list<string>  $codes  signs seen; a code given twice counts once
-     *
-     * @pure
      *
      * @throws InvalidSign if a code is not in the catalog
      */

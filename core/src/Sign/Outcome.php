@@ -18,7 +18,6 @@ enum Outcome: string
     case Reacted = 'reacted';
     case Unnoticed = 'unnoticed';
 
-    /** @pure */
     public function label(): string
     {
         return match ($this) {
@@ -35,7 +34,6 @@ enum Outcome: string
         };
     }
 
-    /** @pure */
     public function effect(): OutcomeEffect
     {
         return match ($this) {
@@ -50,8 +48,6 @@ enum Outcome: string
 
     /**
      * The mildest band that agrees with this outcome, where the signs alone say less.
-     *
-     * @pure
      */
     public function leastBand(): Band
     {

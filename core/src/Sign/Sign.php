@@ -19,5 +19,6 @@ final readonly class Sign
         public bool $interest,
         public bool $overEager,
         public array $plans,
-    ) {}
+    ) {
+    }
 }

@@ -10,13 +10,13 @@ use Core\Exception\InvalidSign;
 /** The signs and the cut points they are graded by: versioned data, so that old trials keep their grading. */
 final readonly class SignCatalog
 {
-    /** @param array<string, Sign> $signs by code */
-    private function __construct(public string $version, public array $signs, public int $strainFrom, public int $effortFrom) {}
+    /** @param  array<string, Sign>  $signs by code */
+    private function __construct(public string $version, public array $signs, public int $strainFrom, public int $effortFrom)
+    {
+    }
 
     /**
      * @param  array<mixed>  $data  as in core/data/signs.json
-     *
-     * @pure
      *
      * @throws InvalidCatalog naming the sign and field at fault
      */
@@ -44,8 +44,7 @@ final readonly class SignCatalog
         return new self($data['version'], $signs, $cuts['strain'], $cuts['effort']);
     }
 
-    /** @pure
-     * @throws InvalidSign if the catalog has no such sign */
+    /** @throws InvalidSign if the catalog has no such sign */
     public function sign(string $code): Sign
     {
         return $this->signs[$code] ?? throw InvalidSign::unknown($code);

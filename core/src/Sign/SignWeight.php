@@ -18,7 +18,6 @@ enum SignWeight: string
     /** Band 4 at once. */
     case Reaction = 'reaction';
 
-    /** @pure */
     public function points(): int
     {
         return match ($this) {

@@ -13,7 +13,6 @@ enum TurnLatency: string
     case OverFive = 'over_5';
     case Never = 'never';
 
-    /** @pure */
     public function label(): string
     {
         return match ($this) {
@@ -25,7 +24,6 @@ enum TurnLatency: string
         };
     }
 
-    /** @pure */
     public static function fromSeconds(float $seconds): self
     {
         return match (true) {
@@ -36,7 +34,7 @@ enum TurnLatency: string
         };
     }
 
-    /** Over 2 s is a sign: slow to turn to the marker. @pure */
+    /** Over 2 s is a sign: slow to turn to the marker. */
     public function asSign(): ?string
     {
         return match ($this) {

@@ -9,7 +9,6 @@ use Core\Response\Fit;
 use Core\Response\Fitter;
 use Core\Response\ObservedRow;
 use Core\Response\OffsetGroup;
-use Core\Response\Parameters;
 use Core\Response\Prior;
 use PHPUnit\Framework\Attributes\CoversClass;
 use PHPUnit\Framework\TestCase;
@@ -81,8 +80,8 @@ final class PublishedRegressionsTest extends TestCase
      */
     public function test_the_wine_tasting_gives_the_published_fit_with_and_without_judges(): void
     {
+        /** @var list<array{int, int, int, int}> $rows warm, contact, judge, rating */
         $rows = json_decode((string) file_get_contents(__DIR__.'/wine.json'), true);
-        self::assertIsArray($rows);
         $plain = $judged = [];
         foreach ($rows as [$warm, $contact, $judge, $rating]) {
             $counts = array_fill(0, 5, 0.0);
@@ -122,7 +121,7 @@ final class PublishedRegressionsTest extends TestCase
         self::assertEqualsWithDelta($counted->covariance, $whole->covariance, 1e-9);
     }
 
-    /** @param list<ObservedRow> $rows */
+    /** @param  list<ObservedRow>  $rows */
     private function fitted(Prior $prior, array $rows): Fit
     {
         $fit = (new Fitter)->fit($prior, $rows, []);

@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Decision;
+
+/** What to do next. */
+enum Action: string
+{
+    /** Begin the session here. */
+    case Start = 'start';
+    /** A look of at most 3 s at the easiest exposure, to learn where the dog stands; at most three, in a plan's first session. */
+    case Probe = 'probe';
+    case Advance = 'advance';
+    case Repeat = 'repeat';
+    /** One repetition that is sure to go well. */
+    case EasyWin = 'easy_win';
+    /** Keep the distance and change something else. */
+    case ChangeOther = 'change_other';
+    case Ease = 'ease';
+    /** Half the step. */
+    case Split = 'split';
+    /** Out of sight; after a reaction until the dog eats and can do a cue. */
+    case Break = 'break';
+    case EndWell = 'end_well';
+    /** End now, and no more advice until a named person has looked at it. */
+    case Stop = 'stop';
+
+    public function label(): string
+    {
+        return match ($this) {
+            self::Start => 'Start here',
+            self::Probe => 'A short look',
+            self::Advance => 'Move on',
+            self::Repeat => 'Once more here',
+            self::EasyWin => 'One easy win',
+            self::ChangeOther => 'Change something else',
+            self::Ease => 'Make it easier',
+            self::Split => 'Half a step',
+            self::Break => 'Break',
+            self::EndWell => 'End well',
+            self::Stop => 'Stop',
+        };
+    }
+
+    /** True where no further trial is asked for. */
+    public function endsSession(): bool
+    {
+        return $this === self::EndWell || $this === self::Stop;
+    }
+}

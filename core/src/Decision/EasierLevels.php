@@ -1,0 +1,173 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Decision;
+
+use Core\Exposure\DimensionKind;
+use Core\Exposure\Exposure;
+use Core\Measure\Distance;
+
+/** Finds easier levels: lower steps, more distance, or something else made easier. */
+final readonly class EasierLevels
+{
+    /** Logits of one "ease". */
+    public const EASE = 0.5;
+
+    /** Logits by which a step of the ladder may fall short of the ease asked for: ladders are laid at an earlier slope. */
+    private const STEP_TOLERANCE = 0.1;
+
+    /** Logits between the distances tried. */
+    private const GRID = 0.125;
+
+    public function __construct(private Situation $situation)
+    {
+    }
+
+    /**
+     * The hardest level that is at least so many logits easier and meets today's limits; a step of the ladder if one
+     * fits. Without a model: the next lower step. Null if there is none in the room there is.
+     *
+     * @param  float  $logits  0 for "only just allowed"
+     */
+    public function below(Level $from, float $logits): ?Level
+    {
+        $situation = $this->situation;
+        if ($situation->model === null) {
+            $steps = max(1, (int) round($logits / self::EASE));
+
+            return $from->step - $steps < 0 ? null : new Level($from->step - $steps, $situation->ladder->step($from->step - $steps)->exposure);
+        }
+        $most = $situation->load($from->exposure) - $logits;
+        $best = null;
+        foreach ($situation->ladder->steps as $i => $step) {
+            $load = $situation->load($step->exposure);
+            $easier = $logits > 0.0 ? $load <= $most + self::STEP_TOLERANCE : $load < $most - 1e-9;
+            if ($easier && ($best === null || $load > $situation->load($best->exposure)) && $situation->allows($step->exposure)) {
+                $best = new Level($i, $step->exposure);
+            }
+        }
+
+        if ($best !== null) {
+            return $best;
+        }
+        foreach ($this->variants($from->exposure) as $variant) {
+            $level = $this->farther($variant, $most);
+            if ($level !== null) {
+                return $level;
+            }
+        }
+
+        return null;
+    }
+
+    /** The easiest exposure there is room for: as far as the place allows, all else at its easiest. Where probes are made. */
+    public function easiest(): Level
+    {
+        $variants = $this->variants($this->situation->ladder->step(0)->exposure);
+        $easiest = $variants[count($variants) - 1];
+        $room = $this->situation->settings->room;
+        $distance = $easiest->distance();
+
+        return new Level(0, $room === null || $distance === null || $room->meters <= $distance->meters ? $easiest : $easiest->withDistance($room));
+    }
+
+    /** Half way in load from one level to a harder one, on the dimension that differs; null if they are under 0.1 logit apart. */
+    public function halfway(Level $from, Level $to): ?Level
+    {
+        $near = $to->exposure->distance();
+        $far = $from->exposure->distance();
+        if ($near === null || $far === null || abs($this->situation->load($to->exposure) - $this->situation->load($from->exposure)) < 0.2) {
+            return null;
+        }
+
+        // load is linear in the logarithm of distance, so half the load is the geometric mean
+        return new Level($from->step, $from->exposure->withDistance(Distance::fromMeters(sqrt($near->meters * $far->meters))));
+    }
+
+    /**
+     * One thing other than distance made easier, largest relief first; only what the exposure states can be changed.
+     *
+     * @return list<Alternative>
+     */
+    public function byOtherThings(Level $from): array
+    {
+        $found = [];
+        foreach ($this->situation->model === null ? [] : $from->exposure->values as $key => $value) {
+            $dimension = $this->situation->catalog->dimension($key);
+            if ($dimension->kind !== DimensionKind::Ordered || ! $dimension->eases) {
+                continue;
+            }
+            foreach (array_slice($dimension->easierThan((string) $value), 0, 1) as $choice) {
+                $exposure = $from->exposure->with($key, $choice->key);
+                $off = $this->situation->load($from->exposure) - $this->situation->load($exposure);
+                if ($off > 0.0 && $this->situation->allows($exposure)) {
+                    $found[] = new Alternative(new Level($from->step, $exposure), "{$dimension->label}: {$choice->label}", $off);
+                }
+            }
+        }
+        usort($found, static fn (Alternative $a, Alternative $b): int => $b->logitsOff <=> $a->logitsOff);
+
+        return array_slice($found, 0, 3);
+    }
+
+    /**
+     * The exposure itself, then with one stated dimension after the other at its easiest, largest relief first: what a
+     * handler can change when there is no more room.
+     *
+     * @return non-empty-list<Exposure>
+     */
+    private function variants(Exposure $exposure): array
+    {
+        $relief = [];
+        foreach ($exposure->values as $key => $value) {
+            $dimension = $this->situation->catalog->dimension($key);
+            $easiest = $dimension->kind === DimensionKind::Ordered && $dimension->eases ? ($dimension->values[0] ?? null) : null;
+            if ($easiest !== null && $easiest->key !== $value) {
+                $relief[$key] = [$easiest->key, $this->situation->load($exposure) - $this->situation->load($exposure->with($key, $easiest->key))];
+            }
+        }
+        uasort($relief, static fn (array $a, array $b): int => $b[1] <=> $a[1]);
+        $variants = [$exposure];
+        foreach ($relief as $key => [$easiest]) {
+            $exposure = $exposure->with($key, $easiest);
+            $variants[] = $exposure;
+        }
+
+        return $variants;
+    }
+
+    /** The nearest distance at which this exposure is allowed and its load at most so much; null if the room ends before. */
+    private function farther(Exposure $exposure, float $most): ?Level
+    {
+        $model = $this->situation->model;
+        $distance = $exposure->distance();
+        if ($model === null || $distance === null) {
+            return null;
+        }
+        $room = $this->situation->settings->room->meters ?? Distance::MOST_METERS;
+        for ($ease = max($this->situation->load($exposure) - $most, 0.0); ; $ease += self::GRID) {
+            $meters = $distance->meters * 2.0 ** ($ease / $model->slopePerHalving());
+            if ($meters > $room + 1e-9) {
+                return null;
+            }
+            $farther = $exposure->withDistance(Distance::fromMeters($meters));
+            if ($this->situation->allows($farther)) {
+                return new Level($this->stepAbove($farther), $farther);
+            }
+        }
+    }
+
+    /** @return non-negative-int the lowest step at least as hard as the exposure */
+    private function stepAbove(Exposure $exposure): int
+    {
+        $load = $this->situation->load($exposure);
+        foreach ($this->situation->ladder->steps as $i => $step) {
+            if ($this->situation->load($step->exposure) >= $load - 0.05) {
+                return $i;
+            }
+        }
+
+        return $this->situation->ladder->top();
+    }
+}

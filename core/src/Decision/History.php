@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Decision;
+
+/** What the sessions before today left behind for one plan and handler. */
+final readonly class History
+{
+    /**
+     * @param  int  $heldStep  index of the highest step whose criterion was met with no strain there after it; −1 for none
+     * @param  array<int, positive-int>  $failedSessions  by step: sessions in which it gave strain or worse
+     * @param  non-negative-int  $reactionStreak  latest sessions in a row that ended with a reaction
+     * @param  ?float  $daysSinceLast  null before the first session
+     * @param  non-negative-int  $trialsEver  trials before today
+     * @param  ?string  $locked  why the plan rests until a named person has reviewed it; null if it does not
+     * @param  bool  $endedWithEffort  at least half of the last session's last four trials took effort or worse
+     * @param  bool  $calmSoFar  whether no earlier trial took effort or worse: then short looks are still in order
+     * @param  bool  $hasSucceeded  whether any earlier trial was a success
+     */
+    public function __construct(
+        public int $heldStep = -1,
+        public array $failedSessions = [],
+        public int $reactionStreak = 0,
+        public ?float $daysSinceLast = null,
+        public int $trialsEver = 0,
+        public ?string $locked = null,
+        public bool $endedWithEffort = false,
+        public bool $calmSoFar = true,
+        public bool $hasSucceeded = false,
+    ) {
+    }
+}

@@ -1,0 +1,71 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Decision;
+
+use Core\Exposure\Exposure;
+use Core\Sign\Band;
+use Core\Sign\FoodTaken;
+use Core\Sign\Outcome;
+use Core\Sign\OutcomeEffect;
+use Core\Sign\TurnLatency;
+
+/** One trial as the decision sees it: what was aimed at, what it really was, what the dog did and how it took it. */
+final readonly class LoggedTrial
+{
+    /**
+     * @param  ?Action  $under  the advice it followed
+     * @param  list<string>  $signs  codes of the signs seen
+     * @param  bool  $foodLeft  whether food was left to give
+     * @param  bool  $interrupted  spoilt from outside: the model learns from it, the run does not
+     * @param  bool  $handlerError  left out of the model and of the run
+     */
+    public function __construct(
+        public Level $target,
+        public ?Action $under,
+        public Exposure $exposure,
+        public Outcome $outcome,
+        public Band $band,
+        public array $signs,
+        public FoodTaken $food,
+        public bool $foodLeft,
+        public ?TurnLatency $latency,
+        public bool $interrupted,
+        public bool $handlerError,
+        public \DateTimeImmutable $at,
+    ) {
+    }
+
+    /** A counting outcome, taken calmly. */
+    public function isSuccess(): bool
+    {
+        return $this->outcome->effect() === OutcomeEffect::Success && $this->band->isBelowThreshold();
+    }
+
+    public function isMiss(): bool
+    {
+        return $this->outcome->effect() === OutcomeEffect::Miss;
+    }
+
+    /** Counts for runs and shares: noticed, and spoilt by nobody. */
+    public function countsForRun(): bool
+    {
+        return ! $this->interrupted && ! $this->handlerError && $this->outcome !== Outcome::Unnoticed;
+    }
+
+    /** Counts for the response model. */
+    public function isEvidence(): bool
+    {
+        return ! $this->handlerError && $this->outcome !== Outcome::Unnoticed;
+    }
+
+    /** Food refused that was there to eat, a known cue failed, or the marker ignored. */
+    public function failedFoodOrCue(): bool
+    {
+        return ($this->foodLeft && ($this->food === FoodTaken::Refused || in_array('eat.refuse', $this->signs, true)))
+            || in_array('cue.fail', $this->signs, true)
+            || in_array('mark.ignore', $this->signs, true)
+            || ($this->latency === TurnLatency::Never && $this->outcome !== Outcome::Watched);
+    }
+}

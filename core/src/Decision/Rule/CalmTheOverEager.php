@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Decision\Rule;
+
+use Core\Decision\Action;
+use Core\Decision\Advice;
+use Core\Decision\LoggedTrial;
+use Core\Decision\Reason;
+use Core\Decision\Rule;
+use Core\Decision\Situation;
+use Core\Sign\Band;
+
+/** Grabbing, demand barking, bossy offering: over-excited, where more distance is not the answer. */
+final readonly class CalmTheOverEager implements Rule
+{
+    private const SIGNS = ['mouthy', 'bark.demand', 'leash.grab'];
+
+    public function apply(Situation $situation, LoggedTrial $last): ?Advice
+    {
+        if (array_intersect(self::SIGNS, $last->signs) === [] || $last->band->atLeast(Band::Strain)) {
+            return null;
+        }
+
+        return $situation->advise(Action::ChangeOther, $last->target, [
+            new Reason('over-eager', 'Over-excited rather than worried: calmer food, a shorter set, one known easy task. Food only after a breath of quiet. The distance stays.'),
+        ]);
+    }
+}

@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Decision\Rule;
+
+use Core\Decision\Action;
+use Core\Decision\Advice;
+use Core\Decision\Easing;
+use Core\Decision\LoggedTrial;
+use Core\Decision\Reason;
+use Core\Decision\Rule;
+use Core\Decision\Situation;
+use Core\Sign\Band;
+
+/** Three of the last five trials at a level with effort: ease before it gets worse; and back at once after a skip. */
+final readonly class EaseAfterEffort implements Rule
+{
+    public function apply(Situation $situation, LoggedTrial $last): ?Advice
+    {
+        if ($last->band !== Band::Effort) {
+            return null;
+        }
+        $five = array_slice($situation->log->atLevel(), -5);
+        $effort = count(array_filter($five, static fn (LoggedTrial $trial): bool => $trial->band === Band::Effort));
+        if ($effort >= 3) {
+            return (new Easing($situation))->by($last->target, 1, Action::Ease, [
+                new Reason('effort', "Effort in {$effort} of the last ".count($five).' trials at '.$situation->words($last->target->exposure).': ease before it gets worse.'),
+            ]);
+        }
+
+        return count($situation->log->atLevel()) === 1 && $this->cameBySkipping($situation, $last)
+            ? (new Easing($situation))->by($last->target, 1, Action::Ease, [new Reason('skip-back', 'Effort on the first trial after skipping ahead: back.')])
+            : null;
+    }
+
+    private function cameBySkipping(Situation $situation, LoggedTrial $last): bool
+    {
+        $before = $situation->log->trials[count($situation->log->trials) - 2] ?? null;
+
+        return $before !== null && $last->target->step > $before->target->step + 1;
+    }
+}

@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Decision\Rule;
+
+use Core\Decision\Action;
+use Core\Decision\Advice;
+use Core\Decision\EasierLevels;
+use Core\Decision\Easing;
+use Core\Decision\LoggedTrial;
+use Core\Decision\Reason;
+use Core\Decision\Rule;
+use Core\Decision\Situation;
+
+/** After the easy win: half a step back from where it missed twice; if even that missed, easier still. */
+final readonly class HalfStepBackAfterEasyWin implements Rule
+{
+    public function apply(Situation $situation, LoggedTrial $last): ?Advice
+    {
+        $missed = $situation->log->trials[count($situation->log->trials) - 2] ?? null;
+        if ($last->under !== Action::EasyWin || $missed === null || ! $missed->isMiss() || $missed->target->equals($last->target)) {
+            return null;
+        }
+        if (! $last->isSuccess()) {
+            return (new Easing($situation))->by($last->target, 1, Action::Ease, [new Reason('easy-win-missed', 'The easy win did not come off either: easier still.')]);
+        }
+        $half = (new EasierLevels($situation))->halfway($last->target, $missed->target);
+        if ($half === null || ! $situation->allows($half->exposure)) {
+            return $situation->advise(Action::Repeat, $last->target, [
+                new Reason('half-step-back', 'An easy win after two misses. Half a step back is not within the limits today, so stay here.'),
+                $situation->riskReason($last->target->exposure),
+            ]);
+        }
+
+        return $situation->advise(Action::Ease, $half, [
+            new Reason('half-step-back', 'An easy win after two misses: now half a step back from '.$situation->words($missed->target->exposure).', to '.$situation->words($half->exposure).'.'),
+            $situation->riskReason($half->exposure),
+        ]);
+    }
+}

@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Decision;
+
+/** Decides what to do after a trial: the first rule that speaks up, in the order of precedence. */
+final readonly class RuleBook
+{
+    /** @param  list<Rule>  $rules highest precedence first */
+    private function __construct(private array $rules)
+    {
+    }
+
+    public static function standard(): self
+    {
+        return new self([
+            new Rule\RestAfterBite,
+            new Rule\LeaveAfterReaction,
+            new Rule\CloseAfterReaction,
+            new Rule\EaseWhenFoodOrCueFails,
+            new Rule\CalmTheOverEager,
+            new Rule\EndTheTired,
+            new Rule\EaseAfterStrain,
+            new Rule\EaseAfterEffort,
+            new Rule\HonorOptOut,
+            new Rule\HalfStepBackAfterEasyWin,
+            new Rule\EasyWinAfterMisses,
+            new Rule\NearerWhenUnnoticed,
+            new Rule\KeepTheClock,
+            new Rule\StayWithinLimits,
+            new Rule\CelebrateBreakthrough,
+            new Rule\MoveOnAtCriterion,
+            new Rule\HalfStepBackWhenStuck,
+            new Rule\StayHere,
+        ]);
+    }
+
+    /**
+     * @throws \LogicException if no trial has been logged: the first advice of a session is the warm-up's
+     */
+    public function decide(Situation $situation): Advice
+    {
+        $last = $situation->log->last() ?? throw new \LogicException('There is no trial to decide after.');
+        foreach ($this->rules as $rule) {
+            $advice = $rule->apply($situation, $last);
+            if ($advice !== null) {
+                return $advice;
+            }
+        }
+        throw new \LogicException('The last rule of the book always speaks up.');
+    }
+}

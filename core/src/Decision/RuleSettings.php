@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Decision;
+
+use Core\Exception\InvalidMeasure;
+use Core\Measure\Distance;
+use Core\Measure\DistanceUnit;
+use Core\Response\RiskLimits;
+
+/** The rules of one plan that a trainer may change. Defaults are common practice. */
+final readonly class RuleSettings
+{
+    /**
+     * @param  positive-int  $regainRun  successes that regain a level held before
+     * @param  positive-int  $mostAdvances  steps onto new ground in one session
+     * @param  positive-int  $setMinutes  work before a break
+     * @param  positive-int  $sessionMinutes  whole session
+     * @param  positive-int  $mostTrials  in one session
+     * @param  ?Distance  $room  the farthest distance the place allows; null if it is not known to end
+     */
+    private function __construct(
+        public RiskLimits $limits,
+        public int $regainRun,
+        public int $mostAdvances,
+        public int $setMinutes,
+        public int $sessionMinutes,
+        public int $mostTrials,
+        public ?Distance $room,
+        public DistanceUnit $unit,
+    ) {
+    }
+
+    /** @throws InvalidMeasure if a setting is out of its range */
+    public static function of(RiskLimits $limits, int $mostAdvances = 3, int $setMinutes = 4, int $sessionMinutes = 30, int $mostTrials = 60, ?Distance $room = null, DistanceUnit $unit = DistanceUnit::Meter): self
+    {
+        return new self(
+            $limits,
+            2,
+            self::within('Advances a session', $mostAdvances, 1, 5),
+            self::within('Set length', $setMinutes, 1, 30),
+            self::within('Session length', $sessionMinutes, 3, 90),
+            self::within('Trials a session', $mostTrials, 5, 200),
+            $room,
+            $unit,
+        );
+    }
+
+    /**
+     * @return positive-int
+     *
+     * @throws InvalidMeasure
+     */
+    private static function within(string $name, int $value, int $least, int $most): int
+    {
+        return $value >= $least && $value <= $most && $value > 0 ? $value : throw InvalidMeasure::outOfRange($name, $value, $least, $most, '');
+    }
+}

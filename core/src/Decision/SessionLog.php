@@ -1,0 +1,115 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Decision;
+
+use Core\Sign\Band;
+
+/** The trials of one session in their order, and the counts that rules ask of them. */
+final readonly class SessionLog
+{
+    /** @param  list<LoggedTrial>  $trials */
+    public function __construct(public \DateTimeImmutable $startedAt, public ?\DateTimeImmutable $setStartedAt, public array $trials)
+    {
+    }
+
+    public function last(): ?LoggedTrial
+    {
+        return $this->trials[count($this->trials) - 1] ?? null;
+    }
+
+    /**
+     * Trials since the last change of level that count for runs, oldest first.
+     *
+     * @return list<LoggedTrial>
+     */
+    public function atLevel(): array
+    {
+        $last = $this->last();
+        $found = [];
+        for ($i = count($this->trials) - 1; $i >= 0 && $last !== null && $this->trials[$i]->target->equals($last->target); $i--) {
+            if ($this->trials[$i]->countsForRun()) {
+                array_unshift($found, $this->trials[$i]);
+            }
+        }
+
+        return $found;
+    }
+
+    /**
+     * How many of the latest trials in a row satisfy a test, over all levels.
+     *
+     * @param  callable(LoggedTrial): bool  $test
+     */
+    public function runOf(callable $test): int
+    {
+        $run = 0;
+        for ($i = count($this->trials) - 1; $i >= 0 && $test($this->trials[$i]); $i--) {
+            $run++;
+        }
+
+        return $run;
+    }
+
+    /** @param  callable(LoggedTrial): bool  $test */
+    public function count(callable $test): int
+    {
+        return count(array_filter($this->trials, $test));
+    }
+
+    public function countOfBand(Band $band): int
+    {
+        return $this->count(static fn (LoggedTrial $trial): bool => $trial->band === $band && ! $trial->handlerError);
+    }
+
+    /** Trials logged since the last reaction; null if there was none. */
+    public function trialsSinceReaction(): ?int
+    {
+        for ($i = count($this->trials) - 1; $i >= 0; $i--) {
+            if ($this->trials[$i]->band === Band::Over) {
+                return count($this->trials) - 1 - $i;
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * Steps onto ground that was not held before this session, whether by one step or by skipping.
+     *
+     * @param  int  $heldStep  index of the highest step held before the session, −1 for none
+     */
+    public function advancesOnNewGround(int $heldStep): int
+    {
+        $advances = 0;
+        $highest = null;
+        foreach ($this->trials as $trial) {
+            $step = $trial->target->step;
+            if ($highest !== null && $step > $highest && $step > $heldStep) {
+                $advances++;
+            }
+            $highest = max($highest ?? $heldStep, $step);
+        }
+
+        return $advances;
+    }
+
+    /**
+     * Whether a level gave strain or a reaction within its first three trials today: then it is not tried again.
+     */
+    public function isSpentToday(Level $level): bool
+    {
+        $seen = 0;
+        foreach ($this->trials as $trial) {
+            if (! $trial->target->equals($level)) {
+                continue;
+            }
+            if (++$seen <= 3 && $trial->band->atLeast(Band::Strain) && ! $trial->handlerError) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+}

@@ -1,0 +1,118 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Decision;
+
+use Core\Exposure\DimensionCatalog;
+use Core\Exposure\Exposure;
+use Core\Ladder\Ladder;
+use Core\Measure\Probability;
+use Core\Response\Day;
+use Core\Response\DogModel;
+
+/** Everything a decision may look at. The same situation always gives the same advice. */
+final readonly class Situation
+{
+    /** Logits by which a real exposure may be easier than its step and still count for it. */
+    private const TOLERANCE = 0.25;
+
+    public function __construct(
+        public DimensionCatalog $catalog,
+        public Ladder $ladder,
+        public RuleSettings $settings,
+        public History $history,
+        public SessionLog $log,
+        public ?DogModel $model,
+        public \DateTimeImmutable $now,
+    ) {
+    }
+
+    /** Today's offset, or the one after a reaction. */
+    public function day(): Day
+    {
+        return $this->log->trialsSinceReaction() === null ? Day::Today : Day::AfterReaction;
+    }
+
+    /** Whether today's bounds meet the plan's limits; without a model nothing new is allowed. */
+    public function allows(Exposure $exposure): bool
+    {
+        return $this->model !== null && $this->settings->limits->allow($this->model->risk($exposure, $this->day()));
+    }
+
+    public function load(Exposure $exposure): float
+    {
+        return $this->model === null ? 0.0 : $this->model->load($exposure);
+    }
+
+    /** Successes in a row at this level; a trial much easier than its step neither counts nor breaks the run. */
+    public function run(): int
+    {
+        $run = 0;
+        foreach (array_reverse($this->log->atLevel()) as $trial) {
+            if (! $trial->isSuccess()) {
+                break;
+            }
+            if ($this->load($trial->exposure) >= $this->load($trial->target->exposure) - self::TOLERANCE) {
+                $run++;
+            }
+        }
+
+        return $run;
+    }
+
+    /** Successes in a row that this level asks for: two where it was held before. */
+    public function runAsked(Level $level): int
+    {
+        return $level->step <= $this->history->heldStep
+            ? $this->settings->regainRun
+            : $this->ladder->step($level->step)->criterion->runLength;
+    }
+
+    /** The level above on the ladder: its own step if the level lies below it; null at the top. */
+    public function above(Level $level): ?Level
+    {
+        $own = $this->ladder->step($level->step)->exposure;
+        if ($this->load($level->exposure) < $this->load($own) - 0.05) {
+            return new Level($level->step, $own);
+        }
+
+        return $level->step >= $this->ladder->top() ? null : new Level($level->step + 1, $this->ladder->step($level->step + 1)->exposure);
+    }
+
+    public function words(Exposure $exposure): string
+    {
+        return $exposure->inWords($this->catalog, $this->settings->unit);
+    }
+
+    /** The risk sentence: both bounds, the limits, and which of them binds. */
+    public function riskReason(Exposure $exposure): Reason
+    {
+        if ($this->model === null) {
+            return new Reason('no-model', 'The model could not be fitted to these trials, so nothing harder is advised.');
+        }
+        $risk = $this->model->risk($exposure, $this->day());
+        $limits = $this->settings->limits;
+
+        return new Reason('risk', sprintf(
+            'Risk at %s: strain at most %s (limit %s), reaction at most %s (limit %s); the %s limit is the tighter one.',
+            $this->words($exposure),
+            Probability::inWords($risk->strain()), Probability::inWords($limits->strain),
+            Probability::inWords($risk->reaction()), Probability::inWords($limits->reaction),
+            $limits->reactionBinds($risk) ? 'reaction' : 'strain',
+        ));
+    }
+
+    /**
+     * Advice whose risk is filled in.
+     *
+     * @param  non-empty-list<Reason>  $reasons
+     * @param  list<Alternative>  $alternatives
+     */
+    public function advise(Action $action, ?Level $next, array $reasons, array $alternatives = [], bool $isClosing = false): Advice
+    {
+        $risk = $next === null || $this->model === null ? null : $this->model->risk($next->exposure, $this->day());
+
+        return new Advice($action, $next, $reasons, $risk, $alternatives, $isClosing);
+    }
+}

@@ -1,0 +1,96 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Decision;
+
+use Core\Decision\Rule\StayWithinLimits;
+
+/**
+ * Where a session starts: a step or more below what was held, further back after a gap or a bad end, and never beyond
+ * today's limits. Every number is common practice.
+ */
+final readonly class WarmUp
+{
+    private const MOST_STEPS_BACK = 3;
+
+    private const BREAKER_LOGITS = 1.5;
+
+    public function suggest(Situation $situation): Advice
+    {
+        $history = $situation->history;
+        if ($history->locked !== null) {
+            return $situation->advise(Action::Stop, null, [new Reason('locked', $history->locked)]);
+        }
+        if ($history->reactionStreak >= 3) {
+            return $situation->advise(Action::Stop, null, [
+                new Reason('suspended', "{$history->reactionStreak} sessions in a row ended with a reaction: the plan rests until a named person has checked pain, kit, place and trigger."),
+            ]);
+        }
+        [$step, $why] = $this->wished($situation);
+        $level = new Level(max(0, $step), $situation->ladder->step($step)->exposure);
+        $easier = new EasierLevels($situation);
+        if ($history->reactionStreak === 2) {
+            $back = $easier->below($level, self::BREAKER_LOGITS);
+            $why[] = new Reason('breaker', 'Two sessions running ended with a reaction: at least 1.5 logits easier.');
+            $level = $back ?? $easier->easiest();
+        }
+        if ($situation->model === null || $situation->allows($level->exposure)) {
+            return $situation->advise(Action::Start, $level, [...$why, $situation->riskReason($level->exposure)], $easier->byOtherThings($level));
+        }
+        $allowed = $easier->below($level, 0.0);
+        if ($allowed !== null) {
+            return $situation->advise(Action::Start, $allowed, [
+                ...$why,
+                new Reason('start-limit', ucfirst($situation->words($level->exposure)).' is beyond the limits before today\'s first trial, so start at '.$situation->words($allowed->exposure).'.'),
+                $situation->riskReason($allowed->exposure),
+            ]);
+        }
+
+        return $this->nothingAllowed($situation, $easier, $why);
+    }
+
+    /** @return array{int, non-empty-list<Reason>} the step that the calendar and the last end ask for */
+    private function wished(Situation $situation): array
+    {
+        $history = $situation->history;
+        if ($history->heldStep < 0) {
+            return [0, [new Reason('start-first', $history->trialsEver === 0 ? 'The first session of this plan starts at its easiest step.' : 'No step is held yet: start at the easiest.')]];
+        }
+        $days = $history->daysSinceLast ?? 0.0;
+        $gap = match (true) {
+            $days > 7.0 => 2,
+            $days >= 3.0 => 1,
+            default => 0,
+        };
+        $effort = $history->endedWithEffort ? 1 : 0;
+        $reaction = $history->reactionStreak > 0 ? 2 : 0;
+        $back = min(self::MOST_STEPS_BACK, 1 + $gap + $effort) + $reaction;
+
+        return [max(0, $history->heldStep - $back), [new Reason('start-back', sprintf(
+            'Step %d was held. %d step%s back: 1 always%s%s%s.',
+            $history->heldStep + 1, $back, $back === 1 ? '' : 's',
+            $gap > 0 ? sprintf(', %d for %d days since the last session', $gap, (int) round($days)) : '',
+            $effort > 0 ? ', 1 because it ended with effort' : '',
+            $reaction > 0 ? ', 2 because it ended with a reaction' : '',
+        ))]];
+    }
+
+    /** @param  non-empty-list<Reason>  $why */
+    private function nothingAllowed(Situation $situation, EasierLevels $easier, array $why): Advice
+    {
+        $level = $easier->easiest();
+        if ($situation->history->calmSoFar) {
+            return $situation->advise(Action::Probe, $level, [
+                new Reason('probe-first', sprintf('Too little is known of this dog here to call any exposure safe. At most %d short looks, 3 s or less, at the easiest there is: %s. Stop at the first sign of effort.', StayWithinLimits::MOST_PROBES, $situation->words($level->exposure))),
+                $situation->riskReason($level->exposure),
+            ]);
+        }
+        $excess = $situation->model === null ? 0.0 : $situation->settings->limits->excess($situation->model->risk($level->exposure));
+
+        return $situation->advise(Action::EndWell, null, [
+            ...$why,
+            new Reason('no-exposure', sprintf('No exposure here is within the limits: even at %s it is %.1f logits beyond. Find more room, make something else easier, or do foundation work today.', $situation->words($level->exposure), max(0.0, $excess))),
+        ]);
+    }
+}

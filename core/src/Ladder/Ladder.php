@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Ladder;
+
+use Core\Exception\InvalidExposure;
+
+/** The graded steps of a plan, in the order in which they are walked. */
+final readonly class Ladder
+{
+    /** @param  non-empty-list<Step>  $steps */
+    private function __construct(public array $steps)
+    {
+    }
+
+    /**
+     * @param  list<Step>  $steps
+     *
+     * @throws InvalidExposure if there is no step
+     */
+    public static function of(array $steps): self
+    {
+        return $steps === [] ? throw InvalidExposure::emptyLadder() : new self($steps);
+    }
+
+    /**
+     * Index of the last step.
+     *
+     * @return non-negative-int
+     */
+    public function top(): int
+    {
+        return count($this->steps) - 1;
+    }
+
+    /** The step nearest to an index: never off the ladder. */
+    public function step(int $index): Step
+    {
+        return $this->steps[max(0, min($this->top(), $index))];
+    }
+}
