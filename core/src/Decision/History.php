@@ -30,4 +30,43 @@ final readonly class History
         public bool $hasSucceeded = false,
     ) {
     }
+
+    /**
+     * @param  list<SessionSummary>  $sessions  finished ones of this plan, oldest first
+     * @param  ?float  $daysSinceLast  since the newest of them
+     */
+    public static function ofSessions(array $sessions, ?float $daysSinceLast, ?string $locked): self
+    {
+        $held = -1;
+        $failed = [];
+        $streak = 0;
+        foreach ($sessions as $session) {
+            $failedNow = [];
+            foreach ($session->marks as $mark) {
+                $held = $mark['held'] ? max($held, $mark['step']) : min($held, $mark['step'] - 1);
+                if ($mark['held']) {
+                    unset($failed[$mark['step']], $failedNow[$mark['step']]);
+                } else {
+                    $failedNow[$mark['step']] = true;
+                }
+            }
+            foreach (array_keys($failedNow) as $step) {
+                $failed[$step] = ($failed[$step] ?? 0) + 1;
+            }
+            $streak = $session->reacted ? $streak + 1 : 0;
+        }
+        $last = $sessions[count($sessions) - 1] ?? null;
+
+        return new self(
+            max($held, -1),
+            $failed,
+            $streak,
+            $daysSinceLast,
+            max(0, array_sum(array_map(static fn (SessionSummary $session): int => $session->trials, $sessions))),
+            $locked,
+            $last !== null && $last->endedWithEffort,
+            array_filter($sessions, static fn (SessionSummary $session): bool => ! $session->calm) === [],
+            array_filter($sessions, static fn (SessionSummary $session): bool => $session->succeeded) !== [],
+        );
+    }
 }

@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsToMany;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Database\Eloquent\Relations\HasManyThrough;
+
+/**
+ * @property int $id
+ * @property int $practice_id
+ * @property string $name
+ * @property string $description
+ * @property ?CarbonImmutable $born_on
+ * @property bool $bite_history
+ * @property bool $hides_signs
+ * @property ?string $health_note
+ * @property-read Collection<int, Trigger> $triggers
+ * @property-read Collection<int, Plan> $plans
+ * @property-read Collection<int, Event> $events
+ * @property-read Collection<int, User> $guardians
+ */
+final class Dog extends Model
+{
+    use OfPractice;
+
+    protected $fillable = ['practice_id', 'name', 'description', 'born_on', 'bite_history', 'hides_signs', 'health_note'];
+
+    protected $casts = ['born_on' => 'immutable_date', 'bite_history' => 'boolean', 'hides_signs' => 'boolean'];
+
+    /** @return HasMany<Trigger, $this> */
+    public function triggers(): HasMany
+    {
+        return $this->hasMany(Trigger::class);
+    }
+
+    /** @return HasManyThrough<Plan, ResponseModel, $this> */
+    public function plans(): HasManyThrough
+    {
+        return $this->hasManyThrough(Plan::class, ResponseModel::class);
+    }
+
+    /** @return HasMany<Event, $this> */
+    public function events(): HasMany
+    {
+        return $this->hasMany(Event::class);
+    }
+
+    /** @return BelongsToMany<User, $this> */
+    public function guardians(): BelongsToMany
+    {
+        return $this->belongsToMany(User::class, 'dog_guardians');
+    }
+}

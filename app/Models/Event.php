@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * Something that happened to a dog outside the trials: a fright, a visit to the vet, a bite.
+ *
+ * @property int $id
+ * @property int $practice_id
+ * @property int $dog_id
+ * @property ?int $session_id
+ * @property int $user_id
+ * @property string $kind
+ * @property int $severity 1 small fright … 4 fight or forced exposure
+ * @property CarbonImmutable $occurred_at
+ * @property ?string $note
+ */
+final class Event extends Model
+{
+    public $timestamps = false;
+
+    protected $dateFormat = 'Y-m-d H:i:s.v';
+
+    protected $fillable = ['practice_id', 'dog_id', 'session_id', 'user_id', 'kind', 'severity', 'occurred_at', 'note'];
+
+    protected $casts = ['occurred_at' => 'immutable_datetime'];
+}

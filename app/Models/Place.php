@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * @property int $id
+ * @property int $practice_id
+ * @property string $name
+ * @property ?float $room_meters farthest distance the place allows; null if it does not end
+ */
+final class Place extends Model
+{
+    protected $fillable = ['practice_id', 'name', 'room_meters'];
+
+    protected $casts = ['room_meters' => 'float'];
+}

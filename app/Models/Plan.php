@@ -1,0 +1,68 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Database\Eloquent\SoftDeletes;
+
+/**
+ * @property int $id
+ * @property int $practice_id
+ * @property int $response_model_id
+ * @property ?int $place_id
+ * @property int $created_by
+ * @property string $name
+ * @property string $method
+ * @property float $strain_limit
+ * @property float $reaction_limit
+ * @property int $most_advances
+ * @property int $set_minutes
+ * @property int $session_minutes
+ * @property int $most_trials
+ * @property ?string $resting_reason
+ * @property ?int $reviewed_by
+ * @property-read ResponseModel $responseModel
+ * @property-read ?Place $place
+ * @property-read Collection<int, Step> $steps
+ * @property-read Collection<int, Session> $sessions
+ */
+final class Plan extends Model
+{
+    use OfPractice, SoftDeletes;
+
+    protected $fillable = [
+        'practice_id', 'response_model_id', 'place_id', 'created_by', 'name', 'method', 'strain_limit', 'reaction_limit',
+        'most_advances', 'set_minutes', 'session_minutes', 'most_trials', 'resting_reason', 'reviewed_by',
+    ];
+
+    protected $casts = ['strain_limit' => 'float', 'reaction_limit' => 'float'];
+
+    /** @return BelongsTo<ResponseModel, $this> */
+    public function responseModel(): BelongsTo
+    {
+        return $this->belongsTo(ResponseModel::class);
+    }
+
+    /** @return BelongsTo<Place, $this> */
+    public function place(): BelongsTo
+    {
+        return $this->belongsTo(Place::class);
+    }
+
+    /** @return HasMany<Step, $this> */
+    public function steps(): HasMany
+    {
+        return $this->hasMany(Step::class)->orderBy('position');
+    }
+
+    /** @return HasMany<Session, $this> */
+    public function sessions(): HasMany
+    {
+        return $this->hasMany(Session::class)->orderBy('started_at');
+    }
+}

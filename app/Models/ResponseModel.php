@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+
+/**
+ * The unit of a response model: dog × trigger × handler. Its reference distance never changes, whatever plans do.
+ *
+ * @property int $id
+ * @property int $practice_id
+ * @property int $dog_id
+ * @property int $trigger_id
+ * @property int $person_id
+ * @property float $reference_meters
+ * @property bool $reference_stated
+ * @property ?float $fine_at_meters
+ * @property ?array{dimensions: list<string>, theta: list<float>} $last_mode
+ * @property-read Dog $dog
+ * @property-read Trigger $trigger
+ * @property-read Person $person
+ */
+final class ResponseModel extends Model
+{
+    protected $fillable = ['practice_id', 'dog_id', 'trigger_id', 'person_id', 'reference_meters', 'reference_stated', 'fine_at_meters'];
+
+    protected $casts = ['reference_meters' => 'float', 'reference_stated' => 'boolean', 'fine_at_meters' => 'float', 'last_mode' => 'array'];
+
+    /** @return BelongsTo<Dog, $this> */
+    public function dog(): BelongsTo
+    {
+        return $this->belongsTo(Dog::class);
+    }
+
+    /** @return BelongsTo<Trigger, $this> */
+    public function trigger(): BelongsTo
+    {
+        return $this->belongsTo(Trigger::class);
+    }
+
+    /** @return BelongsTo<Person, $this> */
+    public function person(): BelongsTo
+    {
+        return $this->belongsTo(Person::class);
+    }
+}

@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+
+/**
+ * @property int $id
+ * @property int $plan_id
+ * @property int $position from 0, easiest first
+ * @property int $run_length
+ * @property bool $is_new_behavior
+ * @property-read Collection<int, StepExposure> $exposures
+ */
+final class Step extends Model
+{
+    public $timestamps = false;
+
+    protected $fillable = ['plan_id', 'position', 'run_length', 'is_new_behavior'];
+
+    protected $casts = ['is_new_behavior' => 'boolean'];
+
+    /** @return HasMany<StepExposure, $this> */
+    public function exposures(): HasMany
+    {
+        return $this->hasMany(StepExposure::class);
+    }
+}

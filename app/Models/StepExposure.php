@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * @property int $step_id
+ * @property string $dimension
+ * @property ?float $number
+ * @property ?string $choice
+ */
+final class StepExposure extends Model
+{
+    public $timestamps = false;
+
+    public $incrementing = false;
+
+    protected $primaryKey = 'step_id';
+
+    protected $fillable = ['step_id', 'dimension', 'number', 'choice'];
+
+    protected $casts = ['number' => 'float'];
+}

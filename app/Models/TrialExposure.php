@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * @property int $trial_id
+ * @property string $part "real" or "target"
+ * @property string $dimension
+ * @property ?float $number
+ * @property ?string $choice
+ */
+final class TrialExposure extends Model
+{
+    public $timestamps = false;
+
+    public $incrementing = false;
+
+    protected $primaryKey = 'trial_id';
+
+    protected $fillable = ['trial_id', 'part', 'dimension', 'number', 'choice'];
+
+    protected $casts = ['number' => 'float'];
+}

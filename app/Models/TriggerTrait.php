@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * One trait that may matter: size, beard or hat, wheels, speed.
+ *
+ * @property int $trigger_id
+ * @property string $name
+ * @property string $value
+ */
+final class TriggerTrait extends Model
+{
+    public $timestamps = false;
+
+    public $incrementing = false;
+
+    protected $primaryKey = 'trigger_id';
+
+    protected $fillable = ['trigger_id', 'name', 'value'];
+}

@@ -1,0 +1,35 @@
+# One running copy of Wheatear: its folders, ports and names. Sourced by the commands in bin/.
+# Everything can be set from outside, so that copies run side by side.
+
+ROOT="$(cd "$(dirname "${BASH_SOURCE[0]}")/../.." && pwd)"
+INSTANCE="${WHEATEAR_INSTANCE:-demo}"
+STATE="${WHEATEAR_STATE:-$ROOT/var/$INSTANCE}"
+WEB_PORT="${WHEATEAR_PORT:-8124}"
+DB_PORT="${WHEATEAR_DB_PORT:-$((WEB_PORT + 25000))}"
+FPM_PORT="${WHEATEAR_FPM_PORT:-$((WEB_PORT + 1000))}"
+DB_NAME="${WHEATEAR_DB_NAME:-wheatear_$INSTANCE}"
+# socket paths over 107 bytes fail silently: keep them short
+RUN="${WHEATEAR_RUN:-/run/wheatear-$WEB_PORT}"
+
+say() { printf '%s\n' "$*" >&2; }
+die() { say "wheatear: $*"; exit 1; }
+
+# The environment every PHP process of this instance gets. One set of caches per instance: with a shared one, a cached
+# configuration would send the tests to the demo's database.
+export_environment() {
+    export APP_ENV="${APP_ENV:-production}" APP_URL="http://127.0.0.1:$WEB_PORT"
+    export APP_KEY; APP_KEY="$(cat "$STATE/app.key")"
+    export DB_HOST=127.0.0.1 DB_PORT="$DB_PORT" DB_DATABASE="$DB_NAME" DB_USERNAME=wheatear
+    export DB_PASSWORD; DB_PASSWORD="$(cat "$STATE/db.password")"
+    export SESSION_COOKIE="wheatear_$WEB_PORT"
+    export LARAVEL_STORAGE_PATH="$STATE/storage"
+    export APP_CONFIG_CACHE="$STATE/cache/config.php" APP_ROUTES_CACHE="$STATE/cache/routes.php" APP_EVENTS_CACHE="$STATE/cache/events.php"
+    export APP_SERVICES_CACHE="$STATE/cache/services.php" APP_PACKAGES_CACHE="$STATE/cache/packages.php" VIEW_COMPILED_PATH="$STATE/storage/framework/views"
+}
+
+# www-data where it can read the tree; root (on loopback only) where the tree lies in a folder that only root may enter.
+pool_user() {
+    if runuser -u www-data -- test -r "$ROOT/public/index.php" 2>/dev/null && runuser -u www-data -- test -x "$STATE" 2>/dev/null; then echo www-data; else echo root; fi
+}
+
+artisan() { runuser -u "$(pool_user)" --preserve-environment -- php "$ROOT/artisan" "$@"; }

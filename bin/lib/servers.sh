@@ -1,0 +1,122 @@
+# Starts and stops the private servers of this instance: MariaDB, php-fpm and nginx, all on loopback.
+
+# A process that still runs: signal 0 also succeeds on zombies, so the state is read.
+alive() { [ -s "$1" ] && [ -r "/proc/$(cat "$1")/stat" ] && ! grep -q ') Z ' "/proc/$(cat "$1")/stat"; }
+
+wait_for() { # wait_for SECONDS WHAT COMMAND…
+    local tries=$(($1 * 10)) what="$2"; shift 2
+    until "$@" >/dev/null 2>&1; do
+        tries=$((tries - 1)); [ $tries -gt 0 ] || die "$what did not come up; see $STATE/log"
+        sleep 0.1
+    done
+}
+
+db_user() { if runuser -u mysql -- test -x "$STATE" 2>/dev/null && runuser -u mysql -- test -x "$ROOT" 2>/dev/null; then echo mysql; else echo root; fi; }
+db_root() { mariadb --no-defaults --socket="$RUN/db/mysqld.sock" --user=root "$@"; }
+
+port_is_free() { ! (exec 3<>"/dev/tcp/127.0.0.1/$1") 2>/dev/null; }
+need_port() { port_is_free "$1" || die "port $1 is taken by another program. Choose others with $2."; }
+
+start_database() {
+    alive "$STATE/mariadb.pid" && return 0
+    need_port "$DB_PORT" WHEATEAR_DB_PORT
+    local user; user="$(db_user)"
+    mkdir -p "$RUN/db"; chown "$user" "$RUN/db"
+    local fresh_data=
+    if [ ! -d "$STATE/mysql/mysql" ]; then
+        say "Making a private MariaDB data folder"
+        mkdir -p "$STATE/mysql"; chown "$user" "$STATE/mysql"
+        mariadb-install-db --no-defaults --user="$user" --datadir="$STATE/mysql" --auth-root-authentication-method=normal >"$STATE/log/mariadb-install.log" 2>&1 \
+            || die "the data folder could not be made; see $STATE/log/mariadb-install.log"
+        fresh_data=1
+    fi
+    setsid mariadbd --no-defaults --user="$user" --datadir="$STATE/mysql" --socket="$RUN/db/mysqld.sock" --port="$DB_PORT" --bind-address=127.0.0.1 \
+        --pid-file="$RUN/db/mariadb.pid" --character-set-server=utf8mb4 --collation-server=utf8mb4_unicode_ci --skip-name-resolve --innodb-buffer-pool-size=128M \
+        </dev/null >"$STATE/log/mariadb.log" 2>&1 &
+    echo $! > "$STATE/mariadb.pid"
+    wait_for 60 MariaDB mariadb-admin --no-defaults --socket="$RUN/db/mysqld.sock" --user=root ping
+    if [ -n "$fresh_data" ]; then
+        # the install leaves an anonymous user, and a root without password that could be reached over TCP
+        db_root -e "DELETE FROM mysql.global_priv WHERE User = '' OR (User = 'root' AND Host <> 'localhost'); FLUSH PRIVILEGES;
+            CREATE USER 'wheatear'@'127.0.0.1' IDENTIFIED BY '$(cat "$STATE/db.password")';" || die "the application's database user could not be made"
+    fi
+}
+
+make_database() {
+    db_root -e "CREATE DATABASE IF NOT EXISTS \`$1\` CHARACTER SET utf8mb4 COLLATE utf8mb4_unicode_ci; GRANT ALL ON \`$1\`.* TO 'wheatear'@'127.0.0.1';"
+}
+
+start_fpm() {
+    alive "$STATE/fpm.pid" && return 0
+    need_port "$FPM_PORT" WHEATEAR_FPM_PORT
+    local user; user="$(pool_user)"
+    cat > "$STATE/fpm.conf" <<CONF
+[global]
+pid = $STATE/fpm.pid
+error_log = $STATE/log/fpm.log
+daemonize = yes
+[wheatear]
+user = $user
+listen = 127.0.0.1:$FPM_PORT
+pm = static
+pm.max_children = ${WHEATEAR_WORKERS:-6}
+pm.max_requests = 2000
+clear_env = no
+catch_workers_output = yes
+php_admin_value[error_log] = $STATE/log/php.log
+php_admin_flag[display_errors] = off
+CONF
+    local allow=(); [ "$user" = root ] && { allow=(-R); say "The tree can only be read by root, so PHP runs as root, on loopback."; }
+    php-fpm8.2 "${allow[@]}" -y "$STATE/fpm.conf" -d opcache.enable=1 -d opcache.jit=tracing -d opcache.jit_buffer_size=64M \
+        -d opcache.memory_consumption=192 -d opcache.max_accelerated_files=20000 -d opcache.validate_timestamps="${WHEATEAR_WATCH:-1}" \
+        -d realpath_cache_size=4M -d expose_php=0 || die "php-fpm did not start; see $STATE/log/fpm.log"
+}
+
+start_nginx() {
+    alive "$STATE/nginx.pid" && return 0
+    need_port "$WEB_PORT" WHEATEAR_PORT
+    cat > "$STATE/nginx.conf" <<CONF
+user $(pool_user);
+worker_processes 2;
+pid $STATE/nginx.pid;
+error_log $STATE/log/nginx.log warn;
+events { worker_connections 512; }
+http {
+    include /etc/nginx/mime.types;
+    types { text/javascript mjs; application/manifest+json webmanifest; }
+    default_type application/octet-stream;
+    access_log off;
+    server_tokens off;
+    client_max_body_size 2m;
+    client_body_temp_path $STATE/tmp/body; proxy_temp_path $STATE/tmp/proxy; fastcgi_temp_path $STATE/tmp/fastcgi;
+    uwsgi_temp_path $STATE/tmp/uwsgi; scgi_temp_path $STATE/tmp/scgi;
+    gzip on; gzip_min_length 512; gzip_types text/css text/javascript application/javascript application/json image/svg+xml;
+    server {
+        listen 127.0.0.1:$WEB_PORT;
+        root $ROOT/public;
+        location /build/ { expires 1y; add_header Cache-Control "public, immutable"; add_header X-Content-Type-Options nosniff; try_files \$uri =404; }
+        location / { try_files \$uri /index.php\$is_args\$args; }
+        location = /index.php {
+            include /etc/nginx/fastcgi_params;
+            fastcgi_param SCRIPT_FILENAME \$document_root/index.php;
+            fastcgi_pass 127.0.0.1:$FPM_PORT;
+            fastcgi_read_timeout 60s;
+        }
+        location ~ \.php\$ { return 404; }
+    }
+}
+CONF
+    nginx -c "$STATE/nginx.conf" -e "$STATE/log/nginx.log" || die "nginx did not start; see $STATE/log/nginx.log"
+}
+
+# Ends a server by the process number it was started with, and nothing else.
+stop_server() { # stop_server NAME SIGNAL
+    local file="$STATE/$1.pid" number tries=150
+    alive "$file" || { rm -f "$file"; return 0; }
+    number="$(cat "$file")"
+    kill "-$2" "$number"
+    while alive "$file" && [ "$(cat "$file" 2>/dev/null)" = "$number" ] && [ $tries -gt 0 ]; do sleep 0.1; tries=$((tries - 1)); done
+    rm -f "$file"
+}
+
+stop_servers() { stop_server nginx QUIT; stop_server fpm QUIT; stop_server mariadb TERM; }

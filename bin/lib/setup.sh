@@ -1,0 +1,59 @@
+# Installs what is missing. Each step is skipped when its result is already there.
+
+need_root() { [ "$(id -u)" = 0 ] || die "run this as root: it installs Debian packages and starts private servers."; }
+
+need_tools() {
+    local tool
+    for tool in php composer node npm; do
+        command -v "$tool" >/dev/null || die "\"$tool\" is missing. Wheatear needs Debian 12 with PHP 8.2, Composer, Node.js 20 and npm."
+    done
+    php -r 'exit(version_compare(PHP_VERSION, "8.2.0", ">=") ? 0 : 1);' || die "PHP 8.2 or newer is needed; this is $(php -r 'echo PHP_VERSION;')."
+    node -e 'process.exit(Number(process.versions.node.split(".")[0]) >= 20 ? 0 : 1)' || die "Node.js 20 or newer is needed; this is $(node --version)."
+}
+
+install_packages() {
+    local missing=() package
+    for package in "$@"; do
+        dpkg-query -W -f='${Status}' "$package" 2>/dev/null | grep -q 'ok installed' || missing+=("$package")
+    done
+    [ ${#missing[@]} -gt 0 ] || return 0
+    say "Installing Debian packages: ${missing[*]}"
+    # the packages' own services must not start on ports 80 and 3306
+    local policy=/usr/sbin/policy-rc.d made=
+    if [ ! -e "$policy" ]; then printf '#!/bin/sh\nexit 101\n' > "$policy"; chmod +x "$policy"; made=1; fi
+    apt-get update -qq && DEBIAN_FRONTEND=noninteractive apt-get install -y -qq --no-install-recommends "${missing[@]}" >"$STATE/apt.log" 2>&1
+    local status=$?
+    [ -z "$made" ] || rm -f "$policy"
+    [ $status = 0 ] || die "the packages could not be installed; see $STATE/apt.log"
+}
+
+# Runs a command when any of the files it reads changed since it last succeeded: fresh NAME FILES… -- COMMAND…
+fresh() {
+    local stamp="$ROOT/var/stamps/$1" files=(); shift
+    while [ "$1" != -- ]; do files+=("$1"); shift; done; shift
+    local sum; sum="$(cd "$ROOT" && find "${files[@]}" -type f -print0 | sort -z | xargs -0 sha256sum | sha256sum)"
+    [ -f "$stamp" ] && [ "$(cat "$stamp")" = "$sum" ] && return 0
+    mkdir -p "$(dirname "$stamp")"
+    (cd "$ROOT" && "$@") >"$stamp.log" 2>&1 || { tail -n 30 "$stamp.log" >&2; die "\"$*\" failed; see $stamp.log"; }
+    printf '%s' "$sum" > "$stamp"
+}
+
+install_libraries() {
+    [ -d "$ROOT/vendor" ] || rm -f "$ROOT/var/stamps/composer"
+    [ -d "$ROOT/node_modules" ] || rm -f "$ROOT/var/stamps/npm"
+    [ -d "$ROOT/public/build" ] || rm -f "$ROOT/var/stamps/assets"
+    COMPOSER_ALLOW_SUPERUSER=1 fresh composer composer.json stand-ins -- composer update --no-interaction --no-progress
+    # classes of this tree are found through a class map: write it again when a file comes or goes
+    COMPOSER_ALLOW_SUPERUSER=1 fresh classmap app core/src core/tests database tests -- composer dump-autoload --optimize --no-interaction
+    PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD=1 fresh npm package.json package-lock.json -- npm ci --no-audit --no-fund
+    fresh assets package-lock.json vite.config.js resources/js resources/css -- npm run build
+}
+
+prepare_state() {
+    mkdir -p "$STATE"/{cache,log,tmp,storage/{logs,app,framework/{cache/data,sessions,views}}} "$RUN"
+    [ -s "$STATE/app.key" ] || php -r 'echo "base64:".base64_encode(random_bytes(32));' > "$STATE/app.key"
+    [ -s "$STATE/db.password" ] || php -r 'echo bin2hex(random_bytes(16));' > "$STATE/db.password"
+    chmod 600 "$STATE/app.key" "$STATE/db.password"
+    chmod 711 "$STATE"
+    chown -R "$(pool_user)" "$STATE/cache" "$STATE/storage"
+}

@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Http\Middleware\SecureHeaders;
+use App\Http\Problems\DatabaseUnavailable;
+use App\Http\Problems\RejectedByCore;
+use Illuminate\Foundation\Application;
+use Illuminate\Foundation\Configuration\Exceptions;
+use Illuminate\Foundation\Configuration\Middleware;
+use Illuminate\Http\Middleware\HandleCors;
+
+return Application::configure(basePath: dirname(__DIR__))
+    ->withRouting(web: __DIR__.'/../routes/web.php', commands: __DIR__.'/../routes/console.php')
+    ->withMiddleware(function (Middleware $middleware): void {
+        $middleware->remove(HandleCors::class); // same-origin application
+        $middleware->append(SecureHeaders::class);
+        $middleware->redirectGuestsTo('/sign-in');
+        $middleware->redirectUsersTo('/');
+    })
+    ->withExceptions(function (Exceptions $exceptions): void {
+        $exceptions->render(new DatabaseUnavailable);
+        $exceptions->render(new RejectedByCore);
+        $exceptions->dontFlash(['password']);
+    })
+    ->create();
