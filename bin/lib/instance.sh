@@ -1,6 +1,7 @@
 # One running copy of Wheatear: its folders, ports and names. Sourced by the commands in bin/.
 # Everything can be set from outside, so that copies run side by side.
 
+umask 022
 ROOT="$(cd "$(dirname "${BASH_SOURCE[0]}")/../.." && pwd)"
 INSTANCE="${WHEATEAR_INSTANCE:-demo}"
 STATE="${WHEATEAR_STATE:-$ROOT/var/$INSTANCE}"

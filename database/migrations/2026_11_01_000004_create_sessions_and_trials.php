@@ -48,7 +48,7 @@ return new class extends Migration
             $table->unsignedInteger('sequence');
             $table->dateTime('occurred_at', 3)->comment('device time, corrected by the measured offset');
             $table->dateTime('device_at', 3);
-            $table->integer('clock_offset_ms')->comment('receiving clock minus device clock');
+            $table->bigInteger('clock_offset_ms')->comment('receiving clock minus device clock');
             $table->dateTime('received_at', 3);
             $table->string('under_action', 16)->nullable();
             $table->string('outcome', 24);

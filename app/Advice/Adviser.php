@@ -1,0 +1,86 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Advice;
+
+use App\Models\AdviceGiven;
+use App\Models\Plan;
+use App\Models\Session;
+use Core\Decision\Advice;
+use Core\Decision\Alternative;
+use Core\Decision\Reason;
+use Core\Decision\RuleBook;
+use Core\Decision\SessionSummary;
+use Core\Decision\Situation;
+use Core\Decision\WarmUp;
+use Core\Response\DogModel;
+
+/** Asks the core what to do and keeps what it said, with what later sessions need to know. */
+final readonly class Adviser
+{
+    public function __construct(private CoreCatalogs $catalogs, private EvidenceJson $evidence) {}
+
+    /** Where a session starts, or what to do after its last trial. */
+    public static function decide(Situation $situation): Advice
+    {
+        return $situation->log->trials === [] ? (new WarmUp)->suggest($situation) : RuleBook::standard()->decide($situation);
+    }
+
+    /** @param ?int $trialId the trial it follows; null for the advice a session starts with */
+    public function advise(Session $session, Situation $situation, ?int $trialId): AdviceGiven
+    {
+        $advice = self::decide($situation);
+        $this->keepDerived($session, $situation);
+
+        $given = new AdviceGiven([
+            'practice_id' => $session->practice_id,
+            'session_id' => $session->id,
+            'trial_id' => $trialId,
+            'step_id' => $advice->next === null ? null : $this->stepId($session->plan, $advice->next->step),
+            'action' => $advice->action,
+            'exposure' => $advice->next?->exposure->values,
+            'reasons' => array_map(static fn (Reason $reason): array => ['code' => $reason->code, 'sentence' => $reason->sentence], $advice->reasons),
+            'alternatives' => array_map(static fn (Alternative $other): array => [
+                'change' => $other->change, 'logitsOff' => round($other->logitsOff, 2), 'exposure' => $other->level->exposure->values,
+            ], $advice->alternatives),
+            'is_closing' => $advice->isClosing,
+            'strain_mean' => $advice->risk?->strainMean,
+            'strain_bound' => $advice->risk?->strainBound,
+            'reaction_mean' => $advice->risk?->reactionMean,
+            'reaction_bound' => $advice->risk?->reactionBound,
+            'engine' => $this->catalogs->engine,
+            'given_at' => $situation->now,
+        ]);
+        $given->save();
+
+        return $given;
+    }
+
+    /** Evidence and summary of the session, and the mode from which the next fit starts. */
+    private function keepDerived(Session $session, Situation $situation): void
+    {
+        Session::query()->toBase()->where('id', $session->id)->update([
+            'evidence' => $this->evidence->encode(SituationReader::evidenceOf($session->started_at, $situation->log->trials)),
+            'summary' => SummaryJson::encode(SessionSummary::of($situation->log, $situation->ladder)),
+        ]);
+        if ($situation->model !== null) {
+            $session->plan->responseModel->newQuery()->toBase()->where('id', $session->plan->response_model_id)
+                ->update(['last_mode' => json_encode(self::mode($situation->model), JSON_THROW_ON_ERROR)]);
+        }
+    }
+
+    /** @return array{dimensions: list<string>, theta: array<int, float>} */
+    private static function mode(DogModel $model): array
+    {
+        return [
+            'dimensions' => array_map(static fn ($dimension): string => $dimension->key, $model->scale->dimensions),
+            'theta' => $model->fit->mode->theta,
+        ];
+    }
+
+    private function stepId(Plan $plan, int $position): int
+    {
+        return (int) $plan->steps()->toBase()->where('position', $position)->value('id');
+    }
+}

@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Advice;
+
+use Core\Exposure\DimensionCatalog;
+use Core\Exposure\Exposure;
+
+/** Exposures as rows: one for each dimension, so that they can be queried and a new dimension needs no migration. */
+final readonly class ExposureColumns
+{
+    public function __construct(private DimensionCatalog $catalog) {}
+
+    /** @return list<array{dimension: string, number: ?float, choice: ?string}> */
+    public function toRows(Exposure $exposure): array
+    {
+        $rows = [];
+        foreach ($exposure->values as $dimension => $value) {
+            $rows[] = ['dimension' => $dimension, 'number' => is_float($value) ? $value : null, 'choice' => is_string($value) ? $value : null];
+        }
+
+        return $rows;
+    }
+
+    /** @param iterable<object{dimension: string, number: ?float, choice: ?string}> $rows */
+    public function fromRows(iterable $rows): Exposure
+    {
+        $values = [];
+        foreach ($rows as $row) {
+            $values[$row->dimension] = $row->number ?? (string) $row->choice;
+        }
+
+        return Exposure::of($values, $this->catalog);
+    }
+
+    /**
+     * From "dimension=value" pairs joined by ";", as GROUP_CONCAT gives them.
+     */
+    public function fromText(string $text): Exposure
+    {
+        $values = [];
+        foreach (explode(';', $text) as $pair) {
+            [$dimension, $value] = explode('=', $pair, 2);
+            $values[$dimension] = $value;
+        }
+
+        return Exposure::of($values, $this->catalog);
+    }
+}

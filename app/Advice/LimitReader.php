@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Advice;
+
+use App\Models\Plan;
+use App\Models\Session;
+use App\Trials\TrialReader;
+use Core\Decision\History;
+use Core\Decision\LoggedTrial;
+use Core\Measure\DistanceUnit;
+use Core\Response\Day;
+use Core\Response\ThresholdDistance;
+use Core\Response\ThresholdSearch;
+use Psr\Clock\ClockInterface;
+
+/** The limit distance of a plan's dog on a typical day, now or around one session. */
+final readonly class LimitReader
+{
+    public function __construct(private SituationReader $situations, private TrialReader $trials, private ClockInterface $clock) {}
+
+    /** @return array{limit: ?ThresholdDistance, history: History} limit: null without a model */
+    public function now(Plan $plan, DistanceUnit $unit): array
+    {
+        $situation = $this->situations->read($plan, null, [], $this->clock->now(), $unit);
+
+        return [
+            'limit' => $situation->model === null ? null
+                : (new ThresholdSearch($situation->settings->limits))->distance($situation->model, $situation->ladder->step(0)->exposure, Day::Typical),
+            'history' => $situation->history,
+        ];
+    }
+
+    /** @return array{before: ?ThresholdDistance, after: ?ThresholdDistance} */
+    public function around(Session $session, DistanceUnit $unit): array
+    {
+        $trials = array_values($this->trials->ofSession($session->id));
+
+        return ['before' => $this->withTrials($session, [], $unit), 'after' => $this->withTrials($session, $trials, $unit)];
+    }
+
+    /** @param list<LoggedTrial> $trials */
+    private function withTrials(Session $session, array $trials, DistanceUnit $unit): ?ThresholdDistance
+    {
+        $situation = $this->situations->read($session->plan, $session, $trials, $this->clock->now(), $unit);
+
+        return $situation->model === null ? null
+            : (new ThresholdSearch($situation->settings->limits))->distance($situation->model, $situation->ladder->step(0)->exposure, Day::Typical);
+    }
+}

@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Advice;
+
+use App\Models\Plan;
+use App\Models\Step;
+use Core\Decision\RuleSettings;
+use Core\Ladder\Criterion;
+use Core\Ladder\Ladder;
+use Core\Ladder\Step as CoreStep;
+use Core\Measure\Distance;
+use Core\Measure\DistanceUnit;
+
+/** Reads a plan with its steps for the core. */
+final readonly class PlanReader
+{
+    public function __construct(private CoreCatalogs $catalogs, private ExposureColumns $columns) {}
+
+    public function read(Plan $plan, DistanceUnit $unit): PlanInCore
+    {
+        $model = $plan->responseModel;
+        $room = $plan->place?->room_meters;
+        $steps = $ids = [];
+        $rows = Step::query()->toBase()->join('step_exposures', 'step_exposures.step_id', '=', 'steps.id')
+            ->where('plan_id', $plan->id)->groupBy('steps.id', 'position', 'run_length', 'is_new_behavior')->orderBy('position')
+            ->selectRaw("steps.id, run_length, is_new_behavior, GROUP_CONCAT(dimension, '=', COALESCE(choice, number) SEPARATOR ';') AS exposure")->get();
+        foreach ($rows as $row) {
+            $steps[] = new CoreStep($this->columns->fromText((string) $row->exposure), Criterion::run((int) $row->run_length, (bool) $row->is_new_behavior));
+            $ids[] = (int) $row->id;
+        }
+
+        return new PlanInCore(
+            Ladder::of($steps),
+            RuleSettings::of(
+                PlanInCore::limits($plan), $plan->most_advances, $plan->set_minutes, $plan->session_minutes, $plan->most_trials,
+                $room === null ? null : Distance::fromMeters($room), $unit,
+            ),
+            $ids,
+            Distance::fromMeters($model->reference_meters),
+            $model->reference_stated,
+            PlanInCore::fineAt($model, $this->catalogs->dimensions),
+        );
+    }
+}

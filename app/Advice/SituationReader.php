@@ -1,0 +1,117 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Advice;
+
+use App\Models\Plan;
+use App\Models\ResponseModel;
+use App\Models\Session;
+use Core\Decision\History;
+use Core\Decision\LoggedTrial;
+use Core\Decision\SessionLog;
+use Core\Decision\SessionSummary;
+use Core\Decision\Situation;
+use Core\Exposure\LoadScale;
+use Core\Measure\DistanceUnit;
+use Core\Response\DogModel;
+use Core\Response\ModelBuilder;
+use Core\Response\Parameters;
+use Core\Response\SessionEvidence;
+use Core\Sign\Band;
+
+/** Gathers all that a decision looks at: plan, history, model and today's trials. */
+final readonly class SituationReader
+{
+    /** Older sessions have faded from the model long before. */
+    private const MOST_SESSIONS = 400;
+
+    public function __construct(
+        private CoreCatalogs $catalogs,
+        private PlanReader $plans,
+        private EvidenceJson $evidence,
+        private ModelBuilder $builder,
+    ) {}
+
+    /**
+     * @param  list<LoggedTrial>  $trials  today's, in their order
+     * @param  ?Session  $session  null where a session has yet to be started
+     */
+    public function read(Plan $plan, ?Session $session, array $trials, \DateTimeImmutable $now, DistanceUnit $unit): Situation
+    {
+        $inCore = $this->plans->read($plan, $unit);
+        $startedAt = $session !== null ? $session->started_at : $now;
+        [$earlier, $summaries, $lastAt] = $this->earlier($plan, $session, $startedAt);
+        $today = self::evidenceOf($startedAt, $trials);
+        $days = $lastAt === null ? null : max(0.0, ($startedAt->getTimestamp() - $lastAt->getTimestamp()) / 86400.0);
+
+        return new Situation(
+            $this->catalogs->dimensions,
+            $inCore->ladder,
+            $inCore->settings,
+            History::ofSessions($summaries, $days, $plan->resting_reason),
+            new SessionLog($startedAt, $session?->sets()->toBase()->max('started_at') === null ? null : self::utc((string) $session->sets()->toBase()->max('started_at')), $trials),
+            $this->model($plan->responseModel, $inCore, $earlier, $today),
+            $now,
+        );
+    }
+
+    /** @param list<LoggedTrial> $trials */
+    public static function evidenceOf(\DateTimeImmutable $startedAt, array $trials): SessionEvidence
+    {
+        $evidence = [];
+        $afterReaction = false;
+        foreach ($trials as $trial) {
+            if ($trial->isEvidence()) {
+                $evidence[] = ['exposure' => $trial->exposure, 'band' => $trial->band, 'afterReaction' => $afterReaction];
+            }
+            $afterReaction = $afterReaction || $trial->band === Band::Over;
+        }
+
+        return SessionEvidence::ofTrials($startedAt, $evidence);
+    }
+
+    /** @return array{list<SessionEvidence>, list<SessionSummary>, ?\DateTimeImmutable} oldest first; summaries of this plan only */
+    private function earlier(Plan $plan, ?Session $session, \DateTimeImmutable $before): array
+    {
+        $rows = Session::query()->toBase()
+            ->whereIn('plan_id', Plan::query()->withTrashed()->toBase()->where('response_model_id', $plan->response_model_id)->select('id'))
+            ->where('started_at', '<', $before->format('Y-m-d H:i:s.v'))->where('id', '<>', $session->id ?? 0)->whereNotNull('evidence')
+            ->orderByDesc('started_at')->limit(self::MOST_SESSIONS)->get(['plan_id', 'started_at', 'evidence', 'summary']);
+        $evidence = $summaries = [];
+        $lastAt = null;
+        foreach ($rows->reverse() as $row) {
+            $startedAt = self::utc((string) $row->started_at);
+            $evidence[] = $this->evidence->decode($startedAt, (string) $row->evidence);
+            if ((int) $row->plan_id === $plan->id) {
+                $summaries[] = SummaryJson::decode((string) $row->summary);
+                $lastAt = $startedAt;
+            }
+        }
+
+        return [$evidence, $summaries, $lastAt];
+    }
+
+    /** @param list<SessionEvidence> $earlier */
+    private function model(ResponseModel $model, PlanInCore $plan, array $earlier, SessionEvidence $today): ?DogModel
+    {
+        $keys = array_fill_keys($plan->dimensions(), true);
+        foreach ([...$earlier, $today] as $session) {
+            foreach ($session->rows as $row) {
+                $keys += array_fill_keys(array_keys($row->exposure->values), true);
+            }
+        }
+        $scale = LoadScale::of($this->catalogs->dimensions, $plan->reference, array_keys($keys));
+        $names = array_map(static fn ($dimension): string => $dimension->key, $scale->dimensions);
+        $last = $model->last_mode;
+        // a warm start only where the parameters mean the same
+        $start = $last !== null && $last['dimensions'] === $names && $last['theta'] !== [] ? new Parameters(array_map(floatval(...), $last['theta']), [], 4) : null;
+
+        return $this->builder->build($scale, $plan->referenceStated, $plan->fineAt, $earlier, $today, $start);
+    }
+
+    private static function utc(string $time): \DateTimeImmutable
+    {
+        return new \DateTimeImmutable($time, new \DateTimeZone('UTC'));
+    }
+}

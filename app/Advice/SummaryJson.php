@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Advice;
+
+use Core\Decision\SessionSummary;
+
+/** A session's summary as stored beside it. */
+final readonly class SummaryJson
+{
+    public static function encode(SessionSummary $summary): string
+    {
+        return json_encode(get_object_vars($summary), JSON_THROW_ON_ERROR);
+    }
+
+    public static function decode(string $json): SessionSummary
+    {
+        /** @var array{trials: int, marks: list<array{step: int, held: bool}>, reacted: bool, endedWithEffort: bool, calm: bool, succeeded: bool} $stored */
+        $stored = json_decode($json, true, flags: JSON_THROW_ON_ERROR);
+
+        return new SessionSummary(...$stored);
+    }
+}

@@ -1,0 +1,97 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Demo;
+
+use App\Advice\CoreCatalogs;
+use App\Models\AdviceGiven;
+use App\Models\Plan;
+use App\Models\Session;
+use App\Models\TrainingSet;
+use App\Models\User;
+use App\Trials\IncomingTrial;
+use App\Trials\TrialLogger;
+use Core\Decision\Action;
+use Core\Decision\Level;
+use Core\Exposure\Exposure;
+use Core\Exposure\LoadScale;
+use Core\Measure\Distance;
+use Core\Simulation\SimulatedDog;
+use Core\Simulation\SimulatedResponse;
+use Random\Engine\Xoshiro256StarStar;
+use Random\Randomizer;
+
+/** Sessions of a simulated dog, worked as the advice says and written through the same code as real ones. */
+final readonly class DemoHistory
+{
+    private const MOST_TRIALS = 60;
+
+    public function __construct(private TrialLogger $logger, private SteppedClock $clock, private CoreCatalogs $catalogs) {}
+
+    /**
+     * @param  list<int>  $daysAgo  of each session, oldest first
+     * @param  float  $location  the dog's hidden location in logits
+     * @param  int  $seed  repeats the whole history
+     */
+    public function write(Plan $plan, User $user, array $daysAgo, float $location, int $seed, \DateTimeImmutable $today): void
+    {
+        $random = new Randomizer(new Xoshiro256StarStar($seed));
+        $scale = LoadScale::of($this->catalogs->dimensions, Distance::fromMeters($plan->responseModel->reference_meters), ['trigger_motion', 'trigger_attention']);
+        $dog = new SimulatedDog($scale, $location, [2.1, 1.6, 1.3], ['distance' => 2.3, 'trigger_motion' => 1.3, 'trigger_attention' => 0.9], 0.6, 0.016, $random);
+        foreach ($daysAgo as $days) {
+            $this->clock->set($today->modify("-{$days} days")->setTime(8, $random->getInt(0, 50), $random->getInt(0, 59)));
+            $this->session($plan, $user, $dog, $random);
+        }
+    }
+
+    private function session(Plan $plan, User $user, SimulatedDog $dog, Randomizer $random): void
+    {
+        $dog->wake();
+        $plan->refresh();
+        $session = Session::query()->create([
+            'practice_id' => $plan->practice_id, 'plan_id' => $plan->id, 'person_id' => $plan->responseModel->person_id,
+            'user_id' => $user->id, 'place_id' => $plan->place_id, 'started_at' => $this->clock->now(),
+        ]);
+        $set = TrainingSet::query()->create(['session_id' => $session->id, 'position' => 1, 'started_at' => $this->clock->now()]);
+        $advice = $this->logger->advise($session, $user);
+        for ($n = 1; $n <= self::MOST_TRIALS && $advice->exposure !== null; $n++) {
+            if ($advice->action === Action::Break) {
+                $set->update(['ended_at' => $this->clock->now()]);
+                $this->clock->pass(60.0 * $random->getInt(4, 6));
+                $set = TrainingSet::query()->create(['session_id' => $session->id, 'position' => $set->position + 1, 'started_at' => $this->clock->now()]);
+            }
+            $advice = $this->trial($session, $user, $dog, $random, $advice, $n);
+        }
+        $this->clock->pass(40.0);
+        $set->update(['ended_at' => $this->clock->now()]);
+        $session->update(['ended_at' => $this->clock->now()]);
+    }
+
+    private function trial(Session $session, User $user, SimulatedDog $dog, Randomizer $random, AdviceGiven $advice, int $number): AdviceGiven
+    {
+        $this->clock->pass($random->getInt(8, 24) + $random->getInt(0, 999) / 1000);
+        $target = Exposure::of($advice->exposure ?? [], $this->catalogs->dimensions);
+        $real = $target;
+        // helpers do not stand to the centimeter, and now and then look at the dog
+        if ($target->distance() !== null) {
+            $real = $real->withDistance(Distance::fromMeters(max(0.5, round($target->distance()->meters * (1.0 + ($dog->uniform() - 0.5) * 0.04), 1))));
+        }
+        $real = $dog->uniform() < 0.15 ? $real->with('trigger_attention', 'glancing') : $real;
+        $response = SimulatedResponse::to($dog->meet($real), $dog->uniform(), $dog->uniform());
+        $now = $this->clock->now();
+
+        return $this->logger->log($session, $user, new IncomingTrial(
+            self::uuid($random), $number, new Level(max(0, $advice->step->position ?? 0), $target), $advice->action, $real, $response->outcome, $response->band, $response->signs,
+            $response->food, true, $response->latency, null, false, false, null, $now, $now,
+        ))['advice'];
+    }
+
+    /** A version 4 UUID from the seeded generator. */
+    private static function uuid(Randomizer $random): string
+    {
+        $hex = bin2hex($random->getBytes(16));
+
+        return sprintf('%s-%s-4%s-a%s-%s', substr($hex, 0, 8), substr($hex, 8, 4), substr($hex, 13, 3), substr($hex, 17, 3), substr($hex, 20, 12));
+    }
+}

@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Advice\Adviser;
+use App\Advice\LimitReader;
+use App\Advice\SituationReader;
+use App\Models\Session;
+use App\Models\User;
+use App\Trials\SessionStrip;
+use Illuminate\Container\Attributes\CurrentUser;
+use Illuminate\Contracts\View\View;
+use Illuminate\Support\Facades\Gate;
+use Illuminate\Support\Str;
+use Psr\Clock\ClockInterface;
+
+final readonly class ReviewController
+{
+    public function __construct(private SessionStrip $strip, private LimitReader $limits, private SituationReader $situations, private ClockInterface $clock) {}
+
+    public function show(Session $session, #[CurrentUser] User $user): View
+    {
+        Gate::authorize('view', $session);
+
+        return view('pages.sessions.review', [
+            'session' => $session,
+            'plan' => $session->plan,
+            'dog' => $session->plan->responseModel->dog,
+            'unit' => $user->distance_unit,
+            'rows' => $this->strip->rows($session, $user->distance_unit),
+            'undone' => $session->trials()->whereHas('corrections', static fn ($corrections) => $corrections->where('kind', 'undo'))->count(),
+            ...$this->limits->around($session, $user->distance_unit),
+            'nextStart' => $session->plan->trashed() ? null
+                : Adviser::decide($this->situations->read($session->plan, null, [], $this->clock->now(), $user->distance_unit)),
+            'words' => fn ($exposure): string => $exposure->inWords(app(\App\Advice\CoreCatalogs::class)->dimensions, $user->distance_unit),
+            'editUuid' => fn (): string => (string) Str::uuid7(),
+        ]);
+    }
+}

@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Advice\Adviser;
+use App\Advice\SituationReader;
+use App\Models\DogsInSight;
+use App\Models\Plan;
+use App\Models\Session;
+use App\Models\UnplacedTrial;
+use App\Models\User;
+use Illuminate\Container\Attributes\CurrentUser;
+use Illuminate\Contracts\View\View;
+use Psr\Clock\ClockInterface;
+
+/** What is due: every plan with where it would start today and why, sessions still open, trials to place. */
+final readonly class TodayController
+{
+    private const MOST_PLANS = 24;
+
+    public function __construct(private SituationReader $situations, private ClockInterface $clock) {}
+
+    public function __invoke(#[CurrentUser] User $user): View
+    {
+        $dogs = DogsInSight::of($user)->toBase()->select('dogs.id');
+        $plans = Plan::query()->with(['responseModel.dog', 'responseModel.trigger', 'responseModel.person', 'place'])
+            ->whereHas('responseModel', static fn ($models) => $models->whereIn('dog_id', $dogs))
+            ->withMax('sessions as last_session_at', 'started_at')->withCount('sessions')
+            ->orderByRaw('last_session_at IS NULL DESC, last_session_at')->limit(self::MOST_PLANS)->get();
+        $now = $this->clock->now();
+
+        return view('pages.today', [
+            'due' => $plans->map(fn (Plan $plan): array => [
+                'plan' => $plan,
+                'lastAt' => $plan->getAttribute('last_session_at') === null ? null : new \DateTimeImmutable((string) $plan->getAttribute('last_session_at')),
+                'start' => Adviser::decide($this->situations->read($plan, null, [], $now, $user->distance_unit)),
+            ]),
+            'open' => Session::query()->with(['plan.responseModel.dog', 'plan.responseModel.trigger'])->where('practice_id', $user->practice_id)
+                ->whereNull('ended_at')->whereHas('plan.responseModel', static fn ($models) => $models->whereIn('dog_id', $dogs))
+                ->orderByDesc('started_at')->limit(10)->get(),
+            'unplaced' => UnplacedTrial::query()->where('practice_id', $user->practice_id)->whereNull('settled_at')->count(),
+            'now' => $now,
+        ]);
+    }
+}

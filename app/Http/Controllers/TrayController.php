@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Requests\TrialRules;
+use App\Models\Dog;
+use App\Models\DogsInSight;
+use App\Models\Session;
+use App\Models\UnplacedTrial;
+use App\Models\User;
+use App\Trials\TrialLogger;
+use Illuminate\Container\Attributes\CurrentUser;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Gate;
+use Illuminate\Support\Facades\Validator;
+use Illuminate\Validation\ValidationException;
+use Psr\Clock\ClockInterface;
+
+/** Trials that a device recorded and whose session is not to be found: kept here until somebody places or dismisses them. */
+final readonly class TrayController
+{
+    private const MOST_BYTES = 20_000;
+
+    public function __construct(private ClockInterface $clock, private TrialLogger $logger, private TrialRules $rules) {}
+
+    public function index(#[CurrentUser] User $user): View
+    {
+        $dogs = DogsInSight::of($user)->toBase()->select('dogs.id');
+
+        return view('pages.tray', [
+            'unplaced' => UnplacedTrial::query()->where('practice_id', $user->practice_id)->whereNull('settled_at')->orderByDesc('received_at')->limit(100)->get(),
+            'sessions' => Session::query()->with('plan.responseModel.dog')->where('practice_id', $user->practice_id)
+                ->whereHas('plan.responseModel', static fn ($models) => $models->whereIn('dog_id', $dogs))->orderByDesc('started_at')->limit(40)->get(),
+        ]);
+    }
+
+    /** A device hands in a trial that names no session it can still reach. The receipt names the UUID. */
+    public function store(Request $request, #[CurrentUser] User $user): JsonResponse
+    {
+        $given = $request->validate(['uuid' => ['required', 'string', 'uuid']], TrialRules::MESSAGES);
+        $payload = $request->except(['_token']);
+        if (strlen((string) json_encode($payload)) > self::MOST_BYTES) {
+            throw ValidationException::withMessages(['uuid' => 'This trial holds more than 20,000 characters. Shorten its note.']);
+        }
+        UnplacedTrial::query()->firstOrCreate(['practice_id' => $user->practice_id, 'uuid' => strtolower((string) $given['uuid'])], [
+            'user_id' => $user->id, 'payload' => $payload, 'reason' => 'Its session could not be found.', 'received_at' => $this->clock->now(),
+        ]);
+
+        return new JsonResponse(['trial' => ['uuid' => strtolower((string) $given['uuid'])], 'placed' => false], 202);
+    }
+
+    public function place(Request $request, UnplacedTrial $unplaced, #[CurrentUser] User $user): RedirectResponse
+    {
+        $given = $request->validate(['session_id' => ['required', 'integer']], ['session_id.required' => 'Choose the session that this trial belongs to.']);
+        $session = Session::query()->where('practice_id', $user->practice_id)->findOrFail((int) $given['session_id']);
+        Gate::authorize('view', $session);
+        $checked = Validator::make($unplaced->payload, $this->rules->of($user->distance_unit), TrialRules::MESSAGES)->after(TrialRules::afterwards(...))->validate();
+        $this->logger->log($session, $user, $this->rules->toTrial($checked, $session, $user->distance_unit));
+        $unplaced->update(['settled_at' => $this->clock->now()]);
+
+        return redirect()->route('tray.index')->with('said', 'The trial has joined its session, and the session was worked out again.');
+    }
+
+    public function destroy(UnplacedTrial $unplaced): RedirectResponse
+    {
+        Gate::authorize('create', Dog::class);
+        $unplaced->update(['settled_at' => $this->clock->now()]);
+
+        return redirect()->route('tray.index')->with('said', 'Dismissed. The trial stays on record, out of sight.');
+    }
+}

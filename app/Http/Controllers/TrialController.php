@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Requests\EditTrialRequest;
+use App\Http\Requests\LogTrialRequest;
+use App\Http\Requests\TrialRules;
+use App\Models\AdviceGiven;
+use App\Models\Session;
+use App\Models\Trial;
+use App\Models\User;
+use App\Trials\SessionPanel;
+use App\Trials\TrialLogger;
+use Illuminate\Container\Attributes\CurrentUser;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\RedirectResponse;
+
+final readonly class TrialController
+{
+    public function __construct(private TrialLogger $logger, private TrialRules $rules, private SessionPanel $panel) {}
+
+    /** Logs a trial and answers with the advice: as JSON, as the part of the page that changed, or by going back to the page. */
+    public function store(LogTrialRequest $request, Session $session, #[CurrentUser] User $user): JsonResponse|View|RedirectResponse
+    {
+        $logged = $this->logger->log($session, $user, $request->toTrial($this->rules));
+
+        return match (true) {
+            $request->expectsJson() => new JsonResponse([
+                'trial' => ['uuid' => strtolower((string) $request->validated('uuid'))],
+                'advice' => self::asJson($logged['advice']),
+            ], $logged['isNew'] ? 201 : 200),
+            $request->header('HX-Request') === 'true' && $session->ended_at === null => view('partials.session-panel', $this->panel->of($session, $user, $logged['isNew'] ? $logged['advice'] : null)),
+            default => redirect()->route('sessions.show', $session),
+        };
+    }
+
+    public function update(EditTrialRequest $request, Session $session, int $trial, #[CurrentUser] User $user): RedirectResponse
+    {
+        $found = Trial::query()->where('session_id', $session->id)->findOrFail($trial);
+        $this->logger->edit($session, $user, $found->id, (string) $request->validated('uuid'), $request->toChanges());
+
+        return redirect()->route('sessions.review', $session)->with('said', 'The correction is kept beside the trial, and the session was worked out again.');
+    }
+
+    /** @return array<string, mixed> */
+    public static function asJson(AdviceGiven $advice): array
+    {
+        return [
+            'action' => $advice->action->value,
+            'label' => $advice->action->label(),
+            'exposure' => $advice->exposure,
+            'reasons' => $advice->reasons,
+            'alternatives' => $advice->alternatives,
+            'risk' => $advice->strain_mean === null ? null : [
+                'strainMean' => $advice->strain_mean, 'strainBound' => $advice->strain_bound,
+                'reactionMean' => $advice->reaction_mean, 'reactionBound' => $advice->reaction_bound,
+            ],
+            'closing' => $advice->is_closing,
+            'engine' => $advice->engine,
+        ];
+    }
+}

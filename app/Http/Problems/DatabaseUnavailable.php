@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Problems;
+
+use Illuminate\Database\QueryException;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\Support\ViewErrorBag;
+
+/** The database is down: 503, with what was typed kept on the page and one button to try again. */
+final readonly class DatabaseUnavailable
+{
+    /** Server gone or unreachable, as MariaDB's client reports it. */
+    private const CODES = [2002, 2003, 2006, 2013, 1053, 1927];
+
+    public function __invoke(QueryException|\PDOException $problem, Request $request): mixed
+    {
+        if (! self::isConnectionLost($problem)) {
+            return null;
+        }
+        if ($request->expectsJson()) {
+            return response()->json(['message' => 'The database cannot be reached. Nothing was lost; try again.'], 503, ['Retry-After' => '5']);
+        }
+
+        return new Response(view('problems.database', [
+            'typed' => $request->isMethod('GET') ? [] : self::flat($request->except(['_token', 'password'])),
+            'action' => $request->getRequestUri(),
+            'errors' => new ViewErrorBag,
+        ])->render(), 503, ['Retry-After' => '5']);
+    }
+
+    private static function isConnectionLost(\PDOException $problem): bool
+    {
+        $code = (int) ($problem->errorInfo[1] ?? $problem->getCode());
+        $inner = $problem->getPrevious();
+
+        return in_array($code, self::CODES, true) || str_contains($problem->getMessage(), 'Connection refused')
+            || ($inner instanceof \PDOException && in_array((int) $inner->getCode(), self::CODES, true));
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $fields
+     * @return array<string, string> by the name of the form field
+     */
+    private static function flat(array $fields, string $prefix = ''): array
+    {
+        $flat = [];
+        foreach ($fields as $key => $value) {
+            $name = $prefix === '' ? (string) $key : "{$prefix}[{$key}]";
+            $flat += is_array($value) ? self::flat($value, $name) : (is_scalar($value) ? [$name => (string) $value] : []);
+        }
+
+        return $flat;
+    }
+}

@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Problems;
+
+use App\Trials\UuidTaken;
+use Core\Exception\CoreException;
+use Illuminate\Http\Request;
+use Illuminate\Validation\ValidationException;
+
+/** What the core or the log refuses becomes a message, never a 500. Requests catch most of it at the field before. */
+final readonly class RejectedByCore
+{
+    public function __invoke(CoreException|UuidTaken $problem, Request $request): mixed
+    {
+        if ($problem instanceof UuidTaken && $request->expectsJson()) {
+            return response()->json(['message' => $problem->getMessage(), 'errors' => ['uuid' => [$problem->getMessage()]]], 409);
+        }
+        $invalid = ValidationException::withMessages([$problem instanceof UuidTaken ? 'uuid' : 'input' => $problem->getMessage()]);
+        if ($request->expectsJson()) {
+            return response()->json(['message' => $invalid->getMessage(), 'errors' => $invalid->errors()], 422);
+        }
+
+        return redirect()->back()->withInput($request->except('password'))->withErrors($invalid->errors());
+    }
+}

@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use App\Models\Session;
+use Core\Sign\Band;
+use Core\Sign\Outcome;
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Support\Facades\Gate;
+use Illuminate\Validation\Rule;
+use Illuminate\Validation\Validator;
+
+/** A correction after the fact: what the dog did, how it took it, and whether the trial was spoilt. */
+final class EditTrialRequest extends FormRequest
+{
+    public function authorize(): bool
+    {
+        $session = $this->route('session');
+        Gate::authorize('view', $session instanceof Session ? $session : throw new \LogicException('The route binds a session.'));
+
+        return true;
+    }
+
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        return [
+            'uuid' => ['required', 'string', 'uuid'],
+            'outcome' => ['required', Rule::enum(Outcome::class)],
+            'band' => ['required', Rule::enum(Band::class)],
+            'interrupted' => ['nullable', 'boolean'],
+            'handler_error' => ['nullable', 'boolean'],
+        ];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return TrialRules::MESSAGES;
+    }
+
+    public function withValidator(Validator $validator): void
+    {
+        $validator->after(TrialRules::afterwards(...));
+    }
+
+    /** @return array<string, scalar> */
+    public function toChanges(): array
+    {
+        return [
+            'outcome' => (string) $this->validated('outcome'),
+            'band' => (int) $this->validated('band'),
+            'interrupted' => $this->boolean('interrupted'),
+            'handler_error' => $this->boolean('handler_error'),
+        ];
+    }
+}

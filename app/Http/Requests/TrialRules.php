@@ -1,0 +1,182 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use App\Advice\CoreCatalogs;
+use App\Models\AdviceGiven;
+use App\Models\Session;
+use App\Models\Step;
+use App\Trials\IncomingTrial;
+use Core\Decision\Action;
+use Core\Decision\Level;
+use Core\Exposure\DimensionKind;
+use Core\Exposure\Exposure;
+use Core\Measure\Distance;
+use Core\Measure\DistanceUnit;
+use Core\Sign\Band;
+use Core\Sign\FoodTaken;
+use Core\Sign\Outcome;
+use Core\Sign\OutcomeEffect;
+use Core\Sign\TurnLatency;
+use Illuminate\Validation\Rule;
+use Illuminate\Validation\Validator;
+
+/** What a logged trial may hold, and how it becomes core values. The same for a form, a device and the tray. */
+final readonly class TrialRules
+{
+    public const MESSAGES = [
+        'uuid.required' => 'The trial has no identifier. Reload the page and log it again.',
+        'uuid.uuid' => 'The trial\'s identifier is not a UUID. Reload the page and log it again.',
+        'distance.required' => 'Give the distance the trigger really was at.',
+        'outcome.required' => 'Say what the dog did: returned by itself, when prompted, or not.',
+        'outcome.*' => 'Choose one of the outcomes shown.',
+        'band.*' => 'Choose a band from 0 (easy) to 4 (over), or leave it to the signs.',
+        'signs.*.in' => 'There is no sign ":input" in the catalog. Choose from the list.',
+        'food.*' => 'Choose how it took the food.',
+        'latency.*' => 'Choose how long it took to turn.',
+        'latency_ms.*' => 'The latency must be 0 to 600,000 milliseconds.',
+        'exposure.*.in' => 'Choose one of the values shown.',
+        'note.max' => 'Keep the note under 500 characters.',
+    ];
+
+    public function __construct(private CoreCatalogs $catalogs) {}
+
+    /** @return array<string, list<mixed>> */
+    public function of(DistanceUnit $unit): array
+    {
+        $rules = [
+            'uuid' => ['required', 'string', 'uuid'],
+            'sequence' => ['nullable', 'integer', 'between:0,1000000'],
+            // clocks are never validated: a trial is not refused because its device's clock is wrong
+            'device_at' => ['nullable'],
+            'sent_at' => ['nullable'],
+            'aim' => ['nullable', 'string', 'regex:/^(advice|step):\d{1,18}$/'],
+            'distance' => ['required', new TypedDistance($unit)],
+            'exposure' => ['nullable', 'array:'.implode(',', array_keys($this->catalogs->dimensions->dimensions))],
+            'outcome' => ['required', Rule::enum(Outcome::class)],
+            'band' => ['nullable', Rule::in(['', 0, 1, 2, 3, 4, '0', '1', '2', '3', '4'])],
+            'signs' => ['nullable', 'array', 'max:60'],
+            'signs.*' => ['string', Rule::in(array_keys($this->catalogs->signs->signs))],
+            'food' => ['nullable', Rule::enum(FoodTaken::class)],
+            'food_gone' => ['nullable', 'boolean'],
+            'latency' => ['nullable', Rule::enum(TurnLatency::class)],
+            'latency_ms' => ['nullable', 'integer', 'between:0,600000'],
+            'interrupted' => ['nullable', 'boolean'],
+            'handler_error' => ['nullable', 'boolean'],
+            'note' => ['nullable', 'string', 'max:500'],
+        ];
+        foreach ($this->catalogs->dimensions->dimensions as $key => $dimension) {
+            if ($key !== 'distance') {
+                $rules["exposure.{$key}"] = $dimension->kind === DimensionKind::Ordered
+                    ? ['nullable', Rule::in(array_map(static fn ($value): string => $value->key, $dimension->values))]
+                    : ['nullable', 'numeric', 'between:0,3600'];
+            }
+        }
+
+        return $rules;
+    }
+
+    /** Outcome and band say different things but may not contradict each other. */
+    public static function afterwards(Validator $validator): void
+    {
+        $data = $validator->getData();
+        $outcome = Outcome::tryFrom(is_string($data['outcome'] ?? null) ? $data['outcome'] : '');
+        $band = $data['band'] ?? null;
+        if ($outcome === null || ! is_numeric($band)) {
+            return;
+        }
+        if ($outcome->effect() === OutcomeEffect::Over && (int) $band !== Band::Over->value) {
+            $validator->errors()->add('band', 'A reaction is band 4 (over). Choose "over", or another outcome.');
+        }
+        if ($outcome->effect() === OutcomeEffect::Success && (int) $band === Band::Over->value) {
+            $validator->errors()->add('outcome', 'Band 4 (over) is a reaction. Choose "reacted" as the outcome, or another band.');
+        }
+    }
+
+    /** @param array<string, mixed> $data validated */
+    public function toTrial(array $data, Session $session, DistanceUnit $unit): IncomingTrial
+    {
+        $distance = Distance::from((float) $data['distance'], $unit);
+        [$target, $under] = $this->aim(is_string($data['aim'] ?? null) ? $data['aim'] : '', $session, $distance);
+        $stated = array_filter(is_array($data['exposure'] ?? null) ? $data['exposure'] : [], static fn (mixed $value): bool => $value !== null && $value !== '');
+        $latencyMs = isset($data['latency_ms']) && $data['latency_ms'] !== '' ? (int) $data['latency_ms'] : null;
+        $latency = TurnLatency::tryFrom((string) ($data['latency'] ?? ''));
+        $note = trim((string) ($data['note'] ?? ''));
+
+        return new IncomingTrial(
+            strtolower((string) $data['uuid']),
+            isset($data['sequence']) ? (int) $data['sequence'] : null,
+            $target,
+            $under,
+            // what the trial does not say was as aimed at
+            Exposure::of([...$target->exposure->values, ...$stated, 'distance' => $distance->meters], $this->catalogs->dimensions),
+            Outcome::from((string) $data['outcome']),
+            is_numeric($data['band'] ?? null) ? Band::from((int) $data['band']) : null,
+            array_values(array_unique(array_filter(is_array($data['signs'] ?? null) ? $data['signs'] : [], is_string(...)))),
+            FoodTaken::tryFrom((string) ($data['food'] ?? '')) ?? FoodTaken::NotOffered,
+            ! (bool) ($data['food_gone'] ?? false),
+            $latency ?? ($latencyMs === null ? null : TurnLatency::fromSeconds($latencyMs / 1000)),
+            $latencyMs,
+            (bool) ($data['interrupted'] ?? false),
+            (bool) ($data['handler_error'] ?? false),
+            $note === '' ? null : $note,
+            self::time($data['device_at'] ?? null),
+            self::time($data['sent_at'] ?? null),
+        );
+    }
+
+    /**
+     * What the handler aimed at: the advice followed, or a step chosen otherwise; failing both, the nearest step.
+     *
+     * @return array{Level, ?Action}
+     */
+    private function aim(string $aim, Session $session, Distance $distance): array
+    {
+        [$kind, $number] = [...explode(':', $aim, 2), '0'];
+        if ($kind === 'advice') {
+            $advice = AdviceGiven::query()->with('step')->where('session_id', $session->id)->find((int) $number);
+            if ($advice !== null && $advice->exposure !== null && $advice->step !== null) {
+                return [new Level(max(0, $advice->step->position), Exposure::of($advice->exposure, $this->catalogs->dimensions)), $advice->action];
+            }
+        }
+        $steps = Step::query()->with('exposures')->where('plan_id', $session->plan_id)->orderBy('position')->limit(500)->get();
+        $best = null;
+        $nearest = INF;
+        foreach ($steps as $step) {
+            $values = [];
+            foreach ($step->exposures as $row) {
+                $values[$row->dimension] = $row->number ?? (string) $row->choice;
+            }
+            $exposure = Exposure::of($values, $this->catalogs->dimensions);
+            $off = $kind === 'step' ? abs($step->position - (int) $number) : abs($exposure->distance()?->halvingsTo($distance) ?? INF);
+            if ($best === null || $off < $nearest) {
+                [$best, $nearest] = [new Level(max(0, $step->position), $exposure), $off];
+            }
+        }
+
+        return [$best ?? throw new \LogicException('Every plan has steps.'), null];
+    }
+
+    /** Milliseconds since 1970 or ISO 8601; anything else is "not known", never an error. */
+    private static function time(mixed $value): ?\DateTimeImmutable
+    {
+        $utc = new \DateTimeZone('UTC');
+        if (is_numeric($value)) {
+            $milliseconds = (float) $value;
+
+            return abs($milliseconds) < 2.5e14 ? (new \DateTimeImmutable('@'.(int) floor($milliseconds / 1000), $utc))->modify(sprintf('+%d milliseconds', (int) fmod($milliseconds, 1000)))->setTimezone($utc) : null;
+        }
+        if (! is_string($value) || preg_match('/^\d{4}-\d\d-\d\dT\d\d:\d\d:\d\d(\.\d{1,6})?(Z|[+-]\d\d:?\d\d)$/', $value) !== 1) {
+            return null;
+        }
+        try {
+            $time = (new \DateTimeImmutable($value))->setTimezone($utc);
+        } catch (\Exception) {
+            return null;
+        }
+
+        return (int) $time->format('Y') >= 1970 ? $time : null;
+    }
+}

@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use Closure;
+use Core\Exception\InvalidMeasure;
+use Core\Measure\Distance;
+use Core\Measure\DistanceUnit;
+use Illuminate\Contracts\Validation\ValidationRule;
+
+/** A distance typed in the user's unit: a number over 0 and at most 500 m. */
+final readonly class TypedDistance implements ValidationRule
+{
+    public function __construct(private DistanceUnit $unit) {}
+
+    public function validate(string $attribute, mixed $value, Closure $fail): void
+    {
+        if (! is_numeric($value)) {
+            $fail('Type the distance as a number, for example 12.5.');
+
+            return;
+        }
+        try {
+            Distance::from((float) $value, $this->unit);
+        } catch (InvalidMeasure) {
+            $fail(sprintf('The distance must be more than 0 and at most %s %s.', round(Distance::MOST_METERS / $this->unit->meters()), $this->unit->plural()));
+        }
+    }
+}

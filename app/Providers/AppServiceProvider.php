@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Providers;
+
+use App\Advice\CoreCatalogs;
+use App\Support\SystemClock;
+use Carbon\CarbonImmutable;
+use Core\Exposure\DimensionCatalog;
+use Core\Response\ModelPriors;
+use Illuminate\Support\Facades\Date;
+use Illuminate\Support\ServiceProvider;
+use Psr\Clock\ClockInterface;
+
+final class AppServiceProvider extends ServiceProvider
+{
+    public function register(): void
+    {
+        $this->app->singleton(CoreCatalogs::class, static fn (): CoreCatalogs => new CoreCatalogs(base_path('core/data')));
+        $this->app->bind(DimensionCatalog::class, fn (): DimensionCatalog => $this->app->make(CoreCatalogs::class)->dimensions);
+        $this->app->bind(ModelPriors::class, fn (): ModelPriors => $this->app->make(CoreCatalogs::class)->priors);
+        $this->app->bind(ClockInterface::class, SystemClock::class);
+    }
+
+    public function boot(): void
+    {
+        Date::use(CarbonImmutable::class);
+    }
+}

@@ -1,0 +1,80 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Trials;
+
+use App\Advice\CoreCatalogs;
+use App\Models\AdviceGiven;
+use App\Models\Session;
+use App\Models\User;
+use Core\Exposure\Dimension;
+use Core\Exposure\DimensionKind;
+use Core\Exposure\Exposure;
+use Core\Measure\Distance;
+use Core\Sign\Sign;
+use Core\Sign\SignWeight;
+use Illuminate\Support\Str;
+
+/** All that the session's screen shows, for the whole page and for the part that is swapped after a trial. */
+final readonly class SessionPanel
+{
+    public function __construct(private CoreCatalogs $catalogs, private TrialReader $trials) {}
+
+    /** @return array<string, mixed> */
+    public function of(Session $session, User $user, ?AdviceGiven $advice = null): array
+    {
+        $advice ??= $session->advice()->reorder()->latest('id')->with('step')->firstOrFail();
+        $trials = $this->trials->ofSession($session->id);
+        $last = $trials === [] ? null : $trials[array_key_last($trials)];
+        $next = $advice->exposure === null ? null : Exposure::of($advice->exposure, $this->catalogs->dimensions);
+        $shown = $next ?? $last?->exposure;
+
+        return [
+            'session' => $session,
+            'dog' => $session->plan->responseModel->dog,
+            'plan' => $session->plan,
+            'unit' => $user->distance_unit,
+            'advice' => $advice,
+            'next' => $next,
+            'nextWords' => $next?->inWords($this->catalogs->dimensions, $user->distance_unit),
+            'trials' => $trials,
+            'uuid' => (string) Str::uuid7(),
+            'undoUuid' => (string) Str::uuid7(),
+            'distance' => $this->typed($shown?->distance(), $user),
+            'dimensions' => $this->dimensionsAsked(),
+            'exposure' => $shown === null ? [] : $shown->values,
+            'signs' => $this->signs(),
+            'steps' => $session->plan->steps()->with('exposures')->limit(500)->get(),
+            'catalog' => $this->catalogs->dimensions,
+        ];
+    }
+
+    private function typed(?Distance $distance, User $user): string
+    {
+        return $distance === null ? '' : (string) round($distance->as($user->distance_unit), 1);
+    }
+
+    /** What the trigger did just then: the few that change from trial to trial. @return list<Dimension> */
+    private function dimensionsAsked(): array
+    {
+        return array_values(array_filter(
+            $this->catalogs->dimensions->dimensions,
+            static fn (Dimension $dimension): bool => $dimension->kind === DimensionKind::Ordered && in_array($dimension->key, ['trigger_motion', 'trigger_heading', 'trigger_energy', 'trigger_attention'], true),
+        ));
+    }
+
+    /** @return array<string, list<Sign>> by weight, mildest first */
+    private function signs(): array
+    {
+        $groups = [];
+        foreach ([SignWeight::Comfort, SignWeight::Neutral, SignWeight::Small, SignWeight::Medium, SignWeight::Strong, SignWeight::Reaction, SignWeight::Tiredness] as $weight) {
+            $groups[$weight->value] = array_values(array_filter(
+                $this->catalogs->signs->signs,
+                static fn (Sign $sign): bool => $sign->weight === $weight && in_array('presence', $sign->plans, true),
+            ));
+        }
+
+        return $groups;
+    }
+}

@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Trials;
+
+use App\Advice\CoreCatalogs;
+use App\Models\AdviceGiven;
+use App\Models\Session;
+use Core\Decision\LoggedTrial;
+use Core\Exposure\Exposure;
+use Core\Measure\DistanceUnit;
+
+/** The session in rows for its review: each trial with the advice after it and whether that was followed. */
+final readonly class SessionStrip
+{
+    public function __construct(private TrialReader $trials, private CoreCatalogs $catalogs) {}
+
+    /**
+     * @return list<array{id: int, trial: LoggedTrial, words: string, secondsFromStart: float, advice: ?AdviceGiven, adviceWords: ?string, followed: ?bool}>
+     */
+    public function rows(Session $session, DistanceUnit $unit): array
+    {
+        $trials = $this->trials->ofSession($session->id);
+        // the latest advice after each trial: an undo or edit asks anew
+        $advice = $session->advice()->whereNotNull('trial_id')->limit(4000)->get()->keyBy('trial_id');
+        $ids = array_keys($trials);
+        $rows = [];
+        foreach ($ids as $i => $id) {
+            $trial = $trials[$id];
+            $given = $advice->get($id);
+            $next = isset($ids[$i + 1]) ? $trials[$ids[$i + 1]] : null;
+            $advised = $given?->exposure === null ? null : Exposure::of($given->exposure, $this->catalogs->dimensions);
+            $rows[] = [
+                'id' => $id,
+                'trial' => $trial,
+                'words' => $trial->exposure->inWords($this->catalogs->dimensions, $unit),
+                'secondsFromStart' => (float) $trial->at->format('U.u') - (float) $session->started_at->format('U.u'),
+                'advice' => $given,
+                'adviceWords' => $advised?->inWords($this->catalogs->dimensions, $unit),
+                'followed' => $given === null ? null : $this->isFollowed($given, $advised, $next),
+            ];
+        }
+
+        return $rows;
+    }
+
+    /** Null where there was no next trial to follow it with. */
+    private function isFollowed(AdviceGiven $given, ?Exposure $advised, ?LoggedTrial $next): ?bool
+    {
+        if ($next === null) {
+            return $given->action->endsSession() ? true : null;
+        }
+
+        return $advised !== null && $next->target->exposure->equals($advised);
+    }
+}

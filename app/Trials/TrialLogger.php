@@ -1,0 +1,192 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Trials;
+
+use App\Advice\Adviser;
+use App\Advice\CoreCatalogs;
+use App\Advice\ExposureColumns;
+use App\Advice\SituationReader;
+use App\Models\AdviceGiven;
+use App\Models\Session;
+use App\Models\TrainingSet;
+use App\Models\Trial;
+use App\Models\TrialCorrection;
+use App\Models\User;
+use Core\Exposure\Exposure;
+use Core\Sign\Grading;
+use Illuminate\Database\Connection;
+use Psr\Clock\ClockInterface;
+
+/** Writes trials and corrections, and asks for the advice that follows. Every write may come twice. */
+final readonly class TrialLogger
+{
+    private const TIME = 'Y-m-d H:i:s.v';
+
+    public function __construct(
+        private Connection $database,
+        private ClockInterface $clock,
+        private CoreCatalogs $catalogs,
+        private ExposureColumns $columns,
+        private TrialReader $trials,
+        private SituationReader $situations,
+        private Adviser $adviser,
+    ) {}
+
+    /**
+     * @return array{advice: AdviceGiven, trialId: int, isNew: bool} for a trial already logged: the advice first given
+     *
+     * @throws UuidTaken if its UUID is known with other content
+     */
+    public function log(Session $session, User $user, IncomingTrial $trial): array
+    {
+        return $this->database->transaction(function () use ($session, $user, $trial): array {
+            // one trial of a session at a time: its advice depends on all before it
+            Session::query()->toBase()->where('id', $session->id)->lockForUpdate()->value('id');
+            $hash = $trial->contentHash($session->id);
+            $known = Trial::query()->toBase()->where('practice_id', $session->practice_id)->where('uuid', $trial->uuid)->first(['id', 'content_hash']);
+            if ($known !== null) {
+                if ($known->content_hash !== $hash) {
+                    throw UuidTaken::by($trial->uuid);
+                }
+
+                return ['advice' => $this->adviceFirstGiven((int) $known->id), 'trialId' => (int) $known->id, 'isNew' => false];
+            }
+            $id = $this->insert($session, $user, $trial, $hash);
+            if (in_array('bite', $trial->signs, true)) {
+                $session->plan->newQuery()->whereKey($session->plan_id)->update([
+                    'resting_reason' => 'A bite was logged. This plan rests and gives no advice until a named person has reviewed it.', 'reviewed_by' => null,
+                ]);
+            }
+
+            return ['advice' => $this->advise($session, $user, $id), 'trialId' => $id, 'isNew' => true];
+        }, attempts: 3);
+    }
+
+    /** Takes the last trial that stands out of the count, and asks again. A second undo with the same UUID does nothing. */
+    public function undoLast(Session $session, User $user, string $uuid): ?AdviceGiven
+    {
+        return $this->database->transaction(function () use ($session, $user, $uuid): ?AdviceGiven {
+            Session::query()->toBase()->where('id', $session->id)->lockForUpdate()->value('id');
+            if (TrialCorrection::query()->where('practice_id', $session->practice_id)->where('uuid', $uuid)->exists()) {
+                return null;
+            }
+            $last = array_key_last($this->trials->ofSession($session->id));
+
+            return $last === null ? null : $this->keep($session, $user, $last, $uuid, 'undo', null);
+        });
+    }
+
+    /** @param array<string, scalar|null> $changes columns of the trial, and "exposure" as text */
+    public function edit(Session $session, User $user, int $trialId, string $uuid, array $changes): ?AdviceGiven
+    {
+        return $this->database->transaction(function () use ($session, $user, $trialId, $uuid, $changes): ?AdviceGiven {
+            Session::query()->toBase()->where('id', $session->id)->lockForUpdate()->value('id');
+
+            return TrialCorrection::query()->where('practice_id', $session->practice_id)->where('uuid', $uuid)->exists()
+                ? null
+                : $this->keep($session, $user, $trialId, $uuid, 'edit', $changes);
+        });
+    }
+
+    /** The advice for the session as it stands: after its last trial, or to start with. */
+    public function advise(Session $session, User $user, ?int $trialId = null): AdviceGiven
+    {
+        $trials = $this->trials->ofSession($session->id);
+        $situation = $this->situations->read($session->plan, $session, array_values($trials), $this->clock->now(), $user->distance_unit);
+
+        return $this->adviser->advise($session, $situation, $trialId ?? array_key_last($trials));
+    }
+
+    /** @param ?array<string, scalar|null> $changes */
+    private function keep(Session $session, User $user, int $trialId, string $uuid, string $kind, ?array $changes): AdviceGiven
+    {
+        TrialCorrection::query()->create([
+            'practice_id' => $session->practice_id, 'trial_id' => $trialId, 'user_id' => $user->id, 'uuid' => $uuid,
+            'kind' => $kind, 'changes' => $changes, 'made_at' => $this->clock->now(),
+        ]);
+
+        return $this->advise($session, $user);
+    }
+
+    private function insert(Session $session, User $user, IncomingTrial $trial, string $hash): int
+    {
+        $received = $this->clock->now();
+        $offset = $trial->sentAt === null ? 0 : (int) round(((float) $received->format('U.u') - (float) $trial->sentAt->format('U.u')) * 1000);
+        $device = $trial->deviceAt ?? $received;
+        $occurred = $device->modify(sprintf('%+d milliseconds', $offset));
+        // a clock may be off by years, but a trial is never logged before it happened, nor before computers kept time
+        $occurred = min($received, max($occurred, new \DateTimeImmutable('@86400')));
+        $grading = new Grading($this->catalogs->signs, $session->plan->responseModel->dog->hides_signs);
+        $proposed = $grading->propose($this->signsOf($trial), $trial->outcome);
+        $id = (int) Trial::query()->toBase()->insertGetId([
+            'practice_id' => $session->practice_id,
+            'session_id' => $session->id,
+            'set_id' => $this->setAt($session->id, $occurred),
+            'step_id' => (int) $session->plan->steps()->toBase()->where('position', $trial->target->step)->value('id'),
+            'person_id' => $session->person_id,
+            'user_id' => $user->id,
+            'uuid' => $trial->uuid,
+            'content_hash' => $hash,
+            'sequence' => $trial->sequence ?? (int) Trial::query()->where('session_id', $session->id)->max('sequence') + 1,
+            'occurred_at' => $occurred->format(self::TIME),
+            'device_at' => $device->format(self::TIME),
+            'clock_offset_ms' => $offset,
+            'received_at' => $received->format(self::TIME),
+            'under_action' => $trial->under?->value,
+            'outcome' => $trial->outcome->value,
+            'band' => ($trial->band ?? $proposed)->value,
+            'band_proposed' => $proposed->value,
+            'food' => $trial->food->value,
+            'food_left' => $trial->foodLeft,
+            'latency' => $trial->latency?->value,
+            'latency_ms' => $trial->latencyMilliseconds,
+            'interrupted' => $trial->interrupted,
+            'handler_error' => $trial->handlerError,
+            'note' => $trial->note,
+            'signs_version' => $this->catalogs->signs->version,
+        ]);
+        $this->database->table('trial_exposures')->insert([...$this->rows($id, 'real', $trial->exposure), ...$this->rows($id, 'target', $trial->target->exposure)]);
+        if ($trial->signs !== []) {
+            $this->database->table('trial_signs')->insert(array_map(static fn (string $sign): array => ['trial_id' => $id, 'sign' => $sign], $trial->signs));
+        }
+
+        return $id;
+    }
+
+    /**
+     * The signs ticked, with those that food and latency already tell. A slow unprompted return is no sign: waiting was asked for.
+     *
+     * @return list<string>
+     */
+    private function signsOf(IncomingTrial $trial): array
+    {
+        $waited = in_array($trial->outcome->value, ['returned', 'watched', 'unnoticed'], true);
+
+        return array_values(array_unique(array_filter([...$trial->signs, $trial->foodLeft ? $trial->food->asSign() : null, $waited ? null : $trial->latency?->asSign()])));
+    }
+
+    /** @return list<array<string, mixed>> */
+    private function rows(int $trialId, string $part, Exposure $exposure): array
+    {
+        return array_map(static fn (array $row): array => ['trial_id' => $trialId, 'part' => $part, ...$row], $this->columns->toRows($exposure));
+    }
+
+    /** The set that was running then; a late trial joins the one it belongs to. */
+    private function setAt(int $sessionId, \DateTimeImmutable $at): int
+    {
+        $sets = TrainingSet::query()->toBase()->where('session_id', $sessionId)->orderBy('position')->limit(200)->get(['id', 'started_at']);
+        $found = (int) $sets->first()?->id;
+        foreach ($sets as $set) {
+            $found = (string) $set->started_at <= $at->format(self::TIME) ? (int) $set->id : $found;
+        }
+
+        return $found;
+    }
+
+    private function adviceFirstGiven(int $trialId): AdviceGiven
+    {
+        return AdviceGiven::query()->where('trial_id', $trialId)->orderBy('id')->firstOrFail();
+    }
+}

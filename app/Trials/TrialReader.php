@@ -1,0 +1,93 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Trials;
+
+use App\Advice\ExposureColumns;
+use App\Models\Trial;
+use Core\Decision\Action;
+use Core\Decision\Level;
+use Core\Decision\LoggedTrial;
+use Core\Sign\Band;
+use Core\Sign\FoodTaken;
+use Core\Sign\Outcome;
+use Core\Sign\TurnLatency;
+
+/** Reads the trials of a session as they stand: with corrections applied, without those undone. */
+final readonly class TrialReader
+{
+    /** More trials than any session holds: lists are bounded. */
+    private const MOST = 2000;
+
+    public function __construct(private ExposureColumns $columns) {}
+
+    /**
+     * One query, no models: this runs after every trial.
+     *
+     * @return array<int, LoggedTrial> by trial id, in the order of the client's sequence
+     */
+    public function ofSession(int $sessionId): array
+    {
+        $part = static fn (string $part): string => "(SELECT GROUP_CONCAT(dimension, '=', COALESCE(choice, number) SEPARATOR ';') FROM trial_exposures WHERE trial_id = trials.id AND part = '{$part}')";
+        $rows = Trial::query()->toBase()->join('steps', 'steps.id', '=', 'trials.step_id')->where('session_id', $sessionId)
+            ->orderBy('sequence')->orderBy('trials.id')->limit(self::MOST)
+            ->selectRaw("trials.id, steps.position, under_action, outcome, band, food, food_left, latency, interrupted, handler_error, occurred_at,
+                {$part('target')} AS target, {$part('real')} AS exposure,
+                (SELECT GROUP_CONCAT(sign SEPARATOR ';') FROM trial_signs WHERE trial_id = trials.id) AS signs,
+                (SELECT JSON_ARRAYAGG(JSON_OBJECT('kind', kind, 'changes', changes) ORDER BY id) FROM trial_corrections WHERE trial_id = trials.id) AS corrections")
+            ->get();
+        $trials = [];
+        foreach ($rows as $row) {
+            $fields = (array) $row;
+            foreach ($this->corrections($fields['corrections']) as $correction) {
+                if ($correction['kind'] === 'undo') {
+                    continue 2;
+                }
+                $fields = array_merge($fields, $correction['changes'] ?? []);
+            }
+            $trials[(int) $row->id] = $this->trial($fields);
+        }
+
+        return $trials;
+    }
+
+    /** @param array<string, mixed> $fields */
+    private function trial(array $fields): LoggedTrial
+    {
+        $text = static fn (string $key): string => is_scalar($fields[$key]) ? (string) $fields[$key] : '';
+
+        return new LoggedTrial(
+            new Level(max(0, (int) $text('position')), $this->columns->fromText($text('target'))),
+            Action::tryFrom($text('under_action')),
+            $this->columns->fromText($text('exposure')),
+            Outcome::from($text('outcome')),
+            Band::from((int) $text('band')),
+            $text('signs') === '' ? [] : explode(';', $text('signs')),
+            FoodTaken::from($text('food')),
+            (bool) $text('food_left'),
+            TurnLatency::tryFrom($text('latency')),
+            (bool) $text('interrupted'),
+            (bool) $text('handler_error'),
+            new \DateTimeImmutable($text('occurred_at'), new \DateTimeZone('UTC')),
+        );
+    }
+
+    /** @return list<array{kind: string, changes: ?array<string, mixed>}> */
+    private function corrections(mixed $json): array
+    {
+        if (! is_string($json)) {
+            return [];
+        }
+        /** @var list<array{kind: string, changes: array<string, mixed>|string|null}> $rows */
+        $rows = json_decode($json, true, flags: JSON_THROW_ON_ERROR);
+        $corrections = [];
+        foreach ($rows as $row) {
+            // MariaDB keeps JSON as text, so it comes back quoted inside JSON_OBJECT
+            $changes = is_string($row['changes']) ? json_decode($row['changes'], true) : $row['changes'];
+            $corrections[] = ['kind' => $row['kind'], 'changes' => is_array($changes) ? $changes : null];
+        }
+
+        return $corrections;
+    }
+}

@@ -1,0 +1,88 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View\Components;
+
+use App\Models\AdviceGiven;
+use App\Models\Session;
+use Carbon\CarbonImmutable;
+use Core\Chart\LinearScale;
+use Core\Chart\PathData;
+use Core\Chart\Ticks;
+use Core\Decision\LoggedTrial;
+use Core\Measure\DistanceUnit;
+use Illuminate\Contracts\View\View;
+use Illuminate\View\Component;
+
+/** A session as a strip: each trial a band glyph over time and distance, breaks between sets. */
+final class Strip extends Component
+{
+    public const WIDTH = 900;
+
+    public const HEIGHT = 300;
+
+    /**
+     * @param  list<array{id: int, trial: LoggedTrial, words: string, secondsFromStart: float, advice: ?AdviceGiven, adviceWords: ?string, followed: ?bool}>  $rows
+     */
+    public function __construct(private readonly Session $session, private readonly array $rows, private readonly DistanceUnit $unit) {}
+
+    public function render(): View
+    {
+        $meters = array_map(static fn (array $row): float => $row['trial']->exposure->distance()->meters ?? 1.0, $this->rows);
+        $far = max($meters) * 1.15;
+        $near = min($meters) / 1.15;
+        $minutes = max(array_map(static fn (array $row): float => $row['secondsFromStart'] / 60.0, $this->rows));
+        $x = new LinearScale(0.0, max($minutes, 0.5), 64.0, self::WIDTH - 16.0);
+        $y = new LinearScale(log($far, 2.0), log($near, 2.0), 14.0, self::HEIGHT - 40.0);
+        $points = $targets = [];
+        foreach ($this->rows as $i => $row) {
+            $points[] = [
+                'x' => $x->map($row['secondsFromStart'] / 60.0),
+                'y' => $y->map(log($meters[$i], 2.0)),
+                'band' => $row['trial']->band,
+                'title' => sprintf('Trial %d: %s, %s, %s', $i + 1, $row['words'], $row['trial']->outcome->label(), $row['trial']->band->label()),
+                'departed' => $i > 0 && $this->rows[$i - 1]['followed'] === false,
+            ];
+        }
+        $perUnit = $this->unit->meters();
+
+        return view('charts.strip', [
+            'points' => $points,
+            'path' => PathData::line(array_map(static fn (array $point): array => [$point['x'], $point['y']], $points)),
+            'distances' => array_map(fn (float $tick): array => ['y' => $y->map(log($tick * $perUnit, 2.0)), 'label' => $tick.' '.$this->unit->value], $this->distanceTicks($near / $perUnit, $far / $perUnit)),
+            'times' => array_map(static fn (float $tick): array => ['x' => $x->map($tick), 'label' => $tick.' min'], Ticks::linear(0.0, max($minutes, 0.5), 8)),
+            'breaks' => $this->breaks($x, $minutes),
+            'width' => self::WIDTH,
+            'height' => self::HEIGHT,
+        ]);
+    }
+
+    /** @return list<float> */
+    private function distanceTicks(float $near, float $far): array
+    {
+        $ticks = Ticks::logarithmic($near, $far);
+
+        return count($ticks) >= 3 ? $ticks : Ticks::linear($near, $far, 4);
+    }
+
+    /** @return list<array{from: float, to: float}> from the end of one set to the start of the next */
+    private function breaks(LinearScale $x, float $minutes): array
+    {
+        $breaks = [];
+        $end = null;
+        foreach ($this->session->sets as $set) {
+            if ($end !== null) {
+                $breaks[] = ['from' => $x->map(min($minutes, $this->minutesTo($end))), 'to' => $x->map(min($minutes, $this->minutesTo($set->started_at)))];
+            }
+            $end = $set->ended_at ?? $set->started_at;
+        }
+
+        return $breaks;
+    }
+
+    private function minutesTo(CarbonImmutable $time): float
+    {
+        return max(0.0, ((float) $time->format('U.u') - (float) $this->session->started_at->format('U.u')) / 60.0);
+    }
+}

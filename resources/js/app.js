@@ -1,0 +1,25 @@
+import htmx from 'htmx.org';
+import { mountStepper } from './stepper.js';
+import { mountTrialForm } from './trial-form.js';
+import { securityToken } from './security-token.js';
+
+htmx.config.includeIndicatorStyles = false;
+htmx.config.allowEval = false;
+htmx.config.historyCacheSize = 0;
+// an invalid form comes back with 422 and its messages; errors of the server leave the form as it is
+htmx.config.responseHandling = [
+    { code: '204', swap: false },
+    { code: '422', swap: true },
+    { code: '[23]..', swap: true },
+    { code: '[45]..', swap: false, error: true },
+];
+
+// read at each request: a token rendered into the page goes stale
+document.addEventListener('htmx:configRequest', (event) => {
+    event.detail.headers['X-XSRF-TOKEN'] = securityToken(document.cookie);
+});
+
+htmx.onLoad((/** @type {Element} */ element) => {
+    for (const stepper of element.querySelectorAll('[data-stepper]')) mountStepper(stepper);
+    for (const form of element.querySelectorAll('[data-trial-form]')) mountTrialForm(form, htmx);
+});

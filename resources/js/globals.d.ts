@@ -1,0 +1,5 @@
+declare module 'htmx.org';
+
+interface DocumentEventMap {
+    'htmx:configRequest': CustomEvent;
+}

@@ -1,0 +1,38 @@
+@props(['title', 'wide' => false, 'class' => ''])
+<!doctype html>
+<html lang="en">
+<head>
+    <meta charset="utf-8">
+    <meta name="viewport" content="width=device-width, initial-scale=1">
+    <meta name="color-scheme" content="light dark">
+    <meta name="htmx-config" content='{"includeIndicatorStyles":false,"allowEval":false,"historyCacheSize":0}'>
+    <title>{{ $title }} · Wheatear</title>
+    @vite(['resources/css/app.scss', 'resources/js/app.js'])
+</head>
+<body class="{{ $class }}">
+<a class="skip-link btn btn-next" href="#main">Skip to the content</a>
+<x-band-symbols />
+<header class="site-head">
+    <div class="container d-flex flex-wrap align-items-center gap-1">
+        <a class="brand me-2 py-2" href="{{ url('/') }}">Wheatear</a>
+        @auth
+            <nav aria-label="Main" class="d-flex flex-wrap flex-grow-1 align-items-center">
+                <a class="nav-link" href="{{ route('today') }}" @if(request()->routeIs('today')) aria-current="page" @endif>Today</a>
+                <a class="nav-link" href="{{ route('dogs.index') }}" @if(request()->routeIs('dogs.*')) aria-current="page" @endif>Dogs</a>
+                <a class="nav-link" href="{{ route('tray.index') }}" @if(request()->routeIs('tray.*')) aria-current="page" @endif>To place</a>
+            </nav>
+            <form method="post" action="{{ route('sign-out') }}">
+                @csrf
+                <button class="btn btn-link btn-sm px-2">Sign out<span class="visually-hidden"> {{ auth()->user()->name }}</span></button>
+            </form>
+        @endauth
+    </div>
+</header>
+<main id="main" class="container" tabindex="-1">
+    @if(session('said'))
+        <p class="alert alert-warning" role="status">{{ session('said') }}</p>
+    @endif
+    {{ $slot }}
+</main>
+</body>
+</html>

@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Http\Controllers\BreakController;
+use App\Http\Controllers\DogController;
+use App\Http\Controllers\ExportController;
+use App\Http\Controllers\PlanController;
+use App\Http\Controllers\PlanReviewController;
+use App\Http\Controllers\ReviewController;
+use App\Http\Controllers\SessionController;
+use App\Http\Controllers\SessionEndController;
+use App\Http\Controllers\SignInController;
+use App\Http\Controllers\TodayController;
+use App\Http\Controllers\TrayController;
+use App\Http\Controllers\TrialController;
+use App\Http\Controllers\UndoController;
+use App\Http\Controllers\UnitController;
+use Illuminate\Support\Facades\Route;
+
+Route::view('/up', 'pages.up')->withoutMiddleware('web')->name('up');
+
+Route::middleware('guest')->group(function (): void {
+    Route::get('/sign-in', [SignInController::class, 'create'])->name('sign-in');
+    Route::post('/sign-in', [SignInController::class, 'store']);
+});
+
+Route::middleware('auth')->group(function (): void {
+    Route::post('/sign-out', [SignInController::class, 'destroy'])->name('sign-out');
+    Route::put('/unit', [UnitController::class, 'update'])->name('unit.update');
+    Route::get('/', TodayController::class)->name('today');
+
+    Route::resource('dogs', DogController::class)->only(['index', 'create', 'store', 'show']);
+    Route::resource('dogs.plans', PlanController::class)->shallow()->only(['create', 'store', 'show', 'destroy']);
+    Route::post('/plans/{plan}/review', [PlanReviewController::class, 'store'])->name('plans.review');
+
+    Route::post('/plans/{plan}/sessions', [SessionController::class, 'store'])->name('sessions.store');
+    Route::get('/sessions/{session}', [SessionController::class, 'show'])->name('sessions.show');
+    Route::post('/sessions/{session}/trials', [TrialController::class, 'store'])->name('trials.store');
+    Route::put('/sessions/{session}/trials/{trial}', [TrialController::class, 'update'])->whereNumber('trial')->name('trials.update');
+    Route::post('/sessions/{session}/undo', [UndoController::class, 'store'])->name('undo.store');
+    Route::post('/sessions/{session}/breaks', [BreakController::class, 'store'])->name('breaks.store');
+    Route::post('/sessions/{session}/end', [SessionEndController::class, 'store'])->name('sessions.end');
+    Route::get('/sessions/{session}/review', [ReviewController::class, 'show'])->name('sessions.review');
+    Route::get('/sessions/{session}/export.{format}', [ExportController::class, 'show'])->whereIn('format', ['json', 'csv'])->name('sessions.export');
+
+    Route::get('/tray', [TrayController::class, 'index'])->name('tray.index');
+    Route::post('/tray', [TrayController::class, 'store'])->name('tray.store');
+    Route::post('/tray/{unplaced}/place', [TrayController::class, 'place'])->name('tray.place');
+    Route::delete('/tray/{unplaced}', [TrayController::class, 'destroy'])->name('tray.destroy');
+});
