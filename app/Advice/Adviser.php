@@ -19,7 +19,9 @@ use Core\Response\DogModel;
 /** Asks the core what to do and keeps what it said, with what later sessions need to know. */
 final readonly class Adviser
 {
-    public function __construct(private CoreCatalogs $catalogs, private EvidenceJson $evidence) {}
+    public function __construct(private CoreCatalogs $catalogs, private EvidenceJson $evidence)
+    {
+    }
 
     /** Where a session starts, or what to do after its last trial. */
     public static function decide(Situation $situation): Advice
@@ -27,7 +29,7 @@ final readonly class Adviser
         return $situation->log->trials === [] ? (new WarmUp)->suggest($situation) : RuleBook::standard()->decide($situation);
     }
 
-    /** @param ?int $trialId the trial it follows; null for the advice a session starts with */
+    /** @param  ?int  $trialId the trial it follows; null for the advice a session starts with */
     public function advise(Session $session, Situation $situation, ?int $trialId): AdviceGiven
     {
         $advice = self::decide($situation);

@@ -12,7 +12,9 @@ use Core\Response\SessionEvidence;
 /** A session's evidence as stored beside it: [{exposure, afterReaction, counts}]. */
 final readonly class EvidenceJson
 {
-    public function __construct(private DimensionCatalog $catalog) {}
+    public function __construct(private DimensionCatalog $catalog)
+    {
+    }
 
     public function encode(SessionEvidence $evidence): string
     {

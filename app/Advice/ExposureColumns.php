@@ -10,7 +10,9 @@ use Core\Exposure\Exposure;
 /** Exposures as rows: one for each dimension, so that they can be queried and a new dimension needs no migration. */
 final readonly class ExposureColumns
 {
-    public function __construct(private DimensionCatalog $catalog) {}
+    public function __construct(private DimensionCatalog $catalog)
+    {
+    }
 
     /** @return list<array{dimension: string, number: ?float, choice: ?string}> */
     public function toRows(Exposure $exposure): array
@@ -23,7 +25,7 @@ final readonly class ExposureColumns
         return $rows;
     }
 
-    /** @param iterable<object{dimension: string, number: ?float, choice: ?string}> $rows */
+    /** @param  iterable<object{dimension: string, number: ?float, choice: ?string}>  $rows */
     public function fromRows(iterable $rows): Exposure
     {
         $values = [];

@@ -18,7 +18,9 @@ use Psr\Clock\ClockInterface;
 /** The limit distance of a plan's dog on a typical day, now or around one session. */
 final readonly class LimitReader
 {
-    public function __construct(private SituationReader $situations, private TrialReader $trials, private ClockInterface $clock) {}
+    public function __construct(private SituationReader $situations, private TrialReader $trials, private ClockInterface $clock)
+    {
+    }
 
     /** @return array{limit: ?ThresholdDistance, history: History} limit: null without a model */
     public function now(Plan $plan, DistanceUnit $unit): array
@@ -40,7 +42,7 @@ final readonly class LimitReader
         return ['before' => $this->withTrials($session, [], $unit), 'after' => $this->withTrials($session, $trials, $unit)];
     }
 
-    /** @param list<LoggedTrial> $trials */
+    /** @param  list<LoggedTrial>  $trials */
     private function withTrials(Session $session, array $trials, DistanceUnit $unit): ?ThresholdDistance
     {
         $situation = $this->situations->read($session->plan, $session, $trials, $this->clock->now(), $unit);

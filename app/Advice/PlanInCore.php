@@ -16,7 +16,7 @@ use Core\Response\RiskLimits;
 /** A plan as the core knows it. */
 final readonly class PlanInCore
 {
-    /** @param list<int> $stepIds by position */
+    /** @param  list<int>  $stepIds by position */
     public function __construct(
         public Ladder $ladder,
         public RuleSettings $settings,
@@ -24,7 +24,8 @@ final readonly class PlanInCore
         public Distance $reference,
         public bool $referenceStated,
         public ?Exposure $fineAt,
-    ) {}
+    ) {
+    }
 
     public static function limits(Plan $plan): RiskLimits
     {

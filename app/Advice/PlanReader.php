@@ -16,7 +16,9 @@ use Core\Measure\DistanceUnit;
 /** Reads a plan with its steps for the core. */
 final readonly class PlanReader
 {
-    public function __construct(private CoreCatalogs $catalogs, private ExposureColumns $columns) {}
+    public function __construct(private CoreCatalogs $catalogs, private ExposureColumns $columns)
+    {
+    }
 
     public function read(Plan $plan, DistanceUnit $unit): PlanInCore
     {

@@ -31,7 +31,8 @@ final readonly class SituationReader
         private PlanReader $plans,
         private EvidenceJson $evidence,
         private ModelBuilder $builder,
-    ) {}
+    ) {
+    }
 
     /**
      * @param  list<LoggedTrial>  $trials  today's, in their order
@@ -56,7 +57,7 @@ final readonly class SituationReader
         );
     }
 
-    /** @param list<LoggedTrial> $trials */
+    /** @param  list<LoggedTrial>  $trials */
     public static function evidenceOf(\DateTimeImmutable $startedAt, array $trials): SessionEvidence
     {
         $evidence = [];
@@ -92,7 +93,7 @@ final readonly class SituationReader
         return [$evidence, $summaries, $lastAt];
     }
 
-    /** @param list<SessionEvidence> $earlier */
+    /** @param  list<SessionEvidence>  $earlier */
     private function model(ResponseModel $model, PlanInCore $plan, array $earlier, SessionEvidence $today): ?DogModel
     {
         $keys = array_fill_keys($plan->dimensions(), true);

@@ -27,7 +27,9 @@ final readonly class DemoHistory
 {
     private const MOST_TRIALS = 60;
 
-    public function __construct(private TrialLogger $logger, private SteppedClock $clock, private CoreCatalogs $catalogs) {}
+    public function __construct(private TrialLogger $logger, private SteppedClock $clock, private CoreCatalogs $catalogs)
+    {
+    }
 
     /**
      * @param  list<int>  $daysAgo  of each session, oldest first

@@ -20,7 +20,9 @@ final readonly class DemoPractice
 {
     public const PASSWORD = 'marsh-samphire-42';
 
-    public function __construct(private PlanWriter $plans, private DemoHistory $history) {}
+    public function __construct(private PlanWriter $plans, private DemoHistory $history)
+    {
+    }
 
     public function write(\DateTimeImmutable $today): Practice
     {
@@ -49,7 +51,7 @@ final readonly class DemoPractice
         return $practice;
     }
 
-    /** @param array<string, string> $traits */
+    /** @param  array<string, string>  $traits */
     private function draft(string $trigger, array $traits, Person $handler, Place $place, float $reaction, float $fine, float $start, float $goal): PlanDraft
     {
         return new PlanDraft(

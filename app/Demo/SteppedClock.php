@@ -9,7 +9,9 @@ use Psr\Clock\ClockInterface;
 /** A clock that is set by hand, so that a made-up history is written through the same code as a real one. */
 final class SteppedClock implements ClockInterface
 {
-    public function __construct(private \DateTimeImmutable $now) {}
+    public function __construct(private \DateTimeImmutable $now)
+    {
+    }
 
     public function now(): \DateTimeImmutable
     {

@@ -41,7 +41,11 @@ final class Session extends Model
 
     protected $casts = ['started_at' => 'immutable_datetime', 'ended_at' => 'immutable_datetime', 'evidence' => 'array', 'summary' => 'array'];
 
-    /** A deleted plan keeps its sessions. @return BelongsTo<Plan, $this> */
+    /**
+     * A deleted plan keeps its sessions.
+     *
+     * @return BelongsTo<Plan, $this>
+     */
     public function plan(): BelongsTo
     {
         return $this->belongsTo(Plan::class)->withTrashed();

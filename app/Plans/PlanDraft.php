@@ -37,5 +37,6 @@ final readonly class PlanDraft
         public int $setMinutes,
         public int $sessionMinutes,
         public int $mostTrials,
-    ) {}
+    ) {
+    }
 }

@@ -34,7 +34,8 @@ final readonly class PlanWriter
         private ExposureColumns $columns,
         private SituationReader $situations,
         private ClockInterface $clock,
-    ) {}
+    ) {
+    }
 
     public function write(Dog $dog, User $user, PlanDraft $draft): Plan
     {

@@ -10,7 +10,9 @@ use Illuminate\Auth\Access\Response;
 
 final readonly class PlanPolicy
 {
-    public function __construct(private DogPolicy $dogs) {}
+    public function __construct(private DogPolicy $dogs)
+    {
+    }
 
     public function view(User $user, Plan $plan): Response
     {

@@ -10,7 +10,9 @@ use Illuminate\Auth\Access\Response;
 
 final readonly class SessionPolicy
 {
-    public function __construct(private DogPolicy $dogs) {}
+    public function __construct(private DogPolicy $dogs)
+    {
+    }
 
     /** Whoever sees the dog sees its sessions and may log in them: the handler's hands are full. */
     public function view(User $user, Session $session): Response

@@ -41,7 +41,8 @@ final readonly class IncomingTrial
         public ?string $note,
         public ?\DateTimeImmutable $deviceAt,
         public ?\DateTimeImmutable $sentAt,
-    ) {}
+    ) {
+    }
 
     /** Equal for the same trial sent twice: the time of sending does not count. */
     public function contentHash(int $sessionId): string

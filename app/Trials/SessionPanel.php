@@ -19,7 +19,9 @@ use Illuminate\Support\Str;
 /** All that the session's screen shows, for the whole page and for the part that is swapped after a trial. */
 final readonly class SessionPanel
 {
-    public function __construct(private CoreCatalogs $catalogs, private TrialReader $trials) {}
+    public function __construct(private CoreCatalogs $catalogs, private TrialReader $trials)
+    {
+    }
 
     /** @return array<string, mixed> */
     public function of(Session $session, User $user, ?AdviceGiven $advice = null): array
@@ -55,7 +57,11 @@ final readonly class SessionPanel
         return $distance === null ? '' : (string) round($distance->as($user->distance_unit), 1);
     }
 
-    /** What the trigger did just then: the few that change from trial to trial. @return list<Dimension> */
+    /**
+     * What the trigger did just then: the few that change from trial to trial.
+     *
+     * @return list<Dimension>
+     */
     private function dimensionsAsked(): array
     {
         return array_values(array_filter(

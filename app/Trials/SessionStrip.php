@@ -14,7 +14,9 @@ use Core\Measure\DistanceUnit;
 /** The session in rows for its review: each trial with the advice after it and whether that was followed. */
 final readonly class SessionStrip
 {
-    public function __construct(private TrialReader $trials, private CoreCatalogs $catalogs) {}
+    public function __construct(private TrialReader $trials, private CoreCatalogs $catalogs)
+    {
+    }
 
     /**
      * @return list<array{id: int, trial: LoggedTrial, words: string, secondsFromStart: float, advice: ?AdviceGiven, adviceWords: ?string, followed: ?bool}>

@@ -32,7 +32,8 @@ final readonly class TrialLogger
         private TrialReader $trials,
         private SituationReader $situations,
         private Adviser $adviser,
-    ) {}
+    ) {
+    }
 
     /**
      * @return array{advice: AdviceGiven, trialId: int, isNew: bool} for a trial already logged: the advice first given
@@ -78,7 +79,7 @@ final readonly class TrialLogger
         });
     }
 
-    /** @param array<string, scalar|null> $changes columns of the trial, and "exposure" as text */
+    /** @param  array<string, scalar|null>  $changes columns of the trial, and "exposure" as text */
     public function edit(Session $session, User $user, int $trialId, string $uuid, array $changes): ?AdviceGiven
     {
         return $this->database->transaction(function () use ($session, $user, $trialId, $uuid, $changes): ?AdviceGiven {
@@ -99,7 +100,7 @@ final readonly class TrialLogger
         return $this->adviser->advise($session, $situation, $trialId ?? array_key_last($trials));
     }
 
-    /** @param ?array<string, scalar|null> $changes */
+    /** @param  ?array<string, scalar|null>  $changes */
     private function keep(Session $session, User $user, int $trialId, string $uuid, string $kind, ?array $changes): AdviceGiven
     {
         TrialCorrection::query()->create([

@@ -20,7 +20,9 @@ final readonly class TrialReader
     /** More trials than any session holds: lists are bounded. */
     private const MOST = 2000;
 
-    public function __construct(private ExposureColumns $columns) {}
+    public function __construct(private ExposureColumns $columns)
+    {
+    }
 
     /**
      * One query, no models: this runs after every trial.
@@ -52,7 +54,7 @@ final readonly class TrialReader
         return $trials;
     }
 
-    /** @param array<string, mixed> $fields */
+    /** @param  array<string, mixed>  $fields */
     private function trial(array $fields): LoggedTrial
     {
         $text = static fn (string $key): string => is_scalar($fields[$key]) ? (string) $fields[$key] : '';

@@ -97,8 +97,22 @@ http {
         location /build/ { expires 1y; add_header Cache-Control "public, immutable"; add_header X-Content-Type-Options nosniff; try_files \$uri =404; }
         location / { try_files \$uri /index.php\$is_args\$args; }
         location = /index.php {
-            include /etc/nginx/fastcgi_params;
+            # written out: Debian's fastcgi_params drops the port from the host name
             fastcgi_param SCRIPT_FILENAME \$document_root/index.php;
+            fastcgi_param SCRIPT_NAME /index.php;
+            fastcgi_param DOCUMENT_ROOT \$document_root;
+            fastcgi_param REQUEST_METHOD \$request_method;
+            fastcgi_param REQUEST_URI \$request_uri;
+            fastcgi_param QUERY_STRING \$query_string;
+            fastcgi_param CONTENT_TYPE \$content_type;
+            fastcgi_param CONTENT_LENGTH \$content_length;
+            fastcgi_param SERVER_PROTOCOL \$server_protocol;
+            fastcgi_param SERVER_NAME \$host;
+            fastcgi_param SERVER_PORT \$server_port;
+            fastcgi_param HTTP_HOST \$host:\$server_port;
+            fastcgi_param REMOTE_ADDR \$remote_addr;
+            fastcgi_param REMOTE_PORT \$remote_port;
+            fastcgi_param REQUEST_SCHEME \$scheme;
             fastcgi_pass 127.0.0.1:$FPM_PORT;
             fastcgi_read_timeout 60s;
         }

@@ -14,8 +14,8 @@ return new class extends Migration
             $table->id();
             $table->foreignId('practice_id')->constrained();
             $table->foreignId('plan_id')->constrained();
-            $table->foreignId('person_id')->constrained('people')->comment('the handler');
-            $table->foreignId('user_id')->constrained()->comment('who started it');
+            $table->foreignId('person_id')->comment('the handler')->constrained('people');
+            $table->foreignId('user_id')->comment('who started it')->constrained();
             $table->foreignId('place_id')->nullable()->constrained()->nullOnDelete();
             $table->dateTime('started_at', 3);
             $table->dateTime('ended_at', 3)->nullable();
@@ -40,7 +40,7 @@ return new class extends Migration
             $table->foreignId('practice_id')->constrained();
             $table->foreignId('session_id')->constrained();
             $table->foreignId('set_id')->constrained();
-            $table->foreignId('step_id')->constrained()->comment('the step its target stands on or was split or eased from');
+            $table->foreignId('step_id')->comment('the step its target stands on or was split or eased from')->constrained();
             $table->foreignId('person_id')->constrained('people');
             $table->foreignId('user_id')->constrained();
             $table->uuid('uuid');
@@ -93,7 +93,7 @@ return new class extends Migration
             $table->id();
             $table->foreignId('practice_id')->constrained();
             $table->foreignId('session_id')->constrained();
-            $table->foreignId('trial_id')->nullable()->constrained()->comment('null for the advice a session starts with');
+            $table->foreignId('trial_id')->nullable()->comment('null for the advice a session starts with')->constrained();
             $table->foreignId('step_id')->nullable()->constrained();
             $table->string('action', 16);
             $table->json('exposure')->nullable();

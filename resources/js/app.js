@@ -6,6 +6,8 @@ import { securityToken } from './security-token.js';
 htmx.config.includeIndicatorStyles = false;
 htmx.config.allowEval = false;
 htmx.config.historyCacheSize = 0;
+// without 'style': setting it, even to nothing, is inline style to the content security policy
+htmx.config.attributesToSettle = ['class', 'width', 'height'];
 // an invalid form comes back with 422 and its messages; errors of the server leave the form as it is
 htmx.config.responseHandling = [
     { code: '204', swap: false },

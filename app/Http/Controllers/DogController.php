@@ -18,7 +18,9 @@ use Illuminate\Support\Facades\Gate;
 
 final readonly class DogController
 {
-    public function __construct(private LimitReader $limits) {}
+    public function __construct(private LimitReader $limits)
+    {
+    }
 
     public function index(#[CurrentUser] User $user): View
     {

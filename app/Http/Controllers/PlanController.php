@@ -25,7 +25,9 @@ use Psr\Clock\ClockInterface;
 
 final readonly class PlanController
 {
-    public function __construct(private SituationReader $situations, private CoreCatalogs $catalogs, private ClockInterface $clock) {}
+    public function __construct(private SituationReader $situations, private CoreCatalogs $catalogs, private ClockInterface $clock)
+    {
+    }
 
     public function create(Dog $dog, #[CurrentUser] User $user): View
     {

@@ -18,7 +18,9 @@ use Psr\Clock\ClockInterface;
 
 final readonly class ReviewController
 {
-    public function __construct(private SessionStrip $strip, private LimitReader $limits, private SituationReader $situations, private ClockInterface $clock) {}
+    public function __construct(private SessionStrip $strip, private LimitReader $limits, private SituationReader $situations, private ClockInterface $clock)
+    {
+    }
 
     public function show(Session $session, #[CurrentUser] User $user): View
     {

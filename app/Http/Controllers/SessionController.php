@@ -19,7 +19,9 @@ use Psr\Clock\ClockInterface;
 
 final readonly class SessionController
 {
-    public function __construct(private TrialLogger $logger, private SessionPanel $panel, private ClockInterface $clock) {}
+    public function __construct(private TrialLogger $logger, private SessionPanel $panel, private ClockInterface $clock)
+    {
+    }
 
     /** Starts a session, or goes back to the one of this plan that is still open. */
     public function store(Plan $plan, #[CurrentUser] User $user): RedirectResponse

@@ -20,7 +20,9 @@ final readonly class TodayController
 {
     private const MOST_PLANS = 24;
 
-    public function __construct(private SituationReader $situations, private ClockInterface $clock) {}
+    public function __construct(private SituationReader $situations, private ClockInterface $clock)
+    {
+    }
 
     public function __invoke(#[CurrentUser] User $user): View
     {

@@ -26,7 +26,9 @@ final readonly class TrayController
 {
     private const MOST_BYTES = 20_000;
 
-    public function __construct(private ClockInterface $clock, private TrialLogger $logger, private TrialRules $rules) {}
+    public function __construct(private ClockInterface $clock, private TrialLogger $logger, private TrialRules $rules)
+    {
+    }
 
     public function index(#[CurrentUser] User $user): View
     {

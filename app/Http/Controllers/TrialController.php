@@ -17,13 +17,16 @@ use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Response;
 
 final readonly class TrialController
 {
-    public function __construct(private TrialLogger $logger, private TrialRules $rules, private SessionPanel $panel) {}
+    public function __construct(private TrialLogger $logger, private TrialRules $rules, private SessionPanel $panel)
+    {
+    }
 
     /** Logs a trial and answers with the advice: as JSON, as the part of the page that changed, or by going back to the page. */
-    public function store(LogTrialRequest $request, Session $session, #[CurrentUser] User $user): JsonResponse|View|RedirectResponse
+    public function store(LogTrialRequest $request, Session $session, #[CurrentUser] User $user): JsonResponse|View|RedirectResponse|Response
     {
         $logged = $this->logger->log($session, $user, $request->toTrial($this->rules));
 
@@ -33,6 +36,8 @@ final readonly class TrialController
                 'advice' => self::asJson($logged['advice']),
             ], $logged['isNew'] ? 201 : 200),
             $request->header('HX-Request') === 'true' && $session->ended_at === null => view('partials.session-panel', $this->panel->of($session, $user, $logged['isNew'] ? $logged['advice'] : null)),
+            // a late trial of a session that has ended meanwhile: its review was worked out again
+            $request->header('HX-Request') === 'true' => new Response('', 204, ['HX-Redirect' => route('sessions.review', $session)]),
             default => redirect()->route('sessions.show', $session),
         };
     }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Middleware;
 
-use Closure;
 use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\Response;
 
@@ -14,8 +13,8 @@ final class SecureHeaders
     /** Bootstrap's own CSS holds data: images, hence img-src. */
     private const POLICY = "default-src 'self'; img-src 'self' data:; object-src 'none'; base-uri 'none'; form-action 'self'; frame-ancestors 'none'";
 
-    /** @param Closure(Request): Response $next */
-    public function handle(Request $request, Closure $next): Response
+    /** @param  \Closure(Request): Response  $next */
+    public function handle(Request $request, \Closure $next): Response
     {
         $response = $next($request);
         $response->headers->set('Content-Security-Policy', self::POLICY);

@@ -10,7 +10,6 @@ use Core\Sign\Outcome;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Validation\Rule;
-use Illuminate\Validation\Validator;
 
 /** A correction after the fact: what the dog did, how it took it, and whether the trial was spoilt. */
 final class EditTrialRequest extends FormRequest
@@ -41,9 +40,10 @@ final class EditTrialRequest extends FormRequest
         return TrialRules::MESSAGES;
     }
 
-    public function withValidator(Validator $validator): void
+    /** @return list<callable> */
+    public function after(): array
     {
-        $validator->after(TrialRules::afterwards(...));
+        return [TrialRules::afterwards(...)];
     }
 
     /** @return array<string, scalar> */

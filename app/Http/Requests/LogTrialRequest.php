@@ -7,9 +7,13 @@ namespace App\Http\Requests;
 use App\Models\Session;
 use App\Models\User;
 use App\Trials\IncomingTrial;
+use App\Trials\SessionPanel;
+use Illuminate\Contracts\Validation\Validator;
 use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Http\Exceptions\HttpResponseException;
+use Illuminate\Http\Response;
 use Illuminate\Support\Facades\Gate;
-use Illuminate\Validation\Validator;
+use Illuminate\Support\ViewErrorBag;
 
 final class LogTrialRequest extends FormRequest
 {
@@ -32,14 +36,30 @@ final class LogTrialRequest extends FormRequest
         return TrialRules::MESSAGES;
     }
 
-    public function withValidator(Validator $validator): void
+    /** @return list<callable> */
+    public function after(): array
     {
-        $validator->after(TrialRules::afterwards(...));
+        return [TrialRules::afterwards(...)];
     }
 
     public function toTrial(TrialRules $rules): IncomingTrial
     {
         return $rules->toTrial($this->validated(), $this->training(), $this->signedIn()->distance_unit);
+    }
+
+    /** A swapped form comes back as the same part of the page, with its messages and with all that was typed. */
+    protected function failedValidation(Validator $validator): void
+    {
+        if ($this->header('HX-Request') !== 'true' || $this->expectsJson()) {
+            parent::failedValidation($validator);
+        }
+        $this->flash();
+        $panel = $this->container->make(SessionPanel::class)->of($this->training(), $this->signedIn());
+        // shared, not passed: the components of the part read it too
+        view()->share('errors', (new ViewErrorBag)->put('default', $validator->errors()));
+        $part = view('partials.session-panel', $panel)->render();
+        $this->session()->forget('_old_input');
+        throw new HttpResponseException(new Response($part, 422));
     }
 
     private function training(): Session

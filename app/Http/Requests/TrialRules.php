@@ -41,7 +41,9 @@ final readonly class TrialRules
         'note.max' => 'Keep the note under 500 characters.',
     ];
 
-    public function __construct(private CoreCatalogs $catalogs) {}
+    public function __construct(private CoreCatalogs $catalogs)
+    {
+    }
 
     /** @return array<string, list<mixed>> */
     public function of(DistanceUnit $unit): array
@@ -95,7 +97,7 @@ final readonly class TrialRules
         }
     }
 
-    /** @param array<string, mixed> $data validated */
+    /** @param  array<string, mixed>  $data validated */
     public function toTrial(array $data, Session $session, DistanceUnit $unit): IncomingTrial
     {
         $distance = Distance::from((float) $data['distance'], $unit);

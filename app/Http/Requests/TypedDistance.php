@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use Closure;
 use Core\Exception\InvalidMeasure;
 use Core\Measure\Distance;
 use Core\Measure\DistanceUnit;
@@ -13,9 +12,11 @@ use Illuminate\Contracts\Validation\ValidationRule;
 /** A distance typed in the user's unit: a number over 0 and at most 500 m. */
 final readonly class TypedDistance implements ValidationRule
 {
-    public function __construct(private DistanceUnit $unit) {}
+    public function __construct(private DistanceUnit $unit)
+    {
+    }
 
-    public function validate(string $attribute, mixed $value, Closure $fail): void
+    public function validate(string $attribute, mixed $value, \Closure $fail): void
     {
         if (! is_numeric($value)) {
             $fail('Type the distance as a number, for example 12.5.');

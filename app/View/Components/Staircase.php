@@ -18,7 +18,9 @@ final class Staircase extends Component
 
     private const FLOOR = 205.0;
 
-    public function __construct(private readonly Situation $situation) {}
+    public function __construct(private readonly Situation $situation)
+    {
+    }
 
     public function render(): View
     {

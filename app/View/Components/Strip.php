@@ -23,9 +23,11 @@ final class Strip extends Component
     public const HEIGHT = 300;
 
     /**
-     * @param  list<array{id: int, trial: LoggedTrial, words: string, secondsFromStart: float, advice: ?AdviceGiven, adviceWords: ?string, followed: ?bool}>  $rows
+     * @param  non-empty-list<array{id: int, trial: LoggedTrial, words: string, secondsFromStart: float, advice: ?AdviceGiven, adviceWords: ?string, followed: ?bool}>  $rows
      */
-    public function __construct(private readonly Session $session, private readonly array $rows, private readonly DistanceUnit $unit) {}
+    public function __construct(private readonly Session $session, private readonly array $rows, private readonly DistanceUnit $unit)
+    {
+    }
 
     public function render(): View
     {

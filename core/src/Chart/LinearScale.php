@@ -12,7 +12,8 @@ final readonly class LinearScale
         private float $domainTo,
         private float $rangeFrom,
         private float $rangeTo,
-    ) {}
+    ) {
+    }
 
     public function map(float $value): float
     {

@@ -23,6 +23,8 @@ enum Action: string
     /** Out of sight; after a reaction until the dog eats and can do a cue. */
     case Break = 'break';
     case EndWell = 'end_well';
+    /** Before the first trial: no exposure here is within the limits. */
+    case NotHere = 'not_here';
     /** End now, and no more advice until a named person has looked at it. */
     case Stop = 'stop';
 
@@ -39,6 +41,7 @@ enum Action: string
             self::Split => 'Half a step',
             self::Break => 'Break',
             self::EndWell => 'End well',
+            self::NotHere => 'Not here today',
             self::Stop => 'Stop',
         };
     }
@@ -46,6 +49,6 @@ enum Action: string
     /** True where no further trial is asked for. */
     public function endsSession(): bool
     {
-        return $this === self::EndWell || $this === self::Stop;
+        return $this === self::EndWell || $this === self::NotHere || $this === self::Stop;
     }
 }

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Core\Decision;
 
-/** Decides what to do after a trial: the first rule that speaks up, in the order of precedence. */
+/** Decides what to do after a trial: the first rule that speaks up, in the order of precedence, then the guard of the limits. */
 final readonly class RuleBook
 {
     /** @param  list<Rule>  $rules highest precedence first */
-    private function __construct(private array $rules)
+    private function __construct(private array $rules, private LimitGuard $guard)
     {
     }
 
@@ -28,12 +28,11 @@ final readonly class RuleBook
             new Rule\EasyWinAfterMisses,
             new Rule\NearerWhenUnnoticed,
             new Rule\KeepTheClock,
-            new Rule\StayWithinLimits,
             new Rule\CelebrateBreakthrough,
             new Rule\MoveOnAtCriterion,
             new Rule\HalfStepBackWhenStuck,
             new Rule\StayHere,
-        ]);
+        ], new LimitGuard);
     }
 
     /**
@@ -45,7 +44,7 @@ final readonly class RuleBook
         foreach ($this->rules as $rule) {
             $advice = $rule->apply($situation, $last);
             if ($advice !== null) {
-                return $advice;
+                return $this->guard->review($situation, $advice);
             }
         }
         throw new \LogicException('The last rule of the book always speaks up.');

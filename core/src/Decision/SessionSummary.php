@@ -21,7 +21,8 @@ final readonly class SessionSummary
         public bool $endedWithEffort,
         public bool $calm,
         public bool $succeeded,
-    ) {}
+    ) {
+    }
 
     public static function of(SessionLog $log, Ladder $ladder): self
     {

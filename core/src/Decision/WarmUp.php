@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Core\Decision;
 
-use Core\Decision\Rule\StayWithinLimits;
-
 /**
  * Where a session starts: a step or more below what was held, further back after a gap or a bad end, and never beyond
  * today's limits. Every number is common practice.
@@ -35,19 +33,11 @@ final readonly class WarmUp
             $why[] = new Reason('breaker', 'Two sessions running ended with a reaction: at least 1.5 logits easier.');
             $level = $back ?? $easier->easiest();
         }
-        if ($situation->model === null || $situation->allows($level->exposure)) {
-            return $situation->advise(Action::Start, $level, [...$why, $situation->riskReason($level->exposure)], $easier->byOtherThings($level));
-        }
-        $allowed = $easier->below($level, 0.0);
-        if ($allowed !== null) {
-            return $situation->advise(Action::Start, $allowed, [
-                ...$why,
-                new Reason('start-limit', ucfirst($situation->words($level->exposure)).' is beyond the limits before today\'s first trial, so start at '.$situation->words($allowed->exposure).'.'),
-                $situation->riskReason($allowed->exposure),
-            ]);
-        }
+        $isWithin = $situation->allows($level->exposure);
 
-        return $this->nothingAllowed($situation, $easier, $why);
+        return (new LimitGuard)->review($situation, $situation->advise(
+            Action::Start, $level, $isWithin || $situation->model === null ? [...$why, $situation->riskReason($level->exposure)] : $why, $easier->byOtherThings($level),
+        ));
     }
 
     /** @return array{int, non-empty-list<Reason>} the step that the calendar and the last end ask for */
@@ -74,23 +64,5 @@ final readonly class WarmUp
             $effort > 0 ? ', 1 because it ended with effort' : '',
             $reaction > 0 ? ', 2 because it ended with a reaction' : '',
         ))]];
-    }
-
-    /** @param  non-empty-list<Reason>  $why */
-    private function nothingAllowed(Situation $situation, EasierLevels $easier, array $why): Advice
-    {
-        $level = $easier->easiest();
-        if ($situation->history->calmSoFar) {
-            return $situation->advise(Action::Probe, $level, [
-                new Reason('probe-first', sprintf('Too little is known of this dog here to call any exposure safe. At most %d short looks, 3 s or less, at the easiest there is: %s. Stop at the first sign of effort.', StayWithinLimits::MOST_PROBES, $situation->words($level->exposure))),
-                $situation->riskReason($level->exposure),
-            ]);
-        }
-        $excess = $situation->model === null ? 0.0 : $situation->settings->limits->excess($situation->model->risk($level->exposure));
-
-        return $situation->advise(Action::EndWell, null, [
-            ...$why,
-            new Reason('no-exposure', sprintf('No exposure here is within the limits: even at %s it is %.1f logits beyond. Find more room, make something else easier, or do foundation work today.', $situation->words($level->exposure), max(0.0, $excess))),
-        ]);
     }
 }

@@ -16,8 +16,6 @@ final readonly class EqualRatioLadder
 {
     public const USUAL_STEP_LOGITS = 0.5;
 
-    private const MOST_STEPS = 60;
-
     public function __construct(private float $slopePerHalving, private float $stepLogits = self::USUAL_STEP_LOGITS)
     {
     }
@@ -33,7 +31,7 @@ final readonly class EqualRatioLadder
             throw InvalidExposure::goalNotHarder();
         }
         // a hair less than the quotient, so that a whole number of steps is not rounded up
-        $steps = (int) min(self::MOST_STEPS, max(1.0, ceil($this->slopePerHalving * $start->halvingsTo($goal) / $this->stepLogits - 1e-9)));
+        $steps = (int) max(1.0, ceil($this->slopePerHalving * $start->halvingsTo($goal) / $this->stepLogits - 1e-9));
         $distances = [];
         for ($i = 0; $i < $steps; $i++) {
             $distances[] = Distance::fromMeters($start->meters * ($goal->meters / $start->meters) ** ($i / $steps));

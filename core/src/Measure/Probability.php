@@ -20,16 +20,16 @@ final readonly class Probability
     }
 
     /**
-     * In words a person can weigh: "3 %", "0.4 %", "under 0.1 %".
+     * In words a person can weigh: "3 %", "0.4 %", "under 0.1 %"; the space does not break.
      */
     public static function inWords(float $probability): string
     {
         $percent = 100.0 * $probability;
 
         return match (true) {
-            $percent < 0.1 => 'under 0.1 %',
-            $percent < 9.95 => (string) round($percent, 1).' %',
-            default => (string) round($percent).' %',
+            $percent < 0.1 => "under 0.1\u{00A0}%",
+            $percent < 9.95 => round($percent, 1)."\u{00A0}%",
+            default => round($percent)."\u{00A0}%",
         };
     }
 }

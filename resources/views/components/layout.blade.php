@@ -6,6 +6,7 @@
     <meta name="viewport" content="width=device-width, initial-scale=1">
     <meta name="color-scheme" content="light dark">
     <meta name="htmx-config" content='{"includeIndicatorStyles":false,"allowEval":false,"historyCacheSize":0}'>
+    <link rel="icon" href="/favicon.svg" type="image/svg+xml">
     <title>{{ $title }} · Wheatear</title>
     @vite(['resources/css/app.scss', 'resources/js/app.js'])
 </head>

@@ -39,7 +39,7 @@
                     </p>
                     @if($model->dog->bite_history)<p class="mb-2"><span class="flag">bite history: cautious limits</span></p>@endif
                     <p class="mb-1"><strong>{{ $item['start']->action->label() }}@if($item['start']->next): {{ $item['start']->next->exposure->distance()?->inWords(auth()->user()->distance_unit) }}@endif</strong></p>
-                    <p class="mb-3">{{ $item['start']->reasons[0]->sentence }}</p>
+                    <p class="mb-3">{{ collect($item['start']->reasons)->{$item['start']->next === null ? 'last' : 'first'}()->sentence }}</p>
                     @can('start', $plan)
                         <form method="post" action="{{ route('sessions.store', $plan) }}" class="mt-auto">
                             @csrf

@@ -23,7 +23,7 @@
                 <p class="mt-2 mb-0 form-text">Advice supports your judgement; you see the dog.</p>
             </section>
             @if($advice->action === Core\Decision\Action::Break)
-                <form method="post" action="{{ route('breaks.store', $session) }}" hx-post="{{ route('breaks.store', $session) }}" hx-target="#session-panel" hx-swap="outerHTML" class="mb-3">
+                <form method="post" action="{{ route('breaks.store', $session) }}" hx-post="{{ route('breaks.store', $session) }}" hx-target="#session-panel" hx-swap="outerHTML show:top" class="mb-3">
                     @csrf
                     <button class="btn btn-next w-100">The break is over</button>
                 </form>
@@ -33,7 +33,7 @@
                     <ol class="latest" aria-label="The latest trials">
                         @foreach(array_slice($trials, -14) as $trial)<li><x-band :band="$trial->band" :word="false" /></li>@endforeach
                     </ol>
-                    <form method="post" action="{{ route('undo.store', $session) }}" hx-post="{{ route('undo.store', $session) }}" hx-target="#session-panel" hx-swap="outerHTML">
+                    <form method="post" action="{{ route('undo.store', $session) }}" hx-post="{{ route('undo.store', $session) }}" hx-target="#session-panel" hx-swap="outerHTML show:top">
                         @csrf
                         <input type="hidden" name="uuid" value="{{ $undoUuid }}">
                         <button class="btn btn-outline-secondary">Undo the last</button>
@@ -50,7 +50,7 @@
             @endcan
         </div>
         <div class="col-lg-7">
-            <form method="post" action="{{ route('trials.store', $session) }}" hx-post="{{ route('trials.store', $session) }}" hx-target="#session-panel" hx-swap="outerHTML" hx-disabled-elt="find button[type=submit]" data-trial-form>
+            <form method="post" action="{{ route('trials.store', $session) }}" hx-post="{{ route('trials.store', $session) }}" hx-target="#session-panel" hx-swap="outerHTML show:top" hx-disabled-elt="find button[type=submit]" data-trial-form>
                 @csrf
                 <input type="hidden" name="uuid" value="{{ $uuid }}">
                 <input type="hidden" name="device_at" value="">

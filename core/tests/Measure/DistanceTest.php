@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Tests\Measure;
+
+use Core\Exception\InvalidMeasure;
+use Core\Measure\Distance;
+use Core\Measure\DistanceUnit;
+use Core\Measure\Probability;
+use PHPUnit\Framework\Attributes\CoversClass;
+use PHPUnit\Framework\Attributes\TestWith;
+use PHPUnit\Framework\TestCase;
+
+#[CoversClass(Distance::class)]
+#[CoversClass(DistanceUnit::class)]
+#[CoversClass(Probability::class)]
+final class DistanceTest extends TestCase
+{
+    #[TestWith([0.0], 'zero')]
+    #[TestWith([-3.0], 'negative')]
+    #[TestWith([500.1], 'absurd')]
+    #[TestWith([NAN], 'not a number')]
+    #[TestWith([INF], 'infinite')]
+    public function test_a_distance_that_cannot_be_is_refused(float $meters): void
+    {
+        $this->expectException(InvalidMeasure::class);
+        Distance::fromMeters($meters);
+    }
+
+    #[TestWith([16.459, DistanceUnit::Yard, '18 yd'])]
+    #[TestWith([4.52, DistanceUnit::Meter, '4.5 m'])]
+    #[TestWith([4.0, DistanceUnit::Meter, '4 m'])]
+    #[TestWith([1.524, DistanceUnit::Foot, '5 ft'])]
+    #[TestWith([100.0, DistanceUnit::Meter, '100 m'])]
+    public function test_a_distance_is_told_as_exactly_as_an_eye_can_judge(float $meters, DistanceUnit $unit, string $words): void
+    {
+        self::assertSame($words, Distance::fromMeters($meters)->inWords($unit));
+    }
+
+    public function test_logits_and_probabilities_are_inverse_and_safe_far_out(): void
+    {
+        foreach ([1e-9, 0.01, 0.5, 0.97] as $probability) {
+            self::assertEqualsWithDelta($probability, Probability::fromLogit(Probability::toLogit($probability)), 1e-12);
+        }
+        self::assertSame(0.0, Probability::fromLogit(-1000.0));
+        self::assertSame(1.0, Probability::fromLogit(1000.0));
+    }
+}

@@ -1,0 +1,22 @@
+import { defineConfig } from '@playwright/test';
+
+export default defineConfig({
+    testDir: 'tests/Browser',
+    outputDir: 'test-results',
+    workers: 1,
+    retries: 0,
+    timeout: 60_000,
+    reporter: [['list']],
+    use: {
+        baseURL: process.env.WHEATEAR_URL ?? 'http://127.0.0.1:8134',
+        launchOptions: {
+            executablePath: '/usr/bin/chromium',
+            args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'],
+        },
+        trace: 'off',
+    },
+    projects: [
+        { name: 'desktop', use: { viewport: { width: 1280, height: 800 } } },
+        { name: 'phone', use: { viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true } },
+    ],
+});
