@@ -47,10 +47,10 @@ final readonly class Adviser
                 'change' => $other->change, 'logitsOff' => round($other->logitsOff, 2), 'exposure' => $other->level->exposure->values,
             ], $advice->alternatives),
             'is_closing' => $advice->isClosing,
-            'strain_mean' => $advice->risk?->strainMean,
-            'strain_bound' => $advice->risk?->strainBound,
-            'reaction_mean' => $advice->risk?->reactionMean,
-            'reaction_bound' => $advice->risk?->reactionBound,
+            'strain_mean' => self::stored($advice->risk?->strainMean),
+            'strain_bound' => self::stored($advice->risk?->strainBound),
+            'reaction_mean' => self::stored($advice->risk?->reactionMean),
+            'reaction_bound' => self::stored($advice->risk?->reactionBound),
             'engine' => $this->catalogs->engine,
             'given_at' => $situation->now,
         ]);
@@ -79,6 +79,12 @@ final readonly class Adviser
             'dimensions' => array_map(static fn ($dimension): string => $dimension->key, $model->scale->dimensions),
             'theta' => $model->fit->mode->theta,
         ];
+    }
+
+    /** To ten digits, which come back from the database as they went in: the same trial twice gets the same answer. */
+    private static function stored(?float $risk): ?float
+    {
+        return $risk === null ? null : round($risk, 10);
     }
 
     private function stepId(Plan $plan, int $position): int

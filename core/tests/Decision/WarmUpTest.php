@@ -96,16 +96,22 @@ final class WarmUpTest extends TestCase
         /** @param  list<array{step: int, held: bool}>  $marks */
         $session = static fn (array $marks, bool $reacted = false): SessionSummary => new SessionSummary(10, $marks, $reacted, false, false, true);
         $history = History::ofSessions([
-            $session([['step' => 0, 'held' => true], ['step' => 1, 'held' => true], ['step' => 2, 'held' => true]]),
-            $session([['step' => 3, 'held' => false]]),
-            $session([['step' => 3, 'held' => false], ['step' => 2, 'held' => false]], reacted: true),
+            self::session([['step' => 0, 'held' => true], ['step' => 1, 'held' => true], ['step' => 2, 'held' => true]]),
+            self::session([['step' => 3, 'held' => false]]),
+            self::session([['step' => 3, 'held' => false], ['step' => 2, 'held' => false]], reacted: true),
         ], 1.0, null);
         self::assertSame(1, $history->heldStep);
         self::assertSame([3 => 2, 2 => 1], $history->failedSessions);
         self::assertSame(1, $history->reactionStreak);
 
-        $later = History::ofSessions([$session([['step' => 3, 'held' => false]]), $session([['step' => 3, 'held' => true]])], 1.0, null);
+        $later = History::ofSessions([self::session([['step' => 3, 'held' => false]]), self::session([['step' => 3, 'held' => true]])], 1.0, null);
         self::assertSame([], $later->failedSessions);
+    }
+
+    /** @param  list<array{step: int, held: bool}>  $marks */
+    private static function session(array $marks, bool $reacted = false): SessionSummary
+    {
+        return new SessionSummary(10, $marks, $reacted, false, false, true);
     }
 
     private function knownDog(): DogModel

@@ -1,0 +1,113 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Dog;
+use App\Models\Person;
+use App\Models\Place;
+use App\Models\Plan;
+use App\Models\ResponseModel;
+use App\Models\Trigger;
+use App\Models\TriggerTrait;
+use App\Models\User;
+use App\Plans\PlanWriter;
+use Illuminate\Foundation\Testing\RefreshDatabase;
+use PHPUnit\Framework\Attributes\CoversClass;
+use PHPUnit\Framework\Attributes\TestWith;
+use Tests\TestCase;
+
+#[CoversClass(PlanWriter::class)]
+final class PlanTest extends TestCase
+{
+    use RefreshDatabase;
+
+    private User $user;
+
+    private Dog $dog;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->user = User::factory()->createOne(['distance_unit' => 'yd']);
+        $this->dog = Dog::query()->create(['practice_id' => $this->user->practice_id, 'name' => 'Moss']);
+        $this->actingAs($this->user);
+    }
+
+    public function test_a_plan_is_laid_out_by_equal_ratios_in_the_users_unit(): void
+    {
+        $this->post("/dogs/{$this->dog->id}/plans", $this->form(['traits' => "size: large\nwheels"]))->assertSessionHasNoErrors()->assertRedirect();
+
+        $plan = Plan::query()->with('steps.exposures')->sole();
+        $meters = $plan->steps->map(static fn ($step): float => (float) $step->exposures->firstWhere('dimension', 'distance')?->number)->all();
+        self::assertEqualsWithDelta(100 * 0.9144, $meters[0], 1e-4, 'four decimals are stored');
+        self::assertEqualsWithDelta(10 * 0.9144, end($meters), 1e-4);
+        $ratios = [round($meters[1] / $meters[0], 4)];
+        for ($i = 2; $i < count($meters); $i++) {
+            $ratios[] = round($meters[$i] / $meters[$i - 1], 4);
+        }
+        self::assertLessThan(3e-4, max($ratios) - min($ratios));
+        self::assertEqualsCanonicalizing(['size' => 'large', 'wheels' => ''], TriggerTrait::query()->pluck('value', 'name')->all());
+        $this->get("/plans/{$plan->id}")->assertOk()->assertSee('100 yd');
+    }
+
+    /** @param  array<string, string>  $changes */
+    #[TestWith([['goal' => '120'], 'goal'], 'goal farther than the start')]
+    #[TestWith([['goal' => '100'], 'goal'], 'goal equal to the start')]
+    #[TestWith([['start' => '900'], 'start'], 'absurd')]
+    #[TestWith([['start' => 'far'], 'start'], 'text')]
+    #[TestWith([['start' => ''], 'start'], 'missing')]
+    #[TestWith([['fine_at' => '5'], 'fine_at'], 'fine nearer than it reacts')]
+    #[TestWith([['room' => '50', 'place_name' => 'Lane'], 'start'], 'no room')]
+    #[TestWith([['trigger_name' => ''], 'trigger_name'], 'nothing to react to')]
+    #[TestWith([['run_length' => '0'], 'run_length'], 'no run')]
+    #[TestWith([['person_id' => '999999'], 'person_id'], 'nobody')]
+    #[TestWith([['caution' => 'reckless'], 'caution'], 'looser than allowed')]
+    public function test_a_bad_plan_is_told_at_its_field_and_nothing_is_stored_half(array $changes, string $field): void
+    {
+        $this->from('/dogs')->post("/dogs/{$this->dog->id}/plans", $this->form($changes))->assertRedirect('/dogs')->assertSessionHasErrors($field)->assertSessionHasInput('goal');
+
+        self::assertSame([0, 0, 0, 0], [Plan::query()->count(), Trigger::query()->count(), ResponseModel::query()->count(), Place::query()->count()]);
+    }
+
+    public function test_another_practices_handler_and_place_are_refused(): void
+    {
+        $stranger = User::factory()->createOne();
+        $person = Person::query()->create(['practice_id' => $stranger->practice_id, 'name' => 'Them']);
+        $place = Place::query()->create(['practice_id' => $stranger->practice_id, 'name' => 'There']);
+
+        $this->post("/dogs/{$this->dog->id}/plans", $this->form(['person_id' => (string) $person->id, 'place_id' => (string) $place->id]))->assertSessionHasErrors(['person_id', 'place_id']);
+    }
+
+    public function test_a_second_plan_for_the_same_trigger_and_handler_keeps_the_model_and_its_reference(): void
+    {
+        $this->post("/dogs/{$this->dog->id}/plans", $this->form([]));
+        $this->post("/dogs/{$this->dog->id}/plans", $this->form(['trigger_id' => (string) Trigger::query()->value('id'), 'trigger_name' => '', 'reaction' => '30']))->assertSessionHasNoErrors();
+
+        self::assertSame(2, Plan::query()->count());
+        self::assertEqualsWithDelta(12 * 0.9144, ResponseModel::query()->sole()->reference_meters, 0.01);
+    }
+
+    public function test_a_bite_history_switches_the_cautious_limits_on(): void
+    {
+        $this->dog->update(['bite_history' => true]);
+        $this->post("/dogs/{$this->dog->id}/plans", $this->form(['caution' => 'usual']));
+
+        self::assertSame([0.03, 0.005], [Plan::query()->sole()->strain_limit, Plan::query()->sole()->reaction_limit]);
+    }
+
+    /**
+     * @param  array<string, string>  $changes
+     * @return array<string, string>
+     */
+    private function form(array $changes): array
+    {
+        $person = Person::query()->firstOrCreate(['practice_id' => $this->user->practice_id, 'name' => 'Handler']);
+
+        return [
+            'trigger_name' => 'Milk floats', 'person_id' => (string) $person->id, 'reaction' => '12', 'fine_at' => '60', 'start' => '100', 'goal' => '10', 'motion' => 'standing',
+            'run_length' => '5', 'caution' => 'usual', 'most_advances' => '3', 'set_minutes' => '4', 'session_minutes' => '30', ...$changes,
+        ];
+    }
+}

@@ -1,0 +1,136 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Role;
+use App\Models\UnplacedTrial;
+use App\Models\User;
+use Illuminate\Foundation\Testing\RefreshDatabase;
+use Illuminate\Support\Facades\Auth;
+use Illuminate\Support\Facades\Route;
+use Illuminate\Support\Str;
+use PHPUnit\Framework\Attributes\CoversNothing;
+use PHPUnit\Framework\Attributes\DataProvider;
+use Tests\TestCase;
+
+/**
+ * Every route × role × practice. Each cell is the status a request answers; a route that is not in the table fails.
+ *
+ * Columns: owner, trainer, helper, guardian of the dog, guardian of another dog, owner of another practice, nobody.
+ */
+#[CoversNothing]
+final class RouteAccessTest extends TestCase
+{
+    use RefreshDatabase;
+
+    private const WHO = ['owner', 'trainer', 'helper', 'guardian', 'other guardian', 'stranger', 'nobody'];
+
+    private const TABLE = [
+        'GET up' => [200, 200, 200, 200, 200, 200, 200],
+        'GET sign-in' => [302, 302, 302, 302, 302, 302, 200],
+        'POST sign-in' => [302, 302, 302, 302, 302, 302, 302],
+        'POST sign-out' => [302, 302, 302, 302, 302, 302, 302],
+        'PUT unit' => [302, 302, 302, 302, 302, 302, 302],
+        'GET /' => [200, 200, 200, 200, 200, 200, 302],
+        'GET dogs' => [200, 200, 200, 200, 200, 200, 302],
+        'GET dogs/create' => [200, 200, 403, 403, 403, 200, 302],
+        'POST dogs' => [302, 302, 403, 403, 403, 302, 302],
+        'GET dogs/{dog}' => [200, 200, 200, 200, 404, 404, 302],
+        'GET dogs/{dog}/plans/create' => [200, 200, 403, 403, 404, 404, 302],
+        'POST dogs/{dog}/plans' => [302, 302, 403, 403, 404, 404, 302],
+        'GET plans/{plan}' => [200, 200, 200, 200, 404, 404, 302],
+        'DELETE plans/{plan}' => [302, 302, 403, 403, 404, 404, 302],
+        'POST plans/{plan}/review' => [302, 302, 403, 403, 404, 404, 302],
+        'POST plans/{plan}/sessions' => [302, 302, 403, 302, 404, 404, 302],
+        'GET sessions/{session}' => [200, 200, 200, 200, 404, 404, 302],
+        'POST sessions/{session}/trials' => [302, 302, 302, 302, 404, 404, 302],
+        'PUT sessions/{session}/trials/{trial}' => [302, 302, 302, 302, 404, 404, 302],
+        'POST sessions/{session}/undo' => [302, 302, 302, 302, 404, 404, 302],
+        'POST sessions/{session}/breaks' => [302, 302, 302, 302, 404, 404, 302],
+        'POST sessions/{session}/end' => [302, 302, 403, 302, 404, 404, 302],
+        'GET sessions/{session}/review' => [200, 200, 200, 200, 404, 404, 302],
+        'GET sessions/{session}/export.{format}' => [200, 200, 200, 200, 404, 404, 302],
+        'GET tray' => [200, 200, 200, 200, 200, 200, 302],
+        'POST tray' => [202, 202, 202, 202, 202, 202, 302],
+        'POST tray/{unplaced}/place' => [302, 302, 302, 302, 404, 404, 302],
+        'DELETE tray/{unplaced}' => [302, 302, 403, 403, 403, 404, 302],
+    ];
+
+    /** What a request needs to get past validation, where that is asked for before or after the right to do it. */
+    private const INPUT = [
+        'POST dogs' => ['name' => 'Fern'],
+        'PUT unit' => ['distance_unit' => 'yd'],
+        'POST plans/{plan}/review' => ['checked' => '1'],
+    ];
+
+    /** @return iterable<string, array{string, int, int}> */
+    public static function cells(): iterable
+    {
+        foreach (self::TABLE as $route => $statuses) {
+            foreach ($statuses as $column => $status) {
+                yield "{$route} as ".self::WHO[$column] => [$route, $column, $status];
+            }
+        }
+    }
+
+    public function test_every_route_is_in_the_table(): void
+    {
+        $listed = [];
+        foreach (Route::getRoutes()->getRoutes() as $route) {
+            foreach (array_diff($route->methods(), ['HEAD', 'PATCH']) as $method) {
+                $listed[] = "{$method} {$route->uri()}";
+            }
+        }
+        sort($listed);
+        $table = array_keys(self::TABLE);
+        sort($table);
+
+        self::assertSame($listed, $table);
+    }
+
+    #[DataProvider('cells')]
+    public function test_a_route_answers_as_the_table_says(string $route, int $column, int $status): void
+    {
+        $world = World::make();
+        $uuid = (string) Str::uuid();
+        $this->actingAs($world->trainer)->postJson("/sessions/{$world->session->id}/trials", $world->trial($uuid))->assertCreated();
+        Auth::logout();
+        $unplaced = UnplacedTrial::query()->create([
+            'practice_id' => $world->practice->id, 'user_id' => $world->trainer->id, 'uuid' => (string) Str::uuid(), 'payload' => $world->trial((string) Str::uuid()), 'reason' => 'test', 'received_at' => now(),
+        ]);
+        $user = $this->who($column, $world);
+        if ($user !== null) {
+            $this->actingAs($user);
+        }
+        [$method, $uri] = explode(' ', $route);
+        $path = '/'.ltrim(strtr($uri, [
+            '{dog}' => (string) $world->dog->id, '{plan}' => (string) $world->plan->id, '{session}' => (string) $world->session->id,
+            '{trial}' => (string) $world->session->trials()->value('id'), '{format}' => 'csv', '{unplaced}' => (string) $unplaced->id,
+        ]), '/');
+        $input = self::INPUT[$route] ?? ['uuid' => (string) Str::uuid(), 'session_id' => $world->session->id, 'outcome' => 'returned', 'band' => '1', 'distance' => '80'];
+
+        self::assertSame($status, $this->call($method, $path, $method === 'GET' ? [] : $input)->getStatusCode());
+    }
+
+    private function who(int $column, World $world): ?User
+    {
+        $guardian = static function () use ($world): User {
+            $user = $world->user(Role::Guardian);
+            $world->dog->guardians()->attach($user);
+
+            return $user;
+        };
+
+        return match (self::WHO[$column]) {
+            'owner' => $world->user(Role::Owner),
+            'trainer' => $world->user(Role::Trainer),
+            'helper' => $world->user(Role::Helper),
+            'guardian' => $guardian(),
+            'other guardian' => $world->user(Role::Guardian),
+            'stranger' => User::factory()->createOne(['role' => Role::Owner]),
+            default => null,
+        };
+    }
+}

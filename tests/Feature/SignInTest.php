@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Http\Controllers\SignInController;
+use App\Models\User;
+use Illuminate\Foundation\Testing\RefreshDatabase;
+use Illuminate\Support\Facades\Hash;
+use PHPUnit\Framework\Attributes\CoversClass;
+use Tests\TestCase;
+
+#[CoversClass(SignInController::class)]
+final class SignInTest extends TestCase
+{
+    use RefreshDatabase;
+
+    public function test_the_right_password_signs_in_and_is_stored_only_as_a_hash(): void
+    {
+        $user = User::factory()->createOne(['email' => 'a@example.test', 'password' => 'heather-and-gorse']);
+
+        $this->post('/sign-in', ['email' => 'a@example.test', 'password' => 'heather-and-gorse'])->assertRedirect('/');
+        $this->assertAuthenticatedAs($user);
+        self::assertTrue(Hash::check('heather-and-gorse', $user->refresh()->password));
+        self::assertStringNotContainsString('heather', $user->password);
+    }
+
+    public function test_after_five_wrong_tries_even_the_right_password_has_to_wait(): void
+    {
+        User::factory()->createOne(['email' => 'a@example.test', 'password' => 'heather-and-gorse']);
+        for ($try = 1; $try <= 5; $try++) {
+            $this->post('/sign-in', ['email' => 'a@example.test', 'password' => 'wrong'])->assertSessionHasErrors('email');
+        }
+        $this->post('/sign-in', ['email' => 'a@example.test', 'password' => 'heather-and-gorse'])->assertSessionHasErrors('email');
+        $this->assertGuest();
+
+        $this->travel(61)->seconds();
+        $this->post('/sign-in', ['email' => 'a@example.test', 'password' => 'heather-and-gorse'])->assertRedirect('/');
+    }
+
+    public function test_every_page_carries_a_strict_content_security_policy(): void
+    {
+        $policy = (string) $this->get('/sign-in')->headers->get('Content-Security-Policy');
+
+        self::assertStringContainsString("default-src 'self'", $policy);
+        self::assertStringNotContainsString('unsafe', $policy);
+    }
+}

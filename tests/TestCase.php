@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests;
+
+use Illuminate\Foundation\Testing\TestCase as BaseTestCase;
+
+abstract class TestCase extends BaseTestCase
+{
+    /** Commands run for real: the mocking package is not among ours. */
+    public $mockConsoleOutput = false;
+
+    protected function setUp(): void
+    {
+        // before anything is migrated: a test may only ever see a database made for tests
+        $database = (string) getenv('DB_DATABASE');
+        if (! str_ends_with($database, '_test')) {
+            throw new \RuntimeException("The tests refuse the database \"{$database}\": its name must end in _test. Run bin/test.");
+        }
+        parent::setUp();
+        $this->withoutVite();
+    }
+}
