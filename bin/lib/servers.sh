@@ -1,7 +1,7 @@
 # Starts and stops the private servers of this instance: MariaDB, php-fpm and nginx, all on loopback.
 
 # A process that still runs: signal 0 also succeeds on zombies, so the state is read.
-alive() { [ -s "$1" ] && [ -r "/proc/$(cat "$1")/stat" ] && ! grep -q ') Z ' "/proc/$(cat "$1")/stat"; }
+alive() { local number; number="$(cat "$1" 2>/dev/null)"; [ -n "$number" ] && [ -r "/proc/$number/stat" ] && ! grep -q ') Z ' "/proc/$number/stat" 2>/dev/null; }
 
 wait_for() { # wait_for SECONDS WHAT COMMAND…
     local tries=$(($1 * 10)) what="$2"; shift 2
@@ -34,6 +34,7 @@ start_database() {
         --pid-file="$RUN/db/mariadb.pid" --character-set-server=utf8mb4 --collation-server=utf8mb4_unicode_ci --skip-name-resolve --innodb-buffer-pool-size=128M \
         </dev/null >"$STATE/log/mariadb.log" 2>&1 &
     echo $! > "$STATE/mariadb.pid"
+    disown
     wait_for 60 MariaDB mariadb-admin --no-defaults --socket="$RUN/db/mysqld.sock" --user=root ping
     if [ -n "$fresh_data" ]; then
         # the install leaves an anonymous user, and a root without password that could be reached over TCP

@@ -93,8 +93,6 @@ final class WarmUpTest extends TestCase
 
     public function test_what_is_held_is_lost_by_strain_and_walls_are_counted_until_they_fall(): void
     {
-        /** @param  list<array{step: int, held: bool}>  $marks */
-        $session = static fn (array $marks, bool $reacted = false): SessionSummary => new SessionSummary(10, $marks, $reacted, false, false, true);
         $history = History::ofSessions([
             self::session([['step' => 0, 'held' => true], ['step' => 1, 'held' => true], ['step' => 2, 'held' => true]]),
             self::session([['step' => 3, 'held' => false]]),
