@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Advice;
 
 use App\Models\AdviceGiven;
-use App\Models\Plan;
 use App\Models\Session;
 use Core\Decision\Advice;
 use Core\Decision\Alternative;
@@ -19,7 +18,7 @@ use Core\Response\DogModel;
 /** Asks the core what to do and keeps what it said, with what later sessions need to know. */
 final readonly class Adviser
 {
-    public function __construct(private CoreCatalogs $catalogs, private EvidenceJson $evidence)
+    public function __construct(private CoreCatalogs $catalogs, private EvidenceJson $evidence, private PlanReader $plans)
     {
     }
 
@@ -39,7 +38,7 @@ final readonly class Adviser
             'practice_id' => $session->practice_id,
             'session_id' => $session->id,
             'trial_id' => $trialId,
-            'step_id' => $advice->next === null ? null : $this->stepId($session->plan, $advice->next->step),
+            'step_id' => $advice->next === null ? null : $this->plans->read($session->plan, $situation->settings->unit)->stepIds[$advice->next->step],
             'action' => $advice->action,
             'exposure' => $advice->next?->exposure->values,
             'reasons' => array_map(static fn (Reason $reason): array => ['code' => $reason->code, 'sentence' => $reason->sentence], $advice->reasons),
@@ -65,11 +64,8 @@ final readonly class Adviser
         Session::query()->toBase()->where('id', $session->id)->update([
             'evidence' => $this->evidence->encode(SituationReader::evidenceOf($session->started_at, $situation->log->trials)),
             'summary' => SummaryJson::encode(SessionSummary::of($situation->log, $situation->ladder)),
+            'mode' => $situation->model === null ? null : json_encode(self::mode($situation->model), JSON_THROW_ON_ERROR),
         ]);
-        if ($situation->model !== null) {
-            $session->plan->responseModel->newQuery()->toBase()->where('id', $session->plan->response_model_id)
-                ->update(['last_mode' => json_encode(self::mode($situation->model), JSON_THROW_ON_ERROR)]);
-        }
     }
 
     /** @return array{dimensions: list<string>, theta: array<int, float>} */
@@ -85,10 +81,5 @@ final readonly class Adviser
     private static function stored(?float $risk): ?float
     {
         return $risk === null ? null : round($risk, 10);
-    }
-
-    private function stepId(Plan $plan, int $position): int
-    {
-        return (int) $plan->steps()->toBase()->where('position', $position)->value('id');
     }
 }

@@ -14,13 +14,21 @@ use Core\Measure\Distance;
 use Core\Measure\DistanceUnit;
 
 /** Reads a plan with its steps for the core. */
-final readonly class PlanReader
+final class PlanReader
 {
-    public function __construct(private CoreCatalogs $catalogs, private ExposureColumns $columns)
+    /** @var array<string, PlanInCore> read in this request, by plan and unit */
+    private array $read = [];
+
+    public function __construct(private readonly CoreCatalogs $catalogs, private readonly ExposureColumns $columns)
     {
     }
 
     public function read(Plan $plan, DistanceUnit $unit): PlanInCore
+    {
+        return $this->read["{$plan->id} {$unit->value} {$plan->updated_at?->getTimestamp()}"] ??= $this->fromDatabase($plan, $unit);
+    }
+
+    private function fromDatabase(Plan $plan, DistanceUnit $unit): PlanInCore
     {
         $model = $plan->responseModel;
         $room = $plan->place?->room_meters;

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Advice;
 
 use App\Models\Plan;
-use App\Models\ResponseModel;
 use App\Models\Session;
 use Core\Decision\History;
 use Core\Decision\LoggedTrial;
@@ -42,7 +41,7 @@ final readonly class SituationReader
     {
         $inCore = $this->plans->read($plan, $unit);
         $startedAt = $session !== null ? $session->started_at : $now;
-        [$earlier, $summaries, $lastAt] = $this->earlier($plan, $session, $startedAt);
+        [$earlier, $summaries, $lastAt, $lastMode] = $this->earlier($plan, $session, $startedAt);
         $today = self::evidenceOf($startedAt, $trials);
         $days = $lastAt === null ? null : max(0.0, ($startedAt->getTimestamp() - $lastAt->getTimestamp()) / 86400.0);
 
@@ -51,8 +50,8 @@ final readonly class SituationReader
             $inCore->ladder,
             $inCore->settings,
             History::ofSessions($summaries, $days, $plan->resting_reason),
-            new SessionLog($startedAt, $session?->sets()->toBase()->max('started_at') === null ? null : self::utc((string) $session->sets()->toBase()->max('started_at')), $trials),
-            $this->model($plan->responseModel, $inCore, $earlier, $today),
+            new SessionLog($startedAt, $session?->sets->last()?->started_at, $trials),
+            $this->model($inCore, $earlier, $today, $session->mode ?? $lastMode),
             $now,
         );
     }
@@ -72,13 +71,13 @@ final readonly class SituationReader
         return SessionEvidence::ofTrials($startedAt, $evidence);
     }
 
-    /** @return array{list<SessionEvidence>, list<SessionSummary>, ?\DateTimeImmutable} oldest first; summaries of this plan only */
+    /** @return array{list<SessionEvidence>, list<SessionSummary>, ?\DateTimeImmutable, mixed} oldest first; summaries and last start of this plan only; the mode of the newest */
     private function earlier(Plan $plan, ?Session $session, \DateTimeImmutable $before): array
     {
         $rows = Session::query()->toBase()
             ->whereIn('plan_id', Plan::query()->withTrashed()->toBase()->where('response_model_id', $plan->response_model_id)->select('id'))
             ->where('started_at', '<', $before->format('Y-m-d H:i:s.v'))->where('id', '<>', $session->id ?? 0)->whereNotNull('evidence')
-            ->orderByDesc('started_at')->limit(self::MOST_SESSIONS)->get(['plan_id', 'started_at', 'evidence', 'summary']);
+            ->orderByDesc('started_at')->limit(self::MOST_SESSIONS)->get(['plan_id', 'started_at', 'evidence', 'summary', 'mode']);
         $evidence = $summaries = [];
         $lastAt = null;
         foreach ($rows->reverse() as $row) {
@@ -90,25 +89,37 @@ final readonly class SituationReader
             }
         }
 
-        return [$evidence, $summaries, $lastAt];
+        $newest = $rows->first();
+
+        return [$evidence, $summaries, $lastAt, $newest === null ? null : json_decode((string) $newest->mode, true)];
     }
 
-    /** @param  list<SessionEvidence>  $earlier */
-    private function model(ResponseModel $model, PlanInCore $plan, array $earlier, SessionEvidence $today): ?DogModel
+    /**
+     * @param  list<SessionEvidence>  $earlier
+     * @param  mixed  $lastMode  parameters to start from, as the adviser keeps them
+     */
+    private function model(PlanInCore $plan, array $earlier, SessionEvidence $today, mixed $lastMode): ?DogModel
     {
         $keys = array_fill_keys($plan->dimensions(), true);
         foreach ([...$earlier, $today] as $session) {
             foreach ($session->rows as $row) {
-                $keys += array_fill_keys(array_keys($row->exposure->values), true);
+                $keys += $row->exposure->values;
             }
         }
         $scale = LoadScale::of($this->catalogs->dimensions, $plan->reference, array_keys($keys));
-        $names = array_map(static fn ($dimension): string => $dimension->key, $scale->dimensions);
-        $last = $model->last_mode;
-        // a warm start only where the parameters mean the same
-        $start = $last !== null && $last['dimensions'] === $names && $last['theta'] !== [] ? new Parameters(array_map(floatval(...), $last['theta']), [], 4) : null;
 
-        return $this->builder->build($scale, $plan->referenceStated, $plan->fineAt, $earlier, $today, $start);
+        return $this->builder->build($scale, $plan->referenceStated, $plan->fineAt, $earlier, $today, self::start($scale, $lastMode));
+    }
+
+    /** A warm start, only where the parameters mean the same. */
+    private static function start(LoadScale $scale, mixed $lastMode): ?Parameters
+    {
+        $names = array_map(static fn ($dimension): string => $dimension->key, $scale->dimensions);
+        if (! is_array($lastMode) || $lastMode['dimensions'] !== $names || ! is_array($lastMode['theta']) || $lastMode['theta'] === []) {
+            return null;
+        }
+
+        return new Parameters(array_map(floatval(...), array_values($lastMode['theta'])), [], 4);
     }
 
     private static function utc(string $time): \DateTimeImmutable

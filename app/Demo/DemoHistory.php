@@ -62,6 +62,7 @@ final readonly class DemoHistory
                 $set->update(['ended_at' => $this->clock->now()]);
                 $this->clock->pass(60.0 * $random->getInt(4, 6));
                 $set = TrainingSet::query()->create(['session_id' => $session->id, 'position' => $set->position + 1, 'started_at' => $this->clock->now()]);
+                $session->unsetRelation('sets');
             }
             $advice = $this->trial($session, $user, $dog, $random, $advice, $n);
         }

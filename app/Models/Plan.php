@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -26,6 +27,7 @@ use Illuminate\Database\Eloquent\SoftDeletes;
  * @property int $most_trials
  * @property ?string $resting_reason
  * @property ?int $reviewed_by
+ * @property ?CarbonImmutable $updated_at
  * @property-read ResponseModel $responseModel
  * @property-read ?Place $place
  * @property-read Collection<int, Step> $steps

@@ -18,7 +18,6 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property float $reference_meters
  * @property bool $reference_stated
  * @property ?float $fine_at_meters
- * @property ?array{dimensions: list<string>, theta: list<float>} $last_mode
  * @property-read Dog $dog
  * @property-read Trigger $trigger
  * @property-read Person $person
@@ -27,7 +26,7 @@ final class ResponseModel extends Model
 {
     protected $fillable = ['practice_id', 'dog_id', 'trigger_id', 'person_id', 'reference_meters', 'reference_stated', 'fine_at_meters'];
 
-    protected $casts = ['reference_meters' => 'float', 'reference_stated' => 'boolean', 'fine_at_meters' => 'float', 'last_mode' => 'array'];
+    protected $casts = ['reference_meters' => 'float', 'reference_stated' => 'boolean', 'fine_at_meters' => 'float'];
 
     /** @return BelongsTo<Dog, $this> */
     public function dog(): BelongsTo

@@ -24,6 +24,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property ?string $end_note
  * @property ?array<mixed> $evidence
  * @property ?array<mixed> $summary
+ * @property ?array{dimensions: list<string>, theta: list<float>} $mode
  * @property-read Plan $plan
  * @property-read Person $person
  * @property-read ?Place $place
@@ -39,7 +40,7 @@ final class Session extends Model
 
     protected $fillable = ['practice_id', 'plan_id', 'person_id', 'user_id', 'place_id', 'started_at', 'ended_at', 'end_note', 'evidence', 'summary'];
 
-    protected $casts = ['started_at' => 'immutable_datetime', 'ended_at' => 'immutable_datetime', 'evidence' => 'array', 'summary' => 'array'];
+    protected $casts = ['started_at' => 'immutable_datetime', 'ended_at' => 'immutable_datetime', 'evidence' => 'array', 'summary' => 'array', 'mode' => 'array'];
 
     /**
      * A deleted plan keeps its sessions.

@@ -5,11 +5,13 @@ declare(strict_types=1);
 namespace App\Providers;
 
 use App\Advice\CoreCatalogs;
+use App\Advice\PlanReader;
 use App\Support\SystemClock;
 use Carbon\CarbonImmutable;
 use Core\Exposure\DimensionCatalog;
 use Core\Response\ModelPriors;
 use Illuminate\Support\Facades\Date;
+use Illuminate\Support\Facades\Route;
 use Illuminate\Support\ServiceProvider;
 use Psr\Clock\ClockInterface;
 
@@ -20,11 +22,15 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->singleton(CoreCatalogs::class, static fn (): CoreCatalogs => new CoreCatalogs(base_path('core/data')));
         $this->app->bind(DimensionCatalog::class, fn (): DimensionCatalog => $this->app->make(CoreCatalogs::class)->dimensions);
         $this->app->bind(ModelPriors::class, fn (): ModelPriors => $this->app->make(CoreCatalogs::class)->priors);
+        $this->app->scoped(PlanReader::class);
         $this->app->bind(ClockInterface::class, SystemClock::class);
     }
 
     public function boot(): void
     {
         Date::use(CarbonImmutable::class);
+        if (config('app.bench') === true) {
+            Route::middleware(['web', 'auth'])->group(base_path('bench/routes.php'));
+        }
     }
 }

@@ -7,16 +7,17 @@ namespace App\Trials;
 use App\Advice\Adviser;
 use App\Advice\CoreCatalogs;
 use App\Advice\ExposureColumns;
+use App\Advice\PlanReader;
 use App\Advice\SituationReader;
 use App\Models\AdviceGiven;
 use App\Models\Session;
-use App\Models\TrainingSet;
 use App\Models\Trial;
 use App\Models\TrialCorrection;
 use App\Models\User;
 use Core\Exposure\Exposure;
 use Core\Sign\Grading;
 use Illuminate\Database\Connection;
+use Illuminate\Database\UniqueConstraintViolationException;
 use Psr\Clock\ClockInterface;
 
 /** Writes trials and corrections, and asks for the advice that follows. Every write may come twice. */
@@ -32,6 +33,7 @@ final readonly class TrialLogger
         private TrialReader $trials,
         private SituationReader $situations,
         private Adviser $adviser,
+        private PlanReader $plans,
     ) {
     }
 
@@ -46,15 +48,11 @@ final readonly class TrialLogger
             // one trial of a session at a time: its advice depends on all before it
             Session::query()->toBase()->where('id', $session->id)->lockForUpdate()->value('id');
             $hash = $trial->contentHash($session->id);
-            $known = Trial::query()->toBase()->where('practice_id', $session->practice_id)->where('uuid', $trial->uuid)->first(['id', 'content_hash']);
-            if ($known !== null) {
-                if ($known->content_hash !== $hash) {
-                    throw UuidTaken::by($trial->uuid);
-                }
-
-                return ['advice' => $this->adviceFirstGiven((int) $known->id), 'trialId' => (int) $known->id, 'isNew' => false];
+            try {
+                $id = $this->insert($session, $user, $trial, $hash);
+            } catch (UniqueConstraintViolationException) {
+                return $this->known($session->practice_id, $trial->uuid, $hash);
             }
-            $id = $this->insert($session, $user, $trial, $hash);
             if (in_array('bite', $trial->signs, true)) {
                 $session->plan->newQuery()->whereKey($session->plan_id)->update([
                     'resting_reason' => 'A bite was logged. This plan rests and gives no advice until a named person has reviewed it.', 'reviewed_by' => null,
@@ -124,8 +122,8 @@ final readonly class TrialLogger
         $id = (int) Trial::query()->toBase()->insertGetId([
             'practice_id' => $session->practice_id,
             'session_id' => $session->id,
-            'set_id' => $this->setAt($session->id, $occurred),
-            'step_id' => (int) $session->plan->steps()->toBase()->where('position', $trial->target->step)->value('id'),
+            'set_id' => self::setAt($session, $occurred),
+            'step_id' => $this->plans->read($session->plan, $user->distance_unit)->stepIds[$trial->target->step],
             'person_id' => $session->person_id,
             'user_id' => $user->id,
             'uuid' => $trial->uuid,
@@ -175,19 +173,28 @@ final readonly class TrialLogger
     }
 
     /** The set that was running then; a late trial joins the one it belongs to. */
-    private function setAt(int $sessionId, \DateTimeImmutable $at): int
+    private static function setAt(Session $session, \DateTimeImmutable $at): int
     {
-        $sets = TrainingSet::query()->toBase()->where('session_id', $sessionId)->orderBy('position')->limit(200)->get(['id', 'started_at']);
-        $found = (int) $sets->first()?->id;
-        foreach ($sets as $set) {
-            $found = (string) $set->started_at <= $at->format(self::TIME) ? (int) $set->id : $found;
+        $found = $session->sets->first() ?? throw new \LogicException('Every session has a set.');
+        foreach ($session->sets as $set) {
+            $found = $set->started_at <= $at ? $set : $found;
         }
 
-        return $found;
+        return $found->id;
     }
 
-    private function adviceFirstGiven(int $trialId): AdviceGiven
+    /**
+     * @return array{advice: AdviceGiven, trialId: int, isNew: bool}
+     *
+     * @throws UuidTaken if the content differs
+     */
+    private function known(int $practiceId, string $uuid, string $hash): array
     {
-        return AdviceGiven::query()->where('trial_id', $trialId)->orderBy('id')->firstOrFail();
+        $known = Trial::query()->where('practice_id', $practiceId)->where('uuid', $uuid)->firstOrFail();
+        if ($known->content_hash !== $hash) {
+            throw UuidTaken::by($uuid);
+        }
+
+        return ['advice' => AdviceGiven::query()->where('trial_id', $known->id)->orderBy('id')->firstOrFail(), 'trialId' => $known->id, 'isNew' => false];
     }
 }

@@ -58,7 +58,6 @@ return new class extends Migration
             $table->decimal('reference_meters', 6, 2);
             $table->boolean('reference_stated');
             $table->decimal('fine_at_meters', 6, 2)->nullable();
-            $table->json('last_mode')->nullable()->comment('parameters of the latest fit, to start the next one from');
             $table->timestamps();
             $table->unique(['trigger_id', 'person_id']);
         });

@@ -21,6 +21,7 @@ return new class extends Migration
             $table->dateTime('ended_at', 3)->nullable();
             $table->string('end_note', 500)->nullable();
             $table->json('evidence')->nullable()->comment('its trials counted by exposure and band; derived, rebuilt with every trial');
+            $table->json('mode')->nullable()->comment('parameters of its latest fit, to start the next one from');
             $table->json('summary')->nullable()->comment('what later sessions need to know of it; derived like evidence');
             $table->timestamps();
             $table->index(['plan_id', 'started_at']);

@@ -27,7 +27,7 @@ final class LogTrialRequest extends FormRequest
     /** @return array<string, list<mixed>> */
     public function rules(TrialRules $rules): array
     {
-        return $rules->of($this->signedIn()->distance_unit);
+        return $rules->of($this->signedIn()->distance_unit, $this->input('exposure'));
     }
 
     /** @return array<string, string> */

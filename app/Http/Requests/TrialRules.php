@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Advice\CoreCatalogs;
+use App\Advice\PlanReader;
 use App\Models\AdviceGiven;
 use App\Models\Session;
-use App\Models\Step;
 use App\Trials\IncomingTrial;
 use Core\Decision\Action;
 use Core\Decision\Level;
@@ -41,12 +41,15 @@ final readonly class TrialRules
         'note.max' => 'Keep the note under 500 characters.',
     ];
 
-    public function __construct(private CoreCatalogs $catalogs)
+    public function __construct(private CoreCatalogs $catalogs, private PlanReader $plans)
     {
     }
 
-    /** @return array<string, list<mixed>> */
-    public function of(DistanceUnit $unit): array
+    /**
+     * @param  mixed  $exposure  the dimensions sent: rules are made for these only, as this runs after every trial
+     * @return array<string, list<mixed>>
+     */
+    public function of(DistanceUnit $unit, mixed $exposure): array
     {
         $rules = [
             'uuid' => ['required', 'string', 'uuid'],
@@ -69,8 +72,10 @@ final readonly class TrialRules
             'handler_error' => ['nullable', 'boolean'],
             'note' => ['nullable', 'string', 'max:500'],
         ];
-        foreach ($this->catalogs->dimensions->dimensions as $key => $dimension) {
-            if ($key !== 'distance') {
+        foreach (is_array($exposure) ? array_keys($exposure) : [] as $key) {
+            // an unknown one is told by the rule of the array
+            if ($key !== 'distance' && $this->catalogs->dimensions->has((string) $key)) {
+                $dimension = $this->catalogs->dimensions->dimension((string) $key);
                 $rules["exposure.{$key}"] = $dimension->kind === DimensionKind::Ordered
                     ? ['nullable', Rule::in(array_map(static fn ($value): string => $value->key, $dimension->values))]
                     : ['nullable', 'numeric', 'between:0,3600'];
@@ -101,7 +106,7 @@ final readonly class TrialRules
     public function toTrial(array $data, Session $session, DistanceUnit $unit): IncomingTrial
     {
         $distance = Distance::from((float) $data['distance'], $unit);
-        [$target, $under] = $this->aim(is_string($data['aim'] ?? null) ? $data['aim'] : '', $session, $distance);
+        [$target, $under] = $this->aim(is_string($data['aim'] ?? null) ? $data['aim'] : '', $session, $distance, $unit);
         $stated = array_filter(is_array($data['exposure'] ?? null) ? $data['exposure'] : [], static fn (mixed $value): bool => $value !== null && $value !== '');
         $latencyMs = isset($data['latency_ms']) && $data['latency_ms'] !== '' ? (int) $data['latency_ms'] : null;
         $latency = TurnLatency::tryFrom((string) ($data['latency'] ?? ''));
@@ -134,7 +139,7 @@ final readonly class TrialRules
      *
      * @return array{Level, ?Action}
      */
-    private function aim(string $aim, Session $session, Distance $distance): array
+    private function aim(string $aim, Session $session, Distance $distance, DistanceUnit $unit): array
     {
         [$kind, $number] = [...explode(':', $aim, 2), '0'];
         if ($kind === 'advice') {
@@ -143,22 +148,17 @@ final readonly class TrialRules
                 return [new Level(max(0, $advice->step->position), Exposure::of($advice->exposure, $this->catalogs->dimensions)), $advice->action];
             }
         }
-        $steps = Step::query()->with('exposures')->where('plan_id', $session->plan_id)->orderBy('position')->limit(500)->get();
-        $best = null;
+        $ladder = $this->plans->read($session->plan, $unit)->ladder;
+        $best = new Level(0, $ladder->step(0)->exposure);
         $nearest = INF;
-        foreach ($steps as $step) {
-            $values = [];
-            foreach ($step->exposures as $row) {
-                $values[$row->dimension] = $row->number ?? (string) $row->choice;
-            }
-            $exposure = Exposure::of($values, $this->catalogs->dimensions);
-            $off = $kind === 'step' ? abs($step->position - (int) $number) : abs($exposure->distance()?->halvingsTo($distance) ?? INF);
-            if ($best === null || $off < $nearest) {
-                [$best, $nearest] = [new Level(max(0, $step->position), $exposure), $off];
+        foreach ($ladder->steps as $position => $step) {
+            $off = $kind === 'step' ? abs($position - (int) $number) : abs($step->exposure->distance()?->halvingsTo($distance) ?? INF);
+            if ($off < $nearest) {
+                [$best, $nearest] = [new Level($position, $step->exposure), $off];
             }
         }
 
-        return [$best ?? throw new \LogicException('Every plan has steps.'), null];
+        return [$best, null];
     }
 
     /** Milliseconds since 1970 or ISO 8601; anything else is "not known", never an error. */

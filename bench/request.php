@@ -1,0 +1,73 @@
+<?php
+
+declare(strict_types=1);
+
+/**
+ * Drives a running instance as one signed-in browser would: bare write, trial as JSON, trial as a swapped part, in turn.
+ * Prints medians and 95th percentiles, and their ratios to the bare write.
+ */
+[, $base, $pairs] = $argv;
+$curl = curl_init();
+curl_setopt_array($curl, [CURLOPT_COOKIEFILE => '', CURLOPT_RETURNTRANSFER => true, CURLOPT_FOLLOWLOCATION => false, CURLOPT_TIMEOUT => 20]);
+
+/** @param  array<string, mixed>|null  $fields */
+$send = static function (string $path, ?array $fields, array $headers = []) use ($curl, $base): array {
+    $token = '';
+    foreach (curl_getinfo($curl, CURLINFO_COOKIELIST) as $line) {
+        $cookie = explode("\t", $line);
+        $token = $cookie[5] === 'XSRF-TOKEN' ? urldecode($cookie[6]) : $token;
+    }
+    curl_setopt_array($curl, [
+        CURLOPT_URL => $base.$path, CURLOPT_HTTPGET => $fields === null, CURLOPT_HTTPHEADER => [...$headers, "X-XSRF-TOKEN: {$token}"],
+    ] + ($fields === null ? [] : [CURLOPT_POST => true, CURLOPT_POSTFIELDS => http_build_query($fields)]));
+    $started = hrtime(true);
+    $body = curl_exec($curl);
+
+    return [(hrtime(true) - $started) / 1e6, curl_getinfo($curl, CURLINFO_RESPONSE_CODE), (string) $body, (string) curl_getinfo($curl, CURLINFO_REDIRECT_URL)];
+};
+$uuid = static fn (): string => vsprintf('%s%s-%s-4%.3s-a%.3s-%s%s%s', str_split(bin2hex(random_bytes(18)), 4));
+$trial = static fn (int $i): array => [
+    'uuid' => $uuid(), 'sequence' => $i, 'device_at' => (string) (int) (microtime(true) * 1000), 'sent_at' => (string) (int) (microtime(true) * 1000), 'distance' => 45 + ($i % 7) / 10,
+    'aim' => 'step:3', 'outcome' => 'returned', 'band' => $i % 5 === 0 ? 1 : 0, 'signs' => ['face.soft'], 'food' => 'gently', 'latency' => 'under_1',
+];
+
+$send('/sign-in', null);
+$send('/sign-in', ['email' => 'rowan@saltmarshlane.example', 'password' => 'marsh-samphire-42']);
+$times = ['bare write' => [], 'trial, JSON' => [], 'trial, part of the page' => []];
+$session = '';
+$warmUp = 40;
+for ($i = 0; $i < (int) $pairs + $warmUp; $i++) {
+    if ($i % 15 === 0) {
+        // a session of the usual length: 30 trials, then the next
+        if ($session !== '') {
+            $send("{$session}/end", []);
+        }
+        $session = parse_url($send('/plans/1/sessions', [])[3], PHP_URL_PATH);
+    }
+    $turns = [
+        'bare write' => static fn (): array => $send('/bench/bare', [], ['Accept: application/json']),
+        'trial, JSON' => static fn (): array => $send("{$session}/trials", $trial(2 * $i), ['Accept: application/json']),
+        'trial, part of the page' => static fn (): array => $send("{$session}/trials", $trial(2 * $i + 1), ['HX-Request: true']),
+    ];
+    foreach ($turns as $name => $turn) {
+        [$milliseconds, $status, $body] = $turn();
+        if ($status >= 300) {
+            fwrite(STDERR, "{$name}: status {$status}\n".substr($body, 0, 400)."\n");
+            exit(1);
+        }
+        if ($i >= $warmUp) {
+            $times[$name][] = $milliseconds;
+        }
+    }
+}
+$at = static function (array $sorted, float $share): float {
+    return $sorted[(int) min(count($sorted) - 1, floor($share * count($sorted)))];
+};
+printf("%-26s %10s %10s %14s %14s\n", "n = {$pairs} each, in turn", 'median ms', '95th ms', 'median ratio', '95th ratio');
+$reference = null;
+foreach ($times as $name => $sample) {
+    sort($sample);
+    $row = [$at($sample, 0.5), $at($sample, 0.95)];
+    $reference ??= $row;
+    printf("%-26s %10.2f %10.2f %14.2f %14.2f\n", $name, $row[0], $row[1], $row[0] / $reference[0], $row[1] / $reference[1]);
+}
