@@ -124,6 +124,22 @@ CONF
     nginx -c "$STATE/nginx.conf" -e "$STATE/log/nginx.log" || die "nginx did not start; see $STATE/log/nginx.log"
 }
 
+serve() {
+    start_fpm
+    start_nginx
+    wait_for 15 "the application" curl -sf -o /dev/null "http://127.0.0.1:$WEB_PORT/up"
+}
+
+# The demo practice in an emptied database of this instance, served: for tests, benchmarks and pictures.
+serve_afresh() {
+    case "$INSTANCE" in demo) die "the demo's data is never emptied" ;; esac
+    start_database
+    make_database "$DB_NAME"
+    export_environment
+    artisan migrate:fresh --force --quiet && artisan wheatear:demo --quiet && artisan optimize --quiet || return 1
+    serve
+}
+
 # Ends a server by the process number it was started with, and nothing else.
 stop_server() { # stop_server NAME SIGNAL
     local file="$STATE/$1.pid" number tries=150

@@ -11,6 +11,8 @@ need_tools() {
     node -e 'process.exit(Number(process.versions.node.split(".")[0]) >= 20 ? 0 : 1)' || die "Node.js 20 or newer is needed; this is $(node --version)."
 }
 
+PACKAGES=(mariadb-server nginx-light php8.2-fpm php8.2-mysql php8.2-curl php8.2-zip php8.2-gd php8.2-bcmath)
+
 install_packages() {
     local missing=() package
     for package in "$@"; do
@@ -47,6 +49,16 @@ install_libraries() {
     COMPOSER_ALLOW_SUPERUSER=1 fresh classmap app core/src core/tests database tests -- composer dump-autoload --optimize --no-interaction
     PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD=1 fresh npm package.json package-lock.json -- npm ci --no-audit --no-fund
     fresh assets package-lock.json vite.config.js resources/js resources/css -- npm run build
+}
+
+# All of the above, in order: set_up [FURTHER PACKAGES…]
+set_up() {
+    need_root
+    mkdir -p "$STATE"
+    install_packages "${PACKAGES[@]}" "$@"
+    need_tools
+    install_libraries
+    prepare_state
 }
 
 prepare_state() {

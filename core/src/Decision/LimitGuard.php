@@ -25,8 +25,9 @@ final readonly class LimitGuard
         }
 
         return $situation->advise($advice->action === Action::Repeat ? Action::Ease : $advice->action, $easier, [
-            ...$advice->reasons,
-            new Reason('beyond-limit', sprintf('Today %s is beyond the limits, so %s, although nothing need have gone wrong yet.', $situation->words($advice->next->exposure), $situation->words($easier->exposure))),
+            // what else the rule had to say was about the exposure it wished for
+            $advice->reasons[0],
+            new Reason('beyond-limit', sprintf('Today %s is beyond the limits: %s instead, even if nothing went wrong.', $situation->words($advice->next->exposure), $situation->words($easier->exposure))),
             $situation->riskReason($easier->exposure),
         ], (new EasierLevels($situation))->byOtherThings($advice->next), $advice->isClosing);
     }
