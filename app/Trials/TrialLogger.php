@@ -10,6 +10,7 @@ use App\Advice\ExposureColumns;
 use App\Advice\PlanReader;
 use App\Advice\SituationReader;
 use App\Models\AdviceGiven;
+use App\Models\Event;
 use App\Models\Session;
 use App\Models\Trial;
 use App\Models\TrialCorrection;
@@ -54,13 +55,23 @@ final readonly class TrialLogger
                 return $this->known($session->practice_id, $trial->uuid, $hash);
             }
             if (in_array('bite', $trial->signs, true)) {
-                $session->plan->newQuery()->whereKey($session->plan_id)->update([
-                    'resting_reason' => 'A bite was logged. This plan rests and gives no advice until a named person has reviewed it.', 'reviewed_by' => null,
-                ]);
+                $this->rest($session, $user, $id);
             }
 
             return ['advice' => $this->advise($session, $user, $id), 'trialId' => $id, 'isNew' => true];
         }, attempts: 3);
+    }
+
+    /** A bite: the plan rests until a named user has reviewed it, and the event stands on the dog's record. */
+    private function rest(Session $session, User $user, int $trialId): void
+    {
+        $session->plan->resting_reason = 'A bite was logged. This plan rests and gives no advice until a named person has reviewed it.';
+        $session->plan->reviewed_by = null;
+        $session->plan->save();
+        Event::query()->create([
+            'practice_id' => $session->practice_id, 'dog_id' => $session->plan->responseModel->dog_id, 'session_id' => $session->id, 'user_id' => $user->id,
+            'kind' => 'bite', 'severity' => 4, 'occurred_at' => $this->clock->now(), 'note' => "logged with trial {$trialId}",
+        ]);
     }
 
     /** Takes the last trial that stands out of the count, and asks again. A second undo with the same UUID does nothing. */

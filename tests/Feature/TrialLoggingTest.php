@@ -191,6 +191,9 @@ final class TrialLoggingTest extends TestCase
         self::assertSame('stop', $answer->json('advice.action'));
         $this->get("/plans/{$this->world->plan->id}")->assertSee('gives no advice until a named person has reviewed it');
 
+        $this->get("/dogs/{$this->world->dog->id}")->assertSee('bite');
+        self::assertSame('stop', $this->log([])->json('advice.action'), 'it rests for later trials too');
+
         $this->post("/plans/{$this->world->plan->id}/review", ['checked' => '1'])->assertRedirect();
         self::assertNull($this->world->plan->refresh()->resting_reason);
         self::assertSame($this->world->trainer->id, $this->world->plan->reviewed_by);

@@ -49,6 +49,7 @@ final readonly class DogController
         return view('pages.dogs.show', [
             'dog' => $dog,
             'plans' => $plans->map(fn (Plan $plan): array => ['plan' => $plan, ...$this->limits->now($plan, $user->distance_unit)]),
+            'events' => $dog->events()->orderByDesc('occurred_at')->limit(20)->get(),
             'sessions' => Session::query()->with('plan.responseModel.trigger')->withCount('trials')
                 ->whereHas('plan.responseModel', static fn ($models) => $models->where('dog_id', $dog->id))
                 ->orderByDesc('started_at')->limit(20)->get(),

@@ -35,5 +35,17 @@
     @endif
     {{ $slot }}
 </main>
+@auth
+    <footer class="container pb-4 no-print">
+        <form method="post" action="{{ route('unit.update') }}" class="d-flex flex-wrap align-items-center gap-2">
+            @csrf @method('put')
+            <label for="distance-unit">Distances in</label>
+            <select class="form-select w-auto" id="distance-unit" name="distance_unit">
+                @foreach(Core\Measure\DistanceUnit::cases() as $unit)<option value="{{ $unit->value }}" @selected(auth()->user()->distance_unit === $unit)>{{ $unit->plural() }}</option>@endforeach
+            </select>
+            <button class="btn btn-outline-secondary">Use</button>
+        </form>
+    </footer>
+@endauth
 </body>
 </html>

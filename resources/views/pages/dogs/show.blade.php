@@ -41,6 +41,15 @@
         </div>
     @endif
 
+    @if($events->isNotEmpty())
+        <h2>Events</h2>
+        <ul>
+            @foreach($events as $event)
+                <li>{{ $event->occurred_at->setTimezone(auth()->user()->practice->time_zone)->format('F j, Y, H:i') }}: <strong>{{ $event->kind }}</strong>@if($event->note), {{ $event->note }}@endif</li>
+            @endforeach
+        </ul>
+    @endif
+
     <h2>Sessions</h2>
     @if($sessions->isEmpty())
         <p>None yet.</p>
