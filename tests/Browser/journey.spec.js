@@ -164,6 +164,12 @@ test('a trial can be logged with the keyboard alone', async ({ page }, { project
     await expect(page.locator('#session-panel')).toHaveAttribute('data-trials', '1');
 });
 
+test('a write without the page\'s token is refused', async ({ page }) => {
+    await signIn(page);
+    const answer = await page.request.post('/dogs', { form: { name: 'Forged' }, maxRedirects: 0 });
+    expect(answer.status()).toBe(419);
+});
+
 test('the other screens are accessible, in the dark too', async ({ page }) => {
     await signIn(page);
     for (const scheme of /** @type {const} */ (['light', 'dark'])) {

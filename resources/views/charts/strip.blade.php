@@ -1,4 +1,5 @@
 @use('Core\Chart\Number', 'N')
+<div class="chart-frame" tabindex="0" role="region" aria-label="The session as a strip">
 <svg class="chart" viewBox="0 0 {{ $width }} {{ $height }}" role="img" aria-labelledby="strip-title strip-desc">
     <title id="strip-title">The session as a strip</title>
     <desc id="strip-desc">{{ count($points) }} trials over time (left to right) and distance (nearer is lower). The shape is the band. The table below has the same trials.</desc>
@@ -23,6 +24,7 @@
         </g>
     @endforeach
 </svg>
+</div>
 <p class="d-flex flex-wrap gap-3 text-body-secondary">
     @foreach(Core\Sign\Band::cases() as $band)<x-band :band="$band" />@endforeach
     <span>thick line: break</span> <span>ringed: chosen otherwise than advised</span>

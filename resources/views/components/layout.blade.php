@@ -15,9 +15,9 @@
 <x-band-symbols />
 <header class="site-head">
     <div class="container d-flex flex-wrap align-items-center gap-1">
-        <a class="brand me-2 py-2" href="{{ url('/') }}">Wheatear</a>
+        <a class="brand me-1 py-2" href="{{ url('/') }}">Wheatear</a>
         @auth
-            <nav aria-label="Main" class="d-flex flex-wrap flex-grow-1 align-items-center">
+            <nav aria-label="Main" class="d-flex flex-grow-1 align-items-center">
                 <a class="nav-link" href="{{ route('today') }}" @if(request()->routeIs('today')) aria-current="page" @endif>Today</a>
                 <a class="nav-link" href="{{ route('dogs.index') }}" @if(request()->routeIs('dogs.*')) aria-current="page" @endif>Dogs</a>
                 <a class="nav-link" href="{{ route('tray.index') }}" @if(request()->routeIs('tray.*')) aria-current="page" @endif>To place</a>

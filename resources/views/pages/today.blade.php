@@ -39,11 +39,11 @@
                     </p>
                     @if($model->dog->bite_history)<p class="mb-2"><span class="flag">bite history: cautious limits</span></p>@endif
                     <p class="mb-1"><strong>{{ $item['start']->action->label() }}@if($item['start']->next): {{ $item['start']->next->exposure->distance()?->inWords(auth()->user()->distance_unit) }}@endif</strong></p>
-                    <p class="mb-3">{{ collect($item['start']->reasons)->{$item['start']->next === null ? 'last' : 'first'}()->sentence }}</p>
+                    <p class="mb-3">{{ collect($item['start']->reasons)->reject(fn ($reason) => $reason->code === 'risk')->pluck('sentence')->implode(' ') }}</p>
                     @can('start', $plan)
                         <form method="post" action="{{ route('sessions.store', $plan) }}" class="mt-auto">
                             @csrf
-                            <button class="btn btn-next w-100">Start a session<span class="visually-hidden"> with {{ $model->dog->name }}: {{ $plan->name }}</span></button>
+                            <button class="btn {{ $item['start']->next === null ? 'btn-outline-secondary' : 'btn-next' }} w-100">{{ $item['start']->next === null ? 'Start all the same' : 'Start a session' }}<span class="visually-hidden"> with {{ $model->dog->name }}: {{ $plan->name }}</span></button>
                         </form>
                     @endcan
                 </section>
