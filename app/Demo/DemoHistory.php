@@ -17,8 +17,10 @@ use Core\Decision\Level;
 use Core\Exposure\Exposure;
 use Core\Exposure\LoadScale;
 use Core\Measure\Distance;
+use Core\Simulation\Chance;
 use Core\Simulation\SimulatedDog;
 use Core\Simulation\SimulatedResponse;
+use Core\Simulation\Temperament;
 use Random\Engine\Xoshiro256StarStar;
 use Random\Randomizer;
 
@@ -40,7 +42,7 @@ final readonly class DemoHistory
     {
         $random = new Randomizer(new Xoshiro256StarStar($seed));
         $scale = LoadScale::of($this->catalogs->dimensions, Distance::fromMeters($plan->responseModel->reference_meters), ['trigger_motion', 'trigger_attention']);
-        $dog = new SimulatedDog($scale, $location, [2.1, 1.6, 1.3], ['distance' => 2.3, 'trigger_motion' => 1.3, 'trigger_attention' => 0.9], 0.6, 0.016, $random);
+        $dog = new SimulatedDog($scale, $location, [2.1, 1.6, 1.3], ['distance' => 2.3, 'trigger_motion' => 1.3, 'trigger_attention' => 0.9], 0.016, new Temperament(daySd: 0.6), new Chance($random));
         foreach ($daysAgo as $days) {
             $this->clock->set($today->modify("-{$days} days")->setTime(8, $random->getInt(0, 50), $random->getInt(0, 59)));
             $this->session($plan, $user, $dog, $random);

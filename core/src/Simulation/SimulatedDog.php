@@ -8,21 +8,22 @@ use Core\Exposure\Exposure;
 use Core\Exposure\LoadScale;
 use Core\Measure\Probability;
 use Core\Sign\Band;
-use Random\Randomizer;
 
 /**
- * A dog with a hidden threshold that draws its bands from the response model, learns from calm trials and sensitizes
- * from strain and reactions. The generator is passed in, so a seed repeats a whole history.
+ * A dog with a hidden threshold. It draws its bands from the response model or from a family that departs from it, learns
+ * from calm trials, sensitizes from strain and reactions, and recovers part of that over days. The generator is passed in,
+ * so a seed repeats a whole history.
  */
 final class SimulatedDog
 {
     private float $offset = 0.0;
 
+    private float $soreness = 0.0;
+
     /**
      * @param  float  $location  hidden c_4 in logits: the load at which a reaction is as likely as not; learning raises it
      * @param  array{float, float, float}  $gaps  between the cut points, lowest first
      * @param  array<string, float>  $slopes  hidden slope by dimension key
-     * @param  float  $daySd  spread of good and bad days, in logits
      * @param  float  $learning  logits gained by a trial in the working zone
      */
     public function __construct(
@@ -30,28 +31,78 @@ final class SimulatedDog
         private float $location,
         private readonly array $gaps,
         private readonly array $slopes,
-        private readonly float $daySd,
         private readonly float $learning,
-        private readonly Randomizer $random,
+        private readonly Temperament $temperament,
+        private readonly Chance $chance,
     ) {
     }
 
-    /** A new day: the offset is drawn afresh. */
-    public function wake(): void
+    /** A dog drawn from the priors of the model, for a stated reaction distance that is the scale's reference. */
+    public static function drawn(LoadScale $scale, Temperament $temperament, Chance $chance): self
     {
-        $this->offset = $this->daySd * $this->normal();
+        $slopes = [];
+        foreach ($scale->dimensions as $dimension) {
+            $slopes[$dimension->key] = $chance->gamma(max(1, (int) $dimension->slope->shape), $dimension->slope->shape / $dimension->slope->rate);
+        }
+        $gaps = [$chance->gamma(8, 2.1), $chance->gamma(8, 1.6), $chance->gamma(8, 1.3)];
+
+        return new self(
+            $scale,
+            1.3 * $chance->normal(),
+            $temperament->cliff ? [0.35 * $gaps[0], 0.25 * $gaps[1], 0.2 * $gaps[2]] : $gaps,
+            $slopes,
+            0.02 + 0.02 * $chance->uniform(),
+            $temperament,
+            $chance,
+        );
+    }
+
+    /** A new day: the offset is drawn afresh, and part of what hurt has healed. */
+    public function wake(float $days = 2.0): void
+    {
+        $this->offset = $this->temperament->daySd * $this->chance->normal();
+        $this->location += $this->temperament->drift * $this->chance->normal();
+        $this->soreness *= 0.5 ** ($days / 3.0);
     }
 
     /** Shows the dog an exposure; it takes it somehow, and is a little changed by it. */
     public function meet(Exposure $exposure): Band
     {
-        $load = $this->offset;
+        $load = $this->offset + $this->soreness;
         foreach ($this->scale->covariates($exposure) as $j => $x) {
             $load += ($this->slopes[$this->scale->dimensions[$j]->key] ?? 0.0) * $x;
         }
+        if ($this->temperament->unloggedTrait > 0.0) {
+            $load += $this->temperament->unloggedTrait * ($this->chance->uniform() < 0.5 ? 0.5 : -0.5);
+        }
+        if ($this->temperament->heavyTails) {
+            $load += 0.5 * $this->chance->heavyTailed();
+        }
+        $band = $this->draw($load);
+        $this->change($band);
+
+        return $band;
+    }
+
+    /** What an observer notes: small signs may stay unseen. */
+    public function seen(Band $band): Band
+    {
+        $isSmall = $band === Band::Aware || $band === Band::Effort;
+
+        return $isSmall && $this->chance->uniform() < $this->temperament->masking ? Band::Easy : $band;
+    }
+
+    /** Uniform in (0, 1), for whatever else about the trial is left to chance. */
+    public function uniform(): float
+    {
+        return $this->chance->uniform();
+    }
+
+    private function draw(float $load): Band
+    {
         $cut = $this->location;
         $band = Band::Over;
-        $draw = $this->uniform();
+        $draw = $this->chance->uniform();
         foreach ([4, 3, 2, 1] as $k) {
             if ($draw < Probability::fromLogit($load - $cut)) {
                 break;
@@ -59,26 +110,24 @@ final class SimulatedDog
             $band = Band::from($k - 1);
             $cut -= $k > 1 ? $this->gaps[$k - 2] : 0.0;
         }
-        $this->location += match ($band) {
-            Band::Easy => 0.4 * $this->learning,
-            Band::Aware => $this->learning,
-            Band::Effort => 0.3 * $this->learning,
-            Band::Strain => -4.0 * $this->learning,
-            Band::Over => -15.0 * $this->learning,
-        };
 
         return $band;
     }
 
-    /** Uniform in (0, 1). */
-    public function uniform(): float
+    /** Learns most in the working zone; strain and reactions set it back, for a while and a little for good. */
+    private function change(Band $band): void
     {
-        return ($this->random->getInt(0, 0xFFFFFFFF) + 0.5) / 4294967296.0;
-    }
-
-    /** Box–Muller. */
-    private function normal(): float
-    {
-        return sqrt(-2.0 * log($this->uniform())) * cos(2.0 * M_PI * $this->uniform());
+        $this->location += match ($band) {
+            Band::Easy => 0.4 * $this->learning,
+            Band::Aware => $this->learning,
+            Band::Effort => 0.3 * $this->learning,
+            Band::Strain => -2.0 * $this->learning,
+            Band::Over => -8.0 * $this->learning,
+        };
+        $this->soreness += match ($band) {
+            Band::Strain => 0.15,
+            Band::Over => 0.8,
+            default => 0.0,
+        };
     }
 }

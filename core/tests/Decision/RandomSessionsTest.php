@@ -25,8 +25,10 @@ use Core\Response\RiskLimits;
 use Core\Response\SessionEvidence;
 use Core\Sign\Band;
 use Core\Sign\Outcome;
+use Core\Simulation\Chance;
 use Core\Simulation\SimulatedDog;
 use Core\Simulation\SimulatedResponse;
+use Core\Simulation\Temperament;
 use Core\Tests\Fixture;
 use PHPUnit\Framework\Attributes\CoversClass;
 use PHPUnit\Framework\Attributes\TestWith;
@@ -48,7 +50,7 @@ final class RandomSessionsTest extends TestCase
     {
         $scale = Fixture::scale($reference);
         $random = new Randomizer(new Xoshiro256StarStar($seed));
-        $dog = new SimulatedDog($scale, $location, [2.1, 1.6, 1.3], ['distance' => 2.2, 'trigger_motion' => 1.2], 0.8, 0.02, $random);
+        $dog = new SimulatedDog($scale, $location, [2.1, 1.6, 1.3], ['distance' => 2.2, 'trigger_motion' => 1.2], 0.02, new Temperament(daySd: 0.8), new Chance($random));
         $start = Distance::fromMeters(min($room, 6 * $reference));
         $ladder = Ladder::of(array_map(
             static fn (Distance $distance): Step => new Step(Fixture::at($distance->meters, 'slow_walk'), Criterion::run(5)),

@@ -1,0 +1,120 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Simulation;
+
+use Core\Decision\Action;
+use Core\Decision\Advice;
+use Core\Decision\History;
+use Core\Decision\LoggedTrial;
+use Core\Decision\Reason;
+use Core\Decision\RuleBook;
+use Core\Decision\RuleSettings;
+use Core\Decision\SessionLog;
+use Core\Decision\SessionSummary;
+use Core\Decision\Situation;
+use Core\Decision\WarmUp;
+use Core\Exposure\Exposure;
+use Core\Exposure\LoadScale;
+use Core\Ladder\Ladder;
+use Core\Response\ModelBuilder;
+use Core\Response\Parameters;
+use Core\Response\SessionEvidence;
+use Core\Sign\Band;
+
+/** The product's own advice, followed to the letter. */
+final class EnginePolicy implements Policy
+{
+    private SessionLog $log;
+
+    private History $history;
+
+    private ?Advice $advice = null;
+
+    private ?Parameters $mode = null;
+
+    /** @var list<SessionEvidence> */
+    private array $evidence = [];
+
+    /** @var list<SessionSummary> */
+    private array $summaries = [];
+
+    private ?\DateTimeImmutable $lastAt = null;
+
+    private bool $hasArrived = false;
+
+    public function __construct(
+        private readonly ModelBuilder $builder,
+        private readonly LoadScale $scale,
+        private readonly Ladder $ladder,
+        private readonly RuleSettings $settings,
+        private readonly ?Exposure $fineAt,
+    ) {
+        $this->log = new SessionLog(new \DateTimeImmutable('@0'), null, []);
+        $this->history = new History;
+    }
+
+    public function begin(\DateTimeImmutable $at): ?Exposure
+    {
+        $this->close();
+        $days = $this->lastAt === null ? null : ($at->getTimestamp() - $this->lastAt->getTimestamp()) / 86400.0;
+        $this->history = History::ofSessions($this->summaries, $days, null);
+        $this->log = new SessionLog($at, $at, []);
+        $this->advice = (new WarmUp)->suggest($this->situation($at));
+
+        return $this->advice->next?->exposure;
+    }
+
+    public function after(Exposure $shown, SimulatedResponse $response, \DateTimeImmutable $at): ?Exposure
+    {
+        $advice = $this->advice;
+        if ($advice === null || $advice->next === null) {
+            return null;
+        }
+        $setStartedAt = $advice->action === Action::Break ? $at : $this->log->setStartedAt;
+        $this->log = new SessionLog($this->log->startedAt, $setStartedAt, [...$this->log->trials, new LoggedTrial(
+            $advice->next, $advice->action, $shown, $response->outcome, $response->band, $response->signs, $response->food, true, $response->latency, false, false, $at,
+        )]);
+        $this->advice = RuleBook::standard()->decide($this->situation($at));
+        $this->hasArrived = $this->hasArrived || array_filter($this->advice->reasons, static fn (Reason $reason): bool => $reason->code === 'goal') !== [];
+
+        return $this->advice->next?->exposure;
+    }
+
+    public function hasArrived(): bool
+    {
+        return $this->hasArrived;
+    }
+
+    private function situation(\DateTimeImmutable $at): Situation
+    {
+        $model = $this->builder->build($this->scale, true, $this->fineAt, $this->evidence, $this->todaysEvidence(), $this->mode);
+        $this->mode = $model === null ? null : new Parameters($model->fit->mode->theta, [], $model->fit->mode->cuts);
+
+        return new Situation($this->scale->catalog, $this->ladder, $this->settings, $this->history, $this->log, $model, $at);
+    }
+
+    private function todaysEvidence(): SessionEvidence
+    {
+        $trials = [];
+        $afterReaction = false;
+        foreach ($this->log->trials as $trial) {
+            if ($trial->isEvidence()) {
+                $trials[] = ['exposure' => $trial->exposure, 'band' => $trial->band, 'afterReaction' => $afterReaction];
+            }
+            $afterReaction = $afterReaction || $trial->band === Band::Over;
+        }
+
+        return SessionEvidence::ofTrials($this->log->startedAt, $trials);
+    }
+
+    private function close(): void
+    {
+        if ($this->log->trials !== []) {
+            $this->evidence[] = $this->todaysEvidence();
+            $this->summaries[] = SessionSummary::of($this->log, $this->ladder);
+            $this->lastAt = $this->log->startedAt;
+        }
+    }
+}

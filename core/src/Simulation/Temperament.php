@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Simulation;
+
+/** How a simulated dog departs from what the response model assumes. All off: right for the model. */
+final readonly class Temperament
+{
+    /**
+     * @param  float  $daySd  spread of good and bad days, in logits
+     * @param  bool  $heavyTails  now and then a trial is taken far worse or better than its load says (noise of a t distribution, 3 degrees of freedom)
+     * @param  bool  $cliff  few graded signs before a reaction: the bands lie close together
+     * @param  float  $drift  step of a random walk of the location from session to session, in logits
+     * @param  float  $unloggedTrait  load of a trait of the trigger that half the trials have and no log carries
+     * @param  float  $masking  share of small signs that stay unseen: aware or effort then looks easy
+     */
+    public function __construct(
+        public float $daySd = 0.7,
+        public bool $heavyTails = false,
+        public bool $cliff = false,
+        public float $drift = 0.0,
+        public float $unloggedTrait = 0.0,
+        public float $masking = 0.0,
+    ) {
+    }
+
+    /** The families dogs are drawn from, by name. @return array<string, self> */
+    public static function families(): array
+    {
+        return [
+            'as the model' => new self,
+            'bad days twice as big' => new self(daySd: 1.4),
+            'heavy tails' => new self(heavyTails: true),
+            'cliff' => new self(cliff: true),
+            'drift' => new self(drift: 0.35),
+            'unlogged trait' => new self(unloggedTrait: 1.2),
+            'masked small signs' => new self(masking: 0.6),
+            'bad days and cliff' => new self(daySd: 1.4, cliff: true),
+            'tails and masking' => new self(heavyTails: true, masking: 0.6),
+        ];
+    }
+}
