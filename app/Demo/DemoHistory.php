@@ -87,7 +87,7 @@ final readonly class DemoHistory
         $now = $this->clock->now();
 
         return $this->logger->log($session, $user, new IncomingTrial(
-            self::uuid($random), $number, new Level(max(0, $advice->step->position ?? 0), $target), $advice->action, $real, $response->outcome, $response->band, $response->signs,
+            self::uuid($random), $number, new Level(max(0, $advice->step->position ?? 0), $target), $advice->action, $advice->forecast(), $real, $response->outcome, $response->band, $response->signs,
             $response->food, true, $response->latency, null, false, false, null, $now, $now,
         ))['advice'];
     }

@@ -6,6 +6,7 @@ namespace App\Models;
 
 use Carbon\CarbonImmutable;
 use Core\Decision\Action;
+use Core\Response\Risk;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
@@ -46,6 +47,14 @@ final class AdviceGiven extends Model
     protected $casts = [
         'action' => Action::class, 'exposure' => 'array', 'reasons' => 'array', 'alternatives' => 'array', 'is_closing' => 'boolean', 'given_at' => 'immutable_datetime',
     ];
+
+    /** What it told of the exposure it asked for. */
+    public function forecast(): ?Risk
+    {
+        return $this->strain_mean === null || $this->strain_bound === null || $this->reaction_mean === null || $this->reaction_bound === null
+            ? null
+            : new Risk($this->strain_mean, $this->strain_bound, $this->reaction_mean, $this->reaction_bound);
+    }
 
     /** @return BelongsTo<Step, $this> */
     public function step(): BelongsTo

@@ -32,6 +32,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property int $clock_offset_ms
  * @property CarbonImmutable $received_at
  * @property ?string $under_action
+ * @property ?string $forecast
  * @property Outcome $outcome
  * @property Band $band
  * @property Band $band_proposed

@@ -7,6 +7,7 @@ namespace App\Trials;
 use Core\Decision\Action;
 use Core\Decision\Level;
 use Core\Exposure\Exposure;
+use Core\Response\Risk;
 use Core\Sign\Band;
 use Core\Sign\FoodTaken;
 use Core\Sign\Outcome;
@@ -28,6 +29,7 @@ final readonly class IncomingTrial
         public ?int $sequence,
         public Level $target,
         public ?Action $under,
+        public ?Risk $forecast,
         public Exposure $exposure,
         public Outcome $outcome,
         public ?Band $band,

@@ -145,6 +145,7 @@ final readonly class TrialLogger
             'clock_offset_ms' => $offset,
             'received_at' => $received->format(self::TIME),
             'under_action' => $trial->under?->value,
+            'forecast' => $trial->forecast === null ? null : json_encode($trial->forecast, JSON_THROW_ON_ERROR),
             'outcome' => $trial->outcome->value,
             'band' => ($trial->band ?? $proposed)->value,
             'band_proposed' => $proposed->value,

@@ -9,6 +9,7 @@ use App\Models\Trial;
 use Core\Decision\Action;
 use Core\Decision\Level;
 use Core\Decision\LoggedTrial;
+use Core\Response\Risk;
 use Core\Sign\Band;
 use Core\Sign\FoodTaken;
 use Core\Sign\Outcome;
@@ -34,7 +35,7 @@ final readonly class TrialReader
         $part = static fn (string $part): string => "(SELECT GROUP_CONCAT(dimension, '=', COALESCE(choice, number) SEPARATOR ';') FROM trial_exposures WHERE trial_id = trials.id AND part = '{$part}')";
         $rows = Trial::query()->toBase()->join('steps', 'steps.id', '=', 'trials.step_id')->where('session_id', $sessionId)
             ->orderBy('sequence')->orderBy('trials.id')->limit(self::MOST)
-            ->selectRaw("trials.id, steps.position, under_action, outcome, band, food, food_left, latency, interrupted, handler_error, occurred_at,
+            ->selectRaw("trials.id, steps.position, under_action, forecast, outcome, band, food, food_left, latency, interrupted, handler_error, occurred_at,
                 {$part('target')} AS target, {$part('real')} AS exposure,
                 (SELECT GROUP_CONCAT(sign SEPARATOR ';') FROM trial_signs WHERE trial_id = trials.id) AS signs,
                 (SELECT JSON_ARRAYAGG(JSON_OBJECT('kind', kind, 'changes', changes) ORDER BY id) FROM trial_corrections WHERE trial_id = trials.id) AS corrections")
@@ -72,7 +73,19 @@ final readonly class TrialReader
             (bool) $text('interrupted'),
             (bool) $text('handler_error'),
             new \DateTimeImmutable($text('occurred_at'), new \DateTimeZone('UTC')),
+            self::forecast($text('forecast')),
         );
+    }
+
+    private static function forecast(string $json): ?Risk
+    {
+        if ($json === '') {
+            return null;
+        }
+        /** @var array{strainMean: float, strainBound: float, reactionMean: float, reactionBound: float} $stored */
+        $stored = json_decode($json, true, flags: JSON_THROW_ON_ERROR);
+
+        return new Risk(...$stored);
     }
 
     /** @return list<array{kind: string, changes: ?array<string, mixed>}> */

@@ -52,6 +52,7 @@ return new class extends Migration
             $table->bigInteger('clock_offset_ms')->comment('receiving clock minus device clock');
             $table->dateTime('received_at', 3);
             $table->string('under_action', 16)->nullable();
+            $table->json('forecast')->nullable()->comment('the risk that the advice followed had told');
             $table->string('outcome', 24);
             $table->unsignedTinyInteger('band');
             $table->unsignedTinyInteger('band_proposed');

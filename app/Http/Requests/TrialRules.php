@@ -15,6 +15,7 @@ use Core\Exposure\DimensionKind;
 use Core\Exposure\Exposure;
 use Core\Measure\Distance;
 use Core\Measure\DistanceUnit;
+use Core\Response\Risk;
 use Core\Sign\Band;
 use Core\Sign\FoodTaken;
 use Core\Sign\Outcome;
@@ -106,7 +107,7 @@ final readonly class TrialRules
     public function toTrial(array $data, Session $session, DistanceUnit $unit): IncomingTrial
     {
         $distance = Distance::from((float) $data['distance'], $unit);
-        [$target, $under] = $this->aim(is_string($data['aim'] ?? null) ? $data['aim'] : '', $session, $distance, $unit);
+        [$target, $under, $forecast] = $this->aim(is_string($data['aim'] ?? null) ? $data['aim'] : '', $session, $distance, $unit);
         $stated = array_filter(is_array($data['exposure'] ?? null) ? $data['exposure'] : [], static fn (mixed $value): bool => $value !== null && $value !== '');
         $latencyMs = isset($data['latency_ms']) && $data['latency_ms'] !== '' ? (int) $data['latency_ms'] : null;
         $latency = TurnLatency::tryFrom((string) ($data['latency'] ?? ''));
@@ -117,6 +118,7 @@ final readonly class TrialRules
             isset($data['sequence']) ? (int) $data['sequence'] : null,
             $target,
             $under,
+            $forecast,
             // what the trial does not say was as aimed at
             Exposure::of([...$target->exposure->values, ...$stated, 'distance' => $distance->meters], $this->catalogs->dimensions),
             Outcome::from((string) $data['outcome']),
@@ -137,7 +139,7 @@ final readonly class TrialRules
     /**
      * What the handler aimed at: the advice followed, or a step chosen otherwise; failing both, the nearest step.
      *
-     * @return array{Level, ?Action}
+     * @return array{Level, ?Action, ?Risk}
      */
     private function aim(string $aim, Session $session, Distance $distance, DistanceUnit $unit): array
     {
@@ -145,7 +147,7 @@ final readonly class TrialRules
         if ($kind === 'advice') {
             $advice = AdviceGiven::query()->with('step')->where('session_id', $session->id)->find((int) $number);
             if ($advice !== null && $advice->exposure !== null && $advice->step !== null) {
-                return [new Level(max(0, $advice->step->position), Exposure::of($advice->exposure, $this->catalogs->dimensions)), $advice->action];
+                return [new Level(max(0, $advice->step->position), Exposure::of($advice->exposure, $this->catalogs->dimensions)), $advice->action, $advice->forecast()];
             }
         }
         $ladder = $this->plans->read($session->plan, $unit)->ladder;
@@ -158,7 +160,7 @@ final readonly class TrialRules
             }
         }
 
-        return [$best, null];
+        return [$best, null, null];
     }
 
     /** Milliseconds since 1970 or ISO 8601; anything else is "not known", never an error. */

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Core\Decision;
 
+use Core\Response\Calibration;
+
 /** What the sessions before today left behind for one plan and handler. */
 final readonly class History
 {
@@ -17,6 +19,7 @@ final readonly class History
      * @param  bool  $endedWithEffort  at least half of the last session's last four trials took effort or worse
      * @param  bool  $calmSoFar  whether no earlier trial took effort or worse: then short looks are still in order
      * @param  bool  $hasSucceeded  whether any earlier trial was a success
+     * @param  Calibration  $calibration  forecasts of the latest trials before today
      */
     public function __construct(
         public int $heldStep = -1,
@@ -28,6 +31,7 @@ final readonly class History
         public bool $endedWithEffort = false,
         public bool $calmSoFar = true,
         public bool $hasSucceeded = false,
+        public Calibration $calibration = new Calibration,
     ) {
     }
 
@@ -67,6 +71,22 @@ final readonly class History
             $last !== null && $last->endedWithEffort,
             array_filter($sessions, static fn (SessionSummary $session): bool => ! $session->calm) === [],
             array_filter($sessions, static fn (SessionSummary $session): bool => $session->succeeded) !== [],
+            self::latestForecasts($sessions),
         );
+    }
+
+    /**
+     * The newest sessions that hold enough forecasts together.
+     *
+     * @param  list<SessionSummary>  $sessions  oldest first
+     */
+    private static function latestForecasts(array $sessions): Calibration
+    {
+        $calibration = new Calibration;
+        for ($i = count($sessions) - 1; $i >= 0 && $calibration->forecasts < Calibration::WINDOW; $i--) {
+            $calibration = $calibration->plus($sessions[$i]->calibration);
+        }
+
+        return $calibration;
     }
 }

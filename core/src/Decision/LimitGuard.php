@@ -43,7 +43,7 @@ final readonly class LimitGuard
                 $situation->riskReason($level->exposure),
             ]);
         }
-        $excess = $situation->model === null ? 0.0 : $situation->settings->limits->excess($situation->model->risk($level->exposure, $situation->day()));
+        $excess = $situation->model === null ? 0.0 : $situation->limits->excess($situation->model->risk($level->exposure, $situation->day()));
 
         return $situation->advise($trials === 0 ? Action::NotHere : Action::EndWell, null, [
             ...$advice->reasons,

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Core\Decision;
 
 use Core\Exposure\Exposure;
+use Core\Response\Risk;
 use Core\Sign\Band;
 use Core\Sign\FoodTaken;
 use Core\Sign\Outcome;
@@ -20,6 +21,7 @@ final readonly class LoggedTrial
      * @param  bool  $foodLeft  whether food was left to give
      * @param  bool  $interrupted  spoilt from outside: the model learns from it, the run does not
      * @param  bool  $handlerError  left out of the model and of the run
+     * @param  ?Risk  $forecast  what the advice it followed had told of it
      */
     public function __construct(
         public Level $target,
@@ -34,6 +36,7 @@ final readonly class LoggedTrial
         public bool $interrupted,
         public bool $handlerError,
         public \DateTimeImmutable $at,
+        public ?Risk $forecast = null,
     ) {
     }
 

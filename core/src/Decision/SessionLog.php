@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Core\Decision;
 
+use Core\Response\Calibration;
 use Core\Sign\Band;
 
 /** The trials of one session in their order, and the counts that rules ask of them. */
@@ -61,6 +62,19 @@ final readonly class SessionLog
     public function countOfBand(Band $band): int
     {
         return $this->count(static fn (LoggedTrial $trial): bool => $trial->band === $band && ! $trial->handlerError);
+    }
+
+    /** Forecasts of this session against what came. */
+    public function calibration(): Calibration
+    {
+        $calibration = new Calibration;
+        foreach ($this->trials as $trial) {
+            if ($trial->forecast !== null && $trial->isEvidence()) {
+                $calibration = $calibration->with($trial->forecast, $trial->band);
+            }
+        }
+
+        return $calibration;
     }
 
     /** Trials logged since the last reaction; null if there was none. */

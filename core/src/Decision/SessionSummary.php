@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Core\Decision;
 
 use Core\Ladder\Ladder;
+use Core\Response\Calibration;
 use Core\Sign\Band;
 
 /** What later sessions need to know of one that is over. */
@@ -21,6 +22,7 @@ final readonly class SessionSummary
         public bool $endedWithEffort,
         public bool $calm,
         public bool $succeeded,
+        public Calibration $calibration = new Calibration,
     ) {
     }
 
@@ -54,6 +56,7 @@ final readonly class SessionSummary
             $tail !== [] && 2 * count(array_filter($tail, static fn (LoggedTrial $trial): bool => $trial->band->atLeast(Band::Effort))) >= count($tail),
             $log->count(static fn (LoggedTrial $trial): bool => ! $trial->band->isBelowThreshold()) === 0,
             $log->count(static fn (LoggedTrial $trial): bool => $trial->isSuccess()) > 0,
+            $log->calibration(),
         );
     }
 }

@@ -8,8 +8,10 @@ use Core\Exposure\DimensionCatalog;
 use Core\Exposure\Exposure;
 use Core\Ladder\Ladder;
 use Core\Measure\Probability;
+use Core\Response\Calibration;
 use Core\Response\Day;
 use Core\Response\DogModel;
+use Core\Response\RiskLimits;
 
 /** Everything a decision may look at. The same situation always gives the same advice. */
 final readonly class Situation
@@ -17,15 +19,29 @@ final readonly class Situation
     /** Logits by which a real exposure may be easier than its step and still count for it. */
     private const TOLERANCE = 0.25;
 
+    /** Factor on every standard deviation for a dog that does not follow the model. */
+    private const OFF_SD_FACTOR = 1.5;
+
+    /** Forecasts against what came, of the latest trials with today's. */
+    public Calibration $calibration;
+
+    /** The plan's limits, tightened for this dog. */
+    public RiskLimits $limits;
+
+    public ?DogModel $model;
+
     public function __construct(
         public DimensionCatalog $catalog,
         public Ladder $ladder,
         public RuleSettings $settings,
         public History $history,
         public SessionLog $log,
-        public ?DogModel $model,
+        ?DogModel $model,
         public \DateTimeImmutable $now,
     ) {
+        $this->calibration = $history->calibration->plus($log->calibration());
+        $this->limits = $this->calibration->tighten($settings->limits);
+        $this->model = $this->calibration->isOff() ? $model?->withSdFactor(self::OFF_SD_FACTOR) : $model;
     }
 
     /** Today's offset, or the one after a reaction. */
@@ -37,7 +53,7 @@ final readonly class Situation
     /** Whether today's bounds meet the plan's limits; without a model nothing new is allowed. */
     public function allows(Exposure $exposure): bool
     {
-        return $this->model !== null && $this->settings->limits->allow($this->model->risk($exposure, $this->day()));
+        return $this->model !== null && $this->limits->allow($this->model->risk($exposure, $this->day()));
     }
 
     public function load(Exposure $exposure): float
@@ -92,14 +108,15 @@ final readonly class Situation
             return new Reason('no-model', 'The model could not be fitted to these trials, so nothing harder is advised.');
         }
         $risk = $this->model->risk($exposure, $this->day());
-        $limits = $this->settings->limits;
+        $limits = $this->limits;
 
         return new Reason('risk', sprintf(
-            'Risk at %s: strain at most %s (limit %s), reaction at most %s (limit %s); the %s limit is the tighter one.',
+            'Risk at %s: strain at most %s (limit %s), reaction at most %s (limit %s); the %s limit is the tighter one.%s',
             $this->words($exposure),
             Probability::inWords($risk->strain()), Probability::inWords($limits->strain),
             Probability::inWords($risk->reaction()), Probability::inWords($limits->reaction),
             $limits->reactionBinds($risk) ? 'reaction' : 'strain',
+            $this->tightened(),
         ));
     }
 
@@ -114,5 +131,20 @@ final readonly class Situation
         $risk = $next === null || $this->model === null ? null : $this->model->risk($next->exposure, $this->day());
 
         return new Advice($action, $next, $reasons, $risk, $alternatives, $isClosing);
+    }
+
+    /** Why the limits are tighter than the plan's, or nothing. */
+    private function tightened(): string
+    {
+        $calibration = $this->calibration;
+        if ($calibration->strainFactor() > 0.9 && $calibration->reactionFactor() > 0.9) {
+            return '';
+        }
+
+        return sprintf(
+            ' Limits are tightened for this dog: %d strained or worse and %d reacted in its last %d trials, where %.1f and %.1f were foretold.%s',
+            $calibration->strain, $calibration->reactions, $calibration->forecasts, $calibration->expectedStrain, $calibration->expectedReaction,
+            $calibration->isOff() ? ' It does not follow the model, so every range is widened.' : '',
+        );
     }
 }

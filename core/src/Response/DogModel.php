@@ -29,7 +29,14 @@ final readonly class DogModel
         private float $todayVariance,
         private float $afterReactionMean,
         public array $distinctValues,
+        private float $sdFactor = 1.0,
     ) {
+    }
+
+    /** The same model, less sure of itself. */
+    public function withSdFactor(float $factor): self
+    {
+        return new self($this->scale, $this->fit, $this->today, $this->afterReaction, $this->todayVariance, $this->afterReactionMean, $this->distinctValues, $factor);
     }
 
     /** Σ β_j·x_j at the mode, in logits: how hard an exposure is for this dog on a typical day. */
@@ -78,12 +85,13 @@ final readonly class DogModel
             Day::Today => $this->today,
             Day::AfterReaction => $this->afterReaction,
         };
-        if ($group !== null || $day === Day::Typical) {
-            return $this->fit->linear($x, $k, $group);
-        }
-        $linear = $this->fit->linear($x, $k, null, $this->todayVariance);
+        $isFitted = $group !== null || $day === Day::Typical;
+        $linear = $this->fit->linear($x, $k, $group, $isFitted ? 0.0 : $this->todayVariance);
 
-        return $day === Day::AfterReaction ? ['mean' => $linear['mean'] + $this->afterReactionMean, 'sd' => $linear['sd']] : $linear;
+        return [
+            'mean' => $linear['mean'] + ($day === Day::AfterReaction && ! $isFitted ? $this->afterReactionMean : 0.0),
+            'sd' => $this->sdFactor * $linear['sd'],
+        ];
     }
 
     /**

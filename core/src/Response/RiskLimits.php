@@ -44,10 +44,10 @@ final readonly class RiskLimits
         return $risk->strain() <= $this->strain && $risk->reaction() <= $this->reaction;
     }
 
-    /** A share of these limits, for steps that skip ahead. */
-    public function share(float $share): self
+    /** Shares of these limits, never more than the whole: for a dog that does not follow its forecasts, or for skipping ahead. */
+    public function scaled(float $strain, float $reaction): self
     {
-        return new self($this->strain * $share, $this->reaction * $share);
+        return new self($this->strain * min(1.0, $strain), $this->reaction * min(1.0, $reaction));
     }
 
     /** How far beyond the tighter limit, in logits; negative inside. */

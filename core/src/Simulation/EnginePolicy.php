@@ -74,7 +74,7 @@ final class EnginePolicy implements Policy
         }
         $setStartedAt = $advice->action === Action::Break ? $at : $this->log->setStartedAt;
         $this->log = new SessionLog($this->log->startedAt, $setStartedAt, [...$this->log->trials, new LoggedTrial(
-            $advice->next, $advice->action, $shown, $response->outcome, $response->band, $response->signs, $response->food, true, $response->latency, false, false, $at,
+            $advice->next, $advice->action, $shown, $response->outcome, $response->band, $response->signs, $response->food, true, $response->latency, false, false, $at, $advice->risk,
         )]);
         $this->advice = RuleBook::standard()->decide($this->situation($at));
         $this->hasArrived = $this->hasArrived || array_filter($this->advice->reasons, static fn (Reason $reason): bool => $reason->code === 'goal') !== [];

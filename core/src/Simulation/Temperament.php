@@ -25,7 +25,11 @@ final readonly class Temperament
     ) {
     }
 
-    /** The families dogs are drawn from, by name. @return array<string, self> */
+    /**
+     * The families dogs are drawn from, by name.
+     *
+     * @return array<string, self>
+     */
     public static function families(): array
     {
         return [

@@ -93,9 +93,9 @@ final readonly class MoveOnAtCriterion implements Rule
     {
         $latest = array_slice($situation->log->atLevel(), -2 * $asked);
         $allEasy = count(array_filter($latest, static fn (LoggedTrial $trial): bool => $trial->band === Band::Easy)) === count($latest);
-        $limits = $situation->settings->limits->share(self::SKIP_LIMIT_SHARE);
+        $limits = $situation->limits->scaled(self::SKIP_LIMIT_SHARE, self::SKIP_LIMIT_SHARE);
         $skipTo = null;
-        for ($i = $level->step + 2; $i <= $situation->ladder->top() && $run >= 2 * $asked && $allEasy; $i++) {
+        for ($i = $level->step + 2; $i <= $situation->ladder->top() && $run >= 2 * $asked && $allEasy && ! $situation->calibration->isOff(); $i++) {
             $exposure = $situation->ladder->step($i)->exposure;
             $candidate = new Level($i, $exposure);
             if ($situation->load($exposure) - $situation->load($level->exposure) <= self::SKIP_MOST_LOGITS + 1e-9
@@ -118,7 +118,7 @@ final readonly class MoveOnAtCriterion implements Rule
     private function whatIsMissing(Situation $situation, Level $next): Reason
     {
         $model = $situation->model ?? throw new \LogicException('Asked only with a model.');
-        $limits = $situation->settings->limits;
+        $limits = $situation->limits;
         $atPoint = 0.0;
         foreach ([[Band::Strain, $limits->strain], [Band::Over, $limits->reaction]] as [$band, $limit]) {
             $linear = $model->linear($next->exposure, $band, Day::Today);
