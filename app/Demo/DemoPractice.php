@@ -57,7 +57,7 @@ final readonly class DemoPractice
         return new PlanDraft(
             $trigger, null, $trigger, $traits, $handler->id, $place->id, null, null,
             Distance::fromMeters($reaction), Distance::fromMeters($fine), Distance::fromMeters($start), Distance::fromMeters($goal),
-            'slow_walk', 5, RiskLimits::usual(), 3, 4, 30, 60,
+            'slow_walk', 5, RiskLimits::usual(), 4, 4, 30, 60,
         );
     }
 

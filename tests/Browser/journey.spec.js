@@ -18,14 +18,10 @@ test('a session of twelve trials from nothing: sign in, plan, log, review, expor
     expect(said).toMatchObject({ action: 'probe', next: 120 });
     await expectAccessible(page, 'session');
 
-    // one calm look is not enough: the reaction bound there is still 1.1 %, over the limit of 1 %
-    said = await logTrial(page, { outcome: 'returned', band: 0, latency: 'under_1', signs: ['face.soft'] });
-    expect(said.action).toBe('probe');
-    await expect(page.locator('[data-reason="risk"]')).toContainText('reaction at most 1.1\u00a0% (limit 1\u00a0%)');
-
-    // from the second on it is; five unprompted returns in a row are the criterion
-    for (let run = 2; run <= 4; run++) {
-        said = await logTrial(page, { outcome: 'returned', band: 0, latency: 'under_1' });
+    // one calm look brings it within the limits; five unprompted returns in a row are the criterion
+    await expect(page.locator('[data-reason="risk"]')).toContainText('reaction at most 1.5\u00a0% (limit 1.4\u00a0%)');
+    for (let run = 1; run <= 4; run++) {
+        said = await logTrial(page, { outcome: 'returned', band: 0, latency: 'under_1', signs: run === 1 ? ['face.soft'] : undefined });
         expect(said.action, `trial ${run}`).toBe('repeat');
         await expect(page.locator('[data-reason="run"]')).toContainText(`${run} of 5`);
     }

@@ -17,6 +17,9 @@ final readonly class EasierLevels
     /** Logits by which a step of the ladder may fall short of the ease asked for: ladders are laid at an earlier slope. */
     private const STEP_TOLERANCE = 0.1;
 
+    /** Logits under which splitting a step further makes no sense. */
+    private const LEAST_STEP = 0.1;
+
     /** Logits between the distances tried. */
     private const GRID = 0.125;
 
@@ -72,17 +75,25 @@ final readonly class EasierLevels
         return new Level(0, $room === null || $distance === null || $room->meters <= $distance->meters ? $easiest : $easiest->withDistance($room));
     }
 
-    /** Half way in load from one level to a harder one, on the dimension that differs; null if they are under 0.1 logit apart. */
-    public function halfway(Level $from, Level $to): ?Level
+    /**
+     * Part of the way from one level to a harder one, changing one dimension: as near as can be to half the load, and
+     * within today's limits. Null if there is nothing between.
+     */
+    public function partWay(Level $from, Level $to): ?Level
     {
-        $near = $to->exposure->distance();
-        $far = $from->exposure->distance();
-        if ($near === null || $far === null || abs($this->situation->load($to->exposure) - $this->situation->load($from->exposure)) < 0.2) {
-            return null;
+        $low = $this->situation->load($from->exposure);
+        $high = $this->situation->load($to->exposure);
+        $best = null;
+        $nearest = INF;
+        foreach ($this->oneChangeToward($from->exposure, $to->exposure) as $exposure) {
+            $load = $this->situation->load($exposure);
+            $off = abs($load - ($low + $high) / 2.0);
+            if ($load > $low + self::LEAST_STEP && $load < $high - self::LEAST_STEP && $off < $nearest && $this->situation->allows($exposure)) {
+                [$best, $nearest] = [new Level($from->step, $exposure), $off];
+            }
         }
 
-        // load is linear in the logarithm of distance, so half the load is the geometric mean
-        return new Level($from->step, $from->exposure->withDistance(Distance::fromMeters(sqrt($near->meters * $far->meters))));
+        return $best;
     }
 
     /**
@@ -169,5 +180,35 @@ final readonly class EasierLevels
         }
 
         return $this->situation->ladder->top();
+    }
+
+    /**
+     * The exposure with one dimension moved toward another exposure: distance and time by half, choices by each value between.
+     *
+     * @return list<Exposure>
+     */
+    private function oneChangeToward(Exposure $from, Exposure $to): array
+    {
+        $changed = [];
+        foreach ($to->values as $key => $value) {
+            $here = $from->values[$key] ?? null;
+            if ($here === null || $here === $value) {
+                continue;
+            }
+            $dimension = $this->situation->catalog->dimension($key);
+            if ($dimension->kind === DimensionKind::Ordered) {
+                $end = $dimension->choice($value)->score;
+                foreach ($dimension->values as $choice) {
+                    if ($choice->score > $dimension->choice($here)->score && $choice->score <= $end) {
+                        $changed[] = $from->with($key, $choice->key);
+                    }
+                }
+            } else {
+                // load is linear in the logarithm, so half the load is the geometric mean
+                $changed[] = $from->with($key, sqrt(max((float) $here, 0.1) * max((float) $value, 0.1)));
+            }
+        }
+
+        return $changed;
     }
 }

@@ -17,7 +17,7 @@ final readonly class History
      * @param  non-negative-int  $trialsEver  trials before today
      * @param  ?string  $locked  why the plan rests until a named person has reviewed it; null if it does not
      * @param  bool  $endedWithEffort  at least half of the last session's last four trials took effort or worse
-     * @param  bool  $calmSoFar  whether no earlier trial took effort or worse: then short looks are still in order
+     * @param  bool  $lastWasCalm  whether no trial of the last session took effort or worse: then short looks are still in order
      * @param  bool  $hasSucceeded  whether any earlier trial was a success
      * @param  Calibration  $calibration  forecasts of the latest trials before today
      */
@@ -29,7 +29,7 @@ final readonly class History
         public int $trialsEver = 0,
         public ?string $locked = null,
         public bool $endedWithEffort = false,
-        public bool $calmSoFar = true,
+        public bool $lastWasCalm = true,
         public bool $hasSucceeded = false,
         public Calibration $calibration = new Calibration,
     ) {
@@ -69,7 +69,7 @@ final readonly class History
             max(0, array_sum(array_map(static fn (SessionSummary $session): int => $session->trials, $sessions))),
             $locked,
             $last !== null && $last->endedWithEffort,
-            array_filter($sessions, static fn (SessionSummary $session): bool => ! $session->calm) === [],
+            $last === null || $last->calm,
             array_filter($sessions, static fn (SessionSummary $session): bool => $session->succeeded) !== [],
             self::latestForecasts($sessions),
         );

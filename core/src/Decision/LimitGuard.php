@@ -7,12 +7,15 @@ namespace Core\Decision;
 /**
  * The last word on every advice: no exposure is asked for whose bounds are beyond today's limits.
  *
- * Whatever a rule wished for is eased until it fits. Where nothing fits, a plan whose trials have all been calm may have
- * three short looks a session; otherwise the session ends, and it is said by how much the limits were missed.
+ * Whatever a rule wished for is eased until it fits. Where nothing fits, three short looks a session are in order if the
+ * last session was calm or some days of rest have passed: without them a dog would be stuck for good. Otherwise the
+ * session ends, and it is said by how much the limits were missed.
  */
 final readonly class LimitGuard
 {
-    public const MOST_PROBES = 3;
+    private const MOST_PROBES = 3;
+
+    private const REST_DAYS = 6.0;
 
     public function review(Situation $situation, Advice $advice): Advice
     {
@@ -37,7 +40,8 @@ final readonly class LimitGuard
         $level = (new EasierLevels($situation))->easiest();
         $trials = count($situation->log->trials);
         $calm = $situation->log->count(static fn (LoggedTrial $trial): bool => $trial->band->isBelowThreshold()) === $trials;
-        if ($situation->history->calmSoFar && $calm && $trials < self::MOST_PROBES) {
+        $rested = ($situation->history->daysSinceLast ?? 0.0) >= self::REST_DAYS;
+        if (($situation->history->lastWasCalm || $rested) && $calm && $trials < self::MOST_PROBES) {
             return $situation->advise(Action::Probe, $level, [
                 new Reason('probe', sprintf('Too little is known of this dog here to call any exposure safe. Short look %d of at most %d, 3 s or less, at the easiest there is: %s. Stop at the first sign of effort.', $trials + 1, self::MOST_PROBES, $situation->words($level->exposure))),
                 $situation->riskReason($level->exposure),

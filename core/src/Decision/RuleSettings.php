@@ -33,7 +33,7 @@ final readonly class RuleSettings
     }
 
     /** @throws InvalidMeasure if a setting is out of its range */
-    public static function of(RiskLimits $limits, int $mostAdvances = 3, int $setMinutes = 4, int $sessionMinutes = 30, int $mostTrials = 60, ?Distance $room = null, DistanceUnit $unit = DistanceUnit::Meter): self
+    public static function of(RiskLimits $limits, int $mostAdvances = 4, int $setMinutes = 4, int $sessionMinutes = 30, int $mostTrials = 60, ?Distance $room = null, DistanceUnit $unit = DistanceUnit::Meter): self
     {
         return new self(
             $limits,

@@ -30,7 +30,9 @@ final readonly class Dimension
     /**
      * The covariate x of a value; harder is larger, and it may be negative.
      *
-     * Distance: log2(d_0 / max(d, 0.3 m)), so one unit is one halving; time: log2(1 + t / 3 s); ordered: the score.
+     * Distance: log2(d_0 / max(d, 0.3 m)), so one unit is one halving; time: log2(1 + t / 3 s); ordered: the score. Time and
+     * ordered choices count from the usual value: the reaction distance was stated for things as they usually are, and a
+     * trial that does not say counts 0, so a dimension that comes into play later shifts nothing.
      *
      * @param  float  $referenceMeters  d_0, the reaction distance stated at intake
      *
@@ -40,8 +42,8 @@ final readonly class Dimension
     {
         return match ($this->kind) {
             DimensionKind::Distance => log($referenceMeters / max($this->number($value), 0.3), 2.0),
-            DimensionKind::Time => log(1.0 + max($this->number($value), 0.0) / 3.0, 2.0),
-            DimensionKind::Ordered => $this->choice($value)->score,
+            DimensionKind::Time => log((1.0 + max($this->number($value), 0.0) / 3.0) / (1.0 + (float) $this->usual / 3.0), 2.0),
+            DimensionKind::Ordered => $this->choice($value)->score - $this->choice($this->usual)->score,
         };
     }
 

@@ -234,7 +234,7 @@ final class RuleBookTest extends TestCase
     }
 
     /** @param  list<LoggedTrial>  $trials */
-    private function after(array $trials, History $history = new History(heldStep: -1, trialsEver: 80, calmSoFar: false, hasSucceeded: true), int $minutes = 1): Advice
+    private function after(array $trials, History $history = new History(heldStep: -1, trialsEver: 80, lastWasCalm: false, hasSucceeded: true), int $minutes = 1): Advice
     {
         return RuleBook::standard()->decide($this->situation($trials, $history, $minutes));
     }
@@ -254,7 +254,7 @@ final class RuleBookTest extends TestCase
         return new Situation(
             Fixture::dimensions(),
             Ladder::of(array_map(static fn (float $meters): Step => new Step(Fixture::at($meters), Criterion::run(5)), self::LADDER)),
-            RuleSettings::of(RiskLimits::usual(), room: Distance::fromMeters(150)),
+            RuleSettings::of(RiskLimits::of(0.05, 0.01), mostAdvances: 3, room: Distance::fromMeters(150)),
             $history,
             new SessionLog($start, $start, $trials),
             Fixture::model($known, $today),

@@ -50,7 +50,7 @@ final class WarmUpTest extends TestCase
     public function test_the_bound_decides_in_the_end(): void
     {
         $wary = Fixture::model([Fixture::session('2026-10-19', [...array_fill(0, 20, [64.0, 0]), ...array_fill(0, 6, [40.0, 1]), [32.0, 3]])], []);
-        $advice = $this->start(new History(heldStep: 8, daysSinceLast: 1.0, trialsEver: 60, calmSoFar: false), $wary);
+        $advice = $this->start(new History(heldStep: 8, daysSinceLast: 1.0, trialsEver: 60, lastWasCalm: false), $wary);
 
         self::assertSame(Action::Start, $advice->action);
         self::assertLessThan(7, $advice->next?->step);
@@ -69,7 +69,7 @@ final class WarmUpTest extends TestCase
     public function test_with_no_room_left_it_says_so_instead_of_guessing(): void
     {
         $afraid = Fixture::model([Fixture::session('2026-10-19', array_fill(0, 6, [150.0, 3]))], []);
-        $advice = $this->start(new History(trialsEver: 6, calmSoFar: false), $afraid);
+        $advice = $this->start(new History(trialsEver: 6, lastWasCalm: false), $afraid);
 
         self::assertSame(Action::NotHere, $advice->action);
         self::assertNull($advice->next);
@@ -126,7 +126,7 @@ final class WarmUpTest extends TestCase
         }
 
         return (new WarmUp)->suggest(new Situation(
-            Fixture::dimensions(), Ladder::of($steps), \Core\Decision\RuleSettings::of(RiskLimits::usual(), room: Distance::fromMeters(150)), $history, new SessionLog($now, null, []), $model, $now,
+            Fixture::dimensions(), Ladder::of($steps), \Core\Decision\RuleSettings::of(RiskLimits::of(0.05, 0.01), room: Distance::fromMeters(150)), $history, new SessionLog($now, null, []), $model, $now,
         ));
     }
 }

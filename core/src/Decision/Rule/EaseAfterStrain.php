@@ -48,10 +48,10 @@ final readonly class EaseAfterStrain implements Rule
     {
         $below = $situation->ladder->step($last->target->step - 1);
         $from = new \Core\Decision\Level(max(0, $last->target->step - 1), $below->exposure);
-        $half = (new EasierLevels($situation))->halfway($from, $last->target);
+        $half = (new EasierLevels($situation))->partWay($from, $last->target);
         $why = [new Reason('wall', "The same step gave strain in {$failed} sessions: split it, change another dimension, and check pain and kit.")];
 
-        return $half !== null && $situation->allows($half->exposure)
+        return $half !== null
             ? $situation->advise(Action::Split, $half, [...$why, $situation->riskReason($half->exposure)])
             : (new Easing($situation))->by($last->target, 1, Action::Ease, $why);
     }

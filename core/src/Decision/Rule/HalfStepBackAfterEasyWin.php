@@ -25,8 +25,8 @@ final readonly class HalfStepBackAfterEasyWin implements Rule
         if (! $last->isSuccess()) {
             return (new Easing($situation))->by($last->target, 1, Action::Ease, [new Reason('easy-win-missed', 'The easy win did not come off either: easier still.')]);
         }
-        $half = (new EasierLevels($situation))->halfway($last->target, $missed->target);
-        if ($half === null || ! $situation->allows($half->exposure)) {
+        $half = (new EasierLevels($situation))->partWay($last->target, $missed->target);
+        if ($half === null) {
             return $situation->advise(Action::Repeat, $last->target, [
                 new Reason('half-step-back', 'An easy win after two misses. Half a step back is not within the limits today, so stay here.'),
                 $situation->riskReason($last->target->exposure),

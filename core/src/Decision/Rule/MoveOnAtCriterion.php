@@ -68,15 +68,15 @@ final readonly class MoveOnAtCriterion implements Rule
 
     private function split(Situation $situation, Level $level, Level $next, Reason $met): ?Advice
     {
-        $half = (new EasierLevels($situation))->halfway($level, $next);
-        if ($half === null || ! $situation->allows($half->exposure) || $situation->log->isSpentToday($half)) {
+        $half = (new EasierLevels($situation))->partWay($level, $next);
+        if ($half === null || $situation->log->isSpentToday($half)) {
             return null;
         }
         $blocked = $situation->log->isSpentToday($next)
             ? new Reason('spent', ucfirst($situation->words($next->exposure)).' gave strain early on today and is not tried again.')
             : $situation->riskReason($next->exposure);
 
-        return $situation->advise(Action::Split, $half, [$met, $blocked, new Reason('split', 'Half the step, '.$situation->words($half->exposure).', is within the limits.')]);
+        return $situation->advise(Action::Split, $half, [$met, $blocked, new Reason('split', 'Part of the step, '.$situation->words($half->exposure).', is within the limits.')]);
     }
 
     private function stay(Situation $situation, Level $level, Level $next, Reason $met): Advice

@@ -35,11 +35,11 @@
                 <h2>Rules</h2>
                 <div class="row">
                     <div class="col-sm-6"><x-field name="run_length" label="Successes in a row to move on" type="number" value="5" min="1" max="20" required /></div>
-                    <div class="col-sm-6"><x-field name="most_advances" label="Steps onto new ground a session" type="number" value="3" min="1" max="5" required /></div>
+                    <div class="col-sm-6"><x-field name="most_advances" label="Steps onto new ground a session" type="number" value="4" min="1" max="5" required /></div>
                     <div class="col-sm-6"><x-field name="set_minutes" label="Minutes a set" type="number" value="4" min="1" max="30" required /></div>
                     <div class="col-sm-6"><x-field name="session_minutes" label="Minutes a session" type="number" value="30" min="3" max="90" required /></div>
                 </div>
-                <x-choice name="caution" label="Accepted risk per trial" :options="['usual' => 'usual: 5 % strain, 1 % reaction', 'cautious' => 'cautious: 3 % strain, 0.5 % reaction']" :value="$dog->bite_history || $dog->hides_signs ? 'cautious' : 'usual'" hint="Cautious with a bite history, hidden signs or children near. The product's own working limits." />
+                <x-choice name="caution" label="Accepted risk per trial" :options="['usual' => 'usual: 7 % strain, 1.4 % reaction', 'cautious' => 'cautious: 3 % strain, 0.5 % reaction']" :value="$dog->bite_history || $dog->hides_signs ? 'cautious' : 'usual'" hint="Cautious with a bite history, hidden signs or children near. The product's own working limits." />
                 <x-field name="name" label="Name of the plan" maxlength="120" />
                 <button class="btn btn-next">Make the plan</button>
             </div>
