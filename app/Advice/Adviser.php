@@ -62,7 +62,7 @@ final readonly class Adviser
     private function keepDerived(Session $session, Situation $situation): void
     {
         Session::query()->toBase()->where('id', $session->id)->update([
-            'evidence' => $this->evidence->encode(SituationReader::evidenceOf($session->started_at, $situation->log->trials)),
+            'evidence' => $this->evidence->encode($situation->log->evidence()),
             'summary' => SummaryJson::encode(SessionSummary::of($situation->log, $situation->ladder)),
             'mode' => $situation->model === null ? null : json_encode(self::mode($situation->model), JSON_THROW_ON_ERROR),
         ]);

@@ -17,7 +17,6 @@ use Core\Response\DogModel;
 use Core\Response\ModelBuilder;
 use Core\Response\Parameters;
 use Core\Response\SessionEvidence;
-use Core\Sign\Band;
 
 /** Gathers all that a decision looks at: plan, history, model and today's trials. */
 final readonly class SituationReader
@@ -42,7 +41,7 @@ final readonly class SituationReader
         $inCore = $this->plans->read($plan, $unit);
         $startedAt = $session !== null ? $session->started_at : $now;
         [$earlier, $summaries, $lastAt, $lastMode] = $this->earlier($plan, $session, $startedAt);
-        $today = self::evidenceOf($startedAt, $trials);
+        $log = new SessionLog($startedAt, $session?->sets->last()?->started_at, $trials);
         $days = $lastAt === null ? null : max(0.0, ($startedAt->getTimestamp() - $lastAt->getTimestamp()) / 86400.0);
 
         return new Situation(
@@ -50,25 +49,10 @@ final readonly class SituationReader
             $inCore->ladder,
             $inCore->settings,
             History::ofSessions($summaries, $days, $plan->resting_reason),
-            new SessionLog($startedAt, $session?->sets->last()?->started_at, $trials),
-            $this->model($inCore, $earlier, $today, $session->mode ?? $lastMode),
+            $log,
+            $this->model($inCore, $earlier, $log->evidence(), $session->mode ?? $lastMode),
             $now,
         );
-    }
-
-    /** @param  list<LoggedTrial>  $trials */
-    public static function evidenceOf(\DateTimeImmutable $startedAt, array $trials): SessionEvidence
-    {
-        $evidence = [];
-        $afterReaction = false;
-        foreach ($trials as $trial) {
-            if ($trial->isEvidence()) {
-                $evidence[] = ['exposure' => $trial->exposure, 'band' => $trial->band, 'afterReaction' => $afterReaction];
-            }
-            $afterReaction = $afterReaction || $trial->band === Band::Over;
-        }
-
-        return SessionEvidence::ofTrials($startedAt, $evidence);
     }
 
     /** @return array{list<SessionEvidence>, list<SessionSummary>, ?\DateTimeImmutable, mixed} oldest first; summaries and last start of this plan only; the mode of the newest */

@@ -46,7 +46,7 @@ install_libraries() {
     [ -d "$ROOT/public/build" ] || rm -f "$ROOT/var/stamps/assets"
     COMPOSER_ALLOW_SUPERUSER=1 fresh composer composer.json stand-ins -- bash -c 'composer update --no-interaction --no-progress && chmod -R a+rX vendor' # some archives hold files only root may read
     # classes of this tree are found through a class map: write it again when a file comes or goes
-    COMPOSER_ALLOW_SUPERUSER=1 fresh classmap app core/src core/tests database tests -- composer dump-autoload --optimize --no-interaction
+    COMPOSER_ALLOW_SUPERUSER=1 fresh classmap app cli/src cli/tests core/src core/tests database tests -- composer dump-autoload --optimize --no-interaction
     PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD=1 fresh npm package.json package-lock.json -- npm ci --no-audit --no-fund
     fresh assets package-lock.json vite.config.js resources/js resources/css -- npm run build
 }

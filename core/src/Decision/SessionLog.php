@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Core\Decision;
 
 use Core\Response\Calibration;
+use Core\Response\SessionEvidence;
 use Core\Sign\Band;
 
 /** The trials of one session in their order, and the counts that rules ask of them. */
@@ -62,6 +63,21 @@ final readonly class SessionLog
     public function countOfBand(Band $band): int
     {
         return $this->count(static fn (LoggedTrial $trial): bool => $trial->band === $band && ! $trial->handlerError);
+    }
+
+    /** What this session tells the response model; trials after a reaction apart. */
+    public function evidence(): SessionEvidence
+    {
+        $evidence = [];
+        $afterReaction = false;
+        foreach ($this->trials as $trial) {
+            if ($trial->isEvidence()) {
+                $evidence[] = ['exposure' => $trial->exposure, 'band' => $trial->band, 'afterReaction' => $afterReaction];
+            }
+            $afterReaction = $afterReaction || $trial->band === Band::Over;
+        }
+
+        return SessionEvidence::ofTrials($this->startedAt, $evidence);
     }
 
     /** Forecasts of this session against what came. */

@@ -21,7 +21,6 @@ use Core\Ladder\Ladder;
 use Core\Response\ModelBuilder;
 use Core\Response\Parameters;
 use Core\Response\SessionEvidence;
-use Core\Sign\Band;
 
 /** The product's own advice, followed to the letter. */
 final class EnginePolicy implements Policy
@@ -89,30 +88,16 @@ final class EnginePolicy implements Policy
 
     private function situation(\DateTimeImmutable $at): Situation
     {
-        $model = $this->builder->build($this->scale, true, $this->fineAt, $this->evidence, $this->todaysEvidence(), $this->mode);
+        $model = $this->builder->build($this->scale, true, $this->fineAt, $this->evidence, $this->log->evidence(), $this->mode);
         $this->mode = $model === null ? null : new Parameters($model->fit->mode->theta, [], $model->fit->mode->cuts);
 
         return new Situation($this->scale->catalog, $this->ladder, $this->settings, $this->history, $this->log, $model, $at);
     }
 
-    private function todaysEvidence(): SessionEvidence
-    {
-        $trials = [];
-        $afterReaction = false;
-        foreach ($this->log->trials as $trial) {
-            if ($trial->isEvidence()) {
-                $trials[] = ['exposure' => $trial->exposure, 'band' => $trial->band, 'afterReaction' => $afterReaction];
-            }
-            $afterReaction = $afterReaction || $trial->band === Band::Over;
-        }
-
-        return SessionEvidence::ofTrials($this->log->startedAt, $trials);
-    }
-
     private function close(): void
     {
         if ($this->log->trials !== []) {
-            $this->evidence[] = $this->todaysEvidence();
+            $this->evidence[] = $this->log->evidence();
             $this->summaries[] = SessionSummary::of($this->log, $this->ladder);
             $this->lastAt = $this->log->startedAt;
         }

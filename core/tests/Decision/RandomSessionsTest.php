@@ -62,7 +62,7 @@ final class RandomSessionsTest extends TestCase
             $dog->wake();
             $startedAt = (new \DateTimeImmutable('2026-06-01 09:00 UTC'))->modify('+'.(2 * $number).' days');
             $log = $this->session($dog, $ladder, $settings, History::ofSessions($summaries, $number === 0 ? null : 2.0, null), $earlier, $startedAt);
-            $earlier[] = self::evidence($log);
+            $earlier[] = $log->evidence();
             $summaries[] = SessionSummary::of($log, $ladder);
         }
         self::assertNotEmpty($earlier);
@@ -123,22 +123,8 @@ final class RandomSessionsTest extends TestCase
     {
         // the ladder's goal is a third of the stated reaction distance
         $goal = $ladder->step($ladder->top())->exposure->distance()->meters ?? 1.0;
-        $model = (new ModelBuilder(Fixture::priors()))->build(Fixture::scale(3.0 * $goal), true, null, $earlier, self::evidence($log));
+        $model = (new ModelBuilder(Fixture::priors()))->build(Fixture::scale(3.0 * $goal), true, null, $earlier, $log->evidence());
 
         return new Situation(Fixture::dimensions(), $ladder, $settings, $history, $log, $model, $now);
-    }
-
-    private static function evidence(SessionLog $log): SessionEvidence
-    {
-        $trials = [];
-        $after = false;
-        foreach ($log->trials as $trial) {
-            if ($trial->isEvidence()) {
-                $trials[] = ['exposure' => $trial->exposure, 'band' => $trial->band, 'afterReaction' => $after];
-            }
-            $after = $after || $trial->band === Band::Over;
-        }
-
-        return SessionEvidence::ofTrials($log->startedAt, $trials);
     }
 }

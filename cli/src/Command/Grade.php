@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Cli\Command;
+
+use Cli\Catalogs;
+use Cli\Command;
+use Cli\Document;
+use Core\Sign\Band;
+use Core\Sign\Grading;
+use Core\Sign\Outcome;
+
+/** The band that signs and outcome propose. */
+final readonly class Grade implements Command
+{
+    public function __construct(private Catalogs $catalogs)
+    {
+    }
+
+    public function name(): string
+    {
+        return 'grade';
+    }
+
+    public function answer(array $document): array
+    {
+        $read = Document::of($document);
+        $grading = new Grading($this->catalogs->signs, $read->at('hidesSigns')->flag());
+        $band = $read->at('signs')->build(static fn (Document $signs): Band => $grading->propose($signs->strings(), Outcome::tryFrom($read->at('outcome')->text())));
+
+        return ['band' => $band->value, 'name' => $band->label(), 'catalog' => $this->catalogs->signs->version];
+    }
+}

@@ -1,0 +1,109 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Simulation;
+
+use Random\Engine\Xoshiro256StarStar;
+use Random\Randomizer;
+
+/** Many courses of one policy in figures. */
+final readonly class CourseTally
+{
+    private const BOOTSTRAPS = 400;
+
+    /** @param  non-empty-list<Course>  $courses */
+    public function __construct(private array $courses)
+    {
+    }
+
+    /** Over-threshold trials (band 4) per 100 trials, pooled over dogs. */
+    public function reactionsPer100(): float
+    {
+        return self::pooled($this->courses);
+    }
+
+    /**
+     * 95 % bootstrap interval of it, over dogs.
+     *
+     * @return array{float, float}
+     */
+    public function reactionsPer100Interval(): array
+    {
+        $random = new Randomizer(new Xoshiro256StarStar(99));
+        $samples = [];
+        for ($i = 0; $i < self::BOOTSTRAPS; $i++) {
+            $drawn = [];
+            foreach ($this->courses as $ignored) {
+                $drawn[] = $this->courses[$random->getInt(0, count($this->courses) - 1)];
+            }
+            $samples[] = self::pooled($drawn);
+        }
+        sort($samples);
+
+        return [$samples[(int) (0.025 * self::BOOTSTRAPS)], $samples[(int) (0.975 * self::BOOTSTRAPS) - 1]];
+    }
+
+    public function strainsPer100(): float
+    {
+        return 100.0 * $this->sum(static fn (Course $course): int => $course->strains) / max(1, $this->sum(static fn (Course $course): int => $course->trials));
+    }
+
+    public function reactionsPer10Sessions(): float
+    {
+        return 10.0 * $this->sum(static fn (Course $course): int => $course->reactions) / max(1, $this->sum(static fn (Course $course): int => $course->sessions));
+    }
+
+    public function reactionsPerDog(): float
+    {
+        return $this->sum(static fn (Course $course): int => $course->reactions) / count($this->courses);
+    }
+
+    /** Reactions per dog in the worst tenth of dogs. */
+    public function worstTenth(): float
+    {
+        $reactions = array_map(static fn (Course $course): int => $course->reactions, $this->courses);
+        rsort($reactions);
+        $worst = array_slice($reactions, 0, max(1, intdiv(count($reactions), 10)));
+
+        return array_sum($worst) / count($worst);
+    }
+
+    /** Sessions within which a share of the dogs arrived; null if fewer did. */
+    public function sessionsTo(float $share): ?int
+    {
+        $sessions = array_map(static fn (Course $course): int => $course->hasArrived ? $course->sessions : PHP_INT_MAX, $this->courses);
+        sort($sessions);
+        $value = $sessions[(int) floor($share * (count($sessions) - 1))];
+
+        return $value === PHP_INT_MAX ? null : $value;
+    }
+
+    public function trialsPerDog(): float
+    {
+        return $this->sum(static fn (Course $course): int => $course->trials) / count($this->courses);
+    }
+
+    public function shareArrived(): float
+    {
+        return $this->sum(static fn (Course $course): int => $course->hasArrived ? 1 : 0) / count($this->courses);
+    }
+
+    /** @param  non-empty-list<Course>  $courses */
+    private static function pooled(array $courses): float
+    {
+        $reactions = $trials = 0;
+        foreach ($courses as $course) {
+            $reactions += $course->reactions;
+            $trials += $course->trials;
+        }
+
+        return 100.0 * $reactions / max(1, $trials);
+    }
+
+    /** @param  callable(Course): int  $field */
+    private function sum(callable $field): int
+    {
+        return array_sum(array_map($field, $this->courses));
+    }
+}
