@@ -23,6 +23,21 @@ final class Fixture
         return DimensionCatalog::fromArray(self::data('dimensions.presence'));
     }
 
+    /**
+     * Every catalog that ships, by kind of plan.
+     *
+     * @return array<string, DimensionCatalog>
+     */
+    public static function catalogs(): array
+    {
+        $catalogs = [];
+        foreach (['presence', 'contact', 'sound', 'duration'] as $plan) {
+            $catalogs[$plan] = DimensionCatalog::fromArray(self::data("dimensions.{$plan}"));
+        }
+
+        return $catalogs;
+    }
+
     public static function signs(): SignCatalog
     {
         return SignCatalog::fromArray(self::data('signs'));

@@ -30,9 +30,10 @@ final readonly class Dimension
     /**
      * The covariate x of a value; harder is larger, and it may be negative.
      *
-     * Distance: log2(d_0 / max(d, 0.3 m)), so one unit is one halving; time: log2(1 + t / 3 s); ordered: the score. Time and
-     * ordered choices count from the usual value: the reaction distance was stated for things as they usually are, and a
-     * trial that does not say counts 0, so a dimension that comes into play later shifts nothing.
+     * Distance: log2(d_0 / max(d, 0.3 m)), so one unit is one halving. All others count from the usual value: the reaction
+     * distance was stated for things as they usually are, and a trial that does not say counts 0, so a dimension that comes
+     * into play later shifts nothing. Time: log2(1 + t / 3 s); speed: v / 1.4 m/s; share: itself; gap: −log2(g + 5 cm);
+     * sound: L / 10 dB; ordered: the score.
      *
      * @param  float  $referenceMeters  d_0, the reaction distance stated at intake
      *
@@ -40,10 +41,22 @@ final readonly class Dimension
      */
     public function covariate(float|string $value, float $referenceMeters): float
     {
+        return $this->kind === DimensionKind::Distance
+            ? log($referenceMeters / max($this->number($value), 0.3), 2.0)
+            : $this->hardness($value) - $this->hardness($this->usual);
+    }
+
+    /** @throws InvalidExposure if the value is not one of this dimension */
+    private function hardness(float|string $value): float
+    {
         return match ($this->kind) {
-            DimensionKind::Distance => log($referenceMeters / max($this->number($value), 0.3), 2.0),
-            DimensionKind::Time => log((1.0 + max($this->number($value), 0.0) / 3.0) / (1.0 + (float) $this->usual / 3.0), 2.0),
-            DimensionKind::Ordered => $this->choice($value)->score - $this->choice($this->usual)->score,
+            DimensionKind::Distance => -log(max($this->number($value), 0.3), 2.0),
+            DimensionKind::Time => log(1.0 + max($this->number($value), 0.0) / 3.0, 2.0),
+            DimensionKind::Speed => $this->number($value) / 1.4,
+            DimensionKind::Share => min(1.0, max(0.0, $this->number($value))),
+            DimensionKind::Gap => -log(max($this->number($value), 0.0) + 5.0, 2.0),
+            DimensionKind::SoundLevel => $this->number($value) / 10.0,
+            DimensionKind::Ordered => $this->choice($value)->score,
         };
     }
 

@@ -11,6 +11,14 @@ enum DimensionKind: string
     case Distance = 'distance';
     /** Seconds in view or held. */
     case Time = 'time';
+    /** Meters a second toward the dog. */
+    case Speed = 'speed';
+    /** Part of a whole, 0 to 1: how deep the nose goes in. */
+    case Share = 'share';
+    /** Centimeters between a hand or an item and the dog; 0 is touching. */
+    case Gap = 'gap';
+    /** dB(A) at the dog; a sound is about twice as loud 10 dB up, for people (ISO 532, Stevens); unknown for dogs. */
+    case SoundLevel = 'sound_level';
     /** Ordered choices, easiest to hardest. */
     case Ordered = 'ordered';
 
@@ -22,6 +30,6 @@ enum DimensionKind: string
     /** True where a larger number is easier. */
     public function fallsWithValue(): bool
     {
-        return $this === self::Distance;
+        return $this === self::Distance || $this === self::Gap;
     }
 }

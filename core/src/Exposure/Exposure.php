@@ -87,7 +87,11 @@ final readonly class Exposure
             }
             $words[] = match ($dimension->kind) {
                 DimensionKind::Distance => Distance::fromMeters((float) $value)->inWords($unit),
-                DimensionKind::Time => round((float) $value, 1).' s in view',
+                DimensionKind::Time => round((float) $value, 1).' s',
+                DimensionKind::Speed => round((float) $value, 1).' m/s',
+                DimensionKind::Share => round(100.0 * (float) $value)."\u{00A0}% in",
+                DimensionKind::Gap => round((float) $value).' cm away',
+                DimensionKind::SoundLevel => round((float) $value).' dB(A)',
                 DimensionKind::Ordered => $dimension->choice($value)->label,
             };
         }

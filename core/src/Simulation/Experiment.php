@@ -67,13 +67,11 @@ final readonly class Experiment
      */
     public function run(PolicyName $policy, int $dogs, int $mostSessions = 40): array
     {
-        $courses = [];
-        for ($i = 0; $i < $dogs; $i++) {
+        return array_map(function (int $i) use ($policy, $mostSessions): Course {
             $chance = new Chance(new Randomizer(new Xoshiro256StarStar(1_000_003 * $this->seed + 7919 * $i + $this->familySalt)));
-            $courses[] = Course::run(SimulatedDog::drawn($this->scale, $this->temperament, $chance), $this->policy($policy), $mostSessions);
-        }
 
-        return $courses;
+            return Course::run(SimulatedDog::drawn($this->scale, $this->temperament, $chance), $this->policy($policy), $mostSessions);
+        }, range(0, $dogs - 1));
     }
 
     private function policy(PolicyName $name): Policy

@@ -33,19 +33,31 @@ final class DimensionTest extends TestCase
         self::assertSame($distance->covariate(0.3, 10.0), $distance->covariate(0.01, 10.0), 'nearer than 0.3 m makes no difference');
     }
 
-    public function test_every_dimension_is_zero_at_its_usual_value_and_grows_with_difficulty(): void
+    public function test_every_dimension_that_ships_is_zero_at_its_usual_value_and_grows_with_difficulty(): void
     {
-        foreach (Fixture::dimensions()->dimensions as $dimension) {
-            if ($dimension->kind === DimensionKind::Distance) {
-                continue;
+        foreach (Fixture::catalogs() as $plan => $catalog) {
+            foreach ($catalog->dimensions as $dimension) {
+                if ($dimension->kind !== DimensionKind::Distance) {
+                    self::assertSame(0.0, $dimension->covariate($dimension->usual, 10.0), "{$plan}: {$dimension->key}");
+                }
+                $values = $dimension->kind === DimensionKind::Ordered ? array_map(static fn ($value): string => $value->key, $dimension->values) : [0.0, 0.3, 0.9, 5.0, 60.0];
+                $values = $dimension->kind->fallsWithValue() ? array_reverse($values) : $values;
+                $x = array_map(static fn (float|string $value): float => $dimension->covariate($value, 10.0), $values);
+                $sorted = $x;
+                sort($sorted);
+                self::assertSame($sorted, $x, "{$plan}: {$dimension->key}");
+                self::assertGreaterThan(min($x), max($x), "{$plan}: {$dimension->key}");
             }
-            self::assertSame(0.0, $dimension->covariate($dimension->usual, 10.0), $dimension->key);
-            $values = $dimension->kind === DimensionKind::Ordered ? array_map(static fn ($value): string => $value->key, $dimension->values) : [0.0, 1.0, 5.0, 60.0];
-            $x = array_map(static fn (float|string $value): float => $dimension->covariate($value, 10.0), $values);
-            $sorted = $x;
-            sort($sorted);
-            self::assertSame($sorted, $x, $dimension->key);
         }
+    }
+
+    public function test_ten_decibels_are_one_unit_and_half_the_gap_of_a_hand_a_little_less_than_one(): void
+    {
+        $level = Fixture::catalogs()['sound']->dimension('level');
+        $gap = Fixture::catalogs()['contact']->dimension('gap');
+
+        self::assertEqualsWithDelta(1.0, $level->covariate(65.0, 1.0) - $level->covariate(55.0, 1.0), 1e-12);
+        self::assertEqualsWithDelta(log(25 / 15, 2), $gap->covariate(10.0, 1.0) - $gap->covariate(20.0, 1.0), 1e-12);
     }
 
     public function test_a_trial_that_does_not_say_counts_as_usual_so_a_new_dimension_shifts_nothing(): void
