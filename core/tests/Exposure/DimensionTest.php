@@ -46,7 +46,7 @@ final class DimensionTest extends TestCase
                 $sorted = $x;
                 sort($sorted);
                 self::assertSame($sorted, $x, "{$plan}: {$dimension->key}");
-                self::assertGreaterThan(min($x), max($x), "{$plan}: {$dimension->key}");
+                self::assertGreaterThan(1, count(array_unique($x)), "{$plan}: {$dimension->key}");
             }
         }
     }
