@@ -1,15 +1,4 @@
-{{-- Needs no database: no layout that asks who is signed in. --}}
-<!doctype html>
-<html lang="en">
-<head>
-    <meta charset="utf-8">
-    <meta name="viewport" content="width=device-width, initial-scale=1">
-    <title>Not reachable just now · Wheatear</title>
-    @vite(['resources/css/app.scss'])
-</head>
-<body>
-<main class="container" id="main">
-    <h1>The database cannot be reached just now</h1>
+<x-plain title="The database cannot be reached just now">
     @if($typed === [])
         <p>Nothing is lost. Wait a moment and load the page again.</p>
         <p><a class="btn btn-next" href="{{ $action }}">Load again</a></p>
@@ -26,6 +15,4 @@
             <button class="btn btn-next">Send again</button>
         </form>
     @endif
-</main>
-</body>
-</html>
+</x-plain>

@@ -1,0 +1,83 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Tests\Response;
+
+use Core\Exception\InvalidMeasure;
+use Core\Response\Calibration;
+use Core\Response\Risk;
+use Core\Response\RiskLimits;
+use Core\Sign\Band;
+use PHPUnit\Framework\Attributes\CoversClass;
+use PHPUnit\Framework\Attributes\TestWith;
+use PHPUnit\Framework\TestCase;
+
+#[CoversClass(Calibration::class)]
+#[CoversClass(RiskLimits::class)]
+final class CalibrationTest extends TestCase
+{
+    public function test_what_comes_as_foretold_changes_nothing(): void
+    {
+        $calibration = $this->told(100, 0.01, reactions: 1);
+
+        self::assertSame([1.0, 1.0], [$calibration->strainFactor(), $calibration->reactionFactor()]);
+        self::assertFalse($calibration->isOff());
+    }
+
+    /** By hand: 100 forecasts of 1 %, 4 reactions: (1 + ½)/(4 + ½) = ⅓. */
+    public function test_more_reactions_than_foretold_tighten_the_limit(): void
+    {
+        $calibration = $this->told(100, 0.01, reactions: 4);
+
+        self::assertEqualsWithDelta(1 / 3, $calibration->reactionFactor(), 1e-9);
+        self::assertTrue($calibration->isOff(), 'under a half the dog does not follow the model');
+        self::assertEqualsWithDelta(0.014 / 3, $calibration->tighten(RiskLimits::usual())->reaction, 1e-9);
+    }
+
+    public function test_a_dog_that_does_better_than_foretold_never_loosens_a_limit(): void
+    {
+        self::assertEquals(RiskLimits::usual(), $this->told(500, 0.2, reactions: 0)->tighten(RiskLimits::usual()));
+    }
+
+    public function test_one_more_reaction_never_loosens(): void
+    {
+        for ($reactions = 0, $last = 1.0; $reactions < 30; $reactions++) {
+            $factor = $this->told(60, 0.02, $reactions)->reactionFactor();
+            self::assertLessThanOrEqual($last, $factor);
+            $last = $factor;
+        }
+    }
+
+    #[TestWith([0.101, 0.01], 'strain looser than allowed')]
+    #[TestWith([0.05, 0.021], 'reaction looser than allowed')]
+    #[TestWith([0.0, 0.01], 'no strain at all')]
+    #[TestWith([0.05, -0.01], 'negative')]
+    public function test_limits_looser_than_ten_and_two_percent_are_refused(float $strain, float $reaction): void
+    {
+        $this->expectException(InvalidMeasure::class);
+        RiskLimits::of($strain, $reaction);
+    }
+
+    public function test_the_guard_goes_by_the_larger_of_bound_and_mean_and_names_the_limit_that_binds(): void
+    {
+        $limits = RiskLimits::of(0.05, 0.01);
+
+        self::assertTrue($limits->allow(new Risk(0.02, 0.05, 0.005, 0.01)));
+        self::assertFalse($limits->allow(new Risk(0.06, 0.01, 0.001, 0.001)), 'a mean over the limit is enough');
+        self::assertFalse($limits->allow(new Risk(0.01, 0.06, 0.001, 0.001)), 'so is a bound');
+        self::assertTrue($limits->reactionBinds(new Risk(0.01, 0.03, 0.008, 0.012)));
+        self::assertFalse($limits->reactionBinds(new Risk(0.04, 0.06, 0.001, 0.001)));
+        self::assertEqualsWithDelta(0.19, (new Risk(0.1, 0.1, 0.0, 0.0))->strainOver(2), 1e-12, '1 − 0.9²');
+    }
+
+    private function told(int $forecasts, float $reaction, int $reactions): Calibration
+    {
+        $calibration = new Calibration;
+        for ($i = 0; $i < $forecasts; $i++) {
+            $calibration = $calibration->with(new Risk($reaction, $reaction, $reaction, $reaction), $i < $reactions ? Band::Over : Band::Easy);
+        }
+
+        return $calibration;
+    }
+}

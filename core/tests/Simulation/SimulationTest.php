@@ -1,0 +1,115 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Tests\Simulation;
+
+use Core\Exception\InvalidExposure;
+use Core\Measure\Distance;
+use Core\Response\RiskLimits;
+use Core\Sign\Band;
+use Core\Sign\Grading;
+use Core\Simulation\Chance;
+use Core\Simulation\CourseTally;
+use Core\Simulation\Experiment;
+use Core\Simulation\PolicyName;
+use Core\Simulation\SimulatedDog;
+use Core\Simulation\SimulatedResponse;
+use Core\Simulation\Temperament;
+use Core\Tests\Fixture;
+use PHPUnit\Framework\Attributes\CoversClass;
+use PHPUnit\Framework\TestCase;
+use Random\Engine\Xoshiro256StarStar;
+use Random\Randomizer;
+
+#[CoversClass(SimulatedDog::class)]
+#[CoversClass(SimulatedResponse::class)]
+#[CoversClass(Experiment::class)]
+#[CoversClass(CourseTally::class)]
+#[CoversClass(Chance::class)]
+final class SimulationTest extends TestCase
+{
+    public function test_a_seed_repeats_a_whole_history(): void
+    {
+        $once = $this->experiment('drift')->run(PolicyName::Engine, 2, 3);
+        $again = $this->experiment('drift')->run(PolicyName::Engine, 2, 3);
+
+        self::assertEquals($once, $again);
+    }
+
+    public function test_a_dog_meets_nearer_things_harder(): void
+    {
+        $far = $near = 0;
+        for ($i = 0; $i < 400; $i++) {
+            $chance = new Chance(new Randomizer(new Xoshiro256StarStar($i)));
+            $far += SimulatedDog::drawn(Fixture::scale(), new Temperament, $chance)->meet(Fixture::at(60.0))->value;
+            $chance = new Chance(new Randomizer(new Xoshiro256StarStar($i)));
+            $near += SimulatedDog::drawn(Fixture::scale(), new Temperament, $chance)->meet(Fixture::at(10.0))->value;
+        }
+        self::assertGreaterThan($far + 400, $near, 'at the stated distance at least a band more on average');
+    }
+
+    /** At its location a reaction is as likely as not: that is what the location means. */
+    public function test_at_its_location_half_the_trials_are_reactions(): void
+    {
+        $over = 0;
+        for ($i = 0; $i < 2000; $i++) {
+            $dog = new SimulatedDog(Fixture::scale(), 0.0, [2.1, 1.6, 1.3], ['distance' => 2.0], 0.0, new Temperament(daySd: 0.0), new Chance(new Randomizer(new Xoshiro256StarStar($i))));
+            $over += $dog->meet(Fixture::at(10.0)) === Band::Over ? 1 : 0;
+        }
+        self::assertEqualsWithDelta(1000, $over, 3 * sqrt(2000) / 2, 'three standard errors');
+    }
+
+    public function test_what_the_observer_notes_agrees_with_the_band(): void
+    {
+        $grading = new Grading(Fixture::signs());
+        foreach (Band::cases() as $band) {
+            foreach ([0.01, 0.35, 0.65, 0.8, 0.99] as $first) {
+                foreach ([0.01, 0.45, 0.6, 0.99] as $second) {
+                    $response = SimulatedResponse::to($band, $first, $second);
+                    self::assertTrue($band->atLeast($response->outcome->leastBand()), "{$band->label()}: {$response->outcome->value}");
+                    if ($band === Band::Over) {
+                        self::assertSame(Band::Over, $grading->propose($response->signs));
+                    }
+                }
+            }
+        }
+    }
+
+    public function test_random_numbers_have_the_moments_they_should(): void
+    {
+        $chance = new Chance(new Randomizer(new Xoshiro256StarStar(3)));
+        $normal = $gamma = $squares = 0.0;
+        for ($i = 0; $i < 4000; $i++) {
+            $z = $chance->normal();
+            $normal += $z / 4000;
+            $squares += $z * $z / 4000;
+            $gamma += $chance->gamma(8, 2.0) / 4000;
+        }
+        self::assertEqualsWithDelta(0.0, $normal, 0.06, 'four standard errors');
+        self::assertEqualsWithDelta(1.0, $squares, 0.1);
+        self::assertEqualsWithDelta(2.0, $gamma, 0.05);
+    }
+
+    /** The figure that counts, in small: a third of a minute would say more (bench/policies). */
+    public function test_the_engine_has_fewer_reactions_than_a_hand_rule_with_the_same_dogs(): void
+    {
+        $hand = new CourseTally($this->experiment('as the model')->run(PolicyName::HandQuick, 8, 8));
+        $engine = new CourseTally($this->experiment('as the model')->run(PolicyName::Engine, 8, 8));
+
+        self::assertLessThan($hand->reactionsPer100() / 3, $engine->reactionsPer100());
+        self::assertLessThanOrEqual($engine->reactionsPer100Interval()[1], $engine->reactionsPer100());
+        self::assertGreaterThanOrEqual($engine->reactionsPer100Interval()[0], $engine->reactionsPer100());
+    }
+
+    public function test_a_goal_farther_than_the_room_is_refused(): void
+    {
+        $this->expectException(InvalidExposure::class);
+        new Experiment(Fixture::dimensions(), Fixture::priors(), new Temperament, Distance::fromMeters(10), Distance::fromMeters(12), Distance::fromMeters(11), RiskLimits::usual(), 1);
+    }
+
+    private function experiment(string $family): Experiment
+    {
+        return new Experiment(Fixture::dimensions(), Fixture::priors(), Temperament::families()[$family], Distance::fromMeters(10), Distance::fromMeters(5), null, RiskLimits::usual(), 11);
+    }
+}
