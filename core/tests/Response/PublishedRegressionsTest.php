@@ -81,7 +81,7 @@ final class PublishedRegressionsTest extends TestCase
     public function test_the_wine_tasting_gives_the_published_fit_with_and_without_judges(): void
     {
         /** @var list<array{int, int, int, int}> $rows warm, contact, judge, rating */
-        $rows = json_decode((string) file_get_contents(__DIR__.'/wine.json'), true);
+        $rows = json_decode((string) file_get_contents(__DIR__.'/reference/wine.json'), true);
         $plain = $judged = [];
         foreach ($rows as [$warm, $contact, $judge, $rating]) {
             $counts = array_fill(0, 5, 0.0);
