@@ -49,7 +49,7 @@ final class PlanTest extends TestCase
         }
         self::assertLessThan(3e-4, max($ratios) - min($ratios));
         self::assertEqualsCanonicalizing(['size' => 'large', 'wheels' => ''], TriggerTrait::query()->pluck('value', 'name')->all());
-        $this->get("/plans/{$plan->id}")->assertOk()->assertSee('100 yd');
+        $this->get("/plans/{$plan->id}")->assertOk()->assertSee("100\u{00A0}yd");
     }
 
     /** @param  array<string, string>  $changes */

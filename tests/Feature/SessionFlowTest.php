@@ -122,7 +122,7 @@ final class SessionFlowTest extends TestCase
         $this->log(['distance' => 100, 'aim' => 'step:0']);
 
         self::assertEqualsWithDelta(30.48, Trial::query()->sole()->exposures->where('part', 'real')->firstWhere('dimension', 'distance')?->number, 1e-3);
-        $this->get("/sessions/{$this->world->session->id}/review")->assertSee('100 ft');
+        $this->get("/sessions/{$this->world->session->id}/review")->assertSee("100\u{00A0}ft");
         $this->put('/unit', ['distance_unit' => 'furlong'])->assertSessionHasErrors('distance_unit');
     }
 

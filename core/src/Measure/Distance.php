@@ -39,13 +39,13 @@ final readonly class Distance
         return $this->meters / $unit->meters();
     }
 
-    /** In words, to the precision a person can judge by eye: "24 m", "4.5 m", "16 ft". */
+    /** In words, to the precision a person can judge by eye: "24 m", "4.5 m", "16 ft"; the space does not break. */
     public function inWords(DistanceUnit $unit): string
     {
         $amount = $this->as($unit);
         $text = number_format($amount, $amount < 10.0 && $unit !== DistanceUnit::Foot ? 1 : 0, '.', '');
 
-        return (str_ends_with($text, '.0') ? substr($text, 0, -2) : $text).' '.$unit->value;
+        return (str_ends_with($text, '.0') ? substr($text, 0, -2) : $text)."\u{00A0}".$unit->value;
     }
 
     /** How many times this distance has to be halved to reach the other; negative if the other is farther. */

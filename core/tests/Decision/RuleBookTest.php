@@ -41,7 +41,7 @@ final class RuleBookTest extends TestCase
         self::assertSame(Action::Advance, $advice->action);
         self::assertSame(2, $advice->next?->step);
         self::assertContains('criterion', self::codes($advice));
-        self::assertStringContainsString('5 unprompted returns in a row at 54 m', $advice->reasons[0]->sentence);
+        self::assertStringContainsString("5 unprompted returns in a row at 54\u{00A0}m", $advice->reasons[0]->sentence);
     }
 
     public function test_four_are_not_enough_and_the_advice_counts_them(): void

@@ -76,7 +76,7 @@ final class DimensionTest extends TestCase
         $b = Exposure::of(['trigger_motion' => 'run', 'distance' => '12.0000'], Fixture::dimensions());
 
         self::assertTrue($a->equals($b));
-        self::assertSame('12 m, run, ride or bounce', $a->inWords(Fixture::dimensions(), DistanceUnit::Meter));
+        self::assertSame("12\u{00A0}m, run, ride or bounce", $a->inWords(Fixture::dimensions(), DistanceUnit::Meter));
     }
 
     /** @return iterable<string, array{array<string, float|string>}> */

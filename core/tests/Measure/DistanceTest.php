@@ -28,11 +28,11 @@ final class DistanceTest extends TestCase
         Distance::fromMeters($meters);
     }
 
-    #[TestWith([16.459, DistanceUnit::Yard, '18 yd'])]
-    #[TestWith([4.52, DistanceUnit::Meter, '4.5 m'])]
-    #[TestWith([4.0, DistanceUnit::Meter, '4 m'])]
-    #[TestWith([1.524, DistanceUnit::Foot, '5 ft'])]
-    #[TestWith([100.0, DistanceUnit::Meter, '100 m'])]
+    #[TestWith([16.459, DistanceUnit::Yard, "18\u{00A0}yd"])]
+    #[TestWith([4.52, DistanceUnit::Meter, "4.5\u{00A0}m"])]
+    #[TestWith([4.0, DistanceUnit::Meter, "4\u{00A0}m"])]
+    #[TestWith([1.524, DistanceUnit::Foot, "5\u{00A0}ft"])]
+    #[TestWith([100.0, DistanceUnit::Meter, "100\u{00A0}m"])]
     public function test_a_distance_is_told_as_exactly_as_an_eye_can_judge(float $meters, DistanceUnit $unit, string $words): void
     {
         self::assertSame($words, Distance::fromMeters($meters)->inWords($unit));
