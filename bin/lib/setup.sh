@@ -11,7 +11,7 @@ need_tools() {
     node -e 'process.exit(Number(process.versions.node.split(".")[0]) >= 20 ? 0 : 1)' || die "Node.js 20 or newer is needed; this is $(node --version)."
 }
 
-PACKAGES=(curl mariadb-server nginx-light php8.2-fpm php8.2-mysql php8.2-curl php8.2-zip php8.2-gd php8.2-bcmath)
+PACKAGES=(curl mariadb-server nginx-light php8.2-cli php8.2-fpm php8.2-xml php8.2-mbstring php8.2-mysql php8.2-curl php8.2-zip php8.2-gd php8.2-bcmath)
 
 install_packages() {
     local missing=() package

@@ -61,6 +61,11 @@ final class RuleBookTest extends TestCase
         self::assertStringContainsString('0 of 5', $advice->reasons[1]->sentence);
     }
 
+    public function test_effort_is_told_before_what_the_dog_did(): void
+    {
+        self::assertSame('effort-once', $this->after([...$this->calm(1, 2), $this->trial(1, Outcome::Prompted, Band::Effort)])->reasons[0]->code);
+    }
+
     public function test_watching_calmly_blocks_moving_on(): void
     {
         self::assertSame(Action::Repeat, $this->after([...$this->calm(1, 4), $this->trial(1, Outcome::Watched, Band::Aware)])->action);

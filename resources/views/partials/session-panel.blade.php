@@ -25,7 +25,7 @@
             @if($advice->action === Core\Decision\Action::Break)
                 <form method="post" action="{{ route('breaks.store', $session) }}" hx-post="{{ route('breaks.store', $session) }}" hx-target="#session-panel" hx-swap="outerHTML show:top" class="mb-3">
                     @csrf
-                    <button class="btn btn-next w-100">The break is over</button>
+                    <button class="btn {{ $next ? 'btn-next' : 'btn-outline-secondary' }} w-100">The break is over</button>
                 </form>
             @endif
             @if($trials !== [])
@@ -45,7 +45,7 @@
                     @csrf
                     <label class="form-label" for="end-note-wide">Note for the end <span class="text-body-secondary">(optional)</span></label>
                     <input class="form-control mb-2" id="end-note-wide" name="end_note" maxlength="500">
-                    <button class="btn {{ $advice->action->endsSession() ? 'btn-next' : 'btn-outline-secondary' }} w-100">End the session</button>
+                    <button class="btn {{ $next ? 'btn-outline-secondary' : 'btn-next' }} w-100">End the session</button>
                 </form>
             @endcan
         </div>
@@ -58,7 +58,7 @@
                 <x-problems />
                 <fieldset>
                     <legend>What it did</legend>
-                    <div class="picks">
+                    <div class="picks picks-outcomes">
                         @foreach([Outcome::Returned, Outcome::Watched, Outcome::Prompted, Outcome::NotReturned] as $outcome)
                             <input class="btn-check" type="radio" name="outcome" id="o-{{ $outcome->value }}" value="{{ $outcome->value }}" @checked(old('outcome') === $outcome->value) required>
                             <label class="btn btn-outline-primary" for="o-{{ $outcome->value }}">{{ ['returned' => 'Returned', 'watched' => 'Watched calmly', 'prompted' => 'Prompted', 'not_returned' => 'No'][$outcome->value] }}</label>
@@ -168,7 +168,7 @@
                     @csrf
                     <label class="form-label" for="end-note">Note for the end <span class="text-body-secondary">(optional)</span></label>
                     <input class="form-control mb-2" id="end-note" name="end_note" maxlength="500">
-                    <button class="btn {{ $advice->action->endsSession() ? 'btn-next' : 'btn-outline-secondary' }} w-100">End the session</button>
+                    <button class="btn {{ $next ? 'btn-outline-secondary' : 'btn-next' }} w-100">End the session</button>
                 </form>
             @endcan
         </div>
