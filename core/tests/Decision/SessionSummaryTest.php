@@ -1,0 +1,114 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Tests\Decision;
+
+use Core\Decision\Level;
+use Core\Decision\LoggedTrial;
+use Core\Decision\SessionLog;
+use Core\Decision\SessionSummary;
+use Core\Ladder\Criterion;
+use Core\Ladder\Ladder;
+use Core\Ladder\Step;
+use Core\Response\Risk;
+use Core\Sign\Band;
+use Core\Sign\FoodTaken;
+use Core\Sign\Outcome;
+use Core\Tests\Fixture;
+use PHPUnit\Framework\Attributes\CoversClass;
+use PHPUnit\Framework\TestCase;
+
+/** What a session leaves behind, on a ladder of 40 and 30 m with a run of three. */
+#[CoversClass(SessionSummary::class)]
+#[CoversClass(SessionLog::class)]
+#[CoversClass(LoggedTrial::class)]
+final class SessionSummaryTest extends TestCase
+{
+    public function test_a_criterion_met_is_held_and_strain_is_marked_in_order(): void
+    {
+        $summary = $this->summary([...$this->times(3, 0, Band::Easy), ...$this->times(2, 1, Band::Aware), $this->trial(1, Band::Strain, Outcome::PromptedStiff)]);
+
+        self::assertSame([['step' => 0, 'held' => true], ['step' => 1, 'held' => false]], $summary->marks);
+        self::assertFalse($summary->reacted);
+        self::assertFalse($summary->calm);
+    }
+
+    public function test_a_run_on_an_eased_level_holds_no_step(): void
+    {
+        $eased = array_fill(0, 3, $this->trial(0, Band::Easy, meters: 55.0));
+
+        self::assertSame([], $this->summary($eased)->marks);
+    }
+
+    public function test_a_session_that_ends_with_effort_says_so(): void
+    {
+        self::assertTrue($this->summary([...$this->times(4, 0, Band::Easy), ...$this->times(2, 0, Band::Effort)])->endedWithEffort);
+        self::assertFalse($this->summary([...$this->times(2, 0, Band::Effort), ...$this->times(4, 0, Band::Easy)])->endedWithEffort);
+        self::assertFalse($this->summary([])->endedWithEffort);
+    }
+
+    public function test_trials_after_a_reaction_are_evidence_of_their_own(): void
+    {
+        $log = $this->log([...$this->times(2, 0, Band::Easy), $this->trial(0, Band::Over, Outcome::Reacted), ...$this->times(2, 0, Band::Easy)]);
+        $rows = $log->evidence()->rows;
+
+        self::assertCount(2, $rows);
+        self::assertSame([[2, 0, 0, 0, 0], [2, 0, 0, 0, 1]], [$rows[0]->afterReaction ? $rows[0]->counts : $rows[1]->counts, $rows[0]->afterReaction ? $rows[1]->counts : $rows[0]->counts]);
+        self::assertSame(2, $log->trialsSinceReaction());
+    }
+
+    public function test_a_slip_of_the_handler_and_what_went_unnoticed_are_no_evidence(): void
+    {
+        $log = $this->log([$this->trial(0, Band::Easy), $this->trial(0, Band::Easy, Outcome::Unnoticed), $this->trial(0, Band::Effort, slip: true)]);
+
+        self::assertSame(1, $log->evidence()->trials());
+        self::assertSame(1, $log->calibration()->forecasts);
+    }
+
+    public function test_steps_onto_new_ground_are_counted_once_however_often_they_are_left_and_regained(): void
+    {
+        $log = $this->log([$this->trial(0, Band::Easy), $this->trial(1, Band::Easy), $this->trial(0, Band::Easy), $this->trial(1, Band::Easy)]);
+
+        self::assertSame(1, $log->advancesOnNewGround(-1));
+        self::assertSame(0, $log->advancesOnNewGround(1), 'held before');
+    }
+
+    public function test_a_level_that_strained_early_is_spent_for_the_day(): void
+    {
+        $early = $this->log([$this->trial(1, Band::Easy), $this->trial(1, Band::Strain, Outcome::PromptedStiff)]);
+        $late = $this->log([...$this->times(3, 1, Band::Easy), $this->trial(1, Band::Strain, Outcome::PromptedStiff)]);
+
+        self::assertTrue($early->isSpentToday(new Level(1, Fixture::at(30.0))));
+        self::assertFalse($late->isSpentToday(new Level(1, Fixture::at(30.0))));
+        self::assertFalse($early->isSpentToday(new Level(0, Fixture::at(40.0))));
+    }
+
+    /** @param  list<LoggedTrial>  $trials */
+    private function summary(array $trials): SessionSummary
+    {
+        return SessionSummary::of($this->log($trials), Ladder::of([new Step(Fixture::at(40.0), Criterion::run(3)), new Step(Fixture::at(30.0), Criterion::run(3))]));
+    }
+
+    /** @param  list<LoggedTrial>  $trials */
+    private function log(array $trials): SessionLog
+    {
+        return new SessionLog(new \DateTimeImmutable('2026-10-20 10:00 UTC'), null, $trials);
+    }
+
+    /** @return list<LoggedTrial> */
+    private function times(int $times, int $step, Band $band): array
+    {
+        return array_fill(0, $times, $this->trial($step, $band));
+    }
+
+    private function trial(int $step, Band $band, Outcome $outcome = Outcome::Returned, ?float $meters = null, bool $slip = false): LoggedTrial
+    {
+        $exposure = Fixture::at($meters ?? ($step === 0 ? 40.0 : 30.0));
+
+        return new LoggedTrial(
+            new Level(max(0, $step), $exposure), null, $exposure, $outcome, $band, [], FoodTaken::Gently, true, null, false, $slip,
+            new \DateTimeImmutable('2026-10-20 10:00 UTC'), new Risk(0.02, 0.03, 0.005, 0.008),
+        );
+    }
+}
