@@ -6,13 +6,11 @@ namespace App\Advice;
 
 use App\Models\AdviceGiven;
 use App\Models\Session;
-use Core\Decision\Advice;
 use Core\Decision\Alternative;
 use Core\Decision\Reason;
 use Core\Decision\RuleBook;
 use Core\Decision\SessionSummary;
 use Core\Decision\Situation;
-use Core\Decision\WarmUp;
 use Core\Response\DogModel;
 
 /** Asks the core what to do and keeps what it said, with what later sessions need to know. */
@@ -22,16 +20,10 @@ final readonly class Adviser
     {
     }
 
-    /** Where a session starts, or what to do after its last trial. */
-    public static function decide(Situation $situation): Advice
-    {
-        return $situation->log->trials === [] ? (new WarmUp)->suggest($situation) : RuleBook::standard()->decide($situation);
-    }
-
     /** @param  ?int  $trialId the trial it follows; null for the advice a session starts with */
     public function advise(Session $session, Situation $situation, ?int $trialId): AdviceGiven
     {
-        $advice = self::decide($situation);
+        $advice = RuleBook::standard()->decide($situation);
         $this->keepDerived($session, $situation);
 
         $given = new AdviceGiven([
@@ -72,7 +64,7 @@ final readonly class Adviser
     private static function mode(DogModel $model): array
     {
         return [
-            'dimensions' => array_map(static fn ($dimension): string => $dimension->key, $model->scale->dimensions),
+            'dimensions' => $model->scale->keys(),
             'theta' => $model->fit->mode->theta,
         ];
     }

@@ -25,17 +25,6 @@ final readonly class ExposureColumns
         return $rows;
     }
 
-    /** @param  iterable<object{dimension: string, number: ?float, choice: ?string}>  $rows */
-    public function fromRows(iterable $rows): Exposure
-    {
-        $values = [];
-        foreach ($rows as $row) {
-            $values[$row->dimension] = $row->number ?? (string) $row->choice;
-        }
-
-        return Exposure::of($values, $this->catalog);
-    }
-
     /**
      * From "dimension=value" pairs joined by ";", as GROUP_CONCAT gives them.
      */

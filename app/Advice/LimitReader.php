@@ -9,6 +9,7 @@ use App\Models\Session;
 use App\Trials\TrialReader;
 use Core\Decision\History;
 use Core\Decision\LoggedTrial;
+use Core\Decision\Situation;
 use Core\Measure\DistanceUnit;
 use Core\Response\Day;
 use Core\Response\ThresholdDistance;
@@ -28,8 +29,7 @@ final readonly class LimitReader
         $situation = $this->situations->read($plan, null, [], $this->clock->now(), $unit);
 
         return [
-            'limit' => $situation->model === null ? null
-                : (new ThresholdSearch($situation->settings->limits))->distance($situation->model, $situation->ladder->step(0)->exposure, Day::Typical),
+            'limit' => self::of($situation),
             'history' => $situation->history,
         ];
     }
@@ -42,12 +42,16 @@ final readonly class LimitReader
         return ['before' => $this->withTrials($session, [], $unit), 'after' => $this->withTrials($session, $trials, $unit)];
     }
 
+    /** At the ladder's first step, whatever its distance; null without a model. */
+    public static function of(Situation $situation): ?ThresholdDistance
+    {
+        return $situation->model === null ? null
+            : (new ThresholdSearch($situation->settings->limits))->distance($situation->model, $situation->ladder->step(0)->exposure, Day::Typical);
+    }
+
     /** @param  list<LoggedTrial>  $trials */
     private function withTrials(Session $session, array $trials, DistanceUnit $unit): ?ThresholdDistance
     {
-        $situation = $this->situations->read($session->plan, $session, $trials, $this->clock->now(), $unit);
-
-        return $situation->model === null ? null
-            : (new ThresholdSearch($situation->settings->limits))->distance($situation->model, $situation->ladder->step(0)->exposure, Day::Typical);
+        return self::of($this->situations->read($session->plan, $session, $trials, $this->clock->now(), $unit));
     }
 }

@@ -7,11 +7,13 @@ namespace App\Advice;
 use App\Models\Plan;
 use App\Models\Step;
 use Core\Decision\RuleSettings;
+use Core\Exposure\Exposure;
 use Core\Ladder\Criterion;
 use Core\Ladder\Ladder;
 use Core\Ladder\Step as CoreStep;
 use Core\Measure\Distance;
 use Core\Measure\DistanceUnit;
+use Core\Response\RiskLimits;
 
 /** Reads a plan with its steps for the core. */
 final class PlanReader
@@ -44,13 +46,13 @@ final class PlanReader
         return new PlanInCore(
             Ladder::of($steps),
             RuleSettings::of(
-                PlanInCore::limits($plan), $plan->most_advances, $plan->set_minutes, $plan->session_minutes, $plan->most_trials,
+                RiskLimits::of($plan->strain_limit, $plan->reaction_limit), $plan->most_advances, $plan->set_minutes, $plan->session_minutes, $plan->most_trials,
                 $room === null ? null : Distance::fromMeters($room), $unit,
             ),
             $ids,
             Distance::fromMeters($model->reference_meters),
             $model->reference_stated,
-            PlanInCore::fineAt($model, $this->catalogs->dimensions),
+            $model->fine_at_meters === null ? null : Exposure::of(['distance' => $model->fine_at_meters], $this->catalogs->dimensions),
         );
     }
 }

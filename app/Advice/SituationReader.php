@@ -98,8 +98,7 @@ final readonly class SituationReader
     /** A warm start, only where the parameters mean the same. */
     private static function start(LoadScale $scale, mixed $lastMode): ?Parameters
     {
-        $names = array_map(static fn ($dimension): string => $dimension->key, $scale->dimensions);
-        if (! is_array($lastMode) || $lastMode['dimensions'] !== $names || ! is_array($lastMode['theta']) || $lastMode['theta'] === []) {
+        if (! is_array($lastMode) || $lastMode['dimensions'] !== $scale->keys() || ! is_array($lastMode['theta']) || $lastMode['theta'] === []) {
             return null;
         }
 

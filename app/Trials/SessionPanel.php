@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Trials;
 
 use App\Advice\CoreCatalogs;
+use App\Advice\PlanReader;
 use App\Models\AdviceGiven;
 use App\Models\Session;
 use App\Models\User;
@@ -19,7 +20,7 @@ use Illuminate\Support\Str;
 /** All that the session's screen shows, for the whole page and for the part that is swapped after a trial. */
 final readonly class SessionPanel
 {
-    public function __construct(private CoreCatalogs $catalogs, private TrialReader $trials)
+    public function __construct(private CoreCatalogs $catalogs, private TrialReader $trials, private PlanReader $plans)
     {
     }
 
@@ -47,8 +48,7 @@ final readonly class SessionPanel
             'dimensions' => $this->dimensionsAsked(),
             'exposure' => $shown === null ? [] : $shown->values,
             'signs' => $this->signs(),
-            'steps' => $session->plan->steps()->with('exposures')->limit(500)->get(),
-            'catalog' => $this->catalogs->dimensions,
+            'steps' => $this->plans->read($session->plan, $user->distance_unit)->ladder->steps,
         ];
     }
 

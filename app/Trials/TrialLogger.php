@@ -46,8 +46,7 @@ final readonly class TrialLogger
     public function log(Session $session, User $user, IncomingTrial $trial): array
     {
         return $this->database->transaction(function () use ($session, $user, $trial): array {
-            // one trial of a session at a time: its advice depends on all before it
-            Session::query()->toBase()->where('id', $session->id)->lockForUpdate()->value('id');
+            self::lock($session);
             $hash = $trial->contentHash($session->id);
             try {
                 $id = $this->insert($session, $user, $trial, $hash);
@@ -77,27 +76,13 @@ final readonly class TrialLogger
     /** Takes the last trial that stands out of the count, and asks again. A second undo with the same UUID does nothing. */
     public function undoLast(Session $session, User $user, string $uuid): ?AdviceGiven
     {
-        return $this->database->transaction(function () use ($session, $user, $uuid): ?AdviceGiven {
-            Session::query()->toBase()->where('id', $session->id)->lockForUpdate()->value('id');
-            if (TrialCorrection::query()->where('practice_id', $session->practice_id)->where('uuid', $uuid)->exists()) {
-                return null;
-            }
-            $last = array_key_last($this->trials->ofSession($session->id));
-
-            return $last === null ? null : $this->keep($session, $user, $last, $uuid, 'undo', null);
-        });
+        return $this->correct($session, $user, $uuid, 'undo', null, fn (): ?int => array_key_last($this->trials->ofSession($session->id)));
     }
 
-    /** @param  array<string, scalar|null>  $changes columns of the trial, and "exposure" as text */
+    /** @param  array<string, scalar|null>  $changes columns of the trial */
     public function edit(Session $session, User $user, int $trialId, string $uuid, array $changes): ?AdviceGiven
     {
-        return $this->database->transaction(function () use ($session, $user, $trialId, $uuid, $changes): ?AdviceGiven {
-            Session::query()->toBase()->where('id', $session->id)->lockForUpdate()->value('id');
-
-            return TrialCorrection::query()->where('practice_id', $session->practice_id)->where('uuid', $uuid)->exists()
-                ? null
-                : $this->keep($session, $user, $trialId, $uuid, 'edit', $changes);
-        });
+        return $this->correct($session, $user, $uuid, 'edit', $changes, static fn (): int => $trialId);
     }
 
     /** The advice for the session as it stands: after its last trial, or to start with. */
@@ -109,15 +94,34 @@ final readonly class TrialLogger
         return $this->adviser->advise($session, $situation, $trialId ?? array_key_last($trials));
     }
 
-    /** @param  ?array<string, scalar|null>  $changes */
-    private function keep(Session $session, User $user, int $trialId, string $uuid, string $kind, ?array $changes): AdviceGiven
+    /**
+     * Keeps a correction and asks again; one that came before, or has no trial to correct, does nothing.
+     *
+     * @param  ?array<string, scalar|null>  $changes
+     * @param  callable(): ?int  $trialId  asked for once the session is locked
+     */
+    private function correct(Session $session, User $user, string $uuid, string $kind, ?array $changes, callable $trialId): ?AdviceGiven
     {
-        TrialCorrection::query()->create([
-            'practice_id' => $session->practice_id, 'trial_id' => $trialId, 'user_id' => $user->id, 'uuid' => $uuid,
-            'kind' => $kind, 'changes' => $changes, 'made_at' => $this->clock->now(),
-        ]);
+        return $this->database->transaction(function () use ($session, $user, $uuid, $kind, $changes, $trialId): ?AdviceGiven {
+            self::lock($session);
+            $isKnown = TrialCorrection::query()->where('practice_id', $session->practice_id)->where('uuid', $uuid)->exists();
+            $corrected = $isKnown ? null : $trialId();
+            if ($corrected === null) {
+                return null;
+            }
+            TrialCorrection::query()->create([
+                'practice_id' => $session->practice_id, 'trial_id' => $corrected, 'user_id' => $user->id, 'uuid' => $uuid,
+                'kind' => $kind, 'changes' => $changes, 'made_at' => $this->clock->now(),
+            ]);
 
-        return $this->advise($session, $user);
+            return $this->advise($session, $user);
+        });
+    }
+
+    /** One write of a session at a time: its advice depends on all before it. */
+    private static function lock(Session $session): void
+    {
+        Session::query()->toBase()->where('id', $session->id)->lockForUpdate()->value('id');
     }
 
     private function insert(Session $session, User $user, IncomingTrial $trial, string $hash): int

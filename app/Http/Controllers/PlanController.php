@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Advice\Adviser;
 use App\Advice\CoreCatalogs;
+use App\Advice\LimitReader;
 use App\Advice\SituationReader;
 use App\Http\Requests\StorePlanRequest;
 use App\Models\Dog;
@@ -14,9 +14,9 @@ use App\Models\Place;
 use App\Models\Plan;
 use App\Models\User;
 use App\Plans\PlanWriter;
+use Core\Decision\RuleBook;
 use Core\Ladder\Step;
 use Core\Response\Day;
-use Core\Response\ThresholdSearch;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -59,7 +59,7 @@ final readonly class PlanController
         return view('pages.plans.show', [
             'plan' => $plan,
             'situation' => $situation,
-            'start' => Adviser::decide($situation),
+            'start' => RuleBook::standard()->decide($situation),
             'steps' => array_map(static fn (Step $step): array => [
                 'words' => $situation->words($step->exposure),
                 'criterion' => $step->criterion,
@@ -67,7 +67,7 @@ final readonly class PlanController
                 'risk' => $model?->risk($step->exposure, Day::Today),
                 'allowed' => $situation->allows($step->exposure),
             ], $situation->ladder->steps),
-            'limit' => $model === null ? null : (new ThresholdSearch($situation->settings->limits))->distance($model, $situation->ladder->step(0)->exposure, Day::Typical),
+            'limit' => LimitReader::of($situation),
             'sessions' => $plan->sessions()->reorder()->orderByDesc('started_at')->withCount('trials')->limit(20)->get(),
         ]);
     }

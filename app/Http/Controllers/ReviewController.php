@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Advice\Adviser;
 use App\Advice\LimitReader;
 use App\Advice\SituationReader;
 use App\Models\Session;
 use App\Models\User;
 use App\Trials\SessionStrip;
+use Core\Decision\RuleBook;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Contracts\View\View;
 use Illuminate\Support\Facades\Gate;
@@ -35,8 +35,7 @@ final readonly class ReviewController
             'undone' => $session->trials()->whereHas('corrections', static fn ($corrections) => $corrections->where('kind', 'undo'))->count(),
             ...$this->limits->around($session, $user->distance_unit),
             'nextStart' => $session->plan->trashed() ? null
-                : Adviser::decide($this->situations->read($session->plan, null, [], $this->clock->now(), $user->distance_unit)),
-            'words' => fn ($exposure): string => $exposure->inWords(app(\App\Advice\CoreCatalogs::class)->dimensions, $user->distance_unit),
+                : RuleBook::standard()->decide($this->situations->read($session->plan, null, [], $this->clock->now(), $user->distance_unit)),
             'editUuid' => fn (): string => (string) Str::uuid7(),
         ]);
     }

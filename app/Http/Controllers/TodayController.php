@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Advice\Adviser;
 use App\Advice\SituationReader;
 use App\Models\DogsInSight;
 use App\Models\Plan;
 use App\Models\Session;
 use App\Models\UnplacedTrial;
 use App\Models\User;
+use Core\Decision\RuleBook;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Contracts\View\View;
 use Psr\Clock\ClockInterface;
@@ -37,7 +37,7 @@ final readonly class TodayController
             'due' => $plans->map(fn (Plan $plan): array => [
                 'plan' => $plan,
                 'lastAt' => $plan->getAttribute('last_session_at') === null ? null : new \DateTimeImmutable((string) $plan->getAttribute('last_session_at')),
-                'start' => Adviser::decide($this->situations->read($plan, null, [], $now, $user->distance_unit)),
+                'start' => RuleBook::standard()->decide($this->situations->read($plan, null, [], $now, $user->distance_unit)),
             ]),
             'open' => Session::query()->with(['plan.responseModel.dog', 'plan.responseModel.trigger'])->where('practice_id', $user->practice_id)
                 ->whereNull('ended_at')->whereHas('plan.responseModel', static fn ($models) => $models->whereIn('dog_id', $dogs))

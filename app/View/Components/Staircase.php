@@ -12,9 +12,9 @@ use Illuminate\View\Component;
 /** A ladder drawn as a staircase whose treads stand as high as their load. */
 final class Staircase extends Component
 {
-    public const WIDTH = 720;
+    private const WIDTH = 720;
 
-    public const HEIGHT = 240;
+    private const HEIGHT = 240;
 
     private const FLOOR = 205.0;
 

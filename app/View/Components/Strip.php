@@ -18,9 +18,9 @@ use Illuminate\View\Component;
 /** A session as a strip: each trial a band glyph over time and distance, breaks between sets. */
 final class Strip extends Component
 {
-    public const WIDTH = 900;
+    private const WIDTH = 900;
 
-    public const HEIGHT = 300;
+    private const HEIGHT = 300;
 
     /**
      * @param  non-empty-list<array{id: int, trial: LoggedTrial, words: string, secondsFromStart: float, advice: ?AdviceGiven, adviceWords: ?string, followed: ?bool}>  $rows

@@ -9,7 +9,6 @@ use Cli\Command;
 use Cli\Document;
 use Cli\SituationDocument;
 use Core\Decision\RuleBook;
-use Core\Decision\WarmUp;
 
 /** What to do next: after today's last trial, or where to start. */
 final readonly class Advise implements Command
@@ -26,8 +25,7 @@ final readonly class Advise implements Command
     public function answer(array $document): array
     {
         $situation = $this->situations->situation(Document::of($document));
-        $advice = $situation->log->last() === null ? (new WarmUp)->suggest($situation) : RuleBook::standard()->decide($situation);
 
-        return [...Answer::advice($advice), 'limits' => Answer::limits($situation->limits), 'converged' => $situation->model !== null];
+        return [...Answer::advice(RuleBook::standard()->decide($situation)), 'limits' => Answer::limits($situation->limits), 'converged' => $situation->model !== null];
     }
 }

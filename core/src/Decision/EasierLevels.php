@@ -106,15 +106,14 @@ final readonly class EasierLevels
         $found = [];
         foreach ($this->situation->model === null ? [] : $from->exposure->values as $key => $value) {
             $dimension = $this->situation->catalog->dimension($key);
-            if ($dimension->kind !== DimensionKind::Ordered || ! $dimension->eases) {
+            $choice = $dimension->kind === DimensionKind::Ordered && $dimension->eases ? $dimension->nextEasier((string) $value) : null;
+            if ($choice === null) {
                 continue;
             }
-            foreach (array_slice($dimension->easierThan((string) $value), 0, 1) as $choice) {
-                $exposure = $from->exposure->with($key, $choice->key);
-                $off = $this->situation->load($from->exposure) - $this->situation->load($exposure);
-                if ($off > 0.0 && $this->situation->allows($exposure)) {
-                    $found[] = new Alternative(new Level($from->step, $exposure), "{$dimension->label}: {$choice->label}", $off);
-                }
+            $exposure = $from->exposure->with($key, $choice->key);
+            $off = $this->situation->load($from->exposure) - $this->situation->load($exposure);
+            if ($off > 0.0 && $this->situation->allows($exposure)) {
+                $found[] = new Alternative(new Level($from->step, $exposure), "{$dimension->label}: {$choice->label}", $off);
             }
         }
         usort($found, static fn (Alternative $a, Alternative $b): int => $b->logitsOff <=> $a->logitsOff);

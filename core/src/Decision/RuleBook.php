@@ -35,12 +35,13 @@ final readonly class RuleBook
         ], new LimitGuard);
     }
 
-    /**
-     * @throws \LogicException if no trial has been logged: the first advice of a session is the warm-up's
-     */
+    /** What to do after the last trial; where to start, if there is none yet. */
     public function decide(Situation $situation): Advice
     {
-        $last = $situation->log->last() ?? throw new \LogicException('There is no trial to decide after.');
+        $last = $situation->log->last();
+        if ($last === null) {
+            return (new WarmUp)->suggest($situation);
+        }
         foreach ($this->rules as $rule) {
             $advice = $rule->apply($situation, $last);
             if ($advice !== null) {

@@ -71,19 +71,15 @@ final readonly class Dimension
         throw InvalidExposure::unknownValue($this->key, (string) $value);
     }
 
-    /**
-     * The next easier choices, nearest first.
-     *
-     * @return list<DimensionValue>
-     */
-    public function easierThan(string $value): array
+    /** The choice just easier than this one; null for the easiest. */
+    public function nextEasier(string $value): ?DimensionValue
     {
-        $easier = [];
+        $easier = null;
         foreach ($this->values as $choice) {
             if ($choice->key === $value) {
                 break;
             }
-            array_unshift($easier, $choice);
+            $easier = $choice;
         }
 
         return $easier;

@@ -39,6 +39,16 @@ final readonly class LoadScale
     }
 
     /**
+     * Of the dimensions in play, in the order of the covariates.
+     *
+     * @return list<string>
+     */
+    public function keys(): array
+    {
+        return array_map(static fn (Dimension $dimension): string => $dimension->key, $this->dimensions);
+    }
+
+    /**
      * One number for each dimension in play; a dimension the exposure does not state counts at its usual value.
      *
      * @return non-empty-list<float>

@@ -83,15 +83,4 @@ final readonly class Cholesky
 
         return $rows;
     }
-
-    /** ln of the determinant of A. */
-    public function logDeterminant(): float
-    {
-        $sum = 0.0;
-        foreach ($this->lower as $i => $row) {
-            $sum += log($row[$i]);
-        }
-
-        return 2.0 * $sum;
-    }
 }

@@ -95,26 +95,6 @@ final readonly class DogModel
     }
 
     /**
-     * Chance of each band on a typical day at the mode, bands 0 to 4.
-     *
-     * @return list<float>
-     */
-    public function bandChances(Exposure $exposure): array
-    {
-        $load = $this->load($exposure);
-        $atLeast = 1.0;
-        $chances = [];
-        foreach ($this->fit->mode->cutPoints() as $cut) {
-            $next = Probability::fromLogit($load - $cut);
-            $chances[] = $atLeast - $next;
-            $atLeast = $next;
-        }
-        $chances[] = $atLeast;
-
-        return $chances;
-    }
-
-    /**
      * Posterior mean of σ(z), z Normal: σ(μ / √(1 + π·sd²/8)).
      *
      * @param  array{mean: float, sd: float}  $linear

@@ -40,14 +40,7 @@
                     </form>
                 </div>
             @endif
-            @can('end', $session)
-                <form method="post" action="{{ route('sessions.end', $session) }}" class="d-none d-lg-block">
-                    @csrf
-                    <label class="form-label" for="end-note-wide">Note for the end <span class="text-body-secondary">(optional)</span></label>
-                    <input class="form-control mb-2" id="end-note-wide" name="end_note" maxlength="500">
-                    <button class="btn {{ $next ? 'btn-outline-secondary' : 'btn-next' }} w-100">End the session</button>
-                </form>
-            @endcan
+            @include('partials.end-session', ['id' => 'end-note-wide', 'class' => 'd-none d-lg-block'])
         </div>
         <div class="col-lg-7">
             <form method="post" action="{{ route('trials.store', $session) }}" hx-post="{{ route('trials.store', $session) }}" hx-target="#session-panel" hx-swap="outerHTML show:top" hx-disabled-elt="find button[type=submit]" data-trial-form>
@@ -146,8 +139,8 @@
                         <label class="form-label mb-0" for="aim">I aimed at</label>
                         <select class="form-select mb-2" id="aim" name="aim">
                             @if($next)<option value="advice:{{ $advice->id }}">the advice: {{ $nextWords }}</option>@endif
-                            @foreach($steps as $step)
-                                <option value="step:{{ $step->position }}" @selected(old('aim') === "step:{$step->position}")>step {{ $step->position + 1 }}: {{ Core\Measure\Distance::fromMeters((float) $step->exposures->firstWhere('dimension', 'distance')?->number)->inWords($unit) }}</option>
+                            @foreach($steps as $position => $step)
+                                <option value="step:{{ $position }}" @selected(old('aim') === "step:{$position}")>step {{ $position + 1 }}: {{ $step->exposure->distance()?->inWords($unit) }}</option>
                             @endforeach
                         </select>
                         @foreach(['interrupted' => 'Disturbed from outside (counts for the model, not for the run)', 'handler_error' => 'A handling slip: late mark, food dropped (counts for neither)', 'food_gone' => 'The food is used up'] as $flag => $text)
@@ -163,14 +156,7 @@
                 <button class="btn btn-next w-100" type="submit">Log trial</button>
                 <p class="fw-bold mt-2 mb-0" role="status" data-send-status></p>
             </form>
-            @can('end', $session)
-                <form method="post" action="{{ route('sessions.end', $session) }}" class="d-lg-none mt-4">
-                    @csrf
-                    <label class="form-label" for="end-note">Note for the end <span class="text-body-secondary">(optional)</span></label>
-                    <input class="form-control mb-2" id="end-note" name="end_note" maxlength="500">
-                    <button class="btn {{ $next ? 'btn-outline-secondary' : 'btn-next' }} w-100">End the session</button>
-                </form>
-            @endcan
+            @include('partials.end-session', ['id' => 'end-note', 'class' => 'd-lg-none mt-4'])
         </div>
     </div>
 </div>

@@ -8,6 +8,7 @@ use Core\Decision\Action;
 use Core\Decision\Advice;
 use Core\Decision\EasierLevels;
 use Core\Decision\Easing;
+use Core\Decision\Level;
 use Core\Decision\LoggedTrial;
 use Core\Decision\Reason;
 use Core\Decision\Rule;
@@ -47,7 +48,7 @@ final readonly class EaseAfterStrain implements Rule
     private function split(Situation $situation, LoggedTrial $last, int $failed): Advice
     {
         $below = $situation->ladder->step($last->target->step - 1);
-        $from = new \Core\Decision\Level(max(0, $last->target->step - 1), $below->exposure);
+        $from = new Level(max(0, $last->target->step - 1), $below->exposure);
         $half = (new EasierLevels($situation))->partWay($from, $last->target);
         $why = [new Reason('wall', "The same step gave strain in {$failed} sessions: split it, change another dimension, and check pain and kit.")];
 
