@@ -28,6 +28,12 @@ final readonly class GammaPrior
         return new self($shape, $shape / $mean);
     }
 
+    /** The same shape, its mean times a positive factor. */
+    public function scaled(float $factor): self
+    {
+        return new self($this->shape, $this->rate / $factor);
+    }
+
     public function mode(): float
     {
         return ($this->shape - 1.0) / $this->rate;

@@ -70,6 +70,17 @@ final readonly class Cholesky
         return array_values($x);
     }
 
+    /** ln |A|. */
+    public function logDeterminant(): float
+    {
+        $sum = 0.0;
+        foreach ($this->lower as $i => $line) {
+            $sum += 2.0 * log($line[$i]);
+        }
+
+        return $sum;
+    }
+
     /** @return array<int, array<int, float>> */
     public function inverse(): array
     {

@@ -15,7 +15,11 @@ final readonly class DogModel
     /** Standard normal quantile of the one-sided 80 % bound. */
     public const BOUND_QUANTILE = 0.8416212335729143;
 
+    /** The fit with the usual spacing of the bands. */
+    public Fit $fit;
+
     /**
+     * @param  non-empty-list<WeightedFit>  $fits  one for each guess of how the bands are spaced, the usual one first
      * @param  ?int  $today  offset group of today's trials, null while there is none
      * @param  ?int  $afterReaction  offset group of today's trials after a reaction
      * @param  float  $todayVariance  of today's offset before any trial of its group
@@ -23,7 +27,7 @@ final readonly class DogModel
      */
     public function __construct(
         public LoadScale $scale,
-        public Fit $fit,
+        public array $fits,
         private ?int $today,
         private ?int $afterReaction,
         private float $todayVariance,
@@ -31,21 +35,21 @@ final readonly class DogModel
         public array $distinctValues,
         private float $sdFactor = 1.0,
     ) {
+        $this->fit = $fits[0]->fit;
     }
 
     /** The same model, less sure of itself. */
     public function withSdFactor(float $factor): self
     {
-        return new self($this->scale, $this->fit, $this->today, $this->afterReaction, $this->todayVariance, $this->afterReactionMean, $this->distinctValues, $factor);
+        return new self($this->scale, $this->fits, $this->today, $this->afterReaction, $this->todayVariance, $this->afterReactionMean, $this->distinctValues, $factor);
     }
 
     /** Σ β_j·x_j at the mode, in logits: how hard an exposure is for this dog on a typical day. */
     public function load(Exposure $exposure): float
     {
         $load = 0.0;
-        $slopes = $this->fit->mode->slopes();
         foreach ($this->scale->covariates($exposure) as $j => $x) {
-            $load += $slopes[$j] * $x;
+            $load += $this->slope($j) * $x;
         }
 
         return $load;
@@ -56,7 +60,7 @@ final readonly class DogModel
     {
         foreach ($this->scale->dimensions as $j => $dimension) {
             if ($dimension->key === 'distance') {
-                return $this->fit->mode->slopes()[$j];
+                return $this->slope($j);
             }
         }
 
@@ -86,12 +90,28 @@ final readonly class DogModel
             Day::AfterReaction => $this->afterReaction,
         };
         $isFitted = $group !== null || $day === Day::Typical;
-        $linear = $this->fit->linear($x, $k, $group, $isFitted ? 0.0 : $this->todayVariance);
+        $mean = $square = 0.0;
+        foreach ($this->fits as $weighted) {
+            $linear = $weighted->fit->linear($x, $k, $group, $isFitted ? 0.0 : $this->todayVariance);
+            $mean += $weighted->weight * $linear['mean'];
+            $square += $weighted->weight * ($linear['sd'] ** 2 + $linear['mean'] ** 2);
+        }
 
         return [
-            'mean' => $linear['mean'] + ($day === Day::AfterReaction && ! $isFitted ? $this->afterReactionMean : 0.0),
-            'sd' => $this->sdFactor * $linear['sd'],
+            'mean' => $mean + ($day === Day::AfterReaction && ! $isFitted ? $this->afterReactionMean : 0.0),
+            'sd' => $this->sdFactor * sqrt(max(0.0, $square - $mean ** 2)),
         ];
+    }
+
+    /** Slope of the j-th dimension in play, averaged over the fits. */
+    private function slope(int $j): float
+    {
+        $slope = 0.0;
+        foreach ($this->fits as $weighted) {
+            $slope += $weighted->weight * $weighted->fit->mode->theta[$weighted->fit->mode->cuts + $j];
+        }
+
+        return $slope;
     }
 
     /**

@@ -9,6 +9,7 @@ final readonly class Fit
 {
     /**
      * @param  array<int, array<int, float>>  $covariance  of theta
+     * @param  float  $logMarginal  Laplace approximation of the log marginal likelihood, up to a constant that fits to the same trials share
      * @param  array<int, float>  $offsetInformation  by group
      * @param  array<int, array<int, float>>  $crossInformation  by group, then by theta
      */
@@ -17,15 +18,23 @@ final readonly class Fit
         public array $covariance,
         public float $logPosterior,
         public float $logLikelihood,
+        public float $logMarginal,
         public int $iterations,
         private array $offsetInformation,
         private array $crossInformation,
     ) {
     }
 
-    public static function at(Parameters $mode, Curvature $curvature, Cholesky $factor, int $iterations): self
+    /** @param  list<OffsetGroup>  $groups */
+    public static function at(Parameters $mode, Curvature $curvature, Cholesky $factor, Prior $prior, array $groups, int $iterations): self
     {
-        return new self($mode, $factor->inverse(), $curvature->logPosterior, $curvature->logLikelihood, $iterations, $curvature->offsetInformation, $curvature->crossInformation);
+        // f + ln normalizers − ½ ln |H|; the arrow's determinant is that of the eliminated block times the offsets' diagonal
+        $marginal = $curvature->logPosterior + $prior->logNormalizer() - 0.5 * $factor->logDeterminant();
+        foreach ($groups as $s => $group) {
+            $marginal -= 0.5 * log($group->variance * $curvature->offsetInformation[$s]);
+        }
+
+        return new self($mode, $factor->inverse(), $curvature->logPosterior, $curvature->logLikelihood, $marginal, $iterations, $curvature->offsetInformation, $curvature->crossInformation);
     }
 
     /**

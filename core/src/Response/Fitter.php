@@ -54,7 +54,7 @@ final readonly class Fitter
                 return null;
             }
             if (0.5 * $decrement < self::DECREMENT) {
-                return Fit::at($at, $here, $factor, $iteration);
+                return Fit::at($at, $here, $factor, $prior, $groups, $iteration);
             }
             $share = min(1.0, 0.95 * self::wayToEdge($prior, $at, $step));
             do {

@@ -52,11 +52,35 @@ final readonly class ModelBuilder
         if ($fineAt !== null) {
             $rows[] = new ObservedRow(null, $scale->covariates($fineAt), [0.0, 1.0, 0.0, 0.0, 0.0]);
         }
-        $fit = $this->fitter->fit($this->priors->for($scale, $referenceStated), $rows, $groups, $start);
+        $fits = [];
+        foreach ($this->spacingWeights($rows) as $i => $weight) {
+            $spacing = $this->priors->spacings[$i];
+            $fit = $this->fitter->fit($this->priors->for($scale, $referenceStated, $spacing->scale), $rows, $groups, $start);
+            if ($fit === null) {
+                return null;
+            }
+            $fits[] = new WeightedFit($spacing, $fit, $weight);
+        }
 
-        return $fit === null ? null : new DogModel(
-            $scale, $fit, $todayGroup, $afterReactionGroup, $todayVariance, $this->priors->afterReactionMean, array_map(count(...), $seen),
+        return new DogModel(
+            $scale, $fits, $todayGroup, $afterReactionGroup, $todayVariance, $this->priors->afterReactionMean, array_map(count(...), $seen),
         );
+    }
+
+    /**
+     * @param  list<ObservedRow>  $rows
+     * @return non-empty-array<int, float> weight by index of the spacing, those that matter
+     */
+    private function spacingWeights(array $rows): array
+    {
+        $counts = [0.0, 0.0, 0.0, 0.0, 0.0];
+        foreach ($rows as $row) {
+            foreach ($row->counts as $band => $count) {
+                $counts[$band] += $count;
+            }
+        }
+
+        return $this->priors->spacingWeights($counts);
     }
 
     /**

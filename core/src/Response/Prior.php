@@ -38,4 +38,18 @@ final readonly class Prior
     {
         return new self($cuts, null, 1.0, [], array_fill(0, $slopes, null));
     }
+
+    /**
+     * What the unnormalized log prior lacks, but for terms that every prior of the same shapes shares: without it two
+     * priors could not be compared by their marginal likelihood.
+     */
+    public function logNormalizer(): float
+    {
+        $log = -log($this->topCutSd);
+        foreach ([...$this->gaps, ...$this->slopes] as $gamma) {
+            $log += $gamma === null ? 0.0 : $gamma->shape * log($gamma->rate);
+        }
+
+        return $log;
+    }
 }
