@@ -15,14 +15,15 @@ final readonly class DogModel
     /** Standard normal quantile of the one-sided 80 % bound. */
     public const BOUND_QUANTILE = 0.8416212335729143;
 
-    /** The fit with the usual spacing of the bands. */
+    /** The weightiest fit. */
     public Fit $fit;
 
     /**
-     * @param  non-empty-list<WeightedFit>  $fits  one for each guess of how the bands are spaced, the usual one first
+     * @param  non-empty-list<WeightedFit>  $fits  one for each guess of how the bands are spaced
      * @param  ?int  $today  offset group of today's trials, null while there is none
      * @param  ?int  $afterReaction  offset group of today's trials after a reaction
-     * @param  float  $todayVariance  of today's offset before any trial of its group
+     * @param  float  $daySd  spread of days, in logits: usual, or chosen from this dog's sessions
+     * @param  float  $gapVariance  of today's offset, for the time since the last session
      * @param  array<string, int>  $distinctValues  by dimension key: how many values the trials have shown
      */
     public function __construct(
@@ -30,18 +31,23 @@ final readonly class DogModel
         public array $fits,
         private ?int $today,
         private ?int $afterReaction,
-        private float $todayVariance,
+        public float $daySd,
+        private float $gapVariance,
         private float $afterReactionMean,
         public array $distinctValues,
         private float $sdFactor = 1.0,
     ) {
-        $this->fit = $fits[0]->fit;
+        $weightiest = $fits[0];
+        foreach ($fits as $weighted) {
+            $weightiest = $weighted->weight > $weightiest->weight ? $weighted : $weightiest;
+        }
+        $this->fit = $weightiest->fit;
     }
 
     /** The same model, less sure of itself. */
     public function withSdFactor(float $factor): self
     {
-        return new self($this->scale, $this->fits, $this->today, $this->afterReaction, $this->todayVariance, $this->afterReactionMean, $this->distinctValues, $factor);
+        return new self($this->scale, $this->fits, $this->today, $this->afterReaction, $this->daySd, $this->gapVariance, $this->afterReactionMean, $this->distinctValues, $factor);
     }
 
     /** Σ β_j·x_j at the mode, in logits: how hard an exposure is for this dog on a typical day. */
@@ -92,7 +98,7 @@ final readonly class DogModel
         $isFitted = $group !== null || $day === Day::Typical;
         $mean = $square = 0.0;
         foreach ($this->fits as $weighted) {
-            $linear = $weighted->fit->linear($x, $k, $group, $isFitted ? 0.0 : $this->todayVariance);
+            $linear = $weighted->fit->linear($x, $k, $group, $isFitted ? 0.0 : $this->daySd ** 2 + $this->gapVariance);
             $mean += $weighted->weight * $linear['mean'];
             $square += $weighted->weight * ($linear['sd'] ** 2 + $linear['mean'] ** 2);
         }

@@ -10,7 +10,8 @@ use Core\Exposure\LoadScale;
 /** Fits a dog's model to its sessions. */
 final readonly class ModelBuilder
 {
-    private const SECONDS_A_DAY = 86400.0;
+    /** A spacing of the bands less likely than this is left out. */
+    private const LEAST_WEIGHT = 0.01;
 
     public function __construct(
         private ModelPriors $priors,
@@ -29,88 +30,49 @@ final readonly class ModelBuilder
      */
     public function build(LoadScale $scale, bool $referenceStated, ?Exposure $fineAt, array $earlier, SessionEvidence $today, ?Parameters $start = null): ?DogModel
     {
-        $daySd = $this->priors->todaySd;
-        usort($earlier, static fn (SessionEvidence $a, SessionEvidence $b): int => $a->startedAt <=> $b->startedAt);
-        $newest = $earlier === [] ? null : $earlier[count($earlier) - 1]->startedAt;
-        $gapDays = $newest === null ? 0.0 : self::days($newest, $today->startedAt);
-        $todayVariance = $daySd ** 2 + $this->fading->gapVariance($gapDays);
-
-        $rows = $groups = [];
-        $seen = [];
-        $trialsSince = $today->trials();
-        for ($i = count($earlier) - 1; $i >= 0; $i--) {
-            $session = $earlier[$i];
-            $days = $newest === null ? 0.0 : self::days($session->startedAt, $newest);
-            $good = $this->fading->weight($days, $trialsSince, false);
-            $bad = $this->fading->weight($days, $trialsSince, true);
-            if ($bad > 0.0) {
-                $this->addSession($scale, $session, $good, $bad, $daySd ** 2, $rows, $groups, $seen);
-            }
-            $trialsSince += $session->trials();
-        }
-        [$todayGroup, $afterReactionGroup] = $this->addSession($scale, $today, 1.0, 1.0, $todayVariance, $rows, $groups, $seen);
-        if ($fineAt !== null) {
-            $rows[] = new ObservedRow(null, $scale->covariates($fineAt), [0.0, 1.0, 0.0, 0.0, 0.0]);
-        }
+        $seen = Observations::of($scale, $this->fading, $earlier, $today, $fineAt);
+        $daySd = $this->daySpread($scale, $referenceStated, $fineAt, $earlier, $start);
+        $gapVariance = $this->fading->gapVariance($seen->gapDays);
+        $groups = $seen->groups($daySd, $this->priors->afterReactionMean, $gapVariance);
         $fits = [];
-        foreach ($this->spacingWeights($rows) as $i => $weight) {
+        foreach ($this->priors->spacingWeights($seen->bands(), self::LEAST_WEIGHT) as $i => $weight) {
             $spacing = $this->priors->spacings[$i];
-            $fit = $this->fitter->fit($this->priors->for($scale, $referenceStated, $spacing->scale), $rows, $groups, $start);
+            $fit = $this->fitter->fit($this->priors->for($scale, $referenceStated, $spacing->scale), $seen->rows, $groups, $start);
             if ($fit === null) {
                 return null;
             }
             $fits[] = new WeightedFit($spacing, $fit, $weight);
         }
 
-        return new DogModel(
-            $scale, $fits, $todayGroup, $afterReactionGroup, $todayVariance, $this->priors->afterReactionMean, array_map(count(...), $seen),
-        );
+        return new DogModel($scale, $fits, $seen->today, $seen->afterReaction, $daySd, $gapVariance, $this->priors->afterReactionMean, $seen->distinctValues());
     }
 
     /**
-     * @param  list<ObservedRow>  $rows
-     * @return non-empty-array<int, float> weight by index of the spacing, those that matter
+     * How far this dog's days lie apart, from its earlier sessions: the spread with the largest marginal likelihood (Laplace),
+     * weighed by its prior. Maximizing the spread jointly with the offsets would always give 0.
+     *
+     * @param  list<SessionEvidence>  $earlier
      */
-    private function spacingWeights(array $rows): array
+    private function daySpread(LoadScale $scale, bool $referenceStated, ?Exposure $fineAt, array $earlier, ?Parameters $start): float
     {
-        $counts = [0.0, 0.0, 0.0, 0.0, 0.0];
-        foreach ($rows as $row) {
-            foreach ($row->counts as $band => $count) {
-                $counts[$band] += $count;
+        if (count($earlier) < $this->priors->spreadFromSessions) {
+            return $this->priors->todaySd;
+        }
+        $seen = Observations::of($scale, $this->fading, $earlier, null, $fineAt);
+        if ($seen->sessions < $this->priors->spreadFromSessions) {
+            return $this->priors->todaySd;
+        }
+        $prior = $this->priors->for($scale, $referenceStated);
+        $best = $this->priors->todaySd;
+        $most = -INF;
+        foreach ($this->priors->daySpreads as [$sd, $weight]) {
+            $fit = $this->fitter->fit($prior, $seen->rows, $seen->groups($sd, $this->priors->afterReactionMean, 0.0), $start);
+            $start = $fit->mode ?? $start;
+            if ($fit !== null && $fit->logMarginal + log($weight) > $most) {
+                [$best, $most] = [$sd, $fit->logMarginal + log($weight)];
             }
         }
 
-        return $this->priors->spacingWeights($counts);
-    }
-
-    /**
-     * @param  list<ObservedRow>  $rows
-     * @param  list<OffsetGroup>  $groups
-     * @param  array<string, array<string, true>>  $seen  values by dimension
-     * @return array{?int, ?int} its offset groups, before and after a reaction
-     */
-    private function addSession(LoadScale $scale, SessionEvidence $session, float $good, float $bad, float $variance, array &$rows, array &$groups, array &$seen): array
-    {
-        $group = [null, null];
-        foreach ($session->rows as $row) {
-            $after = $row->afterReaction ? 1 : 0;
-            if ($group[$after] === null) {
-                $group[$after] = count($groups);
-                $groups[] = new OffsetGroup($row->afterReaction ? $this->priors->afterReactionMean : 0.0, $variance);
-            }
-            $rows[] = new ObservedRow($group[$after], $scale->covariates($row->exposure), [
-                $row->counts[0] * $good, $row->counts[1] * $good, $row->counts[2] * $good, $row->counts[3] * $bad, $row->counts[4] * $bad,
-            ]);
-            foreach ($row->exposure->values as $key => $value) {
-                $seen[$key][(string) $value] = true;
-            }
-        }
-
-        return $group;
-    }
-
-    private static function days(\DateTimeImmutable $from, \DateTimeImmutable $to): float
-    {
-        return max(0.0, ($to->getTimestamp() - $from->getTimestamp()) / self::SECONDS_A_DAY);
+        return $best;
     }
 }

@@ -15,6 +15,7 @@ final readonly class ModelPriors
     /**
      * @param  list<GammaPrior>  $gaps
      * @param  non-empty-list<Spacing>  $spacings  the usual one first
+     * @param  non-empty-list<array{float, float}>  $daySpreads  each standard deviation of days that may hold, with its prior weight
      */
     private function __construct(
         public string $version,
@@ -24,6 +25,8 @@ final readonly class ModelPriors
         private array $gaps,
         public array $spacings,
         public float $todaySd,
+        public int $spreadFromSessions,
+        public array $daySpreads,
         public float $afterReactionMean,
         public float $assumedReferenceMeters,
     ) {
@@ -36,11 +39,16 @@ final readonly class ModelPriors
      */
     public static function fromArray(array $data): self
     {
-        $number = static function (string ...$path) use ($data): float {
+        $at = static function (string ...$path) use ($data): mixed {
             $value = $data;
             foreach ($path as $field) {
                 $value = is_array($value) ? ($value[$field] ?? null) : null;
             }
+
+            return $value;
+        };
+        $number = static function (string ...$path) use ($at): float {
+            $value = $at(...$path);
 
             return is_int($value) || is_float($value) ? (float) $value : throw InvalidCatalog::missing('priors', implode('.', $path));
         };
@@ -55,8 +63,10 @@ final readonly class ModelPriors
             $number('topCut', 'sd'),
             $number('topCutUnstated', 'sd'),
             $gaps,
-            self::spacings($data['spacings'] ?? null),
+            array_map(static fn (array $pair): Spacing => new Spacing(...$pair), self::weighted($at('spacings', 'scales'), $at('spacings', 'weights'), 'spacings.scales')),
             $number('today', 'sd'),
+            (int) $number('today', 'chosenFromSessions'),
+            self::weighted($at('today', 'grid'), $at('today', 'gridWeights'), 'today.grid'),
             $number('today', 'afterReactionMean'),
             $number('assumedReferenceMeters'),
         );
@@ -78,38 +88,40 @@ final readonly class ModelPriors
     }
 
     /**
-     * @return non-empty-list<Spacing>
+     * Positive values with their positive prior weights.
+     *
+     * @return non-empty-list<array{float, float}>
      *
      * @throws InvalidCatalog
      */
-    private static function spacings(mixed $data): array
+    private static function weighted(mixed $values, mixed $weights, string $field): array
     {
-        $scales = is_array($data) && is_array($data['scales'] ?? null) ? array_values($data['scales']) : [];
-        $weights = is_array($data) && is_array($data['weights'] ?? null) ? array_values($data['weights']) : [];
-        $spacings = [];
-        foreach ($scales as $i => $scale) {
-            $weight = $weights[$i] ?? null;
-            if (! is_numeric($scale) || $scale <= 0.0 || ! is_numeric($weight) || $weight <= 0.0) {
-                throw InvalidCatalog::missing('priors', 'spacings (positive scales, each with a positive weight)');
+        $pairs = [];
+        foreach (is_array($values) && is_array($weights) && count($values) === count($weights) ? array_map(null, $values, $weights) : [] as [$value, $weight]) {
+            if (! (is_int($value) || is_float($value)) || $value <= 0 || ! (is_int($weight) || is_float($weight)) || $weight <= 0) {
+                throw InvalidCatalog::contradiction("priors, {$field}", 'values and weights must be positive numbers.');
             }
-            $spacings[] = new Spacing((float) $scale, (float) $weight);
+            $pairs[] = [(float) $value, (float) $weight];
         }
 
-        return $spacings === [] ? throw InvalidCatalog::missing('priors', 'spacings') : $spacings;
+        return $pairs === [] ? throw InvalidCatalog::missing('priors', "{$field} (as many values as weights)") : $pairs;
     }
 
     /**
      * The posterior weight of each spacing, by Bayes' rule.
      *
      * @param  array{float, float, float, float, float}  $counts  weighted trials by band
-     * @return list<float> in the order of the spacings, summing to 1
+     * @param  float  $least  lighter ones are left out
+     * @return array<int, float> by index of the spacing, summing to 1; never empty
      */
-    public function spacingWeights(array $counts): array
+    public function spacingWeights(array $counts, float $least): array
     {
         $logs = array_map(fn (Spacing $spacing): float => log($spacing->weight) + $spacing->logMarginal($this->gaps, $counts), $this->spacings);
         $most = max($logs);
-        $sum = array_sum(array_map(static fn (float $log): float => exp($log - $most), $logs));
+        $weights = array_map(static fn (float $log): float => exp($log - $most), $logs);
+        $kept = array_filter($weights, static fn (float $weight): bool => $weight >= $least * array_sum($weights));
+        $sum = array_sum($kept);
 
-        return array_map(static fn (float $log): float => exp($log - $most) / $sum, $logs);
+        return array_map(static fn (float $weight): float => $weight / $sum, $kept);
     }
 }

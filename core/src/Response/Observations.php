@@ -1,0 +1,131 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Response;
+
+use Core\Exposure\Exposure;
+use Core\Exposure\LoadScale;
+
+/** A dog's sessions as weighted rows of a fit: earlier ones faded, today's in full, each with its own day's offset. */
+final class Observations
+{
+    private const SECONDS_A_DAY = 86400.0;
+
+    /** @var list<ObservedRow> */
+    public array $rows = [];
+
+    /** Sessions that still count. */
+    public int $sessions = 0;
+
+    /** Offset group of today's trials, null while there is none. */
+    public ?int $today = null;
+
+    /** Offset group of today's trials after a reaction. */
+    public ?int $afterReaction = null;
+
+    /** Days from the newest earlier session to today; 0 without one. */
+    public float $gapDays = 0.0;
+
+    /** @var list<array{isToday: bool, afterReaction: bool}> */
+    private array $groups = [];
+
+    /** @var array<string, array<string, true>> values by dimension */
+    private array $seen = [];
+
+    private function __construct(private readonly LoadScale $scale)
+    {
+    }
+
+    /**
+     * @param  list<SessionEvidence>  $earlier  finished sessions, in any order
+     * @param  ?SessionEvidence  $today  null to look at the earlier ones alone
+     * @param  ?Exposure  $fineAt  from intake: one pseudo-trial in band 1
+     */
+    public static function of(LoadScale $scale, Fading $fading, array $earlier, ?SessionEvidence $today, ?Exposure $fineAt): self
+    {
+        $all = new self($scale);
+        usort($earlier, static fn (SessionEvidence $a, SessionEvidence $b): int => $a->startedAt <=> $b->startedAt);
+        $newest = $earlier === [] ? null : $earlier[count($earlier) - 1]->startedAt;
+        if ($newest !== null && $today !== null) {
+            $all->gapDays = self::days($newest, $today->startedAt);
+        }
+        $trialsSince = $today?->trials() ?? 0;
+        for ($i = count($earlier) - 1; $i >= 0 && $newest !== null; $i--) {
+            $days = self::days($earlier[$i]->startedAt, $newest);
+            $bad = $fading->weight($days, $trialsSince, true);
+            if ($bad > 0.0) {
+                $all->add($earlier[$i], $fading->weight($days, $trialsSince, false), $bad, false);
+            }
+            $trialsSince += $earlier[$i]->trials();
+        }
+        if ($today !== null) {
+            [$all->today, $all->afterReaction] = $all->add($today, 1.0, 1.0, true);
+        }
+        if ($fineAt !== null) {
+            $all->rows[] = new ObservedRow(null, $scale->covariates($fineAt), [0.0, 1.0, 0.0, 0.0, 0.0]);
+        }
+
+        return $all;
+    }
+
+    /**
+     * The priors of the days' offsets.
+     *
+     * @param  float  $daySd  spread of days, in logits
+     * @param  float  $gapVariance  added to today's, for the time since the last session
+     * @return list<OffsetGroup>
+     */
+    public function groups(float $daySd, float $afterReactionMean, float $gapVariance): array
+    {
+        return array_map(static fn (array $group): OffsetGroup => new OffsetGroup(
+            $group['afterReaction'] ? $afterReactionMean : 0.0,
+            $daySd ** 2 + ($group['isToday'] ? $gapVariance : 0.0),
+        ), $this->groups);
+    }
+
+    /**
+     * Weighted trials by band.
+     *
+     * @return array{float, float, float, float, float}
+     */
+    public function bands(): array
+    {
+        $of = fn (int $band): float => array_sum(array_map(static fn (ObservedRow $row): float => $row->counts[$band], $this->rows));
+
+        return [$of(0), $of(1), $of(2), $of(3), $of(4)];
+    }
+
+    /** @return array<string, int> by dimension key: how many values the trials have shown */
+    public function distinctValues(): array
+    {
+        return array_map(count(...), $this->seen);
+    }
+
+    /** @return array{?int, ?int} its offset groups, before and after a reaction */
+    private function add(SessionEvidence $session, float $good, float $bad, bool $isToday): array
+    {
+        $group = [null, null];
+        foreach ($session->rows as $row) {
+            $after = $row->afterReaction ? 1 : 0;
+            if ($group[$after] === null) {
+                $group[$after] = count($this->groups);
+                $this->groups[] = ['isToday' => $isToday, 'afterReaction' => $row->afterReaction];
+            }
+            $this->rows[] = new ObservedRow($group[$after], $this->scale->covariates($row->exposure), [
+                $row->counts[0] * $good, $row->counts[1] * $good, $row->counts[2] * $good, $row->counts[3] * $bad, $row->counts[4] * $bad,
+            ]);
+            foreach ($row->exposure->values as $key => $value) {
+                $this->seen[$key][(string) $value] = true;
+            }
+        }
+        $this->sessions += $session->rows === [] ? 0 : 1;
+
+        return $group;
+    }
+
+    private static function days(\DateTimeImmutable $from, \DateTimeImmutable $to): float
+    {
+        return max(0.0, ($to->getTimestamp() - $from->getTimestamp()) / self::SECONDS_A_DAY);
+    }
+}
