@@ -32,7 +32,7 @@ final readonly class Fit implements Command
             $slopes[$dimension->key] = [
                 'slope' => $model->fit->mode->slopes()[$j],
                 'standardError' => $model->fit->standardError($model->fit->mode->cuts + $j),
-                'valuesSeen' => $model->distinctValues[$dimension->key] ?? 0,
+                'valuesSeen' => count($model->seen[$dimension->key] ?? []),
             ];
         }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Core\Decision;
 
+use Core\Exposure\Dimension;
 use Core\Exposure\DimensionKind;
 use Core\Exposure\Exposure;
 use Core\Measure\Distance;
@@ -55,7 +56,7 @@ final readonly class EasierLevels
             return $best;
         }
         foreach ($this->variants($from->exposure) as $variant) {
-            $level = $this->farther($variant, $most);
+            $level = $this->milder($variant, $most);
             if ($level !== null) {
                 return $level;
             }
@@ -147,25 +148,44 @@ final readonly class EasierLevels
         return $variants;
     }
 
-    /** The nearest distance at which this exposure is allowed and its load at most so much; null if the room ends before. */
-    private function farther(Exposure $exposure, float $most): ?Level
+    /**
+     * The hardest value of its leading measure (distance, gap, level, time) at which this exposure is allowed and its load
+     * at most so much; null if the room, or what can be set up, ends before.
+     */
+    private function milder(Exposure $exposure, float $most): ?Level
     {
         $model = $this->situation->model;
-        $distance = $exposure->distance();
-        if ($model === null || $distance === null) {
+        $measure = $this->leadingMeasure($exposure);
+        $range = $measure?->kind->range();
+        if ($model === null || $measure === null || $range === null) {
             return null;
         }
-        $room = $this->situation->settings->room->meters ?? Distance::MOST_METERS;
+        $reference = $model->scale->reference->meters;
+        $room = $measure->key === 'distance' ? $this->situation->settings->room?->meters : null;
+        $start = $measure->covariate($exposure->values[$measure->key], $reference);
+        $end = $measure->covariate($room ?? $range[0], $reference);
         for ($ease = max($this->situation->load($exposure) - $most, 0.0); ; $ease += self::GRID) {
-            $meters = $distance->meters * 2.0 ** ($ease / $model->slopePerHalving());
-            if ($meters > $room + 1e-9) {
+            $x = $start - $ease / $model->slope($measure->key);
+            if ($x < $end - 1e-9) {
                 return null;
             }
-            $farther = $exposure->withDistance(Distance::fromMeters($meters));
-            if ($this->situation->allows($farther)) {
-                return new Level($this->stepAbove($farther), $farther);
+            $milder = $exposure->with($measure->key, $measure->valueAt($x, $reference));
+            if ($this->situation->allows($milder)) {
+                return new Level($this->stepAbove($milder), $milder);
             }
         }
+    }
+
+    /** The first measured dimension of the catalog that the exposure states and a handler can ease. */
+    private function leadingMeasure(Exposure $exposure): ?Dimension
+    {
+        foreach ($this->situation->catalog->dimensions as $dimension) {
+            if ($dimension->kind->isMeasured() && $dimension->eases && isset($exposure->values[$dimension->key])) {
+                return $dimension;
+            }
+        }
+
+        return null;
     }
 
     /** @return non-negative-int the lowest step at least as hard as the exposure */

@@ -31,4 +31,15 @@ final class InvalidExposure extends \DomainException implements CoreException
     {
         return new self('A ladder has at least one step.');
     }
+
+    /** @param  list<string>  $values */
+    public static function notAnOrder(string $dimension, array $values): self
+    {
+        return new self("An order of {$dimension} names each of its values once, easiest first: ".implode(', ', $values).'.');
+    }
+
+    public static function empty(): self
+    {
+        return new self('An exposure must state at least one dimension.');
+    }
 }

@@ -14,6 +14,7 @@ final readonly class Dimension
      * @param  list<DimensionValue>  $values  of an ordered dimension, easiest first; empty for a measured one
      * @param  float|string  $usual  taken where a trial does not say
      * @param  bool  $eases  whether a handler can make it easier on the spot
+     * @param  list<string>  $overlaps  keys of dimensions that say the same: where one of them is in play, this one does not count
      */
     public function __construct(
         public string $key,
@@ -24,6 +25,7 @@ final readonly class Dimension
         public float|string $usual,
         public GammaPrior $slope,
         public bool $eases,
+        public array $overlaps = [],
     ) {
     }
 
@@ -44,6 +46,48 @@ final readonly class Dimension
         return $this->kind === DimensionKind::Distance
             ? log($referenceMeters / max($this->number($value), 0.3), 2.0)
             : $this->hardness($value) - $this->hardness($this->usual);
+    }
+
+    /**
+     * The value of a measured dimension whose covariate is x, within its range; the inverse of covariate().
+     *
+     * @param  float  $referenceMeters  d_0, the reaction distance stated at intake
+     */
+    public function valueAt(float $x, float $referenceMeters): float
+    {
+        $range = $this->kind->range() ?? throw InvalidExposure::notANumber($this->key);
+        $hardness = $this->kind === DimensionKind::Distance ? $x : $x + $this->hardness($this->usual);
+        $value = match ($this->kind) {
+            DimensionKind::Distance => $referenceMeters * 2.0 ** -$x,
+            DimensionKind::Time => 3.0 * (2.0 ** $hardness - 1.0),
+            DimensionKind::Speed => 1.4 * $hardness,
+            DimensionKind::Gap => 2.0 ** -$hardness - 5.0,
+            DimensionKind::SoundLevel => 10.0 * $hardness,
+            default => $hardness,
+        };
+
+        return min(max($value, min($range)), max($range));
+    }
+
+    /**
+     * The same choices in another order, easiest first: this dog's own.
+     *
+     * @param  list<string>  $order  every value once
+     *
+     * @throws InvalidExposure if it is not the same values
+     */
+    public function ordered(array $order): self
+    {
+        $known = array_map(static fn (DimensionValue $value): string => $value->key, $this->values);
+        if ($this->kind !== DimensionKind::Ordered || count($order) !== count($known) || array_diff($known, $order) !== []) {
+            throw InvalidExposure::notAnOrder($this->key, $known);
+        }
+        $values = [];
+        foreach ($order as $i => $key) {
+            $values[] = new DimensionValue($key, $this->choice($key)->label, $i / (count($order) - 1));
+        }
+
+        return new self($this->key, $this->label, $this->kind, $this->unit, $values, $this->usual, $this->slope, $this->eases, $this->overlaps);
     }
 
     /** @throws InvalidExposure if the value is not one of this dimension */

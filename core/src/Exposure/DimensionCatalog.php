@@ -22,20 +22,57 @@ final readonly class DimensionCatalog
      */
     public static function fromArray(array $data): self
     {
-        $dimensions = [];
         $listed = $data['dimensions'] ?? null;
         if (! is_array($listed) || ! is_string($data['version'] ?? null)) {
             throw InvalidCatalog::missing('dimensions', 'version or dimensions');
         }
-        foreach ($listed as $row) {
+
+        return (new self($data['version'], []))->extended($listed);
+    }
+
+    /**
+     * With a practice's own dimensions, or its own values for one that ships: a row with the key of a known dimension
+     * replaces it, but must keep every value, as trials may have been logged with it.
+     *
+     * @param  array<mixed>  $rows  as in core/data/dimensions.presence.json
+     *
+     * @throws InvalidCatalog naming the dimension and field at fault
+     */
+    public function extended(array $rows): self
+    {
+        $dimensions = $this->dimensions;
+        $added = [];
+        foreach ($rows as $row) {
             $dimension = self::fromRow(is_array($row) ? $row : []);
-            if (isset($dimensions[$dimension->key])) {
+            if (isset($added[$dimension->key])) {
                 throw InvalidCatalog::duplicate('dimensions', $dimension->key);
             }
-            $dimensions[$dimension->key] = $dimension;
+            $known = $this->dimensions[$dimension->key] ?? $dimension;
+            $keys = static fn (Dimension $of): array => array_map(static fn (DimensionValue $value): string => $value->key, $of->values);
+            if ($known->kind !== $dimension->kind || array_diff($keys($known), $keys($dimension)) !== []) {
+                throw InvalidCatalog::contradiction("dimension {$dimension->key}", 'it changes the kind or drops a value that trials may have been logged with.');
+            }
+            $dimensions[$dimension->key] = $added[$dimension->key] = $dimension;
         }
 
-        return new self($data['version'], $dimensions);
+        return new self($this->version, $dimensions);
+    }
+
+    /**
+     * With a dog's own order of some dimensions' values.
+     *
+     * @param  array<string, list<string>>  $orders  values by dimension key, easiest first
+     *
+     * @throws InvalidExposure if a dimension is unknown or an order is not of its values
+     */
+    public function withOrders(array $orders): self
+    {
+        $dimensions = $this->dimensions;
+        foreach ($orders as $key => $order) {
+            $dimensions[$key] = $this->dimension($key)->ordered($order);
+        }
+
+        return new self($this->version, $dimensions);
     }
 
     /** @throws InvalidExposure if there is no such dimension */
@@ -74,6 +111,7 @@ final readonly class DimensionCatalog
             is_string($usual) ? $usual : self::number($where, $row, 'usual'),
             GammaPrior::withMean(self::number($where, $slope, 'shape'), self::number($where, $slope, 'mean')),
             ($row['eases'] ?? true) === true,
+            array_values(array_filter(is_array($row['overlaps'] ?? null) ? $row['overlaps'] : [], is_string(...))),
         );
     }
 

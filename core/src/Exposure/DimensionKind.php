@@ -27,9 +27,21 @@ enum DimensionKind: string
         return $this !== self::Ordered;
     }
 
-    /** True where a larger number is easier. */
-    public function fallsWithValue(): bool
+    /**
+     * The values a measured dimension is searched over, easiest first: the ends of what can be set up and measured.
+     *
+     * @return ?array{float, float} null for ordered choices
+     */
+    public function range(): ?array
     {
-        return $this === self::Distance || $this === self::Gap;
+        return match ($this) {
+            self::Distance => [500.0, 0.3],
+            self::Time => [0.0, 3600.0],
+            self::Speed => [0.0, 10.0],
+            self::Share => [0.0, 1.0],
+            self::Gap => [300.0, 0.0],
+            self::SoundLevel => [20.0, 80.0],
+            self::Ordered => null,
+        };
     }
 }

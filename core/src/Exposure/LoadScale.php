@@ -21,15 +21,22 @@ final readonly class LoadScale
     }
 
     /**
-     * @param  list<string>  $keys  of the dimensions in play; distance is always one of them
+     * @param  list<string>  $keys  of the dimensions in play; distance is always one where the plan's kind has it, and of those that say the same only the first counts
      *
      * @throws InvalidExposure if a key is not in the catalog
      */
     public static function of(DimensionCatalog $catalog, Distance $reference, array $keys): self
     {
         $dimensions = [];
-        foreach (array_unique(['distance', ...$keys]) as $key) {
-            $dimensions[] = $catalog->dimension($key);
+        $keys = array_unique($catalog->has('distance') ? ['distance', ...$keys] : $keys);
+        foreach ($keys as $key) {
+            $dimension = $catalog->dimension($key);
+            if (array_intersect($dimension->overlaps, $keys) === []) {
+                $dimensions[] = $dimension;
+            }
+        }
+        if ($dimensions === []) {
+            throw InvalidExposure::empty();
         }
         // the order of the catalog, so that equal sets of dimensions give equal covariates
         $place = array_flip(array_keys($catalog->dimensions));
@@ -61,5 +68,26 @@ final readonly class LoadScale
         }
 
         return $x;
+    }
+
+    /** @throws InvalidExposure if it is not in play */
+    public function dimension(string $key): Dimension
+    {
+        return $this->dimensions[$this->index($key)];
+    }
+
+    /**
+     * Place of a dimension among the covariates.
+     *
+     * @throws InvalidExposure if it is not in play
+     */
+    public function index(string $key): int
+    {
+        foreach ($this->dimensions as $j => $dimension) {
+            if ($dimension->key === $key) {
+                return $j;
+            }
+        }
+        throw InvalidExposure::unknownDimension($key);
     }
 }

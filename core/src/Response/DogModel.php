@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Core\Response;
 
+use Core\Exception\InvalidExposure;
 use Core\Exposure\Exposure;
 use Core\Exposure\LoadScale;
 use Core\Measure\Probability;
@@ -24,7 +25,8 @@ final readonly class DogModel
      * @param  ?int  $afterReaction  offset group of today's trials after a reaction
      * @param  float  $daySd  spread of days, in logits: usual, or chosen from this dog's sessions
      * @param  float  $gapVariance  of today's offset, for the time since the last session
-     * @param  array<string, int>  $distinctValues  by dimension key: how many values the trials have shown
+     * @param  array<string, list<float|string>>  $seen  by dimension key: the distinct values that trials have shown
+     * @param  list<float>  $beyond  further covariates of the fits that no exposure states, such as calendar time
      */
     public function __construct(
         public LoadScale $scale,
@@ -34,20 +36,27 @@ final readonly class DogModel
         public float $daySd,
         private float $gapVariance,
         private float $afterReactionMean,
-        public array $distinctValues,
+        public array $seen,
+        private array $beyond = [],
         private float $sdFactor = 1.0,
     ) {
-        $weightiest = $fits[0];
-        foreach ($fits as $weighted) {
+        $this->fit = $this->weightiest()->fit;
+    }
+
+    public function weightiest(): WeightedFit
+    {
+        $weightiest = $this->fits[0];
+        foreach ($this->fits as $weighted) {
             $weightiest = $weighted->weight > $weightiest->weight ? $weighted : $weightiest;
         }
-        $this->fit = $weightiest->fit;
+
+        return $weightiest;
     }
 
     /** The same model, less sure of itself. */
     public function withSdFactor(float $factor): self
     {
-        return new self($this->scale, $this->fits, $this->today, $this->afterReaction, $this->daySd, $this->gapVariance, $this->afterReactionMean, $this->distinctValues, $factor);
+        return new self($this->scale, $this->fits, $this->today, $this->afterReaction, $this->daySd, $this->gapVariance, $this->afterReactionMean, $this->seen, $this->beyond, $factor);
     }
 
     /** Σ β_j·x_j at the mode, in logits: how hard an exposure is for this dog on a typical day. */
@@ -55,22 +64,49 @@ final readonly class DogModel
     {
         $load = 0.0;
         foreach ($this->scale->covariates($exposure) as $j => $x) {
-            $load += $this->slope($j) * $x;
+            $load += $this->slopeAt($j) * $x;
         }
 
         return $load;
     }
 
+    /**
+     * Logits by which one unit of a dimension's covariate is harder, averaged over the fits.
+     *
+     * @throws InvalidExposure if the dimension is not in play
+     */
+    public function slope(string $key): float
+    {
+        return $this->slopeAt($this->scale->index($key));
+    }
+
     /** Logits by which one halving of distance is harder. */
     public function slopePerHalving(): float
     {
-        foreach ($this->scale->dimensions as $j => $dimension) {
-            if ($dimension->key === 'distance') {
-                return $this->slope($j);
+        return $this->slope('distance');
+    }
+
+    /**
+     * What of an exposure no trial has shown: choices never tried, and measures beyond those tried. Its risk rests on
+     * the priors there, and its range is wider for it.
+     *
+     * @return list<string> dimension keys
+     */
+    public function untried(Exposure $exposure): array
+    {
+        $untried = [];
+        foreach ($this->scale->dimensions as $dimension) {
+            $value = $exposure->values[$dimension->key] ?? null;
+            $seen = $this->seen[$dimension->key] ?? [];
+            $isWithin = $dimension->kind->isMeasured()
+                ? $seen !== [] && $value >= min($seen) && $value <= max($seen)
+                : in_array($value, $seen, true);
+            if ($value !== null && ! $isWithin) {
+                $untried[] = $dimension->key;
             }
         }
 
-        return 0.0; // unreachable: a scale always has distance
+        return $untried;
     }
 
     public function risk(Exposure $exposure, Day $day = Day::Today): Risk
@@ -89,7 +125,7 @@ final readonly class DogModel
     public function linear(Exposure $exposure, Band $band, Day $day): array
     {
         $k = max(1, $band->value);
-        $x = $this->scale->covariates($exposure);
+        $x = [...$this->scale->covariates($exposure), ...$this->beyond];
         $group = match ($day) {
             Day::Typical => null,
             Day::Today => $this->today,
@@ -109,8 +145,7 @@ final readonly class DogModel
         ];
     }
 
-    /** Slope of the j-th dimension in play, averaged over the fits. */
-    private function slope(int $j): float
+    private function slopeAt(int $j): float
     {
         $slope = 0.0;
         foreach ($this->fits as $weighted) {

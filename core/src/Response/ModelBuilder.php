@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Core\Response;
 
+use Core\Exposure\DimensionKind;
 use Core\Exposure\Exposure;
 use Core\Exposure\LoadScale;
 
@@ -12,6 +13,12 @@ final readonly class ModelBuilder
 {
     /** A spacing of the bands less likely than this is left out. */
     private const LEAST_WEIGHT = 0.01;
+
+    /** Trials that a dimension needs before its order is questioned. */
+    private const ORDER_TRIALS = 20;
+
+    /** One-sided 5 %. */
+    private const ORDER_QUANTILE = -1.64;
 
     public function __construct(
         private ModelPriors $priors,
@@ -34,17 +41,52 @@ final readonly class ModelBuilder
         $daySd = $this->daySpread($scale, $referenceStated, $fineAt, $earlier, $start);
         $gapVariance = $this->fading->gapVariance($seen->gapDays);
         $groups = $seen->groups($daySd, $this->priors->afterReactionMean, $gapVariance);
+        /** @var non-empty-list<WeightedFit> $fits spacingWeights() always keeps one */
         $fits = [];
         foreach ($this->priors->spacingWeights($seen->bands(), self::LEAST_WEIGHT) as $i => $weight) {
             $spacing = $this->priors->spacings[$i];
-            $fit = $this->fitter->fit($this->priors->for($scale, $referenceStated, $spacing->scale), $seen->rows, $groups, $start);
+            $prior = $this->priors->for($scale, $referenceStated, $spacing->scale);
+            $fit = $this->fitter->fit($prior, $seen->rows, $groups, $start);
             if ($fit === null) {
                 return null;
             }
-            $fits[] = new WeightedFit($spacing, $fit, $weight);
+            $fits[] = new WeightedFit($spacing, $prior, $fit, $weight);
         }
 
-        return new DogModel($scale, $fits, $seen->today, $seen->afterReaction, $daySd, $gapVariance, $this->priors->afterReactionMean, $seen->distinctValues());
+        return new DogModel($scale, $fits, $seen->today, $seen->afterReaction, $daySd, $gapVariance, $this->priors->afterReactionMean, $seen->values);
+    }
+
+    /** The same, sure that the bands lie so far apart: to show what the limit would be. */
+    public function withSpacing(float $scale): self
+    {
+        return new self($this->priors->withSpacing($scale), $this->fading, $this->fitter);
+    }
+
+    /**
+     * Ordered dimensions whose order the trials contradict: with its slope left free, harder values went clearly better.
+     *
+     * @param  list<SessionEvidence>  $earlier
+     * @return array<string, array{slope: float, standardError: float}> by dimension key
+     */
+    public function contradictions(LoadScale $scale, bool $referenceStated, array $earlier, SessionEvidence $today): array
+    {
+        $seen = Observations::of($scale, $this->fading, $earlier, $today, null);
+        $groups = $seen->groups($this->priors->todaySd, $this->priors->afterReactionMean, 0.0);
+        $prior = $this->priors->for($scale, $referenceStated);
+        $found = [];
+        foreach ($scale->dimensions as $j => $dimension) {
+            if ($dimension->kind !== DimensionKind::Ordered || count($seen->values[$dimension->key] ?? []) < 2 || ($seen->trials[$dimension->key] ?? 0) < self::ORDER_TRIALS) {
+                continue;
+            }
+            $fit = $this->fitter->fit($prior->withFreeSlope($j), $seen->rows, $groups);
+            $slope = $fit?->mode->slopes()[$j] ?? 0.0;
+            $error = $fit?->standardError($prior->cuts + $j) ?? 0.0;
+            if ($error > 0.0 && $slope < self::ORDER_QUANTILE * $error) {
+                $found[$dimension->key] = ['slope' => $slope, 'standardError' => $error];
+            }
+        }
+
+        return $found;
     }
 
     /**

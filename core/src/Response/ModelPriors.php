@@ -72,6 +72,15 @@ final readonly class ModelPriors
         );
     }
 
+    /** The same, with one spacing of the bands for sure. */
+    public function withSpacing(float $scale): self
+    {
+        return new self(
+            $this->version, $this->topCutMean, $this->topCutSd, $this->topCutSdUnstated, $this->gaps, [new Spacing($scale, 1.0)],
+            $this->todaySd, $this->spreadFromSessions, $this->daySpreads, $this->afterReactionMean, $this->assumedReferenceMeters,
+        );
+    }
+
     /**
      * @param  bool  $referenceStated  whether a reaction distance was stated at intake
      * @param  float  $gapScale  on the prior means of the gaps

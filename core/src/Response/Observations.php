@@ -30,8 +30,11 @@ final class Observations
     /** @var list<array{isToday: bool, afterReaction: bool}> */
     private array $groups = [];
 
-    /** @var array<string, array<string, true>> values by dimension */
-    private array $seen = [];
+    /** @var array<string, list<float|string>> distinct values seen, by dimension key */
+    public array $values = [];
+
+    /** @var array<string, int> trials that stated it, by dimension key */
+    public array $trials = [];
 
     private function __construct(private readonly LoadScale $scale)
     {
@@ -96,12 +99,6 @@ final class Observations
         return [$of(0), $of(1), $of(2), $of(3), $of(4)];
     }
 
-    /** @return array<string, int> by dimension key: how many values the trials have shown */
-    public function distinctValues(): array
-    {
-        return array_map(count(...), $this->seen);
-    }
-
     /** @return array{?int, ?int} its offset groups, before and after a reaction */
     private function add(SessionEvidence $session, float $good, float $bad, bool $isToday): array
     {
@@ -116,7 +113,10 @@ final class Observations
                 $row->counts[0] * $good, $row->counts[1] * $good, $row->counts[2] * $good, $row->counts[3] * $bad, $row->counts[4] * $bad,
             ]);
             foreach ($row->exposure->values as $key => $value) {
-                $this->seen[$key][(string) $value] = true;
+                $this->trials[$key] = ($this->trials[$key] ?? 0) + $row->trials();
+                if (! in_array($value, $this->values[$key] ?? [], true)) {
+                    $this->values[$key][] = $value;
+                }
             }
         }
         $this->sessions += $session->rows === [] ? 0 : 1;

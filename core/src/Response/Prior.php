@@ -39,6 +39,21 @@ final readonly class Prior
         return new self($cuts, null, 1.0, [], array_fill(0, $slopes, null));
     }
 
+    /** The same, with one slope of either sign. */
+    public function withFreeSlope(int $index): self
+    {
+        $slopes = $this->slopes;
+        $slopes[$index] = null;
+
+        return new self($this->cuts, $this->topCutMean, $this->topCutSd, $this->gaps, array_values($slopes));
+    }
+
+    /** The same, with one more slope of either sign. */
+    public function withOneMoreSlope(): self
+    {
+        return new self($this->cuts, $this->topCutMean, $this->topCutSd, $this->gaps, [...$this->slopes, null]);
+    }
+
     /**
      * What the unnormalized log prior lacks, but for terms that every prior of the same shapes shares: without it two
      * priors could not be compared by their marginal likelihood.

@@ -4,17 +4,17 @@ declare(strict_types=1);
 
 namespace Core\Response;
 
+use Core\Exception\InvalidExposure;
+use Core\Exposure\Dimension;
 use Core\Exposure\Exposure;
 use Core\Measure\Distance;
 use Core\Measure\Probability;
 use Core\Sign\Band;
 
-/** Finds where a model's risk crosses the accepted limits as the distance changes and all else stays. */
+/** Finds where a model's risk crosses the accepted limits as one measured dimension changes and all else stays. */
 final readonly class ThresholdSearch
 {
-    private const NEAREST_METERS = 0.3;
-
-    /** Halvings per step of the scan from near to far; then bisection. */
+    /** Units of the covariate per step of the scan from hard to easy; then bisection. */
     private const SCAN = 0.25;
 
     private const BISECTIONS = 18;
@@ -23,33 +23,50 @@ final readonly class ThresholdSearch
     {
     }
 
-    /**
-     * @param  Exposure  $exposure  its distance is ignored
-     */
+    /** @param  Exposure  $exposure  its distance is ignored */
     public function distance(DogModel $model, Exposure $exposure, Day $day): ThresholdDistance
     {
-        $point = $this->closedForm($model, $exposure, $day);
-        $farthest = $this->firstAllowed(fn (Exposure $at): bool => $this->limits->allow($model->risk($at, $day)), $exposure);
-        $nearest = $this->firstAllowed(fn (Exposure $at): bool => $this->allowedAtBest($model, $at, $day), $exposure) ?? Distance::fromMeters(Distance::MOST_METERS);
-        $binding = $farthest ?? Distance::fromMeters(Distance::MOST_METERS);
+        $found = $this->along($model, $exposure, 'distance', $day);
+        $distance = static fn (?float $meters): ?Distance => $meters === null ? null : Distance::fromMeters($meters);
 
-        return new ThresholdDistance($point, $nearest, $farthest, $this->limits->reactionBinds($model->risk($exposure->withDistance($binding), $day)));
+        return new ThresholdDistance($distance($found->point), Distance::fromMeters($found->hardest), $distance($found->easiest), $found->reactionBinds);
     }
 
-    /** log2 d = log2 d_0 − (c_k + logit p − Σ_other) / β_d; the farther of the two limits. */
-    private function closedForm(DogModel $model, Exposure $exposure, Day $day): ?Distance
+    /**
+     * @param  Exposure  $exposure  its value of that dimension is ignored
+     * @param  string  $key  of a measured dimension in play
+     *
+     * @throws InvalidExposure if that dimension is not in play or not measured
+     */
+    public function along(DogModel $model, Exposure $exposure, string $key, Day $day): Threshold
     {
-        $reference = $model->scale->reference;
-        $slope = $model->slopePerHalving();
-        $at = $exposure->withDistance($reference);
-        $meters = 0.0;
+        $dimension = $model->scale->dimension($key);
+        $range = $dimension->kind->range() ?? throw InvalidExposure::notANumber($key);
+        $reference = $model->scale->reference->meters;
+        [$easy, $hard] = [$dimension->covariate($range[0], $reference), $dimension->covariate($range[1], $reference)];
+        $at = static fn (float $x): Exposure => $exposure->with($key, $dimension->valueAt($x, $reference));
+
+        $easiest = self::hardestAllowed($easy, $hard, fn (float $x): bool => $this->limits->allow($model->risk($at($x), $day)));
+        $hardest = self::hardestAllowed($easy, $hard, fn (float $x): bool => $this->allowedAtBest($model, $at($x), $day)) ?? $easy;
+
+        return new Threshold(
+            $this->closedForm($model, $at(0.0), $dimension, $day, $easy, $hard),
+            $dimension->valueAt($hardest, $reference),
+            $easiest === null ? null : $dimension->valueAt($easiest, $reference),
+            $this->limits->reactionBinds($model->risk($at($easiest ?? $easy), $day)),
+        );
+    }
+
+    /** x = (logit p − (Σ_other − c_k)) / β: the easier of the two limits; for distance, log2 d = log2 d_0 − x. */
+    private function closedForm(DogModel $model, Exposure $atZero, Dimension $dimension, Day $day, float $easy, float $hard): ?float
+    {
+        $slope = $model->slope($dimension->key);
+        $crossing = $hard;
         foreach ([[Band::Strain, $this->limits->strain], [Band::Over, $this->limits->reaction]] as [$band, $limit]) {
-            $linear = $model->linear($at, $band, $day)['mean'];
-            $halvings = (Probability::toLogit($limit) - $linear) / $slope;
-            $meters = max($meters, $reference->meters * 2.0 ** -$halvings);
+            $crossing = min($crossing, (Probability::toLogit($limit) - $model->linear($atZero, $band, $day)['mean']) / $slope);
         }
 
-        return $meters > Distance::MOST_METERS ? null : Distance::fromMeters(max($meters, self::NEAREST_METERS));
+        return $crossing < $easy ? null : $dimension->valueAt($crossing, $model->scale->reference->meters);
     }
 
     private function allowedAtBest(DogModel $model, Exposure $at, Day $day): bool
@@ -64,31 +81,34 @@ final readonly class ThresholdSearch
         return true;
     }
 
-    /** @param  callable(Exposure): bool  $allowed */
-    private function firstAllowed(callable $allowed, Exposure $exposure): ?Distance
+    /**
+     * The hardest covariate from which on everything easier is allowed, as far as the scan tells.
+     *
+     * @param  callable(float): bool  $allowed
+     */
+    private static function hardestAllowed(float $easy, float $hard, callable $allowed): ?float
     {
-        $low = log(self::NEAREST_METERS, 2.0);
-        $end = log(Distance::MOST_METERS, 2.0);
-        $allowedAt = static fn (float $log): bool => $allowed($exposure->withDistance(Distance::fromMeters(min(2.0 ** $log, Distance::MOST_METERS))));
-        if ($allowedAt($low)) {
-            return Distance::fromMeters(self::NEAREST_METERS);
+        if ($allowed($hard)) {
+            return $hard;
         }
-        // the bound at x is the smallest among x and all harder exposures: so the first crossing from the near side counts
-        for ($high = $low + self::SCAN; $low < $end; $low = $high, $high += self::SCAN) {
-            $high = min($high, $end);
-            if (! $allowedAt($high)) {
+        // the bound at x is the smallest among x and all harder exposures: so the first crossing from the hard side counts
+        for ($high = $hard; $high > $easy;) {
+            $low = max($easy, $high - self::SCAN);
+            if (! $allowed($low)) {
+                $high = $low;
+
                 continue;
             }
             for ($i = 0; $i < self::BISECTIONS; $i++) {
                 $middle = ($low + $high) / 2.0;
-                if ($allowedAt($middle)) {
-                    $high = $middle;
-                } else {
+                if ($allowed($middle)) {
                     $low = $middle;
+                } else {
+                    $high = $middle;
                 }
             }
 
-            return Distance::fromMeters(min(2.0 ** $high, Distance::MOST_METERS));
+            return $low;
         }
 
         return null;

@@ -8,7 +8,7 @@ namespace Core\Response;
 final readonly class WeightedFit
 {
     /** @param  float  $weight  posterior probability of its spacing, 0 to 1; those of a model sum to 1 */
-    public function __construct(public Spacing $spacing, public Fit $fit, public float $weight)
+    public function __construct(public Spacing $spacing, public Prior $prior, public Fit $fit, public float $weight)
     {
     }
 }
