@@ -27,6 +27,7 @@ use Core\Response\SessionEvidence;
 use Core\Sign\Band;
 use Core\Sign\FoodTaken;
 use Core\Sign\Outcome;
+use Core\Sign\SignCatalog;
 use Random\Engine\Xoshiro256StarStar;
 use Random\Randomizer;
 
@@ -89,6 +90,7 @@ if (is_string($theirs) && trim($theirs) !== '') {
 
 $data = static fn (string $name): array => json_decode((string) file_get_contents(dirname(__DIR__)."/core/data/{$name}.json"), true, flags: JSON_THROW_ON_ERROR);
 $catalog = DimensionCatalog::fromArray($data('dimensions.presence'));
+$signs = SignCatalog::fromArray($data('signs'));
 $builder = new ModelBuilder(ModelPriors::fromArray($data('priors')));
 $scale = LoadScale::of($catalog, Distance::fromMeters(10), ['trigger_motion', 'trigger_attention', 'barrier']);
 $exposure = static fn (float $meters): Exposure => Exposure::of(['distance' => $meters, 'trigger_motion' => 'slow_walk', 'trigger_attention' => $uniform() < 0.2 ? 'glancing' : 'ignoring', 'barrier' => 'open'], $catalog);
@@ -109,7 +111,7 @@ $earlier = $history(25, 40);
 $now = new \DateTimeImmutable('2026-02-01 10:00');
 $trials = array_fill(0, 12, new LoggedTrial(new Level(5, $ladder->step(5)->exposure), null, $ladder->step(5)->exposure, Outcome::Returned, Band::Easy, [], FoodTaken::Gently, true, null, false, false, $now));
 $log = new SessionLog($now, $now, $trials);
-$advise = static fn (): mixed => RuleBook::standard()->decide(new Situation($catalog, $ladder, RuleSettings::of(RiskLimits::usual()), new History(4, trialsEver: 1000), $log, $builder->build($scale, true, null, $earlier, $log->evidence()), $now));
+$advise = static fn (): mixed => RuleBook::standard()->decide(new Situation($catalog, $signs, $ladder, RuleSettings::of(RiskLimits::usual()), new History(4, trialsEver: 1000), $log, $builder->build($scale, true, null, $earlier, $log->evidence()), $now));
 $median($advise, 10);
 printf("advice, 1,000 earlier trials %8.2f ms   peak memory %.0f MB   (cold start, %d distinct rows)\n", $median($advise, 21), memory_get_peak_usage(true) / 1048576, array_sum(array_map(static fn (SessionEvidence $session): int => count($session->rows), $earlier)));
 

@@ -6,6 +6,8 @@ use Core\Exposure\DimensionCatalog;
 use Core\Measure\Distance;
 use Core\Response\ModelPriors;
 use Core\Response\RiskLimits;
+use Core\Sign\SignCatalog;
+use Core\Sign\SignCatalog;
 use Core\Simulation\CourseTally;
 use Core\Simulation\Experiment;
 use Core\Simulation\PolicyName;
@@ -25,6 +27,7 @@ $dogs = max(2, (int) ($options['dogs'] ?? 60));
 $seed = (int) ($options['seed'] ?? 2);
 $data = static fn (string $name): array => json_decode((string) file_get_contents(dirname(__DIR__)."/core/data/{$name}.json"), true, flags: JSON_THROW_ON_ERROR);
 $catalog = DimensionCatalog::fromArray($data('dimensions.presence'));
+$signs = SignCatalog::fromArray($data('signs'));
 $priors = ModelPriors::fromArray($data('priors'));
 $families = Temperament::families();
 if (isset($options['families'])) {
@@ -38,7 +41,7 @@ printf("%d dogs a family, seed %d, goal %s m for a stated %s m, at most 40 sessi
 printf("%-22s %-5s %-17s %8s %15s %8s %8s %9s %8s %8s %8s %8s %8s\n", 'family', 'room', 'policy', 'over/100', '95 %', 'o/10 ses', 'o/dog', 'worst 10%', 'str/100', 'ses med', 'ses p90', 'trials', 'arrived');
 foreach ($families as $family => $temperament) {
     foreach (['open' => null, '4 x' => Distance::fromMeters(40.0)] as $name => $room) {
-        $experiment = new Experiment($catalog, $priors, $temperament, $stated, $goal, $room, $limits, $seed, crc32($family) % 100_000);
+        $experiment = new Experiment($catalog, $signs, $priors, $temperament, $stated, $goal, $room, $limits, $seed, crc32($family) % 100_000);
         foreach (PolicyName::cases() as $policy) {
             $tally = new CourseTally($experiment->run($policy, $dogs));
             [$low, $high] = $tally->reactionsPer100Interval();

@@ -46,6 +46,7 @@ final readonly class SituationReader
 
         return new Situation(
             $this->catalogs->dimensions,
+            $this->catalogs->signs,
             $inCore->ladder,
             $inCore->settings,
             History::ofSessions($summaries, $days, $plan->resting_reason),

@@ -47,6 +47,7 @@ final readonly class SituationDocument
 
         return new Situation(
             $this->catalogs->dimensions,
+            $this->catalogs->signs,
             $ladder,
             $document->at('settings')->build(fn (Document $settings): RuleSettings => $this->settings($settings, $document->at('plan'))),
             History::ofSessions(

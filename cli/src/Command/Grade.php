@@ -26,8 +26,8 @@ final readonly class Grade implements Command
     public function answer(array $document): array
     {
         $read = Document::of($document);
-        $grading = new Grading($this->catalogs->signs, $read->at('hidesSigns')->flag());
-        $band = $read->at('signs')->build(static fn (Document $signs): Band => $grading->propose($signs->strings(), Outcome::tryFrom($read->at('outcome')->text())));
+        $grading = new Grading($this->catalogs->signs, $read->at('hidesSigns')->flag(), $read->has('method') ? $read->at('method')->text() : null, $read->at('normal')->strings());
+        $band = $read->at('signs')->build(static fn (Document $signs): Band => $grading->propose($signs->strings(), Outcome::tryFrom($read->at('outcome')->text()), $read->at('confounds')->strings()));
 
         return ['band' => $band->value, 'name' => $band->label(), 'catalog' => $this->catalogs->signs->version];
     }

@@ -6,7 +6,7 @@ namespace Cli\Command;
 
 use Cli\Command;
 use Cli\Document;
-use Core\Decision\RunChance;
+use Core\Worth\RunChance;
 
 /** What a criterion of r in a row is worth, for each true success rate. */
 final readonly class Rule implements Command

@@ -27,6 +27,8 @@ enum Action: string
     case NotHere = 'not_here';
     /** End now, and no more advice until a named person has looked at it. */
     case Stop = 'stop';
+    /** No trial before a named person, a vet or a qualified behavior professional has looked at the dog. */
+    case Refer = 'refer';
 
     public function label(): string
     {
@@ -43,12 +45,13 @@ enum Action: string
             self::EndWell => 'End well',
             self::NotHere => 'Not here today',
             self::Stop => 'Stop',
+            self::Refer => 'Have it looked at first',
         };
     }
 
     /** True where no further trial is asked for. */
     public function endsSession(): bool
     {
-        return $this === self::EndWell || $this === self::NotHere || $this === self::Stop;
+        return $this === self::EndWell || $this === self::NotHere || $this === self::Stop || $this === self::Refer;
     }
 }

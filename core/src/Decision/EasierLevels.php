@@ -21,6 +21,11 @@ final readonly class EasierLevels
     /** Logits under which splitting a step further makes no sense. */
     private const LEAST_STEP = 0.1;
 
+    /** Logits by which each time it helped lifts a change in the ranking. */
+    private const HELPED_LOGITS = 0.2;
+
+    private const MOST_HELPED = 5;
+
     /** Logits between the distances tried. */
     private const GRID = 0.125;
 
@@ -98,7 +103,8 @@ final readonly class EasierLevels
     }
 
     /**
-     * One thing other than distance made easier, largest relief first; only what the exposure states can be changed.
+     * One thing other than distance made easier, largest relief first, what helped this dog before ahead of its load; only
+     * what the exposure states can be changed.
      *
      * @return list<Alternative>
      */
@@ -114,10 +120,11 @@ final readonly class EasierLevels
             $exposure = $from->exposure->with($key, $choice->key);
             $off = $this->situation->load($from->exposure) - $this->situation->load($exposure);
             if ($off > 0.0 && $this->situation->allows($exposure)) {
-                $found[] = new Alternative(new Level($from->step, $exposure), "{$dimension->label}: {$choice->label}", $off);
+                $found[] = new Alternative(new Level($from->step, $exposure), "{$dimension->label}: {$choice->label}", $off, $this->situation->history->helped[$key] ?? 0);
             }
         }
-        usort($found, static fn (Alternative $a, Alternative $b): int => $b->logitsOff <=> $a->logitsOff);
+        $worth = static fn (Alternative $of): float => $of->logitsOff + self::HELPED_LOGITS * min(self::MOST_HELPED, $of->helped);
+        usort($found, static fn (Alternative $a, Alternative $b): int => $worth($b) <=> $worth($a));
 
         return array_slice($found, 0, 3);
     }

@@ -20,6 +20,9 @@ final readonly class History
      * @param  bool  $lastWasCalm  whether no trial of the last session took effort or worse: then short looks are still in order
      * @param  bool  $hasSucceeded  whether any earlier trial was a success
      * @param  Calibration  $calibration  forecasts of the latest trials before today
+     * @param  array<int, list<int>>  $daysMet  by step: day numbers of the sessions in which its criterion was met
+     * @param  array<string, int>  $helped  by dimension key: how often easing it, and nothing else, turned effort into a calm trial
+     * @param  CarryOver  $carryOver  upset from other events
      */
     public function __construct(
         public int $heldStep = -1,
@@ -32,6 +35,9 @@ final readonly class History
         public bool $lastWasCalm = true,
         public bool $hasSucceeded = false,
         public Calibration $calibration = new Calibration,
+        public array $daysMet = [],
+        public array $helped = [],
+        public ?CarryOver $carryOver = null,
     ) {
     }
 
@@ -39,13 +45,20 @@ final readonly class History
      * @param  list<SessionSummary>  $sessions  finished ones of this plan, oldest first
      * @param  ?float  $daysSinceLast  since the newest of them
      */
-    public static function ofSessions(array $sessions, ?float $daysSinceLast, ?string $locked): self
+    public static function ofSessions(array $sessions, ?float $daysSinceLast, ?string $locked, ?CarryOver $carryOver = null): self
     {
+        $daysMet = $helped = [];
         $held = -1;
         $failed = [];
         $streak = 0;
         foreach ($sessions as $session) {
             $failedNow = [];
+            foreach ($session->helped as $key => $times) {
+                $helped[$key] = ($helped[$key] ?? 0) + $times;
+            }
+            foreach (array_unique(array_column(array_filter($session->marks, static fn (array $mark): bool => $mark['held']), 'step')) as $step) {
+                $daysMet[$step][] = $session->dayNumber;
+            }
             foreach ($session->marks as $mark) {
                 $held = $mark['held'] ? max($held, $mark['step']) : min($held, $mark['step'] - 1);
                 if ($mark['held']) {
@@ -72,6 +85,9 @@ final readonly class History
             $last === null || $last->calm,
             array_filter($sessions, static fn (SessionSummary $session): bool => $session->succeeded) !== [],
             self::latestForecasts($sessions),
+            $daysMet,
+            $helped,
+            $carryOver,
         );
     }
 

@@ -11,8 +11,11 @@ use Core\Sign\Band;
 /** The trials of one session in their order, and the counts that rules ask of them. */
 final readonly class SessionLog
 {
-    /** @param  list<LoggedTrial>  $trials */
-    public function __construct(public \DateTimeImmutable $startedAt, public ?\DateTimeImmutable $setStartedAt, public array $trials)
+    /**
+     * @param  list<LoggedTrial>  $trials
+     * @param  float  $upset  points of upset carried over into it
+     */
+    public function __construct(public \DateTimeImmutable $startedAt, public ?\DateTimeImmutable $setStartedAt, public array $trials, public float $upset = 0.0)
     {
     }
 
@@ -77,7 +80,7 @@ final readonly class SessionLog
             $afterReaction = $afterReaction || $trial->band === Band::Over;
         }
 
-        return SessionEvidence::ofTrials($this->startedAt, $evidence);
+        return SessionEvidence::ofTrials($this->startedAt, $evidence, $this->upset);
     }
 
     /** Forecasts of this session against what came. */

@@ -14,6 +14,8 @@ final readonly class SessionSummary
     /**
      * @param  list<array{step: int, held: bool}>  $marks  in order of time: a criterion met (held) or strain (not held) at a step
      * @param  bool  $reacted  whether it held a reaction
+     * @param  int  $dayNumber  days since 1970-01-01 UTC
+     * @param  array<string, int>  $helped  by dimension key: how often easing it, and nothing else, turned effort into a calm trial
      */
     public function __construct(
         public int $trials,
@@ -23,17 +25,20 @@ final readonly class SessionSummary
         public bool $calm,
         public bool $succeeded,
         public Calibration $calibration = new Calibration,
+        public int $dayNumber = 0,
+        public array $helped = [],
     ) {
     }
 
     public static function of(SessionLog $log, Ladder $ladder): self
     {
         $marks = [];
-        $run = 0;
+        $successes = [];
+        $isMarked = false;
         $level = null;
         foreach ($log->trials as $trial) {
             if ($level === null || ! $level->equals($trial->target)) {
-                [$run, $level] = [0, $trial->target];
+                [$successes, $isMarked, $level] = [[], false, $trial->target];
             }
             $step = $ladder->step($trial->target->step);
             $isOnStep = $step->exposure->equals($trial->target->exposure);
@@ -41,8 +46,9 @@ final readonly class SessionSummary
                 $marks[] = ['step' => $trial->target->step, 'held' => false];
             }
             if ($trial->countsForRun()) {
-                $run = $trial->isSuccess() ? $run + 1 : 0;
-                if ($isOnStep && $run === $step->criterion->runLength) {
+                $successes[] = $trial->isSuccess();
+                if ($isOnStep && ! $isMarked && $step->criterion->progress($successes)->isMet) {
+                    $isMarked = true;
                     $marks[] = ['step' => $trial->target->step, 'held' => true];
                 }
             }
@@ -57,6 +63,26 @@ final readonly class SessionSummary
             $log->count(static fn (LoggedTrial $trial): bool => ! $trial->band->isBelowThreshold()) === 0,
             $log->count(static fn (LoggedTrial $trial): bool => $trial->isSuccess()) > 0,
             $log->calibration(),
+            intdiv($log->startedAt->getTimestamp(), 86400),
+            self::whatHelped($log),
         );
+    }
+
+    /** @return array<string, int> */
+    private static function whatHelped(SessionLog $log): array
+    {
+        $helped = [];
+        foreach ($log->trials as $i => $trial) {
+            $before = $log->trials[$i - 1] ?? null;
+            if ($before === null || ! $before->band->atLeast(Band::Effort) || ! $trial->band->isBelowThreshold() || $trial->handlerError) {
+                continue;
+            }
+            $changed = array_keys(array_diff_assoc($trial->exposure->values, $before->exposure->values));
+            if (count($changed) === 1 && $changed[0] !== 'distance') {
+                $helped[$changed[0]] = ($helped[$changed[0]] ?? 0) + 1;
+            }
+        }
+
+        return $helped;
     }
 }

@@ -6,12 +6,15 @@ namespace Core\Decision;
 
 use Core\Exposure\DimensionCatalog;
 use Core\Exposure\Exposure;
+use Core\Ladder\Criterion;
 use Core\Ladder\Ladder;
+use Core\Ladder\Progress;
 use Core\Measure\Probability;
 use Core\Response\Calibration;
 use Core\Response\Day;
 use Core\Response\DogModel;
 use Core\Response\RiskLimits;
+use Core\Sign\SignCatalog;
 
 /** Everything a decision may look at. The same situation always gives the same advice. */
 final readonly class Situation
@@ -32,6 +35,7 @@ final readonly class Situation
 
     public function __construct(
         public DimensionCatalog $catalog,
+        public SignCatalog $signs,
         public Ladder $ladder,
         public RuleSettings $settings,
         public History $history,
@@ -61,28 +65,51 @@ final readonly class Situation
         return $this->model === null ? 0.0 : $this->model->load($exposure);
     }
 
-    /** Successes in a row at this level; a trial much easier than its step neither counts nor breaks the run. */
+    /** How far this level's criterion has come; two in a row where it was held before and has nothing more to show. */
+    public function progress(Level $level): Progress
+    {
+        $criterion = $this->ladder->step($level->step)->criterion;
+        $isRegained = $level->step <= $this->history->heldStep && ($criterion->sessions === 1 || $criterion->isSpreadEnough($this->daysMet($level, false)));
+
+        return ($isRegained ? Criterion::run($this->settings->regainRun) : $criterion)->progress($this->successes());
+    }
+
+    /** Successes in a row at the last trial's level. */
     public function run(): int
     {
-        $run = 0;
-        foreach (array_reverse($this->log->atLevel()) as $trial) {
-            if (! $trial->isSuccess()) {
-                break;
-            }
-            if ($this->load($trial->exposure) >= $this->load($trial->target->exposure) - self::TOLERANCE) {
-                $run++;
+        return Criterion::run(1)->progress($this->successes())->done;
+    }
+
+    /** Whether this level, with today, was met in as many sessions over as many days as its criterion asks. */
+    public function isSpreadEnough(Level $level): bool
+    {
+        return $this->ladder->step($level->step)->criterion->isSpreadEnough($this->daysMet($level, true));
+    }
+
+    /**
+     * Which trials since the last change of level were successes; one much easier than its step neither counts nor breaks a run.
+     *
+     * @return list<bool>
+     */
+    private function successes(): array
+    {
+        $successes = [];
+        foreach ($this->log->atLevel() as $trial) {
+            $counts = $this->load($trial->exposure) >= $this->load($trial->target->exposure) - self::TOLERANCE;
+            if (! $trial->isSuccess() || $counts) {
+                $successes[] = $trial->isSuccess();
             }
         }
 
-        return $run;
+        return $successes;
     }
 
-    /** Successes in a row that this level asks for: two where it was held before. */
-    public function runAsked(Level $level): int
+    /** @return list<int> */
+    private function daysMet(Level $level, bool $withToday): array
     {
-        return $level->step <= $this->history->heldStep
-            ? $this->settings->regainRun
-            : $this->ladder->step($level->step)->criterion->runLength;
+        $today = intdiv($this->log->startedAt->getTimestamp(), 86400);
+
+        return [...$this->history->daysMet[$level->step] ?? [], ...($withToday ? [$today] : [])];
     }
 
     /** The level above on the ladder: its own step if the level lies below it; null at the top. */
@@ -94,6 +121,14 @@ final readonly class Situation
         }
 
         return $level->step >= $this->ladder->top() ? null : new Level($level->step + 1, $this->ladder->step($level->step + 1)->exposure);
+    }
+
+    /** "3 of 5 unprompted returns in a row". */
+    public function successWords(Progress $progress): string
+    {
+        return $progress->window === null
+            ? sprintf('%d of %d unprompted return%s in a row', $progress->done, $progress->asked, $progress->asked === 1 ? '' : 's')
+            : sprintf('%d unprompted return%s among the last %d (asked: %d)', $progress->done, $progress->done === 1 ? '' : 's', $progress->window, $progress->asked);
     }
 
     public function words(Exposure $exposure): string

@@ -18,14 +18,24 @@ final readonly class WarmUp
     {
         $history = $situation->history;
         if ($history->locked !== null) {
-            return $situation->advise(Action::Stop, null, [new Reason('locked', $history->locked)]);
+            return $situation->advise(Action::Refer, null, [new Reason('locked', $history->locked)]);
         }
         if ($history->reactionStreak >= 3) {
-            return $situation->advise(Action::Stop, null, [
+            return $situation->advise(Action::Refer, null, [
                 new Reason('suspended', "{$history->reactionStreak} sessions in a row ended with a reaction: the plan rests until a named person has checked pain, kit, place and trigger."),
             ]);
         }
+        $upset = $history->carryOver ?? CarryOver::none();
+        if ($upset->asksForRest()) {
+            return $situation->advise(Action::NotHere, null, [new Reason('rest-day', sprintf('It carries over about %.1f points of upset (over 2): a day of rest, quiet walks, nothing new. A working guess; you know the dog.', $upset->upset))]);
+        }
         [$step, $why] = $this->wished($situation);
+        if ($upset->asksForEasier() && $situation->model === null) {
+            $step = max(0, $step - 1);
+        }
+        if ($upset->asksForEasier()) {
+            $why[] = new Reason('carry-over', sprintf('It carries over about %.1f points of upset from before: an easier start.', $upset->upset));
+        }
         $level = new Level(max(0, $step), $situation->ladder->step($step)->exposure);
         $easier = new EasierLevels($situation);
         if ($history->reactionStreak === 2) {

@@ -19,6 +19,11 @@ final readonly class DogModel
     /** The weightiest fit. */
     public Fit $fit;
 
+    /** Information of one trial on the load, between 3 % and 50 % risk. */
+    private const INFORMATION = 0.28;
+
+    private const MOST_CALM_TRIALS = 60.0;
+
     /**
      * @param  non-empty-list<WeightedFit>  $fits  one for each guess of how the bands are spaced
      * @param  ?int  $today  offset group of today's trials, null while there is none
@@ -26,7 +31,7 @@ final readonly class DogModel
      * @param  float  $daySd  spread of days, in logits: usual, or chosen from this dog's sessions
      * @param  float  $gapVariance  of today's offset, for the time since the last session
      * @param  array<string, list<float|string>>  $seen  by dimension key: the distinct values that trials have shown
-     * @param  list<float>  $beyond  further covariates of the fits that no exposure states, such as calendar time
+     * @param  list<float>  $beyond  today's value of further covariates of the fits that no exposure states: calendar time, upset carried over; 0 on a typical day
      */
     public function __construct(
         public LoadScale $scale,
@@ -118,6 +123,38 @@ final readonly class DogModel
     }
 
     /**
+     * About how many more calm trials at one exposure would bring the bounds of another within the limits, if they only
+     * made the model surer: var − cov²·n·i/(1 + n·i·var₀) with i = 0.28 a trial. In truth calm trials also lower the mean.
+     *
+     * @return ?positive-int null if no number of trials there would, or more than 60
+     */
+    public function calmTrialsNeeded(Exposure $at, Exposure $next, RiskLimits $limits, Day $day): ?int
+    {
+        $group = $this->group($day);
+        $needed = 1.0;
+        foreach ([[Band::Strain, $limits->strain], [Band::Over, $limits->reaction]] as [$band, $limit]) {
+            $linear = $this->linear($next, $band, $day);
+            $sd = (Probability::toLogit($limit) - $linear['mean']) / self::BOUND_QUANTILE;
+            $surplus = ($linear['sd'] ** 2 - max(0.0, $sd) ** 2) / $this->sdFactor ** 2;
+            if ($surplus <= 0.0) {
+                continue;
+            }
+            $here = $this->row($at, $day);
+            $covariance = $this->fit->covarianceOf($here, $this->row($next, $day), max(1, $band->value), $group);
+            $gain = $covariance ** 2 - $surplus * $this->fit->covarianceOf($here, $here, max(1, $band->value), $group);
+            $needed = $gain <= 0.0 ? INF : max($needed, $surplus / ($gain * self::INFORMATION));
+        }
+
+        return $needed > self::MOST_CALM_TRIALS ? null : max(1, (int) ceil($needed));
+    }
+
+    /** Posterior mean of P(band ≥ k). */
+    public function chanceOf(Exposure $exposure, Band $atLeast, Day $day): float
+    {
+        return self::mean($this->linear($exposure, $atLeast, $day));
+    }
+
+    /**
      * η − c_k and its standard deviation, in logits.
      *
      * @return array{mean: float, sd: float}
@@ -125,12 +162,8 @@ final readonly class DogModel
     public function linear(Exposure $exposure, Band $band, Day $day): array
     {
         $k = max(1, $band->value);
-        $x = [...$this->scale->covariates($exposure), ...$this->beyond];
-        $group = match ($day) {
-            Day::Typical => null,
-            Day::Today => $this->today,
-            Day::AfterReaction => $this->afterReaction,
-        };
+        $x = $this->row($exposure, $day);
+        $group = $this->group($day);
         $isFitted = $group !== null || $day === Day::Typical;
         $mean = $square = 0.0;
         foreach ($this->fits as $weighted) {
@@ -143,6 +176,21 @@ final readonly class DogModel
             'mean' => $mean + ($day === Day::AfterReaction && ! $isFitted ? $this->afterReactionMean : 0.0),
             'sd' => $this->sdFactor * sqrt(max(0.0, $square - $mean ** 2)),
         ];
+    }
+
+    private function group(Day $day): ?int
+    {
+        return match ($day) {
+            Day::Typical => null,
+            Day::Today => $this->today,
+            Day::AfterReaction => $this->afterReaction,
+        };
+    }
+
+    /** @return list<float> */
+    private function row(Exposure $exposure, Day $day): array
+    {
+        return [...$this->scale->covariates($exposure), ...($day === Day::Typical ? array_fill(0, count($this->beyond), 0.0) : $this->beyond)];
     }
 
     private function slopeAt(int $j): float

@@ -23,6 +23,12 @@ final readonly class Fading
     ) {
     }
 
+    /** Every session counts in full. */
+    public static function none(): self
+    {
+        return new self(1e9, 1e9, 0.0);
+    }
+
     /**
      * @param  float  $days  from the session to the newest earlier session
      * @param  int  $trialsSince  trials in later sessions

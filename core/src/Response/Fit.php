@@ -48,34 +48,86 @@ final readonly class Fit
      */
     public function linear(array $covariates, int $k, ?int $group = null, float $extraVariance = 0.0): array
     {
-        $cuts = $this->mode->cuts;
-        $v = array_fill(0, $cuts, 0.0);
-        $v[0] = -1.0;
-        for ($j = $k; $j < $cuts; $j++) {
-            $v[$j] = 1.0;
-        }
-        array_push($v, ...$covariates);
+        [$v, $groupVariance] = $this->direction($covariates, $k, $group);
         $mean = $group === null ? 0.0 : $this->mode->offsets[$group];
-        $variance = $extraVariance;
-        foreach ($v as $i => $value) {
+        foreach ($this->contrast($covariates, $k) as $i => $value) {
             $mean += $value * $this->mode->theta[$i];
         }
-        if ($group !== null) {
-            // u | θ has mean shifted by −B·(θ − θ̂)/D and variance 1/D
-            $variance += 1.0 / $this->offsetInformation[$group];
-            foreach ($this->crossInformation[$group] as $i => $value) {
-                $v[$i] -= $value / $this->offsetInformation[$group];
-            }
-        }
-        foreach ($v as $i => $left) {
-            $sum = 0.0;
-            foreach ($v as $j => $right) {
-                $sum += $this->covariance[$i][$j] * $right;
-            }
-            $variance += $left * $sum;
+
+        return ['mean' => $mean, 'sd' => sqrt(max($extraVariance + $groupVariance + $this->product($v, $v), 0.0))];
+    }
+
+    /**
+     * Posterior covariance of two predictors η − c_k of the same day.
+     *
+     * @param  array<int, float>  $covariates
+     * @param  array<int, float>  $others
+     * @param  positive-int  $k
+     */
+    public function covarianceOf(array $covariates, array $others, int $k, ?int $group): float
+    {
+        [$v, $groupVariance] = $this->direction($covariates, $k, $group);
+        [$w] = $this->direction($others, $k, $group);
+
+        return $groupVariance + $this->product($v, $w);
+    }
+
+    /**
+     * v with η − c_k = v′θ, without the offset.
+     *
+     * @param  array<int, float>  $covariates
+     * @param  positive-int  $k
+     * @return non-empty-list<float>
+     */
+    private function contrast(array $covariates, int $k): array
+    {
+        $cuts = $this->mode->cuts;
+        $v = [-1.0];
+        for ($j = 1; $j < $cuts; $j++) {
+            $v[] = $j >= $k ? 1.0 : 0.0;
         }
 
-        return ['mean' => $mean, 'sd' => sqrt(max($variance, 0.0))];
+        return [...$v, ...array_values($covariates)];
+    }
+
+    /**
+     * The contrast with the offset eliminated: u | θ has mean shifted by −B·(θ − θ̂)/D and variance 1/D.
+     *
+     * @param  array<int, float>  $covariates
+     * @param  positive-int  $k
+     * @return array{non-empty-list<float>, float}
+     */
+    private function direction(array $covariates, int $k, ?int $group): array
+    {
+        $v = $this->contrast($covariates, $k);
+        if ($group === null) {
+            return [$v, 0.0];
+        }
+        foreach ($this->crossInformation[$group] as $i => $value) {
+            $v[$i] -= $value / $this->offsetInformation[$group];
+        }
+
+        return [array_values($v), 1.0 / $this->offsetInformation[$group]];
+    }
+
+    /**
+     * v′Σw.
+     *
+     * @param  array<int, float>  $v
+     * @param  array<int, float>  $w
+     */
+    private function product(array $v, array $w): float
+    {
+        $product = 0.0;
+        foreach ($v as $i => $left) {
+            $sum = 0.0;
+            foreach ($w as $j => $right) {
+                $sum += $this->covariance[$i][$j] * $right;
+            }
+            $product += $left * $sum;
+        }
+
+        return $product;
     }
 
     /** Standard error of a parameter, by its index in theta. */

@@ -14,6 +14,8 @@ final readonly class ModelBuilder
     /** A spacing of the bands less likely than this is left out. */
     private const LEAST_WEIGHT = 0.01;
 
+    private const SECONDS_A_MONTH = 30.0 * 86400.0;
+
     /** Trials that a dimension needs before its order is questioned. */
     private const ORDER_TRIALS = 20;
 
@@ -45,7 +47,7 @@ final readonly class ModelBuilder
         $fits = [];
         foreach ($this->priors->spacingWeights($seen->bands(), self::LEAST_WEIGHT) as $i => $weight) {
             $spacing = $this->priors->spacings[$i];
-            $prior = $this->priors->for($scale, $referenceStated, $spacing->scale);
+            $prior = $this->priors->for($scale, $referenceStated, $spacing->scale, $seen->hasUpset);
             $fit = $this->fitter->fit($prior, $seen->rows, $groups, $start);
             if ($fit === null) {
                 return null;
@@ -53,13 +55,55 @@ final readonly class ModelBuilder
             $fits[] = new WeightedFit($spacing, $prior, $fit, $weight);
         }
 
-        return new DogModel($scale, $fits, $seen->today, $seen->afterReaction, $daySd, $gapVariance, $this->priors->afterReactionMean, $seen->values);
+        return new DogModel($scale, $fits, $seen->today, $seen->afterReaction, $daySd, $gapVariance, $this->priors->afterReactionMean, $seen->values, $seen->hasUpset ? [$today->upset] : []);
     }
 
     /** The same, sure that the bands lie so far apart: to show what the limit would be. */
     public function withSpacing(float $scale): self
     {
         return new self($this->priors->withSpacing($scale), $this->fading, $this->fitter);
+    }
+
+    /** The same, with earlier sessions fading otherwise. */
+    public function withFading(Fading $fading): self
+    {
+        return new self($this->priors, $fading, $this->fitter);
+    }
+
+    /**
+     * A model whose load changes steadily with calendar time, of either sign, with all sessions counting in full.
+     *
+     * @param  list<SessionEvidence>  $sessions
+     * @param  \DateTimeImmutable  $at  the day that the model tells of
+     * @return ?DogModel null if it did not converge or all sessions are of one day
+     */
+    public function alongTime(LoadScale $scale, bool $referenceStated, ?Exposure $fineAt, array $sessions, \DateTimeImmutable $at): ?DogModel
+    {
+        $months = static fn (\DateTimeImmutable $day): float => ($day->getTimestamp() - $at->getTimestamp()) / self::SECONDS_A_MONTH;
+        $rows = $groups = [];
+        $days = [];
+        foreach ($sessions as $session) {
+            $seen = Observations::of($scale, Fading::none(), [$session], null, null);
+            $first = count($groups);
+            foreach ($seen->rows as $row) {
+                $rows[] = new ObservedRow($row->group === null ? null : $first + $row->group, [...$row->covariates, $months($session->startedAt)], $row->counts);
+            }
+            array_push($groups, ...$seen->groups($this->priors->todaySd, $this->priors->afterReactionMean, 0.0));
+            $days[$session->startedAt->format('Y-m-d')] = true;
+        }
+        if (count($days) < 2) {
+            return null;
+        }
+        if ($fineAt !== null) {
+            $rows[] = new ObservedRow(null, [...$scale->covariates($fineAt), $months($sessions[0]->startedAt)], [0.0, 1.0, 0.0, 0.0, 0.0]);
+        }
+        $prior = $this->priors->for($scale, $referenceStated)->withOneMoreSlope();
+        $fit = $this->fitter->fit($prior, $rows, $groups);
+        $values = Observations::of($scale, Fading::none(), $sessions, null, $fineAt)->values;
+
+        return $fit === null ? null : new DogModel(
+            $scale, [new WeightedFit(new Spacing(1.0, 1.0), $prior, $fit, 1.0)], null, null, $this->priors->todaySd, 0.0, $this->priors->afterReactionMean, $values, [0.0],
+        );
     }
 
     /**
@@ -72,7 +116,7 @@ final readonly class ModelBuilder
     {
         $seen = Observations::of($scale, $this->fading, $earlier, $today, null);
         $groups = $seen->groups($this->priors->todaySd, $this->priors->afterReactionMean, 0.0);
-        $prior = $this->priors->for($scale, $referenceStated);
+        $prior = $this->priors->for($scale, $referenceStated, hasUpset: $seen->hasUpset);
         $found = [];
         foreach ($scale->dimensions as $j => $dimension) {
             if ($dimension->kind !== DimensionKind::Ordered || count($seen->values[$dimension->key] ?? []) < 2 || ($seen->trials[$dimension->key] ?? 0) < self::ORDER_TRIALS) {
@@ -104,7 +148,7 @@ final readonly class ModelBuilder
         if ($seen->sessions < $this->priors->spreadFromSessions) {
             return $this->priors->todaySd;
         }
-        $prior = $this->priors->for($scale, $referenceStated);
+        $prior = $this->priors->for($scale, $referenceStated, hasUpset: $seen->hasUpset);
         $best = $this->priors->todaySd;
         $most = -INF;
         foreach ($this->priors->daySpreads as [$sd, $weight]) {

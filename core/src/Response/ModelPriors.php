@@ -28,6 +28,7 @@ final readonly class ModelPriors
         public int $spreadFromSessions,
         public array $daySpreads,
         public float $afterReactionMean,
+        private GammaPrior $upset,
         public float $assumedReferenceMeters,
     ) {
     }
@@ -68,6 +69,7 @@ final readonly class ModelPriors
             (int) $number('today', 'chosenFromSessions'),
             self::weighted($at('today', 'grid'), $at('today', 'gridWeights'), 'today.grid'),
             $number('today', 'afterReactionMean'),
+            GammaPrior::withMean($number('upset', 'shape'), $number('upset', 'mean')),
             $number('assumedReferenceMeters'),
         );
     }
@@ -77,22 +79,23 @@ final readonly class ModelPriors
     {
         return new self(
             $this->version, $this->topCutMean, $this->topCutSd, $this->topCutSdUnstated, $this->gaps, [new Spacing($scale, 1.0)],
-            $this->todaySd, $this->spreadFromSessions, $this->daySpreads, $this->afterReactionMean, $this->assumedReferenceMeters,
+            $this->todaySd, $this->spreadFromSessions, $this->daySpreads, $this->afterReactionMean, $this->upset, $this->assumedReferenceMeters,
         );
     }
 
     /**
      * @param  bool  $referenceStated  whether a reaction distance was stated at intake
      * @param  float  $gapScale  on the prior means of the gaps
+     * @param  bool  $hasUpset  whether carried-over upset is the last covariate
      */
-    public function for(LoadScale $scale, bool $referenceStated, float $gapScale = 1.0): Prior
+    public function for(LoadScale $scale, bool $referenceStated, float $gapScale = 1.0, bool $hasUpset = false): Prior
     {
         return new Prior(
             4,
             $this->topCutMean,
             $referenceStated ? $this->topCutSd : $this->topCutSdUnstated,
             array_map(static fn (GammaPrior $gap): GammaPrior => $gap->scaled($gapScale), $this->gaps),
-            array_map(static fn (Dimension $dimension): GammaPrior => $dimension->slope, $scale->dimensions),
+            [...array_map(static fn (Dimension $dimension): GammaPrior => $dimension->slope, $scale->dimensions), ...($hasUpset ? [$this->upset] : [])],
         );
     }
 

@@ -27,6 +27,9 @@ final class Observations
     /** Days from the newest earlier session to today; 0 without one. */
     public float $gapDays = 0.0;
 
+    /** Whether any session carried upset over: then that is a covariate of its own, after those of the exposure. */
+    public bool $hasUpset = false;
+
     /** @var list<array{isToday: bool, afterReaction: bool}> */
     private array $groups = [];
 
@@ -53,6 +56,7 @@ final class Observations
         if ($newest !== null && $today !== null) {
             $all->gapDays = self::days($newest, $today->startedAt);
         }
+        $all->hasUpset = array_filter([...$earlier, ...($today === null ? [] : [$today])], static fn (SessionEvidence $session): bool => $session->upset > 0.0) !== [];
         $trialsSince = $today?->trials() ?? 0;
         for ($i = count($earlier) - 1; $i >= 0 && $newest !== null; $i--) {
             $days = self::days($earlier[$i]->startedAt, $newest);
@@ -66,7 +70,7 @@ final class Observations
             [$all->today, $all->afterReaction] = $all->add($today, 1.0, 1.0, true);
         }
         if ($fineAt !== null) {
-            $all->rows[] = new ObservedRow(null, $scale->covariates($fineAt), [0.0, 1.0, 0.0, 0.0, 0.0]);
+            $all->rows[] = new ObservedRow(null, $all->row($fineAt, 0.0), [0.0, 1.0, 0.0, 0.0, 0.0]);
         }
 
         return $all;
@@ -109,7 +113,7 @@ final class Observations
                 $group[$after] = count($this->groups);
                 $this->groups[] = ['isToday' => $isToday, 'afterReaction' => $row->afterReaction];
             }
-            $this->rows[] = new ObservedRow($group[$after], $this->scale->covariates($row->exposure), [
+            $this->rows[] = new ObservedRow($group[$after], $this->row($row->exposure, $session->upset), [
                 $row->counts[0] * $good, $row->counts[1] * $good, $row->counts[2] * $good, $row->counts[3] * $bad, $row->counts[4] * $bad,
             ]);
             foreach ($row->exposure->values as $key => $value) {
@@ -122,6 +126,12 @@ final class Observations
         $this->sessions += $session->rows === [] ? 0 : 1;
 
         return $group;
+    }
+
+    /** @return list<float> */
+    private function row(Exposure $exposure, float $upset): array
+    {
+        return $this->hasUpset ? [...$this->scale->covariates($exposure), $upset] : $this->scale->covariates($exposure);
     }
 
     private static function days(\DateTimeImmutable $from, \DateTimeImmutable $to): float

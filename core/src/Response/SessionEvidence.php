@@ -10,8 +10,11 @@ use Core\Sign\Band;
 /** What one session tells the model. */
 final readonly class SessionEvidence
 {
-    /** @param  list<EvidenceRow>  $rows */
-    public function __construct(public \DateTimeImmutable $startedAt, public array $rows)
+    /**
+     * @param  list<EvidenceRow>  $rows
+     * @param  float  $upset  points of upset carried over into the session, 0 or more
+     */
+    public function __construct(public \DateTimeImmutable $startedAt, public array $rows, public float $upset = 0.0)
     {
     }
 
@@ -20,7 +23,7 @@ final readonly class SessionEvidence
      *
      * @param  iterable<array{exposure: Exposure, band: Band, afterReaction: bool}>  $trials
      */
-    public static function ofTrials(\DateTimeImmutable $startedAt, iterable $trials): self
+    public static function ofTrials(\DateTimeImmutable $startedAt, iterable $trials, float $upset = 0.0): self
     {
         $exposures = $after = $counts = [];
         foreach ($trials as $trial) {
@@ -36,7 +39,7 @@ final readonly class SessionEvidence
             $rows[] = new EvidenceRow($exposure, $after[$key], $counts[$key]);
         }
 
-        return new self($startedAt, $rows);
+        return new self($startedAt, $rows, $upset);
     }
 
     public function trials(): int

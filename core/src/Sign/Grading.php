@@ -13,23 +13,28 @@ use Core\Exception\InvalidSign;
  */
 final readonly class Grading
 {
-    /** @param  bool  $hidesSigns a dog recorded as having learned to hide its signs: every small sign counts as medium */
-    public function __construct(private SignCatalog $catalog, private bool $hidesSigns = false)
+    /**
+     * @param  bool  $hidesSigns  a dog recorded as having learned to hide its signs: every small sign counts as medium
+     * @param  ?string  $method  kind of plan or method with readings of its own ("contact", "station", "mat"); null for the catalog's
+     * @param  list<string>  $normal  signs that are this dog's own normal (an old dog's slow walk): they say nothing
+     */
+    public function __construct(private SignCatalog $catalog, private bool $hidesSigns = false, private ?string $method = null, private array $normal = [])
     {
     }
 
     /**
      * @param  list<string>  $codes  signs seen; a code given twice counts once
+     * @param  list<string>  $confounds  circumstances that explain some signs away: food just given, food run out
      *
      * @throws InvalidSign if a code is not in the catalog
      */
-    public function propose(array $codes, ?Outcome $outcome = null): Band
+    public function propose(array $codes, ?Outcome $outcome = null, array $confounds = []): Band
     {
         $points = $smallPoints = $comfort = 0;
         $strong = $medium = $interest = false;
         foreach (array_unique($codes) as $code) {
             $sign = $this->catalog->sign($code);
-            $weight = $this->hidesSigns && $sign->weight === SignWeight::Small ? SignWeight::Medium : $sign->weight;
+            $weight = $this->weight($sign, $confounds);
             if ($weight === SignWeight::Reaction) {
                 return Band::Over;
             }
@@ -54,5 +59,19 @@ final readonly class Grading
         };
 
         return $fromSigns->atLeast($fromOutcome) ? $fromSigns : $fromOutcome;
+    }
+
+    /** @param  list<string>  $confounds */
+    private function weight(Sign $sign, array $confounds): SignWeight
+    {
+        $weight = $this->catalog->weight($sign->code, $this->method);
+        if ($weight === SignWeight::Reaction) {
+            return $weight; // nothing explains a bite away
+        }
+        if (in_array($sign->code, $this->normal, true) || array_intersect($sign->unless, $confounds) !== []) {
+            return SignWeight::Neutral;
+        }
+
+        return $this->hidesSigns && $weight === SignWeight::Small ? SignWeight::Medium : $weight;
     }
 }

@@ -10,8 +10,12 @@ use Core\Exception\InvalidSign;
 /** The signs and the cut points they are graded by: versioned data, so that old trials keep their grading. */
 final readonly class SignCatalog
 {
-    /** @param  array<string, Sign>  $signs by code */
-    private function __construct(public string $version, public array $signs, public int $strainFrom, public int $effortFrom)
+    /**
+     * @param  array<string, Sign>  $signs  by code
+     * @param  array<string, array<string, SignWeight>>  $readings  other weights under some methods, by method, then by code
+     * @param  array<string, string>  $confounds  circumstances that explain a sign away, in words, by key
+     */
+    private function __construct(public string $version, public array $signs, public int $strainFrom, public int $effortFrom, private array $readings, public array $confounds)
     {
     }
 
@@ -37,16 +41,97 @@ final readonly class SignCatalog
             if (isset($signs[$code])) {
                 throw InvalidCatalog::duplicate('signs', $code);
             }
-            $plans = is_array($row['plans'] ?? null) ? array_values(array_filter($row['plans'], is_string(...))) : [];
-            $signs[$code] = new Sign($code, $row['label'], $weight, ($row['interest'] ?? false) === true, ($row['overEager'] ?? false) === true, $plans);
+            $signs[$code] = new Sign($code, $row['label'], $weight, ($row['interest'] ?? false) === true, ($row['overEager'] ?? false) === true, self::strings($row['plans'] ?? null), self::strings($row['unless'] ?? null));
         }
 
-        return new self($data['version'], $signs, $cuts['strain'], $cuts['effort']);
+        $confounds = [];
+        foreach (is_array($data['confounds'] ?? null) ? $data['confounds'] : [] as $key => $words) {
+            $confounds[(string) $key] = is_string($words) ? $words : throw InvalidCatalog::missing('confounds', (string) $key);
+        }
+        foreach ($signs as $sign) {
+            foreach (array_diff($sign->unless, array_keys($confounds)) as $unknown) {
+                throw InvalidCatalog::contradiction("sign {$sign->code}", "it names a circumstance that is not listed: {$unknown}.");
+            }
+        }
+
+        return new self($data['version'], $signs, $cuts['strain'], $cuts['effort'], self::readings($data['readings'] ?? null, $signs), $confounds);
+    }
+
+    /**
+     * Whether any of these signs asks for calmer food rather than distance.
+     *
+     * @param  list<string>  $codes  unknown ones are passed over: they belong to another version
+     */
+    public function hasOverEager(array $codes): bool
+    {
+        foreach ($codes as $code) {
+            if (($this->signs[$code] ?? null)?->overEager === true) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /**
+     * With a practice's own weights, under a version of their own: trials keep the version they were graded with.
+     *
+     * @param  array<string, SignWeight>  $weights  by code
+     *
+     * @throws InvalidSign if a code is not in the catalog
+     */
+    public function withWeights(string $version, array $weights): self
+    {
+        $signs = $this->signs;
+        foreach ($weights as $code => $weight) {
+            $sign = $this->sign($code);
+            $signs[$code] = new Sign($code, $sign->label, $weight, $sign->interest, $sign->overEager, $sign->plans, $sign->unless);
+        }
+
+        return new self($version, $signs, $this->strainFrom, $this->effortFrom, $this->readings, $this->confounds);
+    }
+
+    /**
+     * What a sign weighs under a method: leaving is a no at a station and a reset on a mat, stiffness is strong under the hand.
+     *
+     * @throws InvalidSign if the catalog has no such sign
+     */
+    public function weight(string $code, ?string $method): SignWeight
+    {
+        $sign = $this->sign($code);
+
+        return $this->readings[$method ?? ''][$code] ?? $sign->weight;
     }
 
     /** @throws InvalidSign if the catalog has no such sign */
     public function sign(string $code): Sign
     {
         return $this->signs[$code] ?? throw InvalidSign::unknown($code);
+    }
+
+    /** @return list<string> */
+    private static function strings(mixed $values): array
+    {
+        return array_values(array_filter(is_array($values) ? $values : [], is_string(...)));
+    }
+
+    /**
+     * @param  array<string, Sign>  $signs
+     * @return array<string, array<string, SignWeight>>
+     *
+     * @throws InvalidCatalog
+     */
+    private static function readings(mixed $data, array $signs): array
+    {
+        $readings = [];
+        foreach (is_array($data) ? $data : [] as $method => $weights) {
+            foreach (is_array($weights) ? $weights : [] as $code => $weight) {
+                $readings[(string) $method][(string) $code] = isset($signs[$code]) && is_string($weight) && SignWeight::tryFrom($weight) !== null
+                    ? SignWeight::from($weight)
+                    : throw InvalidCatalog::contradiction("reading {$method}", "{$code} is no known sign or its weight is unknown.");
+            }
+        }
+
+        return $readings;
     }
 }

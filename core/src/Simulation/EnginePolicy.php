@@ -21,6 +21,7 @@ use Core\Ladder\Ladder;
 use Core\Response\ModelBuilder;
 use Core\Response\Parameters;
 use Core\Response\SessionEvidence;
+use Core\Sign\SignCatalog;
 
 /** The product's own advice, followed to the letter. */
 final class EnginePolicy implements Policy
@@ -45,6 +46,7 @@ final class EnginePolicy implements Policy
 
     public function __construct(
         private readonly ModelBuilder $builder,
+        private readonly SignCatalog $signs,
         private readonly LoadScale $scale,
         private readonly Ladder $ladder,
         private readonly RuleSettings $settings,
@@ -91,7 +93,7 @@ final class EnginePolicy implements Policy
         $model = $this->builder->build($this->scale, true, $this->fineAt, $this->evidence, $this->log->evidence(), $this->mode);
         $this->mode = $model === null ? null : new Parameters($model->fit->mode->theta, [], $model->fit->mode->cuts);
 
-        return new Situation($this->scale->catalog, $this->ladder, $this->settings, $this->history, $this->log, $model, $at);
+        return new Situation($this->scale->catalog, $this->signs, $this->ladder, $this->settings, $this->history, $this->log, $model, $at);
     }
 
     private function close(): void

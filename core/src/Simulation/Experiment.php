@@ -17,6 +17,7 @@ use Core\Measure\Distance;
 use Core\Response\ModelBuilder;
 use Core\Response\ModelPriors;
 use Core\Response\RiskLimits;
+use Core\Sign\SignCatalog;
 use Random\Engine\Xoshiro256StarStar;
 use Random\Randomizer;
 
@@ -43,6 +44,7 @@ final readonly class Experiment
      */
     public function __construct(
         private DimensionCatalog $catalog,
+        private SignCatalog $signs,
         private ModelPriors $priors,
         private Temperament $temperament,
         private Distance $stated,
@@ -90,7 +92,7 @@ final readonly class Experiment
         $distances = (new EqualRatioLadder($prior->shape / $prior->rate))->between($this->times(10.0), $this->goal);
         $ladder = Ladder::of(array_map(fn (Distance $distance): Step => new Step($this->template->withDistance($distance), Criterion::run(5)), $distances));
 
-        return new EnginePolicy(new ModelBuilder($this->priors), $this->scale, $ladder, RuleSettings::of($this->limits, room: $this->room), null);
+        return new EnginePolicy(new ModelBuilder($this->priors), $this->signs, $this->scale, $ladder, RuleSettings::of($this->limits, room: $this->room), null);
     }
 
     private function times(float $factor): Distance

@@ -107,7 +107,7 @@ final class EasierLevelsTest extends TestCase
     public function test_without_a_model_only_the_next_lower_step_is_offered(): void
     {
         $situation = $this->situation();
-        $blind = new Situation($situation->catalog, $situation->ladder, $situation->settings, $situation->history, $situation->log, null, $situation->now);
+        $blind = new Situation($situation->catalog, $situation->signs, $situation->ladder, $situation->settings, $situation->history, $situation->log, null, $situation->now);
 
         self::assertSame(3, (new EasierLevels($blind))->below(new Level(4, $situation->ladder->step(4)->exposure), 0.5)?->step);
         self::assertNull((new EasierLevels($blind))->below(new Level(0, $situation->ladder->step(0)->exposure), 0.5));
@@ -123,7 +123,7 @@ final class EasierLevelsTest extends TestCase
         $model = Fixture::model([Fixture::session('2026-10-19', [...array_fill(0, 30, [40.0, 0]), ...array_fill(0, 20, [25.0, 1])])], []);
 
         return new Situation(
-            Fixture::dimensions(), Ladder::of($steps), RuleSettings::of(RiskLimits::usual(), room: Distance::fromMeters($room)),
+            Fixture::dimensions(), Fixture::signs(), Ladder::of($steps), RuleSettings::of(RiskLimits::usual(), room: Distance::fromMeters($room)),
             new History(2, trialsEver: 50), new SessionLog($now, $now, []), $model, $now,
         );
     }

@@ -125,6 +125,6 @@ final class RandomSessionsTest extends TestCase
         $goal = $ladder->step($ladder->top())->exposure->distance()->meters ?? 1.0;
         $model = (new ModelBuilder(Fixture::priors()))->build(Fixture::scale(3.0 * $goal), true, null, $earlier, $log->evidence());
 
-        return new Situation(Fixture::dimensions(), $ladder, $settings, $history, $log, $model, $now);
+        return new Situation(Fixture::dimensions(), Fixture::signs(), $ladder, $settings, $history, $log, $model, $now);
     }
 }

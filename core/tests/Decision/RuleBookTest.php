@@ -41,7 +41,7 @@ final class RuleBookTest extends TestCase
         self::assertSame(Action::Advance, $advice->action);
         self::assertSame(2, $advice->next?->step);
         self::assertContains('criterion', self::codes($advice));
-        self::assertStringContainsString("5 unprompted returns in a row at 54\u{00A0}m", $advice->reasons[0]->sentence);
+        self::assertStringContainsString("5 of 5 unprompted returns in a row at 54\u{00A0}m", $advice->reasons[0]->sentence);
     }
 
     public function test_four_are_not_enough_and_the_advice_counts_them(): void
@@ -223,7 +223,7 @@ final class RuleBookTest extends TestCase
     public function test_without_a_model_nothing_harder_is_advised(): void
     {
         $situation = $this->situation($this->calm(1, 5), new History, 1);
-        $blind = new Situation($situation->catalog, $situation->ladder, $situation->settings, $situation->history, $situation->log, null, $situation->now);
+        $blind = new Situation($situation->catalog, $situation->signs, $situation->ladder, $situation->settings, $situation->history, $situation->log, null, $situation->now);
 
         self::assertSame(Action::Repeat, RuleBook::standard()->decide($blind)->action);
     }
@@ -258,6 +258,7 @@ final class RuleBookTest extends TestCase
 
         return new Situation(
             Fixture::dimensions(),
+            Fixture::signs(),
             Ladder::of(array_map(static fn (float $meters): Step => new Step(Fixture::at($meters), Criterion::run(5)), self::LADDER)),
             RuleSettings::of(RiskLimits::of(0.05, 0.01), mostAdvances: 3, room: Distance::fromMeters(150)),
             $history,

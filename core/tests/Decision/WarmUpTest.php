@@ -77,7 +77,7 @@ final class WarmUpTest extends TestCase
 
     public function test_three_sessions_that_ended_with_a_reaction_suspend_the_plan(): void
     {
-        self::assertSame(Action::Stop, $this->start(new History(heldStep: 4, reactionStreak: 3, trialsEver: 99), $this->knownDog())->action);
+        self::assertSame(Action::Refer, $this->start(new History(heldStep: 4, reactionStreak: 3, trialsEver: 99), $this->knownDog())->action);
     }
 
     public function test_two_make_the_start_at_least_one_and_a_half_logits_easier(): void
@@ -126,7 +126,7 @@ final class WarmUpTest extends TestCase
         }
 
         return (new WarmUp)->suggest(new Situation(
-            Fixture::dimensions(), Ladder::of($steps), \Core\Decision\RuleSettings::of(RiskLimits::of(0.05, 0.01), room: Distance::fromMeters(150)), $history, new SessionLog($now, null, []), $model, $now,
+            Fixture::dimensions(), Fixture::signs(), Ladder::of($steps), \Core\Decision\RuleSettings::of(RiskLimits::of(0.05, 0.01), room: Distance::fromMeters(150)), $history, new SessionLog($now, null, []), $model, $now,
         ));
     }
 }

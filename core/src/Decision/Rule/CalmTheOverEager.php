@@ -15,11 +15,9 @@ use Core\Sign\Band;
 /** Grabbing, demand barking, bossy offering: over-excited, where more distance is not the answer. */
 final readonly class CalmTheOverEager implements Rule
 {
-    private const SIGNS = ['mouthy', 'bark.demand', 'leash.grab'];
-
     public function apply(Situation $situation, LoggedTrial $last): ?Advice
     {
-        if (array_intersect(self::SIGNS, $last->signs) === [] || $last->band->atLeast(Band::Strain)) {
+        if (! $situation->signs->hasOverEager($last->signs) || $last->band->atLeast(Band::Strain)) {
             return null;
         }
 

@@ -43,7 +43,7 @@ final readonly class KeepTheClock implements Rule
     private function end(Situation $situation, LoggedTrial $last, Reason $why): Advice
     {
         if ($last->isSuccess() || $last->under === Action::EasyWin || ! $last->foodLeft) {
-            $ready = $situation->run() >= $situation->runAsked($last->target)
+            $ready = $situation->progress($last->target)->isMet
                 ? new Reason('ready', 'Criterion met here: ready for the next level, next time.')
                 : new Reason('stop-on-good', $last->isSuccess() ? 'It ended on a success: the last repetition is what the dog takes home.' : 'One closing repetition is the most: end anyway.');
 

@@ -26,15 +26,23 @@ final readonly class MoveOnAtCriterion implements Rule
     public function apply(Situation $situation, LoggedTrial $last): ?Advice
     {
         $level = $last->target;
-        $run = $situation->run();
-        $asked = $situation->runAsked($level);
-        if ($run < $asked) {
+        $progress = $situation->progress($level);
+        if (! $progress->isMet) {
             return null;
         }
+        $run = $situation->run();
+        $asked = $progress->asked;
         $met = new Reason('criterion', sprintf(
-            '%d unprompted return%s in a row at %s (asked: %d%s).',
-            $run, $run === 1 ? '' : 's', $situation->words($level->exposure), $asked, $level->step <= $situation->history->heldStep ? ', as it was held before' : '',
+            '%s at %s: criterion met%s.',
+            ucfirst($situation->successWords($progress)), $situation->words($level->exposure), $level->step <= $situation->history->heldStep ? ', as it was held before' : '',
         ));
+        if (! $situation->isSpreadEnough($level)) {
+            $criterion = $situation->ladder->step($level->step)->criterion;
+
+            return $situation->advise(Action::EndWell, null, [$met, new Reason('sessions-asked', sprintf(
+                'This step asks for that in %d sessions over at least %d days: well done for today, and again next time.', $criterion->sessions, $criterion->days,
+            ))]);
+        }
         $next = $situation->above($level);
         if ($next === null) {
             return $situation->advise(Action::EndWell, null, [$met, new Reason('goal', 'That is the hardest step of this plan. End on it; next, other places, people and variants, each starting easier.')]);
@@ -85,7 +93,7 @@ final readonly class MoveOnAtCriterion implements Rule
             return $situation->advise(Action::EndWell, null, [$met, new Reason('spent', ucfirst($situation->words($next->exposure)).' gave strain early on today and is not tried again: end on this success.')]);
         }
 
-        return $situation->advise(Action::Repeat, $level, [$met, $situation->riskReason($next->exposure), $this->whatIsMissing($situation, $next)]);
+        return $situation->advise(Action::Repeat, $level, [$met, $situation->riskReason($next->exposure), $this->whatIsMissing($situation, $level, $next)]);
     }
 
     /** Far more successes than asked, all easy, and far inside the limits: skip up to 1 logit. */
@@ -115,7 +123,7 @@ final readonly class MoveOnAtCriterion implements Rule
     }
 
     /** How much of the refusal is the dog, and how much is not knowing it well enough. */
-    private function whatIsMissing(Situation $situation, Level $next): Reason
+    private function whatIsMissing(Situation $situation, Level $level, Level $next): Reason
     {
         $model = $situation->model ?? throw new \LogicException('Asked only with a model.');
         $limits = $situation->limits;
@@ -128,6 +136,12 @@ final readonly class MoveOnAtCriterion implements Rule
             return new Reason('missing-dog', sprintf('Even the most likely value is %.1f logits beyond the limit: the dog needs more practice here.', $atPoint));
         }
 
-        return new Reason('missing-certainty', sprintf('The most likely value is within the limits; what is missing is certainty (%.1f logits). More calm trials here will narrow it.', $limits->excess($model->risk($next->exposure, Day::Today))));
+        $trials = $model->calmTrialsNeeded($level->exposure, $next->exposure, $limits, $situation->day());
+
+        return new Reason('missing-certainty', sprintf(
+            'The most likely value is within the limits; what is missing is certainty (%.1f logits). %s',
+            $limits->excess($model->risk($next->exposure, Day::Today)),
+            $trials === null ? 'More trials here alone will not settle it: half the step, or another day.' : "About {$trials} more calm trial".($trials === 1 ? '' : 's').' here would settle it.',
+        ));
     }
 }

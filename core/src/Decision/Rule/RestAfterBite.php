@@ -23,6 +23,6 @@ final readonly class RestAfterBite implements Rule
             ]);
         }
 
-        return $situation->history->locked === null ? null : $situation->advise(Action::Stop, null, [new Reason('locked', $situation->history->locked)]);
+        return $situation->history->locked === null ? null : $situation->advise(Action::Refer, null, [new Reason('locked', $situation->history->locked)]);
     }
 }

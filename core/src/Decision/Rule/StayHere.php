@@ -20,17 +20,16 @@ final readonly class StayHere implements Rule
     public function apply(Situation $situation, LoggedTrial $last): Advice
     {
         $level = $last->target;
-        $run = $situation->run();
-        $asked = $situation->runAsked($level);
+        $progress = $situation->progress($level);
         $why = match (true) {
             $last->handlerError => new Reason('handler-error', 'A handling slip: logged apart, left out of the run and of the model. Pay and go on.'),
             $last->interrupted => new Reason('interrupted', 'Disturbed from outside: the model learns from it, the run does not count it.'),
             $last->band === Band::Effort => new Reason('effort-once', 'It took effort: stay, watch the next one closely, and pause at the first medium sign.'),
             $last->outcome === Outcome::Watched => new Reason('watched', 'It watched calmly and did not turn away by itself: paid, no harm, but stay at this step.'),
             $last->outcome === Outcome::Prompted => new Reason('prompted', 'It came when prompted: neither a success nor a failure. The run starts again.'),
-            default => new Reason('run', sprintf('%d of %d unprompted returns in a row at %s.', $run, $asked, $situation->words($level->exposure))),
+            default => new Reason('run', sprintf('%s at %s.', ucfirst($situation->successWords($progress)), $situation->words($level->exposure))),
         };
-        $reasons = $why->code === 'run' ? [$why] : [$why, new Reason('run', sprintf('Run: %d of %d.', $run, $asked))];
+        $reasons = $why->code === 'run' ? [$why] : [$why, new Reason('run', 'So far '.$progress->inWords().'.')];
 
         return $situation->advise(
             Action::Repeat, $level, [...$reasons, $situation->riskReason($level->exposure)],

@@ -60,7 +60,7 @@
                 <dt>Trigger</dt><dd>{{ $model->trigger->name }}</dd>
                 <dt>Handler</dt><dd>{{ $model->person->name }}</dd>
                 <dt>Place</dt><dd>{{ $plan->place?->name ?? 'not fixed' }}@if($plan->place?->room_meters), room for {{ Core\Measure\Distance::fromMeters($plan->place->room_meters)->inWords($unit) }}@endif</dd>
-                <dt>Move on</dt><dd>{{ $situation->ladder->step(0)->criterion->runLength }} unprompted returns in a row, and today's risk within the limits</dd>
+                <dt>Move on</dt><dd>{{ $situation->ladder->step(0)->criterion->successes }} unprompted returns in a row, and today's risk within the limits</dd>
                 <dt>Limits</dt><dd>strain {{ Core\Measure\Probability::inWords($plan->strain_limit) }}, reaction {{ Core\Measure\Probability::inWords($plan->reaction_limit) }} a trial</dd>
                 <dt>A session</dt><dd>sets of {{ $plan->set_minutes }} min, {{ $plan->session_minutes }} min in all, at most {{ $plan->most_advances }} steps onto new ground</dd>
                 <dt>Limit now</dt><dd><x-limit :limit="$limit" :unit="$unit" /></dd>

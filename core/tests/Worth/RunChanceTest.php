@@ -2,10 +2,10 @@
 
 declare(strict_types=1);
 
-namespace Core\Tests\Decision;
+namespace Core\Tests\Worth;
 
-use Core\Decision\RunChance;
 use Core\Exception\InvalidMeasure;
+use Core\Worth\RunChance;
 use PHPUnit\Framework\Attributes\CoversClass;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;

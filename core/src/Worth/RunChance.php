@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Core\Decision;
+namespace Core\Worth;
 
 use Core\Exception\InvalidMeasure;
 
@@ -11,7 +11,7 @@ use Core\Exception\InvalidMeasure;
  *
  * @see Feller, W. An Introduction to Probability Theory and Its Applications, vol. 1, XIII.7 (success runs).
  */
-final readonly class RunChance
+final readonly class RunChance implements AdvanceChance
 {
     /** @param  positive-int  $length */
     private function __construct(public int $length)
@@ -31,10 +31,8 @@ final readonly class RunChance
      */
     public function within(int $trials, float $successRate): float
     {
-        self::ensureRate($successRate);
-        if ($trials < 0 || $trials > 10_000) {
-            throw InvalidMeasure::outOfRange('The number of trials', $trials, 0, 10_000, '');
-        }
+        Checks::rate($successRate);
+        Checks::trials($trials);
         // chance of standing at a run of 0 … r − 1 without having shown the whole one
         $standing = array_fill(0, $this->length, 0.0);
         $standing[0] = 1.0;
@@ -59,20 +57,12 @@ final readonly class RunChance
      */
     public function expectedTrials(float $successRate): ?float
     {
-        self::ensureRate($successRate);
+        Checks::rate($successRate);
 
         return match (true) {
             $successRate === 0.0 => null,
             $successRate === 1.0 => (float) $this->length,
             default => (1.0 - $successRate ** $this->length) / ((1.0 - $successRate) * $successRate ** $this->length),
         };
-    }
-
-    /** @throws InvalidMeasure */
-    private static function ensureRate(float $rate): void
-    {
-        if (! ($rate >= 0.0 && $rate <= 1.0)) {
-            throw InvalidMeasure::outOfRange('The success rate', $rate, 0, 1, '');
-        }
     }
 }

@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Decision;
+
+use Core\Exception\InvalidMeasure;
+
+/**
+ * Upset carried over from earlier events, U = Σ severity·2^(−hours/24).
+ *
+ * A working guess (common practice): severity 1 is a small fright, 4 a fight or a forced exposure.
+ */
+final readonly class CarryOver
+{
+    public const HALF_LIFE_HOURS = 24.0;
+
+    private const REST_OVER = 2.0;
+
+    private const EASIER_FROM = 1.0;
+
+    private function __construct(public float $upset)
+    {
+    }
+
+    public static function none(): self
+    {
+        return new self(0.0);
+    }
+
+    /**
+     * @param  list<array{severity: float, at: \DateTimeImmutable}>  $events  those after now are left out
+     *
+     * @throws InvalidMeasure if a severity is not 0 to 4
+     */
+    public static function of(array $events, \DateTimeImmutable $now): self
+    {
+        $upset = 0.0;
+        foreach ($events as $event) {
+            if (! ($event['severity'] >= 0.0 && $event['severity'] <= 4.0)) {
+                throw InvalidMeasure::outOfRange('The severity', $event['severity'], 0, 4, '');
+            }
+            $hours = ($now->getTimestamp() - $event['at']->getTimestamp()) / 3600.0;
+            $upset += $hours < 0.0 ? 0.0 : $event['severity'] * 2.0 ** (-$hours / self::HALF_LIFE_HOURS);
+        }
+
+        return new self($upset);
+    }
+
+    /** Whether a day of rest is suggested. */
+    public function asksForRest(): bool
+    {
+        return $this->upset > self::REST_OVER;
+    }
+
+    /** Whether the start should be easier than the calendar alone would have it. */
+    public function asksForEasier(): bool
+    {
+        return $this->upset >= self::EASIER_FROM;
+    }
+}
