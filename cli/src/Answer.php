@@ -22,7 +22,7 @@ final readonly class Answer
             'next' => $advice->next === null ? null : self::level($advice->next),
             'reasons' => array_map(static fn (Reason $reason): array => ['code' => $reason->code, 'sentence' => $reason->sentence], $advice->reasons),
             'risk' => $advice->risk === null ? null : self::risk($advice->risk),
-            'alternatives' => array_map(static fn (Alternative $other): array => ['change' => $other->change, 'logitsOff' => $other->logitsOff, 'level' => self::level($other->level)], $advice->alternatives),
+            'alternatives' => array_map(static fn (Alternative $other): array => ['change' => $other->change, 'logitsOff' => $other->logitsOff, 'helped' => $other->helped, 'level' => self::level($other->level)], $advice->alternatives),
             'closing' => $advice->isClosing,
         ];
     }

@@ -11,23 +11,26 @@ use Core\Sign\SignCatalog;
 /** The core's data files, read from a folder. */
 final readonly class Catalogs
 {
-    public DimensionCatalog $dimensions;
-
     public SignCatalog $signs;
 
     public ModelPriors $priors;
 
-    public function __construct(string $folder)
+    public function __construct(private string $folder)
     {
-        $this->dimensions = DimensionCatalog::fromArray(self::read("{$folder}/dimensions.presence.json"));
-        $this->signs = SignCatalog::fromArray(self::read("{$folder}/signs.json"));
-        $this->priors = ModelPriors::fromArray(self::read("{$folder}/priors.json"));
+        $this->signs = SignCatalog::fromArray($this->read('signs'));
+        $this->priors = ModelPriors::fromArray($this->read('priors'));
+    }
+
+    /** @param  string  $plan  kind of plan: presence, contact, sound or duration */
+    public function dimensions(string $plan = 'presence'): DimensionCatalog
+    {
+        return DimensionCatalog::fromArray($this->read("dimensions.{$plan}"));
     }
 
     /** @return array<mixed> */
-    private static function read(string $file): array
+    private function read(string $name): array
     {
-        $data = json_decode((string) file_get_contents($file), true, flags: JSON_THROW_ON_ERROR);
+        $data = json_decode((string) file_get_contents("{$this->folder}/{$name}.json"), true, flags: JSON_THROW_ON_ERROR);
 
         return is_array($data) ? $data : [];
     }

@@ -52,6 +52,27 @@ final readonly class Document
         return $map;
     }
 
+    /** @return array<string, list<string>> */
+    public function lists(): array
+    {
+        $lists = [];
+        foreach (is_array($this->value) ? $this->value : [] as $key => $list) {
+            $lists[(string) $key] = array_values(array_filter(is_array($list) ? $list : [], is_string(...)));
+        }
+
+        return $lists;
+    }
+
+    /**
+     * As it came, for what the core reads and checks itself.
+     *
+     * @return array<mixed>
+     */
+    public function raw(): array
+    {
+        return is_array($this->value) ? $this->value : [];
+    }
+
     /** @return list<string> */
     public function strings(): array
     {

@@ -26,7 +26,7 @@ final readonly class ExperimentDocument
         $usual = RiskLimits::usual();
 
         return $document->build(fn (Document $read): Experiment => new Experiment(
-            $this->catalogs->dimensions,
+            $this->catalogs->dimensions(),
             $this->catalogs->signs, $this->catalogs->priors, $temperament,
             Distance::fromMeters($read->at('statedMeters')->number(10.0)),
             Distance::fromMeters($read->at('goalMeters')->number(5.0)),

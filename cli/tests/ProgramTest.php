@@ -34,7 +34,7 @@ final class ProgramTest extends TestCase
 
     public function test_every_documented_example_is_found(): void
     {
-        self::assertSame(['grade', 'rule', 'kappa', 'warmup', 'advise', 'limit', 'risk'], array_keys(iterator_to_array(self::examples())));
+        self::assertSame(['grade', 'rule', 'kappa', 'warmup', 'advise', 'fit', 'limit', 'risk'], array_keys(iterator_to_array(self::examples())));
     }
 
     /** @return iterable<string, array{string, string, string, string}> command, input, pointer, part of the message */
@@ -50,6 +50,8 @@ final class ProgramTest extends TestCase
         yield 'an unknown outcome' => ['advise', $advise('{"distance": 50}', '{"exposure": {"distance": 50}, "outcome": "flew", "band": 0}'), '/today/trials/0/outcome', 'enum'];
         yield 'a step off the ladder' => ['advise', $advise('{"distance": 50}', '{"exposure": {"distance": 50}, "target": {"step": 7}, "outcome": "returned", "band": 0}'), '/today/trials/0/target/step', 'no step 7'];
         yield 'a time that is none' => ['advise', str_replace('2026-11-20', '2026-19-45', $advise('{"distance": 50}')), '/today/startedAt', 'not a time'];
+        yield 'an order that is none' => ['advise', str_replace('"reactionMeters": 8', '"orders": {"barrier": ["open", "gap"]}', $advise('{"distance": 50}')), '/intake/orders', 'easiest first'];
+        yield 'a window that is too short' => ['rule', '{"run": 5, "window": 3, "trials": 20, "rates": [0.5]}', '/window', '1 and 3'];
         yield 'an unknown sign' => ['grade', '{"signs": ["tail.helicopter"]}', '/signs', 'tail.helicopter'];
         yield 'an unknown family' => ['simulate', '{"family": "wolves", "seed": 1}', '/family', 'no such family'];
         yield 'an unknown command' => ['sing', '{}', '', 'Usage'];

@@ -24,7 +24,7 @@ final readonly class Advise implements Command
 
     public function answer(array $document): array
     {
-        $situation = $this->situations->situation(Document::of($document));
+        $situation = $this->situations->read(Document::of($document))->situation;
 
         return [...Answer::advice(RuleBook::standard()->decide($situation)), 'limits' => Answer::limits($situation->limits), 'converged' => $situation->model !== null];
     }

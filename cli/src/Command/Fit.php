@@ -7,8 +7,12 @@ namespace Cli\Command;
 use Cli\Command;
 use Cli\Document;
 use Cli\SituationDocument;
+use Cli\SituationRead;
+use Core\Insight\LoadShare;
+use Core\Insight\PriorShare;
+use Core\Response\WeightedFit;
 
-/** The fitted model: cut points, slopes with standard errors, today's state of the forecasts. */
+/** The fitted model: cut points, slopes with standard errors, what of it is still the typical dog, and the state of the forecasts. */
 final readonly class Fit implements Command
 {
     public function __construct(private SituationDocument $situations)
@@ -22,30 +26,53 @@ final readonly class Fit implements Command
 
     public function answer(array $document): array
     {
-        $situation = $this->situations->situation(Document::of($document));
+        $all = $this->situations->read(Document::of($document));
+        $situation = $all->situation;
         $model = $situation->model;
         if ($model === null) {
             return ['converged' => false];
         }
+        $left = PriorShare::of($model);
         $slopes = [];
         foreach ($model->scale->dimensions as $j => $dimension) {
             $slopes[$dimension->key] = [
                 'slope' => $model->fit->mode->slopes()[$j],
                 'standardError' => $model->fit->standardError($model->fit->mode->cuts + $j),
                 'valuesSeen' => count($model->seen[$dimension->key] ?? []),
+                'leftOfPrior' => $left->slopes[$dimension->key],
             ];
         }
+        $ladder = $situation->ladder;
 
         return [
             'converged' => true,
             'iterations' => $model->fit->iterations,
             'logPosterior' => $model->fit->logPosterior,
             'cutPoints' => $model->fit->mode->cutPoints(),
+            'gapsLeftOfPrior' => $left->gaps,
+            'spacings' => array_map(static fn (WeightedFit $fit): array => ['scale' => $fit->spacing->scale, 'weight' => $fit->weight], $model->fits),
+            'daySpread' => $model->daySd,
             'slopes' => $slopes,
+            'shares' => array_map(
+                static fn (LoadShare $share): array => ['dimension' => $share->dimension, 'logits' => $share->logits, 'low' => $share->low, 'high' => $share->high, 'share' => $share->share, 'seen' => $share->isSeen],
+                LoadShare::between($model, $ladder->step(0)->exposure, $ladder->step($ladder->top())->exposure),
+            ),
+            'contradictedOrders' => self::contradictions($all),
             'referenceMeters' => $model->scale->reference->meters,
             'calibration' => [
                 'strainFactor' => $situation->calibration->strainFactor(), 'reactionFactor' => $situation->calibration->reactionFactor(), 'forecasts' => $situation->calibration->forecasts,
             ],
         ];
+    }
+
+    /** @return list<array{dimension: string, slope: float, standardError: float}> */
+    private static function contradictions(SituationRead $all): array
+    {
+        $found = [];
+        foreach ($all->builder->contradictions($all->scale, $all->isReferenceStated, $all->sessions, $all->situation->log->evidence()) as $key => $slope) {
+            $found[] = ['dimension' => $key, ...$slope];
+        }
+
+        return $found;
     }
 }

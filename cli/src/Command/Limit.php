@@ -6,15 +6,21 @@ namespace Cli\Command;
 
 use Cli\Command;
 use Cli\Document;
-use Cli\InputProblem;
 use Cli\SituationDocument;
+use Cli\SituationRead;
+use Core\Exposure\Exposure;
+use Core\Insight\ResponseCurve;
+use Core\Insight\Trend;
+use Core\Insight\TrendPoint;
 use Core\Response\Day;
-use Core\Response\ThresholdDistance;
+use Core\Response\Threshold;
 use Core\Response\ThresholdSearch;
 
-/** The distance at which the accepted risk is reached, with its range. */
+/** The value of a measured dimension at which the accepted risk is reached, with its range; on request the curve and the trend. */
 final readonly class Limit implements Command
 {
+    private const HALF_AND_DOUBLE = ['half' => 0.5, 'double' => 2.0];
+
     public function __construct(private SituationDocument $situations)
     {
     }
@@ -27,20 +33,61 @@ final readonly class Limit implements Command
     public function answer(array $document): array
     {
         $read = Document::of($document);
-        $situation = $this->situations->situation($read);
-        $model = $situation->model ?? throw InputProblem::at('/sessions', 'No model could be fitted to these trials.');
-        $exposure = $read->has('exposure') ? $this->situations->exposure($read->at('exposure')) : $situation->ladder->step(0)->exposure;
+        $all = $this->situations->read($read);
+        $situation = $all->situation;
+        $exposure = $read->has('exposure') ? $all->plan->exposure($read->at('exposure')) : $situation->ladder->step(0)->exposure;
+        $key = $read->at('dimension')->text('distance');
         $search = new ThresholdSearch($situation->limits);
 
+        return $read->at('dimension')->build(fn (): array => [
+            'typical' => self::threshold($search->along($all->model(), $exposure, $key, Day::Typical)),
+            'today' => self::threshold($search->along($all->model(), $exposure, $key, $situation->day())),
+            'ifBandsLieApart' => self::otherSpacings($all, $search, $exposure, $key),
+            ...($read->at('curve')->flag() ? ['curve' => self::curve($all, $exposure, $key)] : []),
+            ...($read->at('trend')->flag() ? ['trend' => self::trend($all, $exposure, $key)] : []),
+        ]);
+    }
+
+    /** @return array<string, mixed> the limit on a typical day if the gaps between the bands were half or double the usual */
+    private static function otherSpacings(SituationRead $all, ThresholdSearch $search, Exposure $exposure, string $key): array
+    {
+        $limits = [];
+        foreach (self::HALF_AND_DOUBLE as $name => $scale) {
+            $model = $all->modelBy($all->builder->withSpacing($scale));
+            $limits[$name] = $model === null ? null : self::threshold($search->along($model, $exposure, $key, Day::Typical));
+        }
+
+        return $limits;
+    }
+
+    /** @return list<array<string, mixed>> */
+    private static function curve(SituationRead $all, Exposure $exposure, string $key): array
+    {
+        $steps = $all->situation->ladder->steps;
+        $values = array_map(static fn (float|string $value): float => (float) $value, array_filter(array_map(static fn ($step): float|string|null => $step->exposure->values[$key] ?? null, $steps), is_float(...)));
+        [$easy, $hard] = $all->scale->dimension($key)->kind->range() ?? [1.0, 0.0];
+        if (count($values) > 1) {
+            [$easy, $hard] = $easy > $hard ? [max($values), min($values)] : [min($values), max($values)];
+        }
+
+        return ResponseCurve::of($all->model(), $exposure, $key, $easy, $hard, Day::Typical, 21)->points;
+    }
+
+    /** @return array<string, mixed> */
+    private static function trend(SituationRead $all, Exposure $exposure, string $key): array
+    {
+        $trend = Trend::of($all->builder, $all->scale, $all->isReferenceStated, $all->fineAt, $all->sessions, $exposure, $key, $all->situation->settings->limits);
+
         return [
-            'typical' => self::distance($search->distance($model, $exposure, Day::Typical)),
-            'today' => self::distance($search->distance($model, $exposure, $situation->day())),
+            'method' => $trend->method->value,
+            'scores' => $trend->scores,
+            'points' => array_map(static fn (TrendPoint $point): array => ['at' => $point->at->format('Y-m-d\TH:i:s\Z'), ...self::threshold($point->limit)], $trend->points),
         ];
     }
 
-    /** @return array{meters: ?float, nearest: float, farthest: ?float, binding: string} */
-    private static function distance(ThresholdDistance $limit): array
+    /** @return array{value: ?float, hardest: float, easiest: ?float, binding: string} */
+    private static function threshold(Threshold $limit): array
     {
-        return ['meters' => $limit->point?->meters, 'nearest' => $limit->nearest->meters, 'farthest' => $limit->farthest?->meters, 'binding' => $limit->reactionBinds ? 'reaction' : 'strain'];
+        return ['value' => $limit->point, 'hardest' => $limit->hardest, 'easiest' => $limit->easiest, 'binding' => $limit->reactionBinds ? 'reaction' : 'strain'];
     }
 }

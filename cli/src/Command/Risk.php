@@ -7,7 +7,6 @@ namespace Cli\Command;
 use Cli\Answer;
 use Cli\Command;
 use Cli\Document;
-use Cli\InputProblem;
 use Cli\SituationDocument;
 use Core\Response\Day;
 
@@ -26,15 +25,17 @@ final readonly class Risk implements Command
     public function answer(array $document): array
     {
         $read = Document::of($document);
-        $situation = $this->situations->situation($read);
-        $model = $situation->model ?? throw InputProblem::at('/sessions', 'No model could be fitted to these trials.');
+        $all = $this->situations->read($read);
+        $situation = $all->situation;
+        $model = $all->model();
         $rows = [];
         foreach ($read->at('exposures')->items() as $item) {
-            $exposure = $this->situations->exposure($item);
+            $exposure = $all->plan->exposure($item);
             $rows[] = [
                 'exposure' => $exposure->values,
                 'today' => Answer::risk($model->risk($exposure, $situation->day())),
                 'typical' => Answer::risk($model->risk($exposure, Day::Typical)),
+                'untried' => $model->untried($exposure),
                 'allowed' => $situation->allows($exposure),
             ];
         }

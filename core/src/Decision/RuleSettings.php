@@ -12,6 +12,9 @@ use Core\Response\RiskLimits;
 /** The rules of one plan that a trainer may change. Defaults are common practice. */
 final readonly class RuleSettings
 {
+    /** A walk out of sight between two sets. */
+    public const BREAK_MINUTES = 5;
+
     /**
      * @param  positive-int  $regainRun  successes that regain a level held before
      * @param  positive-int  $mostAdvances  steps onto new ground in one session

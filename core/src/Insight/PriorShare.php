@@ -14,7 +14,7 @@ final readonly class PriorShare
     private const INFORMATION = 0.28;
 
     /**
-     * @param  array{float, float, float}  $gaps  left of the prior sd, 0 to 1, between the bands, lowest first
+     * @param  array{float, float, float}  $gaps  left of the prior's relative sd, 0 to 1, between the bands, lowest first
      * @param  array<string, float>  $slopes  by dimension key
      */
     private function __construct(public array $gaps, public array $slopes)
@@ -24,7 +24,8 @@ final readonly class PriorShare
     public static function of(DogModel $model): self
     {
         $weightiest = $model->weightiest();
-        $left = static fn (GammaPrior $prior, int $index): float => min(1.0, $weightiest->fit->standardError($index) * $prior->rate / sqrt($prior->shape));
+        // relative to the value itself: a Gamma prior of shape a alone gives sd/value = 1/√(a − 1) at any value
+        $left = static fn (GammaPrior $prior, int $index): float => min(1.0, $weightiest->fit->standardError($index) / $weightiest->fit->mode->theta[$index] * sqrt($prior->shape - 1.0));
         $gap = static fn (int $k): float => isset($weightiest->prior->gaps[$k]) ? $left($weightiest->prior->gaps[$k], $k + 1) : 1.0;
         $slopes = [];
         foreach ($model->scale->dimensions as $j => $dimension) {

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Core\Sign;
 
-/** What the dog did in one notice-and-turn-back or cued trial: what the criterion counts. */
+/** What the dog did in one trial, with a trigger at a distance or under the hand: what the criterion counts. */
 enum Outcome: string
 {
     case Returned = 'returned';
@@ -17,6 +17,11 @@ enum Outcome: string
     case ReactedCame = 'reacted_came';
     case Reacted = 'reacted';
     case Unnoticed = 'unnoticed';
+    case Reached = 'reached';
+    case OfferedMore = 'offered_more';
+    case LeftCameBack = 'left_came_back';
+    case LeftEarly = 'left_early';
+    case RefusedStart = 'refused_start';
 
     public function label(): string
     {
@@ -31,16 +36,30 @@ enum Outcome: string
             self::ReactedCame => 'reacted, came when called',
             self::Reacted => 'reacted',
             self::Unnoticed => 'did not notice',
+            self::Reached => 'reached what was asked',
+            self::OfferedMore => 'offered more than asked',
+            self::LeftCameBack => 'left and came back by itself',
+            self::LeftEarly => 'left early',
+            self::RefusedStart => 'refused to start',
+        };
+    }
+
+    /** Whether it belongs to holds and handling rather than to a trigger at a distance. */
+    public function isOfHandling(): bool
+    {
+        return match ($this) {
+            self::Reached, self::OfferedMore, self::LeftCameBack, self::LeftEarly, self::RefusedStart => true,
+            default => false,
         };
     }
 
     public function effect(): OutcomeEffect
     {
         return match ($this) {
-            self::Returned => OutcomeEffect::Success,
-            self::Watched, self::Prompted => OutcomeEffect::Stay,
+            self::Returned, self::Reached, self::OfferedMore => OutcomeEffect::Success,
+            self::Watched, self::Prompted, self::LeftCameBack => OutcomeEffect::Stay,
             self::PromptedStiff, self::RefusedFood, self::NotReturned => OutcomeEffect::Miss,
-            self::LeftStation => OutcomeEffect::OptOut,
+            self::LeftStation, self::LeftEarly, self::RefusedStart => OutcomeEffect::OptOut,
             self::ReactedCame, self::Reacted => OutcomeEffect::Over,
             self::Unnoticed => OutcomeEffect::NotATrial,
         };
@@ -55,7 +74,7 @@ enum Outcome: string
             OutcomeEffect::Over => Band::Over,
             OutcomeEffect::OptOut => Band::Effort,
             OutcomeEffect::Miss => $this === self::PromptedStiff ? Band::Effort : Band::Strain,
-            OutcomeEffect::Stay => $this === self::Watched ? Band::Aware : Band::Easy,
+            OutcomeEffect::Stay => $this === self::Prompted ? Band::Easy : Band::Aware,
             default => Band::Easy,
         };
     }

@@ -102,6 +102,31 @@ final class PublishedRegressionsTest extends TestCase
         self::assertEqualsWithDelta([2.969327, 1.776275], $joint->mode->slopes(), 5e-6, 'the joint mode shrinks slopes by 3 % against the marginal fit');
     }
 
+    /** R package ordinal, clmm: the marginal log likelihood (Laplace) is −81.56541 at its own mode, and nowhere higher. */
+    public function test_the_spread_of_wine_judges_is_told_by_the_marginal_likelihood(): void
+    {
+        /** @var list<array{int, int, int, int}> $rows warm, contact, judge, rating */
+        $rows = json_decode((string) file_get_contents(__DIR__.'/reference/wine.json'), true);
+        $judged = [];
+        foreach ($rows as [$warm, $contact, $judge, $rating]) {
+            $counts = array_fill(0, 5, 0.0);
+            $counts[$rating - 1] = 1.0;
+            $judged[] = new ObservedRow($judge - 1, [(float) $warm, (float) $contact], $counts);
+        }
+        $marginal = static function (float $sd) use ($judged): float {
+            $fit = (new Fitter)->fit(Prior::flat(4, 2), $judged, array_fill(0, 9, new OffsetGroup(0.0, $sd ** 2)));
+            self::assertNotNull($fit);
+
+            // the parameters themselves are not integrated out in clmm
+            return $fit->logMarginal - 0.5 * self::logDeterminant($fit->covariance);
+        };
+
+        self::assertLessThanOrEqual(-81.56541 + 1e-5, $marginal(1.131132578));
+        self::assertEqualsWithDelta(-81.56541, $marginal(1.131132578), 0.15, 'the joint mode is close to the marginal one');
+        self::assertGreaterThan($marginal(0.4), $marginal(1.131132578));
+        self::assertGreaterThan($marginal(2.5), $marginal(1.131132578));
+    }
+
     public function test_aggregated_counts_give_exactly_the_fit_of_single_trials(): void
     {
         $single = [];
@@ -155,5 +180,22 @@ final class PublishedRegressionsTest extends TestCase
         }
 
         return $rows;
+    }
+
+    /** @param  array<int, array<int, float>>  $matrix */
+    private static function logDeterminant(array $matrix): float
+    {
+        $log = 0.0;
+        for ($k = 0, $n = count($matrix); $k < $n; $k++) {
+            $log += log($matrix[$k][$k]);
+            for ($i = $k + 1; $i < $n; $i++) {
+                $factor = $matrix[$i][$k] / $matrix[$k][$k];
+                for ($j = $k; $j < $n; $j++) {
+                    $matrix[$i][$j] -= $factor * $matrix[$k][$j];
+                }
+            }
+        }
+
+        return $log;
     }
 }

@@ -1,0 +1,139 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Tests\Insight;
+
+use Core\Exposure\Exposure;
+use Core\Exposure\LoadScale;
+use Core\Insight\LoadShare;
+use Core\Insight\PriorShare;
+use Core\Insight\ResponseCurve;
+use Core\Insight\Trend;
+use Core\Insight\TrendMethod;
+use Core\Measure\Distance;
+use Core\Response\Day;
+use Core\Response\DogModel;
+use Core\Response\ModelBuilder;
+use Core\Response\RiskLimits;
+use Core\Response\SessionEvidence;
+use Core\Response\ThresholdSearch;
+use Core\Sign\Band;
+use Core\Tests\Fixture;
+use PHPUnit\Framework\Attributes\CoversClass;
+use PHPUnit\Framework\TestCase;
+
+/** What the screens and the command line tell of a model. */
+#[CoversClass(LoadShare::class)]
+#[CoversClass(PriorShare::class)]
+#[CoversClass(ResponseCurve::class)]
+#[CoversClass(Trend::class)]
+#[CoversClass(DogModel::class)]
+#[CoversClass(ModelBuilder::class)]
+#[CoversClass(ThresholdSearch::class)]
+final class InsightTest extends TestCase
+{
+    public function test_the_shares_of_load_add_up_to_the_difference_of_two_exposures(): void
+    {
+        $model = Fixture::model([], [[40.0, 0], [20.0, 1], [15.0, 2]]);
+        $from = Fixture::at(40.0, 'lying');
+        $to = Fixture::at(10.0, 'run');
+        $shares = LoadShare::between($model, $from, $to);
+
+        self::assertEqualsWithDelta($model->load($to) - $model->load($from), array_sum(array_column($shares, 'logits')), 1e-12);
+        self::assertEqualsWithDelta(1.0, array_sum(array_column($shares, 'share')), 1e-12);
+        self::assertSame(['distance', 'trigger_motion'], array_column($shares, 'dimension'));
+        self::assertSame([true, false], array_column($shares, 'isSeen'), 'motion was never varied: the slope of a typical dog');
+    }
+
+    public function test_what_no_trial_has_shown_is_named_and_its_range_is_wider(): void
+    {
+        $model = Fixture::model([], array_fill(0, 30, [20.0, 1]));
+        $sd = static fn (Exposure $at): float => $model->linear($at, Band::Strain, Day::Today)['sd'];
+
+        self::assertSame([], $model->untried(Fixture::at(20.0)));
+        self::assertSame(['distance', 'trigger_motion'], $model->untried(Fixture::at(8.0, 'run')));
+        self::assertGreaterThan($sd(Fixture::at(20.0)), $sd(Fixture::at(20.0, 'run')));
+    }
+
+    public function test_trials_leave_less_of_the_prior_and_an_untouched_slope_leaves_all_of_it(): void
+    {
+        $few = PriorShare::of(Fixture::model([], [[30.0, 0]]));
+        $many = PriorShare::of(Fixture::model([], [...array_fill(0, 60, [30.0, 0]), ...array_fill(0, 60, [15.0, 1]), ...array_fill(0, 30, [10.0, 2])]));
+
+        self::assertEqualsWithDelta(1.0, $many->slopes['trigger_motion'], 1e-9);
+        self::assertLessThan($few->slopes['distance'], $many->slopes['distance']);
+        self::assertLessThan($few->gaps[0], $many->gaps[0]);
+        self::assertEqualsWithDelta(2.1, PriorShare::inTrials(1.3), 0.05, 'the location prior is worth about two trials');
+    }
+
+    public function test_the_curve_rises_toward_the_hard_end_and_crosses_the_limit_where_the_search_finds_it(): void
+    {
+        $model = Fixture::model([], [[40.0, 0], [20.0, 1], [15.0, 2]]);
+        $curve = ResponseCurve::of($model, Fixture::at(20.0), 'distance', 100.0, 2.0, Day::Typical)->points;
+
+        for ($i = 1; $i < count($curve); $i++) {
+            self::assertGreaterThan($curve[$i - 1]['atLeast'][3], $curve[$i]['atLeast'][3]);
+            self::assertLessThan($curve[$i]['strainHigh'], $curve[$i]['strainLow']);
+        }
+        $at = (new ThresholdSearch(RiskLimits::usual()))->along($model, Fixture::at(20.0), 'distance', Day::Typical)->point;
+        self::assertNotNull($at);
+        $there = ResponseCurve::of($model, Fixture::at(20.0), 'distance', $at, 1.0, Day::Typical, 2)->points[0]['atLeast'];
+        self::assertEqualsWithDelta(0.0, min(abs($there[2] - 0.07), abs($there[3] - 0.014)), 1e-9);
+    }
+
+    public function test_a_handling_plan_has_a_limit_in_the_gap_of_the_hand(): void
+    {
+        $catalog = Fixture::catalogs()['contact'];
+        $at = static fn (float $gap, float $seconds = 1.0): Exposure => Exposure::of(['gap' => $gap, 'duration' => $seconds, 'contact' => 'touch'], $catalog);
+        $scale = LoadScale::of($catalog, Distance::fromMeters(20), ['gap', 'duration', 'contact']);
+        $trials = array_map(static fn (array $trial): array => ['exposure' => $at($trial[0]), 'band' => Band::from($trial[1]), 'afterReaction' => false], [...array_fill(0, 40, [60.0, 0]), ...array_fill(0, 30, [30.0, 0]), ...array_fill(0, 12, [10.0, 1])]);
+        $model = (new ModelBuilder(Fixture::priors()))->build($scale, false, null, [], SessionEvidence::ofTrials(new \DateTimeImmutable('2026-10-20'), $trials));
+        self::assertNotNull($model);
+        $search = new ThresholdSearch(RiskLimits::usual());
+        $gap = $search->along($model, $at(30.0), 'gap', Day::Typical);
+
+        self::assertNotNull($gap->point);
+        self::assertNotNull($gap->easiest);
+        self::assertGreaterThanOrEqual($gap->point, $gap->easiest);
+        self::assertLessThanOrEqual($gap->point, $gap->hardest);
+        self::assertGreaterThan($search->along($model, $at(300.0, 0.5), 'duration', Day::Typical)->hardest - 1e-9, 3600.0);
+    }
+
+    public function test_an_order_that_the_trials_contradict_is_found_and_one_they_follow_is_not(): void
+    {
+        $session = static fn (int $lying, int $running): SessionEvidence => SessionEvidence::ofTrials(new \DateTimeImmutable('2026-10-20'), [
+            ...array_fill(0, 20, ['exposure' => Fixture::at(20.0, 'lying'), 'band' => Band::from($lying), 'afterReaction' => false]),
+            ...array_fill(0, 20, ['exposure' => Fixture::at(20.0, 'run'), 'band' => Band::from($running), 'afterReaction' => false]),
+        ]);
+        $builder = new ModelBuilder(Fixture::priors());
+
+        self::assertSame(['trigger_motion'], array_keys($builder->contradictions(Fixture::scale(), true, [], $session(2, 0))));
+        self::assertSame([], $builder->contradictions(Fixture::scale(), true, [], $session(0, 2)));
+    }
+
+    /** A dog that improves by a halving a month: the steady line foretells it best; one that stays the same needs no line. */
+    public function test_the_trend_keeps_the_way_that_foretells_the_next_session_best(): void
+    {
+        $improving = $steady = [];
+        for ($i = 0; $i < 14; $i++) {
+            $day = (new \DateTimeImmutable('2026-06-01'))->modify('+'.(7 * $i).' days')->format('Y-m-d');
+            $calm = (int) round(20 / (1 + exp(2.2 - 0.4 * $i)));
+            $improving[] = Fixture::session($day, [...array_fill(0, $calm, [20.0, 0]), ...array_fill(0, 20 - $calm, [20.0, 1])]);
+            $steady[] = Fixture::session($day, [...array_fill(0, 12 + $i % 3, [20.0, 0]), ...array_fill(0, 6, [20.0, 1])]);
+        }
+        $up = self::trend($improving);
+
+        self::assertSame(TrendMethod::Line, $up->method);
+        self::assertCount(14, $up->points);
+        self::assertLessThan($up->points[0]->limit->point, $up->points[13]->limit->point, 'the limit came nearer');
+        self::assertNotSame(TrendMethod::Line, self::trend($steady)->method);
+        self::assertSame([], self::trend([])->points);
+    }
+
+    /** @param  list<SessionEvidence>  $sessions */
+    private static function trend(array $sessions): Trend
+    {
+        return Trend::of(new ModelBuilder(Fixture::priors()), Fixture::scale(), true, null, $sessions, Fixture::at(20.0), 'distance', RiskLimits::usual());
+    }
+}

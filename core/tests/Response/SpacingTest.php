@@ -1,0 +1,84 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Tests\Response;
+
+use Core\Response\Day;
+use Core\Response\DogModel;
+use Core\Response\ModelBuilder;
+use Core\Response\ModelPriors;
+use Core\Response\SessionEvidence;
+use Core\Response\Spacing;
+use Core\Sign\Band;
+use Core\Tests\Fixture;
+use PHPUnit\Framework\Attributes\CoversClass;
+use PHPUnit\Framework\TestCase;
+use Random\Engine\Xoshiro256StarStar;
+use Random\Randomizer;
+
+/** What the model takes from many trials about the kind of dog: how its bands are spaced, how far its days lie apart. */
+#[CoversClass(Spacing::class)]
+#[CoversClass(ModelPriors::class)]
+#[CoversClass(ModelBuilder::class)]
+final class SpacingTest extends TestCase
+{
+    public function test_without_a_trial_that_was_not_easy_the_prior_weights_stand(): void
+    {
+        self::assertEqualsWithDelta([0.85, 0.15], Fixture::priors()->spacingWeights([500.0, 0.0, 0.0, 0.0, 0.0], 0.0), 1e-12);
+    }
+
+    public function test_graded_signs_speak_for_wide_gaps_and_reactions_out_of_calm_for_narrow_ones(): void
+    {
+        $priors = Fixture::priors();
+
+        self::assertLessThan(0.01, $priors->spacingWeights([100.0, 40.0, 5.0, 1.0, 0.0], 0.0)[1]);
+        self::assertGreaterThan(0.9, $priors->spacingWeights([100.0, 2.0, 1.0, 0.0, 2.0], 0.0)[1]);
+    }
+
+    public function test_two_reactions_out_of_calm_raise_the_bound_more_than_two_after_warning(): void
+    {
+        $sudden = $this->model([...array_fill(0, 58, [40.0, 0]), [40.0, 4], [40.0, 4]]);
+        $warned = $this->model([...array_fill(0, 38, [40.0, 0]), ...array_fill(0, 14, [40.0, 1]), ...array_fill(0, 5, [40.0, 2]), [40.0, 3], [40.0, 4], [40.0, 4]]);
+        $rise = static fn (DogModel $model): float => $model->linear(Fixture::at(80.0), Band::Over, Day::Today)['mean'] - $model->linear(Fixture::at(80.0), Band::Aware, Day::Today)['mean'];
+
+        self::assertGreaterThan($rise($warned), $rise($sudden), 'less lies between aware and a reaction');
+    }
+
+    /** Days drawn far apart or all alike, the limit always in the same place. */
+    public function test_the_spread_of_days_is_chosen_from_eight_sessions_on(): void
+    {
+        $spread = static fn (float $truth, int $sessions): float => self::after($truth, $sessions)->daySd;
+
+        self::assertSame(1.0, $spread(2.5, 7), 'too few to tell');
+        self::assertGreaterThanOrEqual(1.4, $spread(2.5, 16));
+        self::assertLessThanOrEqual(0.7, $spread(0.0, 16));
+    }
+
+    private static function after(float $spread, int $sessions): DogModel
+    {
+        $random = new Randomizer(new Xoshiro256StarStar(31));
+        $earlier = [];
+        for ($s = 0; $s < $sessions; $s++) {
+            $trials = [];
+            $day = $spread * ($s % 2 === 0 ? 0.8 : -0.8);
+            for ($i = 0; $i < 30; $i++) {
+                $band = 0;
+                foreach ([-0.5, 1.6, 3.2, 4.5] as $k => $cut) {
+                    $band = $random->getInt(0, 999_999) / 1e6 < 1.0 / (1.0 + exp($cut - $day)) && $band === $k ? $k + 1 : $band;
+                }
+                $trials[] = [20.0, $band];
+            }
+            $earlier[] = Fixture::session(sprintf('2026-10-%02d', $s + 1), $trials);
+        }
+
+        return (new ModelBuilder(Fixture::priors()))->build(Fixture::scale(), true, null, $earlier, new SessionEvidence(new \DateTimeImmutable('2026-10-20'), []))
+            ?? throw new \LogicException('The fit did not converge.');
+    }
+
+    /** @param  list<array{float, int}>  $trials */
+    private function model(array $trials): DogModel
+    {
+        return Fixture::model([Fixture::session('2026-10-18', $trials)], []);
+    }
+}
