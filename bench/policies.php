@@ -20,10 +20,13 @@ require dirname(__DIR__).'/vendor/autoload.php';
  * distance. Prints for each: over-threshold trials per 100 with a 95 % bootstrap interval over dogs, per 10 sessions and per
  * dog, also for the worst tenth of dogs; strain per 100; sessions to the goal, median and 90th percentile; share arriving.
  *
- * Usage: bench/policies [--dogs=60] [--seed=2] [--families=cliff,drift] [--limits=0.07,0.014] (seed 1 was used for tuning)
+ * With --full 200 dogs a family, and the trade-off curve: the engine at four risk limits.
+ *
+ * Usage: bench/policies [--dogs=60] [--seed=2] [--families=cliff,drift] [--limits=0.07,0.014] [--full] (seed 1 was used for tuning)
  */
-$options = getopt('', ['dogs:', 'seed:', 'families:', 'limits:']);
-$dogs = max(2, (int) ($options['dogs'] ?? 60));
+$options = getopt('', ['dogs:', 'seed:', 'families:', 'limits:', 'full']);
+$isFull = isset($options['full']);
+$dogs = max(2, (int) ($options['dogs'] ?? ($isFull ? 200 : 60)));
 $seed = (int) ($options['seed'] ?? 2);
 $data = static fn (string $name): array => json_decode((string) file_get_contents(dirname(__DIR__)."/core/data/{$name}.json"), true, flags: JSON_THROW_ON_ERROR);
 $catalog = DimensionCatalog::fromArray($data('dimensions.presence'));
@@ -51,5 +54,15 @@ foreach ($families as $family => $temperament) {
                 $tally->sessionsTo(0.5) ?? '-', $tally->sessionsTo(0.9) ?? '-', $tally->trialsPerDog(), $tally->shareArrived(),
             );
         }
+    }
+}
+
+if ($isFull) {
+    echo "\ntrade-off of the engine, dogs as the model, open place\n";
+    printf("%-16s %8s %8s %8s %8s\n", 'limits', 'over/100', 'ses med', 'ses p90', 'arrived');
+    foreach ([[0.03, 0.005], [0.05, 0.01], [0.07, 0.014], [0.10, 0.02]] as [$strain, $reaction]) {
+        $experiment = new Experiment($catalog, $signs, $priors, Temperament::families()['as the model'], $stated, $goal, null, RiskLimits::of($strain, $reaction), $seed, crc32('as the model') % 100_000);
+        $tally = new CourseTally($experiment->run(PolicyName::Engine, $dogs));
+        printf("%4.1f %% / %4.1f %%   %8.2f %8s %8s %8.2f\n", 100 * $strain, 100 * $reaction, $tally->reactionsPer100(), $tally->sessionsTo(0.5) ?? '-', $tally->sessionsTo(0.9) ?? '-', $tally->shareArrived());
     }
 }

@@ -27,7 +27,7 @@ final readonly class ExperimentDocument
 
         return $document->build(fn (Document $read): Experiment => new Experiment(
             $this->catalogs->dimensions(),
-            $this->catalogs->signs, $this->catalogs->priors, $temperament,
+            $this->catalogs->signs, $this->catalogs->priors, $temperament->healing($read->at('healing')->number()),
             Distance::fromMeters($read->at('statedMeters')->number(10.0)),
             Distance::fromMeters($read->at('goalMeters')->number(5.0)),
             $read->has('roomMeters') ? Distance::fromMeters($read->at('roomMeters')->number()) : null,

@@ -13,11 +13,8 @@ namespace Core\Response;
  */
 final readonly class CumulativeLogit
 {
-    /**
-     * @param  list<ObservedRow>  $rows
-     * @param  list<OffsetGroup>  $groups
-     */
-    public function __construct(private Prior $prior, private array $rows, private array $groups)
+    /** @param  list<OffsetGroup>  $groups */
+    public function __construct(private Prior $prior, private PackedRows $rows, private array $groups)
     {
     }
 
@@ -38,18 +35,24 @@ final readonly class CumulativeLogit
         $offsetGradient = $offsetInformation = array_fill(0, $groups, 0.0);
         $cross = $groups > 0 ? array_fill(0, $groups, $gradient) : [];
 
-        foreach ($this->rows as $row) {
-            $x = $row->covariates;
-            $s = $row->group;
+        $all = $this->rows->covariates;
+        $groupOf = $this->rows->groups;
+        $ends = $this->rows->ends;
+        $bands = $this->rows->bands;
+        $counts = $this->rows->counts;
+        $entry = $place = 0;
+        $x = [];
+        foreach ($ends as $r => $end) {
+            $s = $groupOf[$r];
             $eta = $s === null ? 0.0 : $at->offsets[$s];
             for ($j = 0; $j < $n; $j++) {
+                $x[$j] = $all[$place++];
                 $eta += $slopes[$j] * $x[$j];
             }
             $etaGradient = $etaInformation = 0.0;
-            foreach ($row->counts as $band => $count) {
-                if ($count === 0.0) {
-                    continue;
-                }
+            for (; $entry < $end; $entry++) {
+                $band = $bands[$entry];
+                $count = $counts[$entry];
                 if ($band > 0) {
                     $low = $band - 1;
                     $a = $eta - $cut[$low];

@@ -23,18 +23,18 @@ final readonly class Fitter
     private const ARMIJO = 1e-4;
 
     /**
-     * @param  list<ObservedRow>  $rows  each with as many covariates as the prior has slopes, and K + 1 counts
+     * @param  iterable<ObservedRow>  $rows  each with as many covariates as the prior has slopes, and K + 1 counts
      * @param  list<OffsetGroup>  $groups
      * @param  ?Parameters  $start  a nearby mode for a warm start; ignored if its shape does not fit
      * @return ?Fit null if no mode was found within 50 iterations: then there is no model
      *
      * @throws InvalidModel if a row does not fit the shape of the prior
      */
-    public function fit(Prior $prior, array $rows, array $groups, ?Parameters $start = null): ?Fit
+    public function fit(Prior $prior, iterable $rows, array $groups, ?Parameters $start = null): ?Fit
     {
-        self::ensureShapes($prior, $rows, count($groups));
-        $model = new CumulativeLogit($prior, $rows, $groups);
-        $at = self::start($prior, $rows, $groups, $start);
+        $packed = PackedRows::of($rows, $prior, count($groups));
+        $model = new CumulativeLogit($prior, $packed, $groups);
+        $at = self::start($prior, $packed, $groups, $start);
         $here = $model->at($at);
         for ($iteration = 1; $iteration <= self::MOST_ITERATIONS; $iteration++) {
             try {
@@ -73,28 +73,8 @@ final readonly class Fitter
         return null;
     }
 
-    /**
-     * @param  list<ObservedRow>  $rows
-     *
-     * @throws InvalidModel
-     */
-    private static function ensureShapes(Prior $prior, array $rows, int $groups): void
-    {
-        foreach ($rows as $i => $row) {
-            if (count($row->covariates) !== count($prior->slopes) || count($row->counts) !== $prior->cuts + 1) {
-                throw InvalidModel::badShape("Row {$i} has ".count($row->covariates).' covariates and '.count($row->counts).' counts; the prior asks for '.count($prior->slopes).' and '.($prior->cuts + 1).'.');
-            }
-            if ($row->group !== null && ($row->group < 0 || $row->group >= $groups)) {
-                throw InvalidModel::badShape("Row {$i} names offset group {$row->group} of {$groups}.");
-            }
-        }
-    }
-
-    /**
-     * @param  list<ObservedRow>  $rows
-     * @param  list<OffsetGroup>  $groups
-     */
-    private static function start(Prior $prior, array $rows, array $groups, ?Parameters $given): Parameters
+    /** @param  list<OffsetGroup>  $groups */
+    private static function start(Prior $prior, PackedRows $rows, array $groups, ?Parameters $given): Parameters
     {
         $offsets = array_map(static fn (OffsetGroup $group): float => $group->mean, $groups);
         if ($given !== null && $given->cuts === $prior->cuts && count($given->theta) === $prior->cuts + count($prior->slopes)) {
@@ -106,7 +86,7 @@ final readonly class Fitter
 
             return new Parameters($given->theta, array_values($offsets), $prior->cuts);
         }
-        $theta = [$prior->topCutMean ?? self::marginalTopCut($rows, $prior->cuts)];
+        $theta = [$prior->topCutMean ?? self::marginalTopCut($rows->byBand)];
         for ($k = 0; $k < $prior->cuts - 1; $k++) {
             $theta[] = isset($prior->gaps[$k]) ? $prior->gaps[$k]->mode() : 1.0;
         }
@@ -120,17 +100,13 @@ final readonly class Fitter
     /**
      * Where the top cut point would be without covariates: a start for flat priors.
      *
-     * @param  list<ObservedRow>  $rows
+     * @param  list<float>  $byBand
      */
-    private static function marginalTopCut(array $rows, int $cuts): float
+    private static function marginalTopCut(array $byBand): float
     {
-        $top = $all = 1.0;
-        foreach ($rows as $row) {
-            $top += $row->counts[$cuts];
-            $all += array_sum($row->counts);
-        }
+        $top = 1.0 + $byBand[count($byBand) - 1];
 
-        return log(($all - $top + 1.0) / $top);
+        return log((array_sum($byBand) - $top + 2.0) / $top);
     }
 
     /** @return array{array<int, float>, array<int, float>} step by theta, step by group */

@@ -61,7 +61,7 @@ final class SimulatedDog
     public function wake(float $days = 2.0): void
     {
         $this->offset = $this->temperament->daySd * $this->chance->normal();
-        $this->location += $this->temperament->drift * $this->chance->normal();
+        $this->location += $this->temperament->drift * $this->chance->normal() + $this->temperament->healing * $days;
         $this->soreness *= 0.5 ** ($days / 3.0);
     }
 

@@ -14,6 +14,7 @@ final readonly class Temperament
      * @param  float  $drift  step of a random walk of the location from session to session, in logits
      * @param  float  $unloggedTrait  load of a trait of the trigger that half the trials have and no log carries
      * @param  float  $masking  share of small signs that stay unseen: aware or effort then looks easy
+     * @param  float  $healing  logits a day by which fear lets go by itself, trials or none
      */
     public function __construct(
         public float $daySd = 0.7,
@@ -22,7 +23,14 @@ final readonly class Temperament
         public float $drift = 0.0,
         public float $unloggedTrait = 0.0,
         public float $masking = 0.0,
+        public float $healing = 0.0,
     ) {
+    }
+
+    /** The same dog, whose fear also lets go by itself. */
+    public function healing(float $logitsADay): self
+    {
+        return new self($this->daySd, $this->heavyTails, $this->cliff, $this->drift, $this->unloggedTrait, $this->masking, $logitsADay);
     }
 
     /**

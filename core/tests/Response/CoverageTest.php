@@ -10,6 +10,7 @@ use Core\Response\Curvature;
 use Core\Response\Fitter;
 use Core\Response\ObservedRow;
 use Core\Response\OffsetGroup;
+use Core\Response\PackedRows;
 use Core\Response\Parameters;
 use Core\Tests\Fixture;
 use PHPUnit\Framework\Attributes\CoversClass;
@@ -63,7 +64,7 @@ final class CoverageTest extends TestCase
             new ObservedRow(1, [-0.4, 0.75], [0.0, 1.5, 2.0, 1.0, 1.0]),
             new ObservedRow(null, [-2.0, 0.0], [1.0, 1.0, 0.0, 0.0, 0.0]),
         ];
-        $model = new CumulativeLogit($prior, $rows, [new OffsetGroup(0.0, 1.0), new OffsetGroup(1.0, 2.0)]);
+        $model = new CumulativeLogit($prior, PackedRows::of($rows, $prior, 2), [new OffsetGroup(0.0, 1.0), new OffsetGroup(1.0, 2.0)]);
         $theta = [0.4, 1.9, 1.4, 1.1, 2.0, 1.2];
         $offsets = [0.3, -0.6];
         $here = $model->at(new Parameters($theta, $offsets, 4));

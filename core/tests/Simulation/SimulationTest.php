@@ -29,6 +29,19 @@ use Random\Randomizer;
 #[CoversClass(Chance::class)]
 final class SimulationTest extends TestCase
 {
+    public function test_fear_that_heals_by_itself_gets_milder_without_a_trial(): void
+    {
+        $reactions = static function (float $healing): int {
+            $chance = new Chance(new Randomizer(new Xoshiro256StarStar(4)));
+            $dog = SimulatedDog::drawn(Fixture::scale(), (new Temperament)->healing($healing), $chance);
+            $dog->wake(200.0);
+
+            return count(array_filter(range(1, 200), static fn (): bool => $dog->meet(Fixture::at(6.0)) === Band::Over));
+        };
+
+        self::assertLessThan($reactions(0.0), $reactions(0.02));
+    }
+
     public function test_a_seed_repeats_a_whole_history(): void
     {
         $once = $this->experiment('drift')->run(PolicyName::Engine, 2, 3);

@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Response;
+
+use Core\Exception\InvalidModel;
+
+/**
+ * Rows of a fit in flat lists of numbers: read in order at every iteration, they stay in the processor's cache, and the rows
+ * themselves may come one by one from a stream.
+ */
+final readonly class PackedRows
+{
+    /**
+     * @param  list<float>  $covariates  of one row after the other
+     * @param  list<?int>  $groups  offset group by row
+     * @param  list<int>  $ends  by row: where its entries end
+     * @param  list<int>  $bands  by entry, those with a count
+     * @param  list<float>  $counts  by entry
+     * @param  list<float>  $byBand  sum of counts by band
+     */
+    private function __construct(public array $covariates, public array $groups, public array $ends, public array $bands, public array $counts, public array $byBand)
+    {
+    }
+
+    /**
+     * @param  iterable<ObservedRow>  $rows
+     * @param  int  $groupCount  offset groups there are
+     *
+     * @throws InvalidModel if a row does not fit the shape of the prior
+     */
+    public static function of(iterable $rows, Prior $prior, int $groupCount): self
+    {
+        $covariates = $groups = $ends = $bands = $counts = [];
+        $byBand = array_fill(0, $prior->cuts + 1, 0.0);
+        $slopes = count($prior->slopes);
+        foreach ($rows as $row) {
+            if (count($row->covariates) !== $slopes || count($row->counts) !== $prior->cuts + 1) {
+                throw InvalidModel::badShape('Row '.count($ends).' has '.count($row->covariates).' covariates and '.count($row->counts)." counts; the prior asks for {$slopes} and ".($prior->cuts + 1).'.');
+            }
+            if ($row->group !== null && ($row->group < 0 || $row->group >= $groupCount)) {
+                throw InvalidModel::badShape('Row '.count($ends)." names offset group {$row->group} of {$groupCount}.");
+            }
+            foreach ($row->covariates as $x) {
+                $covariates[] = $x;
+            }
+            foreach ($row->counts as $band => $count) {
+                if ($count !== 0.0) {
+                    $bands[] = $band;
+                    $counts[] = $count;
+                    $byBand[$band] += $count;
+                }
+            }
+            $groups[] = $row->group;
+            $ends[] = count($bands);
+        }
+
+        return new self($covariates, $groups, $ends, $bands, $counts, array_values($byBand));
+    }
+}
