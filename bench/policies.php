@@ -7,7 +7,6 @@ use Core\Measure\Distance;
 use Core\Response\ModelPriors;
 use Core\Response\RiskLimits;
 use Core\Sign\SignCatalog;
-use Core\Sign\SignCatalog;
 use Core\Simulation\CourseTally;
 use Core\Simulation\Experiment;
 use Core\Simulation\PolicyName;

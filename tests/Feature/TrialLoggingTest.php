@@ -192,7 +192,7 @@ final class TrialLoggingTest extends TestCase
         $this->get("/plans/{$this->world->plan->id}")->assertSee('gives no advice until a named person has reviewed it');
 
         $this->get("/dogs/{$this->world->dog->id}")->assertSee('bite');
-        self::assertSame('stop', $this->log([])->json('advice.action'), 'it rests for later trials too');
+        self::assertSame('refer', $this->log([])->json('advice.action'), 'it rests for later trials too');
 
         $this->post("/plans/{$this->world->plan->id}/review", ['checked' => '1'])->assertRedirect();
         self::assertNull($this->world->plan->refresh()->resting_reason);

@@ -43,16 +43,26 @@ final readonly class ModelBuilder
         $daySd = $this->daySpread($scale, $referenceStated, $fineAt, $earlier, $start);
         $gapVariance = $this->fading->gapVariance($seen->gapDays);
         $groups = $seen->groups($daySd, $this->priors->afterReactionMean, $gapVariance);
-        /** @var non-empty-list<WeightedFit> $fits spacingWeights() always keeps one */
+        $fit = fn (Spacing $spacing, ?Parameters $from): ?WeightedFit => $this->fitted($spacing, $this->priors->for($scale, $referenceStated, $spacing->scale, $seen->hasUpset), $seen, $groups, $from);
+        $usual = $fit($this->priors->spacings[0], $start);
+        if ($usual === null) {
+            return null;
+        }
         $fits = [];
-        foreach ($this->priors->spacingWeights($seen->bands(), self::LEAST_WEIGHT) as $i => $weight) {
-            $spacing = $this->priors->spacings[$i];
-            $prior = $this->priors->for($scale, $referenceStated, $spacing->scale, $seen->hasUpset);
-            $fit = $this->fitter->fit($prior, $seen->rows, $groups, $start);
-            if ($fit === null) {
+        $weights = $this->priors->spacingWeights(ThinningOut::of($seen->rows, $usual->fit->mode), self::LEAST_WEIGHT);
+        foreach ($this->priors->spacings as $i => $spacing) {
+            $weight = $weights[$i] ?? 0.0;
+            if ($weight === 0.0) {
+                continue;
+            }
+            $one = $i === 0 ? $usual : $fit($spacing, $usual->fit->mode);
+            if ($one === null) {
                 return null;
             }
-            $fits[] = new WeightedFit($spacing, $prior, $fit, $weight);
+            $fits[] = $one->withWeight($weight);
+        }
+        if ($fits === []) {
+            return null;
         }
 
         return new DogModel($scale, $fits, $seen->today, $seen->afterReaction, $daySd, $gapVariance, $this->priors->afterReactionMean, $seen->values, $seen->hasUpset ? [$today->upset] : []);
@@ -131,6 +141,14 @@ final readonly class ModelBuilder
         }
 
         return $found;
+    }
+
+    /** @param  list<OffsetGroup>  $groups */
+    private function fitted(Spacing $spacing, Prior $prior, Observations $seen, array $groups, ?Parameters $start): ?WeightedFit
+    {
+        $fit = $this->fitter->fit($prior, $seen->rows, $groups, $start);
+
+        return $fit === null ? null : new WeightedFit($spacing, $prior, $fit, 1.0);
     }
 
     /**

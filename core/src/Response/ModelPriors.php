@@ -122,13 +122,12 @@ final readonly class ModelPriors
     /**
      * The posterior weight of each spacing, by Bayes' rule.
      *
-     * @param  array{float, float, float, float, float}  $counts  weighted trials by band
      * @param  float  $least  lighter ones are left out
      * @return array<int, float> by index of the spacing, summing to 1; never empty
      */
-    public function spacingWeights(array $counts, float $least): array
+    public function spacingWeights(ThinningOut $seen, float $least): array
     {
-        $logs = array_map(fn (Spacing $spacing): float => log($spacing->weight) + $spacing->logMarginal($this->gaps, $counts), $this->spacings);
+        $logs = array_map(fn (Spacing $spacing): float => log($spacing->weight) + $spacing->logMarginal($this->gaps, $seen), $this->spacings);
         $most = max($logs);
         $weights = array_map(static fn (float $log): float => exp($log - $most), $logs);
         $kept = array_filter($weights, static fn (float $weight): bool => $weight >= $least * array_sum($weights));

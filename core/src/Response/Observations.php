@@ -91,18 +91,6 @@ final class Observations
         ), $this->groups);
     }
 
-    /**
-     * Weighted trials by band.
-     *
-     * @return array{float, float, float, float, float}
-     */
-    public function bands(): array
-    {
-        $of = fn (int $band): float => array_sum(array_map(static fn (ObservedRow $row): float => $row->counts[$band], $this->rows));
-
-        return [$of(0), $of(1), $of(2), $of(3), $of(4)];
-    }
-
     /** @return array{?int, ?int} its offset groups, before and after a reaction */
     private function add(SessionEvidence $session, float $good, float $bad, bool $isToday): array
     {

@@ -25,13 +25,14 @@ use Random\Randomizer;
 final class CoverageTest extends TestCase
 {
     #[TestWith([10], 'ten trials')]
+    #[TestWith([30], 'thirty trials')]
     #[TestWith([100], 'a hundred trials')]
     public function test_intervals_cover_as_often_as_they_say(int $trials): void
     {
         $random = new Randomizer(new Xoshiro256StarStar(400 + $trials));
         $prior = Fixture::priors()->for(Fixture::scale(), true);
         $runs = 400;
-        $covered = $bounded = 0;
+        $covered = $widely = $bounded = 0;
         for ($run = 0; $run < $runs; $run++) {
             $truth = [1.3 * self::normal($random)];
             foreach ([...$prior->gaps, ...$prior->slopes] as $gamma) {
@@ -49,10 +50,12 @@ final class CoverageTest extends TestCase
             $true = $truth[4] * $at[0] + $truth[5] * $at[1] - $parameters->cutPoints()[2];
             $linear = $fit->linear($at, 3);
             $covered += abs($true - $linear['mean']) <= 1.2816 * $linear['sd'] ? 1 : 0;
+            $widely += abs($true - $linear['mean']) <= 1.6449 * $linear['sd'] ? 1 : 0;
             $bounded += $true <= $linear['mean'] + 0.8416 * $linear['sd'] ? 1 : 0;
         }
 
         self::assertEqualsWithDelta(80.0, 100 * $covered / $runs, 8.0, 'two-sided 80 % interval');
+        self::assertEqualsWithDelta(90.0, 100 * $widely / $runs, 8.0, 'two-sided 90 % interval');
         self::assertGreaterThanOrEqual(75.0, 100 * $bounded / $runs, 'one-sided 80 % bound');
     }
 

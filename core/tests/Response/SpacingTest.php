@@ -10,6 +10,8 @@ use Core\Response\ModelBuilder;
 use Core\Response\ModelPriors;
 use Core\Response\SessionEvidence;
 use Core\Response\Spacing;
+use Core\Response\ThinningOut;
+use Core\Response\WeightedFit;
 use Core\Sign\Band;
 use Core\Tests\Fixture;
 use PHPUnit\Framework\Attributes\CoversClass;
@@ -19,21 +21,28 @@ use Random\Randomizer;
 
 /** What the model takes from many trials about the kind of dog: how its bands are spaced, how far its days lie apart. */
 #[CoversClass(Spacing::class)]
+#[CoversClass(ThinningOut::class)]
 #[CoversClass(ModelPriors::class)]
 #[CoversClass(ModelBuilder::class)]
 final class SpacingTest extends TestCase
 {
     public function test_without_a_trial_that_was_not_easy_the_prior_weights_stand(): void
     {
-        self::assertEqualsWithDelta([0.85, 0.15], Fixture::priors()->spacingWeights([500.0, 0.0, 0.0, 0.0, 0.0], 0.0), 1e-12);
+        self::assertEqualsWithDelta([0.85, 0.15], $this->weights([[40.0, 0, 500]]), 1e-12);
     }
 
     public function test_graded_signs_speak_for_wide_gaps_and_reactions_out_of_calm_for_narrow_ones(): void
     {
-        $priors = Fixture::priors();
+        self::assertLessThan(0.01, $this->weights([[40.0, 0, 100], [40.0, 1, 40], [40.0, 2, 5], [40.0, 3, 1]])[1] ?? 0.0);
+        self::assertGreaterThan(0.9, $this->weights([[40.0, 0, 100], [40.0, 1, 2], [40.0, 2, 1], [40.0, 4, 2]])[1]);
+    }
 
-        self::assertLessThan(0.01, $priors->spacingWeights([100.0, 40.0, 5.0, 1.0, 0.0], 0.0)[1]);
-        self::assertGreaterThan(0.9, $priors->spacingWeights([100.0, 2.0, 1.0, 0.0, 2.0], 0.0)[1]);
+    /** Beyond the limit every dog goes on to the highest band: that says nothing of how it warns. */
+    public function test_reactions_where_they_had_to_come_are_no_evidence_of_a_sudden_dog(): void
+    {
+        $graded = [[40.0, 0, 30], [40.0, 1, 8], [25.0, 1, 12], [25.0, 2, 3]];
+
+        self::assertLessThan(0.1, $this->weights([...$graded, [2.0, 4, 12], [2.0, 3, 3]])[1] ?? 0.0);
     }
 
     public function test_two_reactions_out_of_calm_raise_the_bound_more_than_two_after_warning(): void
@@ -80,5 +89,16 @@ final class SpacingTest extends TestCase
     private function model(array $trials): DogModel
     {
         return Fixture::model([Fixture::session('2026-10-18', $trials)], []);
+    }
+
+    /**
+     * @param  list<array{float, int, int}>  $trials  meters, band, how many
+     * @return array<int, float>
+     */
+    private function weights(array $trials): array
+    {
+        $all = array_merge(...array_map(static fn (array $trial): array => array_fill(0, $trial[2], [$trial[0], $trial[1]]), $trials));
+
+        return array_map(static fn (WeightedFit $fit): float => $fit->weight, $this->model($all)->fits);
     }
 }
