@@ -50,6 +50,7 @@ final readonly class SituationDocument
                     $last === null ? null : max(0.0, ($today->startedAt->getTimestamp() - $last->startedAt->getTimestamp()) / 86400.0),
                     $document->has('locked') ? $document->at('locked')->text() : null,
                     CarryOver::of($events, $today->startedAt),
+                    $document->at('newPlace')->flag(),
                 ),
                 $today,
                 $build($builder),

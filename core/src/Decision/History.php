@@ -22,7 +22,8 @@ final readonly class History
      * @param  Calibration  $calibration  forecasts of the latest trials before today
      * @param  array<int, list<int>>  $daysMet  by step: day numbers of the sessions in which its criterion was met
      * @param  array<string, int>  $helped  by dimension key: how often easing it, and nothing else, turned effort into a calm trial
-     * @param  CarryOver  $carryOver  upset from other events
+     * @param  ?CarryOver  $carryOver  upset from other events
+     * @param  bool  $isNewPlace  the first session of this plan in a place, or with a person: back to the first third
      */
     public function __construct(
         public int $heldStep = -1,
@@ -38,6 +39,7 @@ final readonly class History
         public array $daysMet = [],
         public array $helped = [],
         public ?CarryOver $carryOver = null,
+        public bool $isNewPlace = false,
     ) {
     }
 
@@ -45,7 +47,7 @@ final readonly class History
      * @param  list<SessionSummary>  $sessions  finished ones of this plan, oldest first
      * @param  ?float  $daysSinceLast  since the newest of them
      */
-    public static function ofSessions(array $sessions, ?float $daysSinceLast, ?string $locked, ?CarryOver $carryOver = null): self
+    public static function ofSessions(array $sessions, ?float $daysSinceLast, ?string $locked, ?CarryOver $carryOver = null, bool $isNewPlace = false): self
     {
         $daysMet = $helped = [];
         $held = -1;
@@ -88,6 +90,7 @@ final readonly class History
             $daysMet,
             $helped,
             $carryOver,
+            $isNewPlace,
         );
     }
 

@@ -22,6 +22,9 @@ final readonly class Situation
     /** Logits by which a real exposure may be easier than its step and still count for it. */
     private const TOLERANCE = 0.25;
 
+    /** Successes that regain a held level in a new place or with a new person. */
+    private const NEW_PLACE_RUN = 3;
+
     /** Factor on every standard deviation for a dog that does not follow the model. */
     private const OFF_SD_FACTOR = 1.5;
 
@@ -71,7 +74,7 @@ final readonly class Situation
         $criterion = $this->ladder->step($level->step)->criterion;
         $isRegained = $level->step <= $this->history->heldStep && ($criterion->sessions === 1 || $criterion->isSpreadEnough($this->daysMet($level, false)));
 
-        return ($isRegained ? Criterion::run($this->settings->regainRun) : $criterion)->progress($this->successes());
+        return ($isRegained ? Criterion::run($this->history->isNewPlace ? self::NEW_PLACE_RUN : $this->settings->regainRun) : $criterion)->progress($this->successes());
     }
 
     /** Successes in a row at the last trial's level. */

@@ -57,6 +57,11 @@ final readonly class WarmUp
         if ($history->heldStep < 0) {
             return [0, [new Reason('start-first', $history->trialsEver === 0 ? 'The first session of this plan starts at its easiest step.' : 'No step is held yet: start at the easiest.')]];
         }
+        if ($history->isNewPlace) {
+            $third = intdiv($situation->ladder->top(), 3);
+
+            return [min($third, max(0, $history->heldStep - 1)), [new Reason('new-place', sprintf('A new place or person: back to the first third, step %d, and up again with three successes a step.', min($third, max(0, $history->heldStep - 1)) + 1))]];
+        }
         $days = $history->daysSinceLast ?? 0.0;
         $gap = match (true) {
             $days > 7.0 => 2,

@@ -13,12 +13,15 @@ use Core\Decision\Reason;
 use Core\Decision\RuleBook;
 use Core\Decision\RuleSettings;
 use Core\Decision\SessionLog;
+use Core\Decision\SessionSummary;
 use Core\Decision\Situation;
 use Core\Ladder\Criterion;
 use Core\Ladder\Ladder;
 use Core\Ladder\Step;
 use Core\Measure\Distance;
+use Core\Response\Day;
 use Core\Response\RiskLimits;
+use Core\Response\ThresholdSearch;
 use Core\Sign\Band;
 use Core\Sign\FoodTaken;
 use Core\Sign\Outcome;
@@ -236,6 +239,44 @@ final class RuleBookTest extends TestCase
 
         self::assertSame(Action::Ease, $advice->action);
         self::assertContains('beyond-limit', self::codes($advice));
+    }
+
+    public function test_a_step_that_asks_for_two_sessions_ends_the_first_of_them_on_its_success(): void
+    {
+        $situation = $this->situation($this->calm(2, 5), new History(heldStep: 1, trialsEver: 80, lastWasCalm: false, hasSucceeded: true), 1);
+        $twice = Ladder::of(array_map(static fn (Step $step): Step => new Step($step->exposure, Criterion::run(5)->over(2, 1)), $situation->ladder->steps));
+        $decide = static fn (History $history): Advice => RuleBook::standard()->decide(new Situation($situation->catalog, $situation->signs, $twice, $situation->settings, $history, $situation->log, $situation->model, $situation->now));
+
+        self::assertContains('sessions-asked', self::codes($decide($situation->history)));
+        $yesterday = intdiv($situation->log->startedAt->getTimestamp(), 86400) - 1;
+        self::assertNotContains('sessions-asked', self::codes($decide(new History(heldStep: 2, trialsEver: 80, hasSucceeded: true, daysMet: [2 => [$yesterday]]))));
+    }
+
+    public function test_what_helped_this_dog_before_is_offered_first(): void
+    {
+        $trial = $this->trial(2, Outcome::Prompted, Band::Effort);
+        $plain = $this->after([$trial]);
+        $remembered = $this->after([$trial], new History(trialsEver: 80, hasSucceeded: true, helped: ['trigger_motion' => 2]));
+
+        self::assertSame(0, $plain->alternatives[0]->helped ?? null);
+        self::assertSame(2, $remembered->alternatives[0]->helped ?? null);
+        self::assertSame(['trigger_motion' => 1], SessionSummary::of(new SessionLog($trial->at, null, [
+            $trial, $this->trial(2, Outcome::Returned, Band::Easy, under: Action::ChangeOther, exposure: new Level(2, Fixture::at(self::LADDER[2], 'lying'))),
+        ]), $this->situation([], new History, 1)->ladder)->helped);
+    }
+
+    public function test_it_says_about_how_many_calm_trials_would_settle_it(): void
+    {
+        $situation = $this->situation([], new History(trialsEver: 80), 1);
+        $model = $situation->model ?? throw new \LogicException('A model is fitted.');
+        $limits = RiskLimits::of(0.05, 0.01);
+        $edge = (new ThresholdSearch($limits))->distance($model, Fixture::at(10.0), Day::Today)->farthest->meters ?? NAN;
+        $needed = fn (float $share): ?int => $model->calmTrialsNeeded(Fixture::at($share * $edge), Fixture::at($share * $edge), $limits, Day::Today);
+
+        self::assertNotNull($needed(0.97));
+        self::assertTrue($needed(0.9) === null || $needed(0.9) >= $needed(0.97), 'the nearer, the more');
+        self::assertNull($needed(0.3), 'there it is the dog, not the model, that is not ready');
+        self::assertSame(1, $model->calmTrialsNeeded(Fixture::at(60.0), Fixture::at(60.0), $limits, Day::Today), 'well within the limits nothing more is needed');
     }
 
     /** @param  list<LoggedTrial>  $trials */

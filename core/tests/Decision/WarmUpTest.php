@@ -6,7 +6,9 @@ namespace Core\Tests\Decision;
 
 use Core\Decision\Action;
 use Core\Decision\Advice;
+use Core\Decision\CarryOver;
 use Core\Decision\History;
+use Core\Decision\Reason;
 use Core\Decision\SessionLog;
 use Core\Decision\SessionSummary;
 use Core\Decision\Situation;
@@ -15,8 +17,12 @@ use Core\Ladder\Criterion;
 use Core\Ladder\Ladder;
 use Core\Ladder\Step;
 use Core\Measure\Distance;
+use Core\Response\Day;
 use Core\Response\DogModel;
+use Core\Response\ModelBuilder;
 use Core\Response\RiskLimits;
+use Core\Response\SessionEvidence;
+use Core\Sign\Band;
 use Core\Tests\Fixture;
 use PHPUnit\Framework\Attributes\CoversClass;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -45,6 +51,29 @@ final class WarmUpTest extends TestCase
 
         self::assertSame(Action::Start, $advice->action);
         self::assertSame($step, $advice->next?->step);
+    }
+
+    public function test_upset_carried_over_asks_for_rest_and_a_new_place_for_the_first_third(): void
+    {
+        $now = new \DateTimeImmutable('2026-10-20 10:00 UTC');
+        $upset = static fn (float $severity): CarryOver => CarryOver::of([['severity' => $severity, 'at' => $now->modify('-2 hours')]], $now);
+        $reasons = fn (History $history): array => array_map(static fn (Reason $reason): string => $reason->code, $this->start($history, $this->knownDog())->reasons);
+
+        self::assertSame(Action::NotHere, $this->start(new History(heldStep: 8, daysSinceLast: 1.0, trialsEver: 60, carryOver: $upset(4.0)), $this->knownDog())->action);
+        self::assertContains('carry-over', $reasons(new History(heldStep: 8, daysSinceLast: 1.0, trialsEver: 60, carryOver: $upset(1.5))));
+        self::assertSame(3, $this->start(new History(heldStep: 8, daysSinceLast: 1.0, trialsEver: 60, isNewPlace: true), $this->knownDog())->next?->step);
+    }
+
+    /** Upset is a covariate of its own: a day that started with a fight must not be read as a bad day of the dog's. */
+    public function test_upset_raises_the_risk_of_today_and_not_of_a_typical_day(): void
+    {
+        $builder = new ModelBuilder(Fixture::priors());
+        $earlier = [Fixture::session('2026-10-18', array_fill(0, 30, [20.0, 0]))];
+        $at = static fn (float $upset): ?DogModel => $builder->build(Fixture::scale(), true, null, $earlier, new SessionEvidence(new \DateTimeImmutable('2026-10-20'), [], $upset));
+        $mean = static fn (?DogModel $model, Day $day): float => $model?->linear(Fixture::at(20.0), Band::Strain, $day)['mean'] ?? NAN;
+
+        self::assertGreaterThan($mean($at(1.0), Day::Today), $mean($at(2.0), Day::Today));
+        self::assertEqualsWithDelta($mean($at(1.0), Day::Typical), $mean($at(2.0), Day::Typical), 1e-9);
     }
 
     public function test_the_bound_decides_in_the_end(): void

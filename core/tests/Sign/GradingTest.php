@@ -72,4 +72,31 @@ final class GradingTest extends TestCase
         $this->expectExceptionMessage('tail.helicopter');
         (new Grading(Fixture::signs()))->propose(['tail.helicopter']);
     }
+
+    public function test_circumstances_and_a_dogs_own_normal_explain_signs_away_but_never_a_bite(): void
+    {
+        $grading = new Grading(Fixture::signs(), normal: ['slow.mark']);
+
+        self::assertSame(Band::Effort, $grading->propose(['look.hand']));
+        self::assertSame(Band::Easy, $grading->propose(['look.hand'], null, ['food_ran_out']));
+        self::assertSame(Band::Easy, $grading->propose(['slow.mark']));
+        self::assertSame(Band::Over, (new Grading(Fixture::signs(), normal: ['bite']))->propose(['bite'], null, ['food_ran_out']));
+    }
+
+    public function test_the_same_sign_reads_differently_under_different_methods(): void
+    {
+        self::assertSame(Band::Effort, (new Grading(Fixture::signs()))->propose(['stiff']));
+        self::assertSame(Band::Strain, (new Grading(Fixture::signs(), method: 'contact'))->propose(['stiff']));
+        self::assertSame(Band::Strain, (new Grading(Fixture::signs()))->propose(['leave']));
+        self::assertSame(Band::Easy, (new Grading(Fixture::signs(), method: 'station'))->propose(['leave']), 'there it is an opt-out, told by the outcome');
+    }
+
+    public function test_a_practices_own_weights_come_under_a_version_of_their_own(): void
+    {
+        $own = Fixture::signs()->withWeights('2026.1+ours.1', ['yawn' => SignWeight::Medium]);
+
+        self::assertSame(Band::Effort, (new Grading($own))->propose(['yawn']));
+        self::assertSame('2026.1+ours.1', $own->version);
+        self::assertSame(Band::Aware, (new Grading(Fixture::signs()))->propose(['yawn']), 'older trials keep theirs');
+    }
 }
