@@ -35,12 +35,13 @@ final readonly class ModelBuilder
      * @param  list<SessionEvidence>  $earlier  finished sessions, in any order
      * @param  SessionEvidence  $today  today's session, with no rows before its first trial
      * @param  ?Parameters  $start  an earlier mode, to save iterations; never changes the result beyond rounding
+     * @param  ?float  $daySd  spread of days as daySpread() tells it for the same earlier sessions, where it is known; else it is worked out
      * @return ?DogModel null if the fit did not converge: then nothing may be advised from a model
      */
-    public function build(LoadScale $scale, bool $referenceStated, ?Exposure $fineAt, array $earlier, SessionEvidence $today, ?Parameters $start = null): ?DogModel
+    public function build(LoadScale $scale, bool $referenceStated, ?Exposure $fineAt, array $earlier, SessionEvidence $today, ?Parameters $start = null, ?float $daySd = null): ?DogModel
     {
         $seen = Observations::of($scale, $this->fading, $earlier, $today, $fineAt);
-        $daySd = $this->daySpread($scale, $referenceStated, $fineAt, $earlier, $start);
+        $daySd ??= $this->daySpread($scale, $referenceStated, $fineAt, $earlier);
         $gapVariance = $this->fading->gapVariance($seen->gapDays);
         $groups = $seen->groups($daySd, $this->priors->afterReactionMean, $gapVariance);
         $fit = fn (Spacing $spacing, ?Parameters $from): ?WeightedFit => $this->fitted($spacing, $this->priors->for($scale, $referenceStated, $spacing->scale, $seen->hasUpset), $seen, $groups, $from);
@@ -153,11 +154,11 @@ final readonly class ModelBuilder
 
     /**
      * How far this dog's days lie apart, from its earlier sessions: the spread with the largest marginal likelihood (Laplace),
-     * weighed by its prior. Maximizing the spread jointly with the offsets would always give 0.
+     * weighed by its prior. Maximizing the spread jointly with the offsets would always give 0. It stays the same all day.
      *
      * @param  list<SessionEvidence>  $earlier
      */
-    private function daySpread(LoadScale $scale, bool $referenceStated, ?Exposure $fineAt, array $earlier, ?Parameters $start): float
+    public function daySpread(LoadScale $scale, bool $referenceStated, ?Exposure $fineAt, array $earlier): float
     {
         if (count($earlier) < $this->priors->spreadFromSessions) {
             return $this->priors->todaySd;
@@ -169,6 +170,7 @@ final readonly class ModelBuilder
         $prior = $this->priors->for($scale, $referenceStated, hasUpset: $seen->hasUpset);
         $best = $this->priors->todaySd;
         $most = -INF;
+        $start = null;
         foreach ($this->priors->daySpreads as [$sd, $weight]) {
             $fit = $this->fitter->fit($prior, $seen->rows, $seen->groups($sd, $this->priors->afterReactionMean, 0.0), $start);
             $start = $fit->mode ?? $start;

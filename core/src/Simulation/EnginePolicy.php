@@ -34,6 +34,8 @@ final class EnginePolicy implements Policy
 
     private ?Parameters $mode = null;
 
+    private ?float $daySd = null;
+
     /** @var list<SessionEvidence> */
     private array $evidence = [];
 
@@ -61,6 +63,7 @@ final class EnginePolicy implements Policy
         $this->close();
         $days = $this->lastAt === null ? null : ($at->getTimestamp() - $this->lastAt->getTimestamp()) / 86400.0;
         $this->history = History::ofSessions($this->summaries, $days, null);
+        $this->daySd = $this->builder->daySpread($this->scale, true, $this->fineAt, $this->evidence);
         $this->log = new SessionLog($at, $at, []);
         $this->advice = (new WarmUp)->suggest($this->situation($at));
 
@@ -90,7 +93,7 @@ final class EnginePolicy implements Policy
 
     private function situation(\DateTimeImmutable $at): Situation
     {
-        $model = $this->builder->build($this->scale, true, $this->fineAt, $this->evidence, $this->log->evidence(), $this->mode);
+        $model = $this->builder->build($this->scale, true, $this->fineAt, $this->evidence, $this->log->evidence(), $this->mode, $this->daySd);
         $this->mode = $model === null ? null : new Parameters($model->fit->mode->theta, [], $model->fit->mode->cuts);
 
         return new Situation($this->scale->catalog, $this->signs, $this->ladder, $this->settings, $this->history, $this->log, $model, $at);
