@@ -57,7 +57,7 @@ export async function makePlan(page, dog, trigger) {
  */
 export async function logTrial(page, trial) {
     const before = await trialsLogged(page);
-    if (['returned', 'watched', 'prompted', 'not_returned'].includes(trial.outcome) === false) await page.getByText('Something else').click();
+    if (['returned', 'watched', 'prompted', 'not_returned'].includes(trial.outcome) === false) await page.getByText('Something else', { exact: true }).click();
     await page.locator(`label[for="o-${trial.outcome}"]`).click();
     if (trial.band !== undefined) await page.locator(`label[for="b-${trial.band}"]`).click();
     if (trial.distance) await page.locator('#distance').fill(trial.distance);
