@@ -3,7 +3,7 @@
 declare(strict_types=1);
 
 /**
- * Drives a running instance as one signed-in browser would: bare write, trial as JSON, trial as a swapped part, in turn.
+ * Drives a running instance as one signed-in device would: a bare write, and a trial logged and answered with advice, in turn.
  * Prints medians and 95th percentiles, and their ratios to the bare write.
  */
 [, $base, $pairs] = $argv;
@@ -33,11 +33,25 @@ $trial = static fn (int $i): array => [
 
 $send('/sign-in', null);
 $send('/sign-in', ['email' => 'rowan@saltmarshlane.example', 'password' => 'marsh-samphire-42']);
-$times = ['bare write' => [], 'trial, JSON' => [], 'trial, part of the page' => []];
+$entry = static fn (int $i): array => ['uuid' => $uuid(), 'kind' => 'trial', 'at' => (int) (microtime(true) * 1000), 'sent_at' => (int) (microtime(true) * 1000), 'sequence' => $i, 'trial' => $trial($i)];
+$sendJson = static function (string $path, array $payload) use ($curl, $base): array {
+    $token = '';
+    foreach (curl_getinfo($curl, CURLINFO_COOKIELIST) as $line) {
+        $cookie = explode("\t", $line);
+        $token = $cookie[5] === 'XSRF-TOKEN' ? urldecode($cookie[6]) : $token;
+    }
+    curl_setopt_array($curl, [CURLOPT_URL => $base.$path, CURLOPT_POST => true, CURLOPT_POSTFIELDS => json_encode($payload), CURLOPT_HTTPHEADER => ['Accept: application/json', 'Content-Type: application/json', "X-XSRF-TOKEN: {$token}"]]);
+    $started = hrtime(true);
+    $body = curl_exec($curl);
+
+    return [(hrtime(true) - $started) / 1e6, curl_getinfo($curl, CURLINFO_RESPONSE_CODE), (string) $body];
+};
+$device = $uuid();
+$times = ['bare write' => [], 'log and advise' => []];
 $session = '';
 $warmUp = 40;
 for ($i = 0; $i < (int) $pairs + $warmUp; $i++) {
-    if ($i % 15 === 0) {
+    if ($i % 30 === 0) {
         // a session of the usual length: 30 trials, then the next
         if ($session !== '') {
             $send("{$session}/end", []);
@@ -46,8 +60,7 @@ for ($i = 0; $i < (int) $pairs + $warmUp; $i++) {
     }
     $turns = [
         'bare write' => static fn (): array => $send('/bench/bare', [], ['Accept: application/json']),
-        'trial, JSON' => static fn (): array => $send("{$session}/trials", $trial(2 * $i), ['Accept: application/json']),
-        'trial, part of the page' => static fn (): array => $send("{$session}/trials", $trial(2 * $i + 1), ['HX-Request: true']),
+        'log and advise' => static fn (): array => $sendJson("{$session}/entries", ['device' => $device, 'user' => 1, 'entries' => [$entry($i + 1)]]),
     ];
     foreach ($turns as $name => $turn) {
         [$milliseconds, $status, $body] = $turn();

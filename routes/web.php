@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 use App\Http\Controllers\BreakController;
 use App\Http\Controllers\DogController;
+use App\Http\Controllers\EntryController;
 use App\Http\Controllers\ExportController;
+use App\Http\Controllers\LiveController;
 use App\Http\Controllers\PlanController;
 use App\Http\Controllers\PlanReviewController;
 use App\Http\Controllers\ReviewController;
@@ -16,9 +18,13 @@ use App\Http\Controllers\TrayController;
 use App\Http\Controllers\TrialController;
 use App\Http\Controllers\UndoController;
 use App\Http\Controllers\UnitController;
+use Illuminate\Routing\Middleware\ValidateSignature;
 use Illuminate\Support\Facades\Route;
 
 Route::view('/up', 'pages.up')->withoutMiddleware('web')->name('up');
+
+// a signed address, valid for one session and a day: no cookie is read or renewed
+Route::get('/live/{session}', LiveController::class)->whereNumber('session')->withoutMiddleware('web')->middleware(ValidateSignature::relative(['since']))->name('live');
 
 Route::middleware('guest')->group(function (): void {
     Route::get('/sign-in', [SignInController::class, 'create'])->name('sign-in');
@@ -34,10 +40,12 @@ Route::middleware('auth')->group(function (): void {
     Route::resource('dogs.plans', PlanController::class)->shallow()->only(['create', 'store', 'show', 'destroy']);
     Route::post('/plans/{plan}/review', [PlanReviewController::class, 'store'])->name('plans.review');
 
+    Route::get('/plans/{plan}/sessions/create', [SessionController::class, 'create'])->name('sessions.create');
     Route::post('/plans/{plan}/sessions', [SessionController::class, 'store'])->name('sessions.store');
     Route::get('/sessions/{session}', [SessionController::class, 'show'])->name('sessions.show');
     Route::post('/sessions/{session}/trials', [TrialController::class, 'store'])->name('trials.store');
     Route::put('/sessions/{session}/trials/{trial}', [TrialController::class, 'update'])->whereNumber('trial')->name('trials.update');
+    Route::post('/sessions/{session}/entries', [EntryController::class, 'store'])->name('entries.store');
     Route::post('/sessions/{session}/undo', [UndoController::class, 'store'])->name('undo.store');
     Route::post('/sessions/{session}/breaks', [BreakController::class, 'store'])->name('breaks.store');
     Route::post('/sessions/{session}/end', [SessionEndController::class, 'store'])->name('sessions.end');

@@ -6,6 +6,8 @@ namespace App\Advice;
 
 use App\Models\AdviceGiven;
 use App\Models\Session;
+use App\Trials\SessionState;
+use App\Trials\SessionTrials;
 use Core\Decision\Alternative;
 use Core\Decision\Reason;
 use Core\Decision\RuleBook;
@@ -16,15 +18,14 @@ use Core\Response\DogModel;
 /** Asks the core what to do and keeps what it said, with what later sessions need to know. */
 final readonly class Adviser
 {
-    public function __construct(private CoreCatalogs $catalogs, private EvidenceJson $evidence, private PlanReader $plans)
+    public function __construct(private CoreCatalogs $catalogs, private EvidenceJson $evidence, private PlanReader $plans, private SessionState $state)
     {
     }
 
     /** @param  ?int  $trialId the trial it follows; null for the advice a session starts with */
-    public function advise(Session $session, Situation $situation, ?int $trialId): AdviceGiven
+    public function advise(Session $session, Situation $situation, SessionTrials $trials, ?int $trialId): AdviceGiven
     {
         $advice = RuleBook::standard()->decide($situation);
-        $this->keepDerived($session, $situation);
 
         $given = new AdviceGiven([
             'practice_id' => $session->practice_id,
@@ -35,7 +36,7 @@ final readonly class Adviser
             'exposure' => $advice->next?->exposure->values,
             'reasons' => array_map(static fn (Reason $reason): array => ['code' => $reason->code, 'sentence' => $reason->sentence], $advice->reasons),
             'alternatives' => array_map(static fn (Alternative $other): array => [
-                'change' => $other->change, 'logitsOff' => round($other->logitsOff, 2), 'exposure' => $other->level->exposure->values,
+                'change' => $other->change, 'logitsOff' => round($other->logitsOff, 2), 'helped' => $other->helped, 'step' => $other->level->step, 'exposure' => $other->level->exposure->values,
             ], $advice->alternatives),
             'is_closing' => $advice->isClosing,
             'strain_mean' => self::stored($advice->risk?->strainMean),
@@ -46,16 +47,19 @@ final readonly class Adviser
             'given_at' => $situation->now,
         ]);
         $given->save();
+        $this->keepDerived($session, $situation, $given, $trials, $advice->next?->step);
 
         return $given;
     }
 
-    /** Evidence and summary of the session, and the mode from which the next fit starts. */
-    private function keepDerived(Session $session, Situation $situation): void
+    /** Evidence and summary of the session, the mode from which the next fit starts, and what devices show. */
+    private function keepDerived(Session $session, Situation $situation, AdviceGiven $given, SessionTrials $trials, ?int $step): void
     {
+        $session->state = $this->state->of($session, $situation, $given, $trials, $step);
         Session::query()->toBase()->where('id', $session->id)->update([
             'evidence' => $this->evidence->encode($situation->log->evidence()),
             'summary' => SummaryJson::encode(SessionSummary::of($situation->log, $situation->ladder)),
+            'state' => json_encode($session->state, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE),
             'mode' => $situation->model === null ? null : json_encode(self::mode($situation->model), JSON_THROW_ON_ERROR),
         ]);
     }

@@ -23,7 +23,7 @@ final readonly class EvidenceJson
         ], $evidence->rows), JSON_THROW_ON_ERROR);
     }
 
-    public function decode(\DateTimeImmutable $startedAt, string $json): SessionEvidence
+    public function decode(\DateTimeImmutable $startedAt, string $json, float $upset): SessionEvidence
     {
         $rows = [];
         /** @var list<array{exposure: array<string, float|int|string>, afterReaction: bool, counts: array{int, int, int, int, int}}> $stored */
@@ -32,6 +32,6 @@ final readonly class EvidenceJson
             $rows[] = new EvidenceRow(Exposure::of($row['exposure'], $this->catalog), $row['afterReaction'], $row['counts']);
         }
 
-        return new SessionEvidence($startedAt, $rows);
+        return new SessionEvidence($startedAt, $rows, $upset);
     }
 }

@@ -37,7 +37,7 @@ final readonly class LimitReader
     /** @return array{before: ?ThresholdDistance, after: ?ThresholdDistance} */
     public function around(Session $session, DistanceUnit $unit): array
     {
-        $trials = array_values($this->trials->ofSession($session->id));
+        $trials = array_values($this->trials->ofSession($session->id)->trials);
 
         return ['before' => $this->withTrials($session, [], $unit), 'after' => $this->withTrials($session, $trials, $unit)];
     }

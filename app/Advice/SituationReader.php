@@ -6,6 +6,7 @@ namespace App\Advice;
 
 use App\Models\Plan;
 use App\Models\Session;
+use Core\Decision\CarryOver;
 use Core\Decision\History;
 use Core\Decision\LoggedTrial;
 use Core\Decision\SessionLog;
@@ -35,48 +36,51 @@ final readonly class SituationReader
     /**
      * @param  list<LoggedTrial>  $trials  today's, in their order
      * @param  ?Session  $session  null where a session has yet to be started
+     * @param  ?Setting  $setting  place and upset of a session yet to be started
      */
-    public function read(Plan $plan, ?Session $session, array $trials, \DateTimeImmutable $now, DistanceUnit $unit): Situation
+    public function read(Plan $plan, ?Session $session, array $trials, \DateTimeImmutable $now, DistanceUnit $unit, ?Setting $setting = null): Situation
     {
         $inCore = $this->plans->read($plan, $unit);
         $startedAt = $session !== null ? $session->started_at : $now;
-        [$earlier, $summaries, $lastAt, $lastMode] = $this->earlier($plan, $session, $startedAt);
-        $log = new SessionLog($startedAt, $session?->sets->last()?->started_at, $trials);
+        $setting ??= $session === null ? new Setting($plan->place) : new Setting($session->place_id === $plan->place_id ? $plan->place : $session->place, $session->upset);
+        [$earlier, $summaries, $lastAt, $lastMode, $places] = $this->earlier($plan, $session, $startedAt);
+        $log = new SessionLog($startedAt, $session?->sets->last()?->started_at, $trials, $setting->upset);
         $days = $lastAt === null ? null : max(0.0, ($startedAt->getTimestamp() - $lastAt->getTimestamp()) / 86400.0);
 
         return new Situation(
             $this->catalogs->dimensions,
             $this->catalogs->signs,
             $inCore->ladder,
-            $inCore->settings,
-            History::ofSessions($summaries, $days, $plan->resting_reason),
+            $inCore->settings->withRoom($setting->room()),
+            History::ofSessions($summaries, $days, $plan->resting_reason, CarryOver::points($setting->upset), $setting->isNewAmong($places)),
             $log,
             $this->model($inCore, $earlier, $log->evidence(), $session->mode ?? $lastMode),
             $now,
         );
     }
 
-    /** @return array{list<SessionEvidence>, list<SessionSummary>, ?\DateTimeImmutable, mixed} oldest first; summaries and last start of this plan only; the mode of the newest */
+    /** @return array{list<SessionEvidence>, list<SessionSummary>, ?\DateTimeImmutable, mixed, list<?int>} oldest first; summaries, last start and places of this plan only; the mode of the newest */
     private function earlier(Plan $plan, ?Session $session, \DateTimeImmutable $before): array
     {
         $rows = Session::query()->toBase()
             ->whereIn('plan_id', Plan::query()->withTrashed()->toBase()->where('response_model_id', $plan->response_model_id)->select('id'))
             ->where('started_at', '<', $before->format('Y-m-d H:i:s.v'))->where('id', '<>', $session->id ?? 0)->whereNotNull('evidence')
-            ->orderByDesc('started_at')->limit(self::MOST_SESSIONS)->get(['plan_id', 'started_at', 'evidence', 'summary', 'mode']);
-        $evidence = $summaries = [];
+            ->orderByDesc('started_at')->limit(self::MOST_SESSIONS)->get(['plan_id', 'place_id', 'started_at', 'upset', 'evidence', 'summary', 'mode']);
+        $evidence = $summaries = $places = [];
         $lastAt = null;
         foreach ($rows->reverse() as $row) {
             $startedAt = self::utc((string) $row->started_at);
-            $evidence[] = $this->evidence->decode($startedAt, (string) $row->evidence);
+            $evidence[] = $this->evidence->decode($startedAt, (string) $row->evidence, (float) $row->upset);
             if ((int) $row->plan_id === $plan->id) {
                 $summaries[] = SummaryJson::decode((string) $row->summary);
                 $lastAt = $startedAt;
+                $places[] = $row->place_id === null ? null : (int) $row->place_id;
             }
         }
 
         $newest = $rows->first();
 
-        return [$evidence, $summaries, $lastAt, $newest === null ? null : json_decode((string) $newest->mode, true)];
+        return [$evidence, $summaries, $lastAt, $newest === null ? null : json_decode((string) $newest->mode, true), $places];
     }
 
     /**

@@ -21,7 +21,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property Action $action
  * @property ?array<string, float|int|string> $exposure
  * @property list<array{code: string, sentence: string}> $reasons
- * @property list<array{change: string, logitsOff: float, exposure: array<string, float|int|string>}> $alternatives
+ * @property list<array{change: string, logitsOff: float, helped?: int, step?: int, exposure: array<string, float|int|string>}> $alternatives
  * @property bool $is_closing
  * @property ?float $strain_mean
  * @property ?float $strain_bound

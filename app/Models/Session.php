@@ -25,12 +25,20 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property ?array<mixed> $evidence
  * @property ?array<mixed> $summary
  * @property ?array{dimensions: list<string>, theta: list<float>} $mode
+ * @property SessionKind $kind
+ * @property ?array<string, mixed> $checklist
+ * @property float $upset
+ * @property ?array<string, mixed> $report
+ * @property ?string $device
+ * @property ?CarbonImmutable $device_since
+ * @property ?array<string, mixed> $state
  * @property-read Plan $plan
  * @property-read Person $person
  * @property-read ?Place $place
  * @property-read Collection<int, TrainingSet> $sets
  * @property-read Collection<int, Trial> $trials
  * @property-read Collection<int, AdviceGiven> $advice
+ * @property-read Collection<int, Moment> $moments
  */
 final class Session extends Model
 {
@@ -38,9 +46,12 @@ final class Session extends Model
 
     protected $dateFormat = 'Y-m-d H:i:s.v';
 
-    protected $fillable = ['practice_id', 'plan_id', 'person_id', 'user_id', 'place_id', 'started_at', 'ended_at', 'end_note', 'evidence', 'summary'];
+    protected $fillable = ['practice_id', 'plan_id', 'person_id', 'user_id', 'place_id', 'started_at', 'ended_at', 'end_note', 'evidence', 'summary', 'kind', 'checklist', 'upset', 'report', 'device', 'device_since'];
 
-    protected $casts = ['started_at' => 'immutable_datetime', 'ended_at' => 'immutable_datetime', 'evidence' => 'array', 'summary' => 'array', 'mode' => 'array'];
+    protected $attributes = ['kind' => 'ladder', 'upset' => 0.0];
+
+    protected $casts = ['started_at' => 'immutable_datetime', 'ended_at' => 'immutable_datetime', 'evidence' => 'array', 'summary' => 'array', 'mode' => 'array',
+        'kind' => SessionKind::class, 'checklist' => 'array', 'upset' => 'float', 'report' => 'array', 'device_since' => 'immutable_datetime', 'state' => 'array'];
 
     /**
      * A deleted plan keeps its sessions.
@@ -74,6 +85,12 @@ final class Session extends Model
     public function trials(): HasMany
     {
         return $this->hasMany(Trial::class)->orderBy('sequence')->orderBy('id');
+    }
+
+    /** @return HasMany<Moment, $this> */
+    public function moments(): HasMany
+    {
+        return $this->hasMany(Moment::class)->orderBy('occurred_at')->orderBy('id');
     }
 
     /** @return HasMany<AdviceGiven, $this> */

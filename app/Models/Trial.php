@@ -40,6 +40,8 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property bool $food_left
  * @property ?TurnLatency $latency
  * @property ?int $latency_ms
+ * @property ?int $stare_ms
+ * @property ?string $device
  * @property bool $interrupted
  * @property bool $handler_error
  * @property ?string $note

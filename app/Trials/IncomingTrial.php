@@ -23,6 +23,8 @@ final readonly class IncomingTrial
      * @param  ?int  $latencyMilliseconds  where a timer ran
      * @param  ?\DateTimeImmutable  $deviceAt  when it happened, by the device's clock; null if that cannot be read
      * @param  ?\DateTimeImmutable  $sentAt  by the same clock, to measure its offset
+     * @param  ?int  $stareMilliseconds  how long it stared, where that was timed
+     * @param  ?string  $device  identifier of the device that logged it
      */
     public function __construct(
         public string $uuid,
@@ -43,6 +45,8 @@ final readonly class IncomingTrial
         public ?string $note,
         public ?\DateTimeImmutable $deviceAt,
         public ?\DateTimeImmutable $sentAt,
+        public ?int $stareMilliseconds = null,
+        public ?string $device = null,
     ) {
     }
 
@@ -55,7 +59,7 @@ final readonly class IncomingTrial
         return hash('sha256', json_encode([
             $sessionId, $this->sequence, $this->target->step, $this->target->exposure->key(), $this->under?->value, $this->exposure->key(),
             $this->outcome->value, $this->band?->value, $signs, $this->food->value, $this->foodLeft, $this->latency?->value, $this->latencyMilliseconds,
-            $this->interrupted, $this->handlerError, $this->note, $this->deviceAt?->format('Uv'),
+            $this->interrupted, $this->handlerError, $this->note, $this->deviceAt?->format('Uv'), ...($this->stareMilliseconds === null ? [] : [$this->stareMilliseconds]),
         ], JSON_THROW_ON_ERROR));
     }
 }

@@ -8,6 +8,7 @@ use App\Advice\CoreCatalogs;
 use App\Advice\PlanReader;
 use App\Models\AdviceGiven;
 use App\Models\Session;
+use App\Models\TrialSign;
 use App\Models\User;
 use Core\Exposure\Dimension;
 use Core\Exposure\DimensionKind;
@@ -15,11 +16,14 @@ use Core\Exposure\Exposure;
 use Core\Measure\Distance;
 use Core\Sign\Sign;
 use Core\Sign\SignWeight;
+use Illuminate\Support\Facades\URL;
 use Illuminate\Support\Str;
 
 /** All that the session's screen shows, for the whole page and for the part that is swapped after a trial. */
 final readonly class SessionPanel
 {
+    private const USUAL_SIGNS = 12;
+
     public function __construct(private CoreCatalogs $catalogs, private TrialReader $trials, private PlanReader $plans)
     {
     }
@@ -28,7 +32,7 @@ final readonly class SessionPanel
     public function of(Session $session, User $user, ?AdviceGiven $advice = null): array
     {
         $advice ??= $session->advice()->reorder()->latest('id')->with('step')->firstOrFail();
-        $trials = $this->trials->ofSession($session->id);
+        $trials = $this->trials->ofSession($session->id)->trials;
         $last = $trials === [] ? null : $trials[array_key_last($trials)];
         $next = $advice->exposure === null ? null : Exposure::of($advice->exposure, $this->catalogs->dimensions);
         $shown = $next ?? $last?->exposure;
@@ -48,6 +52,10 @@ final readonly class SessionPanel
             'dimensions' => $this->dimensionsAsked(),
             'exposure' => $shown === null ? [] : $shown->values,
             'signs' => $this->signs(),
+            'usualSigns' => $this->usualSigns($session),
+            'state' => $session->state,
+            'liveUrl' => URL::temporarySignedRoute('live', now()->addDay(), ['session' => $session->id], absolute: false),
+            'food' => $this->food($session),
             'steps' => $this->plans->read($session->plan, $user->distance_unit)->ladder->steps,
         ];
     }
@@ -82,5 +90,27 @@ final readonly class SessionPanel
         }
 
         return $groups;
+    }
+
+    /**
+     * Signs in reach of the thumb: those this dog has shown most, then the catalog's first medium and strong ones.
+     *
+     * @return list<Sign>
+     */
+    private function usualSigns(Session $session): array
+    {
+        $seen = TrialSign::query()->toBase()->join('trials', 'trials.id', '=', 'trial_signs.trial_id')->join('sessions', 'sessions.id', '=', 'trials.session_id')
+            ->where('sessions.plan_id', $session->plan_id)->groupBy('sign')->orderByRaw('COUNT(*) DESC')->limit(self::USUAL_SIGNS)->pluck('sign')->all();
+        $codes = array_slice(array_unique([...$seen, 'stare', 'stiff', 'mouth.closed', 'lick.lip', 'head.low', 'weight.forward', 'eat.hard', 'sniff.displace', 'whine', 'face.soft', 'mouthy', 'slow.walk']), 0, self::USUAL_SIGNS);
+
+        return array_values(array_filter(array_map(fn (mixed $code): ?Sign => $this->catalogs->signs->signs[is_string($code) ? $code : ''] ?? null, $codes)));
+    }
+
+    /** Pieces counted before the session, of both kinds; null if they were not. */
+    private function food(Session $session): ?int
+    {
+        $food = $session->checklist['food'] ?? null;
+
+        return is_array($food) && $food !== [] ? (int) array_sum(array_map(static fn (mixed $pieces): int => is_numeric($pieces) ? (int) $pieces : 0, $food)) : null;
     }
 }

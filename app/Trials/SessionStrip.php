@@ -23,7 +23,7 @@ final readonly class SessionStrip
      */
     public function rows(Session $session, DistanceUnit $unit): array
     {
-        $trials = $this->trials->ofSession($session->id);
+        $trials = $this->trials->ofSession($session->id)->trials;
         // the latest advice after each trial: an undo or edit asks anew
         $advice = $session->advice()->whereNotNull('trial_id')->limit(4000)->get()->keyBy('trial_id');
         $ids = array_keys($trials);

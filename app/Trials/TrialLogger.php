@@ -76,7 +76,7 @@ final readonly class TrialLogger
     /** Takes the last trial that stands out of the count, and asks again. A second undo with the same UUID does nothing. */
     public function undoLast(Session $session, User $user, string $uuid): ?AdviceGiven
     {
-        return $this->correct($session, $user, $uuid, 'undo', null, fn (): ?int => array_key_last($this->trials->ofSession($session->id)));
+        return $this->correct($session, $user, $uuid, 'undo', null, fn (): ?int => $this->trials->ofSession($session->id)->lastId());
     }
 
     /** @param  array<string, scalar|null>  $changes columns of the trial */
@@ -89,9 +89,9 @@ final readonly class TrialLogger
     public function advise(Session $session, User $user, ?int $trialId = null): AdviceGiven
     {
         $trials = $this->trials->ofSession($session->id);
-        $situation = $this->situations->read($session->plan, $session, array_values($trials), $this->clock->now(), $user->distance_unit);
+        $situation = $this->situations->read($session->plan, $session, array_values($trials->trials), $this->clock->now(), $user->distance_unit);
 
-        return $this->adviser->advise($session, $situation, $trialId ?? array_key_last($trials));
+        return $this->adviser->advise($session, $situation, $trials, $trialId ?? $trials->lastId());
     }
 
     /**
@@ -157,6 +157,8 @@ final readonly class TrialLogger
             'food_left' => $trial->foodLeft,
             'latency' => $trial->latency?->value,
             'latency_ms' => $trial->latencyMilliseconds,
+            'stare_ms' => $trial->stareMilliseconds,
+            'device' => $trial->device,
             'interrupted' => $trial->interrupted,
             'handler_error' => $trial->handlerError,
             'note' => $trial->note,

@@ -25,22 +25,18 @@ final readonly class TrialReader
     {
     }
 
-    /**
-     * One query, no models: this runs after every trial.
-     *
-     * @return array<int, LoggedTrial> by trial id, in the order of the client's sequence
-     */
-    public function ofSession(int $sessionId): array
+    /** One query, no models: this runs after every trial. */
+    public function ofSession(int $sessionId): SessionTrials
     {
         $part = static fn (string $part): string => "(SELECT GROUP_CONCAT(dimension, '=', COALESCE(choice, number) SEPARATOR ';') FROM trial_exposures WHERE trial_id = trials.id AND part = '{$part}')";
         $rows = Trial::query()->toBase()->join('steps', 'steps.id', '=', 'trials.step_id')->where('session_id', $sessionId)
             ->orderBy('sequence')->orderBy('trials.id')->limit(self::MOST)
-            ->selectRaw("trials.id, steps.position, under_action, forecast, outcome, band, food, food_left, latency, interrupted, handler_error, occurred_at,
+            ->selectRaw("trials.id, trials.uuid, sequence, steps.position, under_action, forecast, outcome, band, food, food_left, latency, interrupted, handler_error, occurred_at,
                 {$part('target')} AS target, {$part('real')} AS exposure,
                 (SELECT GROUP_CONCAT(sign SEPARATOR ';') FROM trial_signs WHERE trial_id = trials.id) AS signs,
                 (SELECT JSON_ARRAYAGG(JSON_OBJECT('kind', kind, 'changes', changes) ORDER BY id) FROM trial_corrections WHERE trial_id = trials.id) AS corrections")
             ->get();
-        $trials = [];
+        $trials = $marks = [];
         foreach ($rows as $row) {
             $fields = (array) $row;
             foreach ($this->corrections($fields['corrections']) as $correction) {
@@ -50,9 +46,10 @@ final readonly class TrialReader
                 $fields = array_merge($fields, $correction['changes'] ?? []);
             }
             $trials[(int) $row->id] = $this->trial($fields);
+            $marks[(int) $row->id] = ['uuid' => (string) $row->uuid, 'sequence' => (int) $row->sequence];
         }
 
-        return $trials;
+        return new SessionTrials($trials, $marks);
     }
 
     /** @param  array<string, mixed>  $fields */

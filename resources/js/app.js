@@ -1,7 +1,8 @@
 import htmx from 'htmx.org';
 import { mountStepper } from './stepper.js';
-import { mountTrialForm } from './trial-form.js';
-import { securityToken } from './security-token.js';
+import { keepPagesForOffline } from './device/device.js';
+import { mountWaiting } from './device/waiting.js';
+import { securityToken } from './device/security-token.js';
 
 htmx.config.includeIndicatorStyles = false;
 htmx.config.allowEval = false;
@@ -23,5 +24,7 @@ document.addEventListener('htmx:configRequest', (event) => {
 
 htmx.onLoad((/** @type {Element} */ element) => {
     for (const stepper of element.querySelectorAll('[data-stepper]')) mountStepper(stepper);
-    for (const form of element.querySelectorAll('[data-trial-form]')) mountTrialForm(form, htmx);
 });
+
+keepPagesForOffline();
+mountWaiting(document.body);

@@ -1,8 +1,11 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { securityToken } from './security-token.js';
+import { securityToken } from './device/security-token.js';
 import { stepped } from './stepper.js';
-import { mayRetry, retryDelay } from './trial-form.js';
+import { meaning, nextBatch, retryDelay } from './device/sender.js';
+import { elapsed } from './session/clock.js';
+import { fallback } from './session/fallback.js';
+import { merged } from './session/keys.js';
 
 test('the token is read from among other cookies and decoded', () => {
     assert.equal(securityToken('a=1; XSRF-TOKEN=abc%3D; b=2'), 'abc=');
@@ -29,6 +32,39 @@ test('waits grow and stay bounded', () => {
     assert.equal(waits.at(-1), 30);
 });
 
-test('only silence and a failing server are tried again, never a refusal', () => {
-    assert.deepEqual([0, 503, 502, 429, 409, 422, 419, 404].map(mayRetry), [true, true, true, true, false, false, false, false]);
+test('only a receipt lets an entry go: not a redirect, not a sign-in page, not any 200', () => {
+    assert.equal(meaning({ status: 200 }, { receipts: [] }), 'receipt');
+    assert.equal(meaning({ status: 0, type: 'opaqueredirect' }, null), 'sign-in');
+    assert.equal(meaning({ status: 200 }, null), 'sign-in');
+    assert.deepEqual([401, 419, 409, 404, 422, 429, 500, 503, 0].map((status) => meaning({ status }, null)), ['sign-in', 'sign-in', 'other-user', 'gone', 'refused', 'retry', 'retry', 'retry', 'retry']);
+});
+
+test('a batch holds the first entries of one session, in order', () => {
+    const entry = (/** @type {number} */ no, /** @type {number} */ session) => ({ no, uuid: String(no), user: 1, session, kind: 'trial', at: no });
+    assert.deepEqual(nextBatch([entry(1, 7), entry(2, 7), entry(3, 8), entry(4, 7)]).map((one) => one.no), [1, 2]);
+    assert.equal(nextBatch(Array.from({ length: 50 }, (_, i) => entry(i, 7))).length, 20);
+});
+
+test('without the server it repeats, eases or ends, and never advances', () => {
+    const state = { advice: { aim: 'advice:1', action: 'advance', next: { words: '30 m', big: '30 m', distance: 30 } }, easier: [{ aim: 'step:2', words: '40 m', big: '40 m', distance: 40 }], count: 3, mostTrials: 60 };
+    const after = (/** @type {[number, string][]} */ ...trials) => fallback(state, trials.map(([band, outcome]) => ({ band, outcome })));
+    assert.equal(after([0, 'returned'], [0, 'returned'], [0, 'returned'], [0, 'returned'], [0, 'returned'], [0, 'returned']).next?.distance, 30);
+    assert.equal(after([3, 'not_returned']).next?.distance, 40);
+    assert.equal(after([2, 'prompted'], [2, 'prompted']).next?.distance, 40);
+    assert.equal(after([3, 'not_returned'], [3, 'not_returned']).action, 'end_well', 'nothing easier is known');
+    assert.equal(after([0, 'returned'], [4, 'reacted'], [0, 'returned']).action, 'break');
+    assert.equal(fallback({ ...state, count: 60 }, []).action, 'end_well');
+    assert.equal(fallback({ ...state, advice: { ...state.advice, action: 'end_well', next: null }, easier: [] }, []).next, null);
+});
+
+test('clocks are told from timestamps', () => {
+    assert.equal(elapsed(0, 61_000), '1:01');
+    assert.equal(elapsed(5000, 0), '0:00');
+});
+
+test('an own key wins over the default of another action', () => {
+    assert.equal(merged({})['0'], 'band-0');
+    assert.equal(merged({ 'band-0': 'PageDown' })['PageDown'], 'band-0');
+    assert.equal(merged({ 'band-0': 'PageDown' })['0'], undefined);
+    assert.equal(merged({ leave: '1' })['1'], 'leave');
 });

@@ -1,7 +1,7 @@
 import { execFileSync } from 'node:child_process';
 import { readFileSync } from 'node:fs';
 import { expect, test } from '@playwright/test';
-import { complaints, logTrial, makePlan, signIn, trialsLogged } from './steps.js';
+import { complaints, endSession, logTrial, makePlan, screen, signIn, startSession, tapTrial } from './steps.js';
 
 const state = process.env.WHEATEAR_STATE ?? '';
 const socket = `${process.env.WHEATEAR_RUN}/db/mysqld.sock`;
@@ -17,22 +17,18 @@ test('the database is killed in the middle of a session and no logged trial is m
     const found = complaints(page);
     await signIn(page);
     await makePlan(page, 'Thimble', 'Ferry horns');
-    await page.getByRole('button', { name: 'Start a session' }).click();
+    await startSession(page);
     for (let i = 0; i < 3; i++) await logTrial(page, { outcome: 'returned', band: 0 });
 
     process.kill(Number(readFileSync(`${state}/mariadb.pid`, 'utf8')), 'SIGKILL');
-    await page.locator('label[for="o-watched"]').click();
-    await page.locator('label[for="b-1"]').click();
-    await page.locator('#distance').fill('97');
-    await page.getByRole('button', { name: 'Log trial' }).click();
-    await expect(page.getByText(/Not saved yet/)).toBeVisible();
-    await expect(page.locator('#distance')).toHaveValue('97');
-    expect(await trialsLogged(page)).toBe(3);
+    await tapTrial(page, { outcome: 'watched', band: 1, distance: '97' });
+    await expect(page.getByText(/No connection: 1 on this device/)).toBeVisible();
+    await expect(screen(page)).toHaveAttribute('data-count', '4');
 
     startDatabase();
     // the page tries again by itself, with the same identifier
-    await expect(page.locator('#session-panel')).toHaveAttribute('data-trials', '4', { timeout: 40_000 });
-    await page.getByRole('button', { name: 'End the session' }).filter({ visible: true }).click();
+    await expect(screen(page)).toHaveAttribute('data-waiting', '0', { timeout: 40_000 });
+    await endSession(page);
     const exported = await (await page.request.get(await page.getByRole('link', { name: 'JSON' }).getAttribute('href') ?? '')).json();
     expect(exported.trials.map((/** @type {{outcome: string}} */ trial) => trial.outcome)).toEqual(['returned', 'returned', 'returned', 'watched']);
     expect(exported.trials[3].exposure.distance).toBe(97);

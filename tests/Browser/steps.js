@@ -51,39 +51,67 @@ export async function makePlan(page, dog, trigger) {
 }
 
 /**
- * Logs one trial and waits for the advice.
- * @param {Page} page @param {{outcome: string, band?: number, distance?: string, signs?: string[], latency?: string, food?: string}} trial
+ * Logs one trial as a thumb would and waits for the advice.
+ * @param {Page} page @param {{outcome: string, band?: number, distance?: string, signs?: string[], food?: string}} trial
  * @returns {Promise<{action: string, reasons: string[], next: number}>}
  */
 export async function logTrial(page, trial) {
     const before = await trialsLogged(page);
-    if (['returned', 'watched', 'prompted', 'not_returned'].includes(trial.outcome) === false) await page.getByText('Something else', { exact: true }).click();
-    await page.locator(`label[for="o-${trial.outcome}"]`).click();
-    if (trial.band !== undefined) await page.locator(`label[for="b-${trial.band}"]`).click();
-    if (trial.distance) await page.locator('#distance').fill(trial.distance);
-    if (trial.latency) await page.locator(`label[for="l-${trial.latency}"]`).click();
-    if (trial.food) await page.locator(`label[for="food-${trial.food}"]`).click();
-    if (trial.signs) {
-        await page.getByText('Signs', { exact: true }).click();
-        for (const sign of trial.signs) await page.locator(`[id="s-${sign}"]`).check();
-    }
-    await page.getByRole('button', { name: 'Log trial' }).click();
-    await expect(page.locator('#session-panel')).toHaveAttribute('data-trials', String(before + 1));
+    await tapTrial(page, trial);
+    await expect(screen(page)).toHaveAttribute('data-count', String(before + 1));
+    await expect(screen(page)).toHaveAttribute('data-waiting', '0');
     return advice(page);
+}
+
+/** The taps alone. @param {Page} page @param {{outcome: string, band?: number, distance?: string, signs?: string[], food?: string}} trial */
+export async function tapTrial(page, trial) {
+    const isQuick = ['returned', 'watched', 'prompted', 'not_returned'].includes(trial.outcome);
+    const drawer = page.locator('details.drawer').first();
+    if (trial.distance || trial.signs || trial.food || !isQuick) await drawer.evaluate((element) => element.setAttribute('open', ''));
+    if (trial.distance) await page.locator('#q-distance').fill(trial.distance);
+    for (const sign of trial.signs ?? []) await page.locator(`label[for="qs-${sign}"]`).click();
+    if (trial.food) await page.locator(`label[for="qf-${trial.food}"]`).click();
+    if (isQuick) {
+        await page.locator(`label[for="q-${trial.outcome}"]`).click();
+        await page.locator(`[data-do="band-${trial.band ?? 0}"]`).click();
+    } else {
+        await page.locator(`[data-outcome="${trial.outcome}"]`).click();
+    }
+    await drawer.evaluate((element) => element.removeAttribute('open'));
+}
+
+/** @param {Page} page */
+export function screen(page) {
+    return page.locator('[data-session-screen]');
 }
 
 /** @param {Page} page */
 export async function trialsLogged(page) {
-    return Number(await page.locator('#session-panel').getAttribute('data-trials'));
+    await expect(screen(page)).toHaveAttribute('data-ready', 'true');
+    return Number(await screen(page).getAttribute('data-count'));
 }
 
 /** The advice as the page shows it. @param {Page} page */
 export async function advice(page) {
-    const card = page.locator('.advice');
-    const next = card.locator('[data-next]');
+    await expect(screen(page)).toHaveAttribute('data-ready', 'true');
+    const card = screen(page).locator('[data-advice]');
     return {
         action: (await card.getAttribute('data-action')) ?? '',
         reasons: await card.locator('[data-reason]').evaluateAll((items) => items.map((item) => item.getAttribute('data-reason') ?? '')),
-        next: (await next.count()) === 0 ? 0 : Number(await next.getAttribute('data-next')),
+        next: Number(await card.getAttribute('data-meters')),
     };
+}
+
+/** Starts a session of the plan whose page is open, with the checklist as it stands. @param {Page} page */
+export async function startSession(page) {
+    await page.getByRole('link', { name: 'Start a session' }).click();
+    await page.getByRole('button', { name: 'Start', exact: true }).click();
+    await expect(screen(page)).toHaveAttribute('data-ready', 'true');
+}
+
+/** Ends the session that is open. @param {Page} page @param {string} [note] */
+export async function endSession(page, note) {
+    await page.locator('[data-end]').evaluate((element) => element.setAttribute('open', ''));
+    if (note) await page.getByLabel(/Note for the end/).filter({ visible: true }).fill(note);
+    await page.getByRole('button', { name: 'End the session' }).filter({ visible: true }).click();
 }

@@ -8,6 +8,7 @@ use App\Advice\LimitReader;
 use App\Advice\SituationReader;
 use App\Models\Session;
 use App\Models\User;
+use App\Trials\Agreement;
 use App\Trials\SessionStrip;
 use Core\Decision\RuleBook;
 use Illuminate\Container\Attributes\CurrentUser;
@@ -18,7 +19,7 @@ use Psr\Clock\ClockInterface;
 
 final readonly class ReviewController
 {
-    public function __construct(private SessionStrip $strip, private LimitReader $limits, private SituationReader $situations, private ClockInterface $clock)
+    public function __construct(private SessionStrip $strip, private LimitReader $limits, private SituationReader $situations, private Agreement $agreement, private ClockInterface $clock)
     {
     }
 
@@ -32,6 +33,7 @@ final readonly class ReviewController
             'dog' => $session->plan->responseModel->dog,
             'unit' => $user->distance_unit,
             'rows' => $this->strip->rows($session, $user->distance_unit),
+            'agreement' => $this->agreement->of($session),
             'undone' => $session->trials()->whereHas('corrections', static fn ($corrections) => $corrections->where('kind', 'undo'))->count(),
             ...$this->limits->around($session, $user->distance_unit),
             'nextStart' => $session->plan->trashed() ? null

@@ -38,6 +38,7 @@ final readonly class TrialRules
         'food.*' => 'Choose how it took the food.',
         'latency.*' => 'Choose how long it took to turn.',
         'latency_ms.*' => 'The latency must be 0 to 600,000 milliseconds.',
+        'stare_ms.*' => 'The stare must be 0 to 600,000 milliseconds.',
         'exposure.*.in' => 'Choose one of the values shown.',
         'note.max' => 'Keep the note under 500 characters.',
     ];
@@ -58,7 +59,7 @@ final readonly class TrialRules
             // clocks are never validated: a trial is not refused because its device's clock is wrong
             'device_at' => ['nullable'],
             'sent_at' => ['nullable'],
-            'aim' => ['nullable', 'string', 'regex:/^(advice|step):\d{1,18}$/'],
+            'aim' => ['nullable', 'string', 'regex:/^((advice|step):\d{1,18}|alt:\d{1,18}:\d)$/'],
             'distance' => ['required', new TypedDistance($unit)],
             'exposure' => ['nullable', 'array:'.implode(',', array_keys($this->catalogs->dimensions->dimensions))],
             'outcome' => ['required', Rule::enum(Outcome::class)],
@@ -69,6 +70,8 @@ final readonly class TrialRules
             'food_gone' => ['nullable', 'boolean'],
             'latency' => ['nullable', Rule::enum(TurnLatency::class)],
             'latency_ms' => ['nullable', 'integer', 'between:0,600000'],
+            'stare_ms' => ['nullable', 'integer', 'between:0,600000'],
+            'device' => ['nullable', 'string', 'uuid'],
             'interrupted' => ['nullable', 'boolean'],
             'handler_error' => ['nullable', 'boolean'],
             'note' => ['nullable', 'string', 'max:500'],
@@ -133,6 +136,8 @@ final readonly class TrialRules
             $note === '' ? null : $note,
             self::time($data['device_at'] ?? null),
             self::time($data['sent_at'] ?? null),
+            isset($data['stare_ms']) && $data['stare_ms'] !== '' ? (int) $data['stare_ms'] : null,
+            is_string($data['device'] ?? null) ? strtolower($data['device']) : null,
         );
     }
 
@@ -143,7 +148,14 @@ final readonly class TrialRules
      */
     private function aim(string $aim, Session $session, Distance $distance, DistanceUnit $unit): array
     {
-        [$kind, $number] = [...explode(':', $aim, 2), '0'];
+        [$kind, $number, $other] = [...explode(':', $aim, 3), '0', '0'];
+        if ($kind === 'alt') {
+            $advice = AdviceGiven::query()->where('session_id', $session->id)->find((int) $number);
+            $chosen = $advice?->alternatives[(int) $other] ?? null;
+            if ($chosen !== null && isset($chosen['step'])) {
+                return [new Level(max(0, $chosen['step']), Exposure::of($chosen['exposure'], $this->catalogs->dimensions)), Action::ChangeOther, null];
+            }
+        }
         if ($kind === 'advice') {
             $advice = AdviceGiven::query()->with('step')->where('session_id', $session->id)->find((int) $number);
             if ($advice !== null && $advice->exposure !== null && $advice->step !== null) {

@@ -28,6 +28,12 @@ final readonly class CarryOver
         return new self(0.0);
     }
 
+    /** As worked out before. */
+    public static function points(float $upset): self
+    {
+        return new self(max(0.0, $upset));
+    }
+
     /**
      * @param  list<array{severity: float, at: \DateTimeImmutable}>  $events  those after now are left out
      *

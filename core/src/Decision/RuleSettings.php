@@ -50,6 +50,12 @@ final readonly class RuleSettings
         );
     }
 
+    /** The same, in another place. */
+    public function withRoom(?Distance $room): self
+    {
+        return new self($this->limits, $this->regainRun, $this->mostAdvances, $this->setMinutes, $this->sessionMinutes, $this->mostTrials, $room, $this->unit);
+    }
+
     /**
      * @return positive-int
      *

@@ -17,6 +17,7 @@ enum Outcome: string
     case ReactedCame = 'reacted_came';
     case Reacted = 'reacted';
     case Unnoticed = 'unnoticed';
+    case TakenAway = 'taken_away';
     case Reached = 'reached';
     case OfferedMore = 'offered_more';
     case LeftCameBack = 'left_came_back';
@@ -36,6 +37,7 @@ enum Outcome: string
             self::ReactedCame => 'reacted, came when called',
             self::Reacted => 'reacted',
             self::Unnoticed => 'did not notice',
+            self::TakenAway => 'taken away in time by the handler',
             self::Reached => 'reached what was asked',
             self::OfferedMore => 'offered more than asked',
             self::LeftCameBack => 'left and came back by itself',
@@ -57,7 +59,7 @@ enum Outcome: string
     {
         return match ($this) {
             self::Returned, self::Reached, self::OfferedMore => OutcomeEffect::Success,
-            self::Watched, self::Prompted, self::LeftCameBack => OutcomeEffect::Stay,
+            self::Watched, self::Prompted, self::LeftCameBack, self::TakenAway => OutcomeEffect::Stay,
             self::PromptedStiff, self::RefusedFood, self::NotReturned => OutcomeEffect::Miss,
             self::LeftStation, self::LeftEarly, self::RefusedStart => OutcomeEffect::OptOut,
             self::ReactedCame, self::Reacted => OutcomeEffect::Over,
@@ -74,7 +76,7 @@ enum Outcome: string
             OutcomeEffect::Over => Band::Over,
             OutcomeEffect::OptOut => Band::Effort,
             OutcomeEffect::Miss => $this === self::PromptedStiff ? Band::Effort : Band::Strain,
-            OutcomeEffect::Stay => $this === self::Prompted ? Band::Easy : Band::Aware,
+            OutcomeEffect::Stay => $this === self::Prompted || $this === self::TakenAway ? Band::Easy : Band::Aware,
             default => Band::Easy,
         };
     }

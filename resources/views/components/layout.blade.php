@@ -1,4 +1,4 @@
-@props(['title', 'wide' => false, 'class' => ''])
+@props(['title', 'wide' => false, 'class' => '', 'script' => 'resources/js/app.js'])
 <!doctype html>
 <html lang="en">
 <head>
@@ -8,9 +8,9 @@
     <meta name="htmx-config" content='{"includeIndicatorStyles":false,"allowEval":false,"historyCacheSize":0}'>
     <link rel="icon" href="/favicon.svg" type="image/svg+xml">
     <title>{{ $title }} · Wheatear</title>
-    @vite(['resources/css/app.scss', 'resources/js/app.js'])
+    @vite(['resources/css/app.scss', $script])
 </head>
-<body class="{{ $class }}">
+<body class="{{ $class }}" @auth data-user="{{ auth()->id() }}" @endauth>
 <a class="skip-link btn btn-next" href="#main">Skip to the content</a>
 <x-band-symbols />
 <header class="site-head">
@@ -22,7 +22,7 @@
                 <a class="nav-link" href="{{ route('dogs.index') }}" @if(request()->routeIs('dogs.*')) aria-current="page" @endif>Dogs</a>
                 <a class="nav-link" href="{{ route('tray.index') }}" @if(request()->routeIs('tray.*')) aria-current="page" @endif>To place</a>
             </nav>
-            <form method="post" action="{{ route('sign-out') }}">
+            <form method="post" action="{{ route('sign-out') }}" data-sign-out>
                 @csrf
                 <button class="btn btn-link btn-sm px-2">Sign out<span class="visually-hidden"> {{ auth()->user()->name }}</span></button>
             </form>
@@ -30,6 +30,7 @@
     </div>
 </header>
 <main id="main" class="container" tabindex="-1">
+    <p class="alert alert-warning" role="status" data-waiting hidden></p>
     @if(session('said'))
         <p class="alert alert-warning" role="status">{{ session('said') }}</p>
     @endif

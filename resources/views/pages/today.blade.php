@@ -41,10 +41,9 @@
                     <p class="mb-1"><strong>{{ $item['start']->action->label() }}@if($item['start']->next): {{ $item['start']->next->exposure->distance()?->inWords(auth()->user()->distance_unit) }}@endif</strong></p>
                     <p class="mb-3">{{ collect($item['start']->reasons)->reject(fn ($reason) => $reason->code === 'risk')->pluck('sentence')->implode(' ') }}</p>
                     @can('start', $plan)
-                        <form method="post" action="{{ route('sessions.store', $plan) }}" class="mt-auto">
-                            @csrf
-                            <button class="btn {{ $item['start']->next === null ? 'btn-outline-secondary' : 'btn-next' }} w-100">{{ $item['start']->next === null ? 'Start all the same' : 'Start a session' }}<span class="visually-hidden"> with {{ $model->dog->name }}: {{ $plan->name }}</span></button>
-                        </form>
+                        <div class="mt-auto">
+                            <a href="{{ route('sessions.create', $plan) }}" class="btn {{ $item['start']->next === null ? 'btn-outline-secondary' : 'btn-next' }} w-100">{{ $item['start']->next === null ? 'Start all the same' : 'Start a session' }}<span class="visually-hidden"> with {{ $model->dog->name }}: {{ $plan->name }}</span></a>
+                        </div>
                     @endcan
                 </section>
             </div>

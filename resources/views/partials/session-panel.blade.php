@@ -23,7 +23,7 @@
                 <p class="mt-2 mb-0 form-text">Advice supports your judgement; you see the dog.</p>
             </section>
             @if($advice->action === Core\Decision\Action::Break)
-                <form method="post" action="{{ route('breaks.store', $session) }}" hx-post="{{ route('breaks.store', $session) }}" hx-target="#session-panel" hx-swap="outerHTML show:top" class="mb-3">
+                <form method="post" action="{{ route('breaks.store', $session) }}" class="mb-3">
                     @csrf
                     <button class="btn {{ $next ? 'btn-next' : 'btn-outline-secondary' }} w-100">The break is over</button>
                 </form>
@@ -33,7 +33,7 @@
                     <ol class="latest" aria-label="The latest trials">
                         @foreach(array_slice($trials, -14) as $trial)<li><x-band :band="$trial->band" :word="false" /></li>@endforeach
                     </ol>
-                    <form method="post" action="{{ route('undo.store', $session) }}" hx-post="{{ route('undo.store', $session) }}" hx-target="#session-panel" hx-swap="outerHTML show:top">
+                    <form method="post" action="{{ route('undo.store', $session) }}">
                         @csrf
                         <input type="hidden" name="uuid" value="{{ $undoUuid }}">
                         <button class="btn btn-outline-secondary">Undo the last</button>
@@ -43,7 +43,7 @@
             @include('partials.end-session', ['id' => 'end-note-wide', 'class' => 'd-none d-lg-block'])
         </div>
         <div class="col-lg-7">
-            <form method="post" action="{{ route('trials.store', $session) }}" hx-post="{{ route('trials.store', $session) }}" hx-target="#session-panel" hx-swap="outerHTML show:top" hx-disabled-elt="find button[type=submit]" data-trial-form>
+            <form method="post" action="{{ route('trials.store', $session) }}">
                 @csrf
                 <input type="hidden" name="uuid" value="{{ $uuid }}">
                 <input type="hidden" name="device_at" value="">
@@ -79,10 +79,8 @@
                 </fieldset>
                 <div class="mb-3">
                     <label class="fw-bold mb-1" for="distance">Distance, {{ $unit->plural() }}</label>
-                    <div class="stepper" data-stepper>
-                        <button class="btn btn-outline-primary" type="button" data-step="-1" hidden>nearer</button>
+                    <div class="stepper">
                         <input class="form-control @error('distance') is-invalid @enderror" id="distance" name="distance" inputmode="decimal" value="{{ old('distance', $distance) }}" required @error('distance') aria-invalid="true" aria-describedby="distance-problem" @enderror>
-                        <button class="btn btn-outline-primary" type="button" data-step="1" hidden>farther</button>
                     </div>
                     @error('distance')<p class="text-danger fw-bold mb-0" id="distance-problem">{{ $message }}</p>@enderror
                 </div>
@@ -154,7 +152,6 @@
                     </div>
                 </details>
                 <button class="btn btn-next w-100" type="submit">Log trial</button>
-                <p class="fw-bold mt-2 mb-0" role="status" data-send-status></p>
             </form>
             @include('partials.end-session', ['id' => 'end-note', 'class' => 'd-lg-none mt-4'])
         </div>

@@ -48,10 +48,7 @@
                     @foreach($start->reasons as $reason)<li>{{ $reason->sentence }}</li>@endforeach
                 </ul>
                 @can('start', $plan)
-                    <form method="post" action="{{ route('sessions.store', $plan) }}">
-                        @csrf
-                        <button class="btn btn-next w-100">Start a session</button>
-                    </form>
+                    <a class="btn btn-next w-100" href="{{ route('sessions.create', $plan) }}">Start a session</a>
                 @endcan
             </section>
             <h2>In short</h2>

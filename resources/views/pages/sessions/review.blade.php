@@ -4,6 +4,8 @@
     @php($minutes = $session->ended_at ? max(1, (int) round(($session->ended_at->getTimestamp() - $session->started_at->getTimestamp()) / 60)) : null)
     <p class="text-body-secondary">{{ count($rows) }} {{ count($rows) === 1 ? 'trial' : 'trials' }}{{ $minutes ? " in {$minutes} min" : ', still open' }} · {{ $session->sets->count() }} {{ $session->sets->count() === 1 ? 'set' : 'sets' }} · with {{ $session->person->name }}{{ $session->place ? ', '.$session->place->name : '' }}{{ $undone ? " · {$undone} undone" : '' }}</p>
     @if($session->end_note)<p class="card card-body">{{ $session->end_note }}</p>@endif
+    @if($session->report)<p>{{ isset($session->report['went']) ? ucfirst(App\Http\Controllers\SessionEndController::WENT[$session->report['went']]).'.' : '' }} {{ isset($session->report['loved']) ? 'Ended with '.$session->report['loved'].'.' : '' }}</p>@endif
+    @if($minutes !== null && $minutes <= 7 && collect($rows)->every(fn ($row) => $row['trial']->band->isBelowThreshold()))<p>{{ $minutes }} calm {{ $minutes === 1 ? 'minute' : 'minutes' }}: a full session on a hard day. Well done.</p>@endif
     <x-problems />
     @if($rows === [])
         <p>No trial was logged. Five calm minutes without one are a session too.</p>
@@ -30,6 +32,11 @@
             @endif
         </div>
     </div>
+
+    @if($agreement)
+        <h2>Agreement</h2>
+        <p>{{ $agreement['graders'] }} graded along: the same band in {{ $agreement['same'] }} of {{ $agreement['trials'] }} trials; weighted kappa {{ $agreement['kappa'] === null ? 'not defined, as the grades hardly vary' : number_format($agreement['kappa'], 2) }}. <span class="form-text">1 is the same throughout, 0 no better than chance (Cohen 1968, linear weights).</span></p>
+    @endif
 
     @php($given = collect($rows)->whereNotNull('followed'))
     <h2>Trials</h2>

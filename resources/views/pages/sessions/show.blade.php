@@ -1,3 +1,4 @@
-<x-layout :title="'Session with '.$dog->name" class="session-page">
-    @include('partials.session-panel')
+<x-layout :title="'Session with '.$dog->name" class="session-page" script="resources/js/session.js">
+    @include('partials.session-screen')
+    <noscript>@include('partials.session-panel')</noscript>
 </x-layout>

@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use App\Models\Session;
+use App\Trials\EntryDesk;
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Support\Facades\Gate;
+use Illuminate\Validation\Rule;
+
+/** What a device sends: its identifier and some entries, oldest first. What an entry holds is looked at one by one. */
+final class EntriesRequest extends FormRequest
+{
+    private const MOST = 50;
+
+    public function authorize(): bool
+    {
+        $session = $this->route('session');
+        Gate::authorize('view', $session instanceof Session ? $session : throw new \LogicException('The route binds a session.'));
+
+        return true;
+    }
+
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        return [
+            'device' => ['required', 'string', 'uuid'],
+            'user' => ['required', 'integer'],
+            'entries' => ['required', 'array', 'min:1', 'max:'.self::MOST],
+            'entries.*' => ['array'],
+            'entries.*.uuid' => ['required', 'string', 'uuid'],
+            'entries.*.kind' => ['required', Rule::in(EntryDesk::KINDS)],
+        ];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return ['entries.max' => 'Send at most '.self::MOST.' entries at once.', 'entries.*.uuid.*' => 'Each entry needs a UUID of its own.', 'entries.*.kind.*' => 'Unknown kind of entry: '.implode(', ', EntryDesk::KINDS).'.'];
+    }
+}

@@ -1,0 +1,74 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use App\Models\Place;
+use App\Models\SessionKind;
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Validation\Rule;
+
+/** The checklist before a session. All of it is optional: a session may be started with a leash in one hand. */
+final class StartSessionRequest extends FormRequest
+{
+    public const NOISE = ['quiet' => 'quiet', 'some' => 'some noise', 'loud' => 'loud'];
+
+    public const STATE = ['rested' => 'rested and easy', 'usual' => 'as usual', 'tired' => 'tired', 'wired' => 'wound up', 'unwell' => 'not well'];
+
+    public const UPSETS = ['0' => 'nothing', '1' => 'a small fright', '2' => 'a bad scare', '3' => 'a reaction off plan', '4' => 'a fight or a forced exposure'];
+
+    public const AGO = ['1' => 'just now', '6' => 'earlier today', '24' => 'yesterday', '48' => 'two days ago'];
+
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        return [
+            'kind' => ['nullable', Rule::enum(SessionKind::class)],
+            'place_id' => ['nullable', 'integer', Rule::exists(Place::class, 'id')->where('practice_id', $this->user()?->practice_id)],
+            'ground_ok' => ['nullable', 'boolean'],
+            'noise' => ['nullable', Rule::in(array_keys(self::NOISE))],
+            'state' => ['nullable', Rule::in(array_keys(self::STATE))],
+            'kit_ok' => ['nullable', 'boolean'],
+            'food_usual' => ['nullable', 'integer', 'between:0,500'],
+            'food_best' => ['nullable', 'integer', 'between:0,500'],
+            'upset' => ['nullable', Rule::in(array_map(strval(...), array_keys(self::UPSETS)))],
+            'upset_ago' => ['nullable', Rule::in(array_map(strval(...), array_keys(self::AGO)))],
+        ];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return [
+            'place_id.*' => 'Choose one of your places.', 'food_usual.*' => 'Count 0 to 500 pieces.', 'food_best.*' => 'Count 0 to 500 pieces.',
+            'kind.*' => 'Choose ladder, acclimatize or drill.', 'noise.*' => 'Choose how loud it is.', 'state.*' => 'Choose how the dog is.',
+            'upset.*' => 'Choose what upset the dog, or nothing.', 'upset_ago.*' => 'Choose when that was.',
+        ];
+    }
+
+    public function place(): ?Place
+    {
+        return Place::query()->find($this->integer('place_id'));
+    }
+
+    public function kind(): SessionKind
+    {
+        return SessionKind::tryFrom($this->string('kind')->value()) ?? SessionKind::Ladder;
+    }
+
+    /** @return ?array{severity: float, hours: int} */
+    public function upset(): ?array
+    {
+        return $this->integer('upset') > 0 ? ['severity' => (float) $this->integer('upset'), 'hours' => max(1, $this->integer('upset_ago', 1))] : null;
+    }
+
+    /** @return array<string, mixed> */
+    public function checklist(): array
+    {
+        return [
+            'ground_ok' => $this->boolean('ground_ok'), 'kit_ok' => $this->boolean('kit_ok'), 'noise' => $this->input('noise'), 'state' => $this->input('state'),
+            'food' => array_filter(['usual' => $this->integer('food_usual'), 'best' => $this->integer('food_best')]),
+        ];
+    }
+}

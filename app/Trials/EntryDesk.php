@@ -1,0 +1,151 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Trials;
+
+use App\Http\Requests\TrialRules;
+use App\Models\Moment;
+use App\Models\SecondGrade;
+use App\Models\Session;
+use App\Models\Trial;
+use App\Models\UnplacedTrial;
+use App\Models\User;
+use Illuminate\Contracts\Validation\Factory;
+use Psr\Clock\ClockInterface;
+
+/**
+ * Takes what a device has queued, one entry after the other. Each comes with its own UUID, may come twice, and is answered by a
+ * receipt that names it; one that cannot be placed is kept in the tray, so that the device may let go of it.
+ */
+final readonly class EntryDesk
+{
+    /** What may happen in a session besides trials. */
+    public const MOMENTS = ['left', 'settled', 'not_the_dog', 'trigger_seen', 'stare', 'look_back', 'note'];
+
+    /** Kinds of entry besides a trial that a device may send. */
+    public const KINDS = ['trial', 'undo', 'break_over', 'take', 'grade', 'moment'];
+
+    public function __construct(private TrialLogger $logger, private TrialRules $rules, private Breaks $breaks, private Factory $validators, private ClockInterface $clock)
+    {
+    }
+
+    /**
+     * @param  array<string, mixed>  $entry  with a valid uuid and kind
+     * @return array{uuid: string, result: string, message?: string} result: kept, known, or tray
+     */
+    public function take(Session $session, User $user, array $entry, string $device): array
+    {
+        $uuid = strtolower(is_string($entry['uuid']) ? $entry['uuid'] : '');
+
+        return ['uuid' => $uuid, ...match ($entry['kind']) {
+            'trial' => $this->trial($session, $user, $entry, $uuid, $device),
+            'undo' => $this->undo($session, $user, $uuid),
+            'grade' => $this->grade($session, $user, $entry, $uuid),
+            'break_over' => $this->moment($session, $user, $entry, $uuid, 'break_over', function (\DateTimeImmutable $at) use ($session, $user): void {
+                $this->breaks->over($session, $at);
+                $this->logger->advise($session, $user);
+            }),
+            'take' => $this->moment($session, $user, $entry, $uuid, 'take', function (\DateTimeImmutable $at) use ($session, $user, $device): void {
+                $session->update(['device' => $device, 'device_since' => $at]);
+                $this->logger->advise($session, $user);
+            }),
+            default => $this->moment($session, $user, $entry, $uuid, $this->momentKind($entry), static function (): void {
+            }),
+        }];
+    }
+
+    /**
+     * @param  array<string, mixed>  $entry
+     * @return array{result: string, message?: string}
+     */
+    private function trial(Session $session, User $user, array $entry, string $uuid, string $device): array
+    {
+        $data = is_array($entry['trial'] ?? null) ? $entry['trial'] : [];
+        $data = [...$data, 'uuid' => $uuid, 'device' => $device, 'device_at' => $entry['at'] ?? null, 'sent_at' => $entry['sent_at'] ?? null, 'sequence' => $entry['sequence'] ?? null];
+        $validator = $this->validators->make($data, $this->rules->of($user->distance_unit, $data['exposure'] ?? null), TrialRules::MESSAGES)->after(TrialRules::afterwards(...));
+        if ($validator->fails()) {
+            return $this->tray($user, $uuid, $data, (string) $validator->errors()->first());
+        }
+        $trial = $this->rules->toTrial($validator->validated(), $session, $user->distance_unit);
+        if ($session->device === null) {
+            $session->update(['device' => $device, 'device_since' => $this->clock->now()]);
+        }
+        $isOthers = $session->device !== $device && $session->device_since !== null && ($trial->deviceAt ?? $this->clock->now()) > $session->device_since;
+        if ($isOthers && ! Trial::query()->where('practice_id', $session->practice_id)->where('uuid', $uuid)->exists()) {
+            return $this->tray($user, $uuid, $data, 'Another device was logging this session at that time: it may be the same trial.');
+        }
+        try {
+            return ['result' => $this->logger->log($session, $user, $trial)['isNew'] ? 'kept' : 'known'];
+        } catch (UuidTaken $problem) {
+            return ['result' => 'known', 'message' => $problem->getMessage()];
+        }
+    }
+
+    /** @return array{result: string} */
+    private function undo(Session $session, User $user, string $uuid): array
+    {
+        return ['result' => $this->logger->undoLast($session, $user, $uuid) === null ? 'known' : 'kept'];
+    }
+
+    /**
+     * A second grade of a trial that is there; the first word of each grader stands.
+     *
+     * @param  array<string, mixed>  $entry
+     * @return array{result: string, message?: string}
+     */
+    private function grade(Session $session, User $user, array $entry, string $uuid): array
+    {
+        $trial = Trial::query()->where('session_id', $session->id)->where('uuid', is_string($entry['trial_uuid'] ?? null) ? strtolower($entry['trial_uuid']) : '')->first();
+        $band = $entry['band'] ?? null;
+        if ($trial === null || ! is_int($band) || $band < 0 || $band > 4) {
+            return ['result' => 'known', 'message' => 'This grade names no trial of the session, or no band from 0 to 4.'];
+        }
+        $grade = SecondGrade::query()->firstOrCreate(['trial_id' => $trial->id, 'user_id' => $user->id], [
+            'practice_id' => $session->practice_id, 'uuid' => $uuid, 'band' => $band, 'graded_at' => $this->clock->now(),
+        ]);
+
+        return ['result' => $grade->wasRecentlyCreated ? 'kept' : 'known'];
+    }
+
+    /**
+     * @param  array<string, mixed>  $entry
+     * @param  callable(\DateTimeImmutable): void  $effect  done the first time only
+     * @return array{result: string}
+     */
+    private function moment(Session $session, User $user, array $entry, string $uuid, string $kind, callable $effect): array
+    {
+        $now = $this->clock->now();
+        $at = is_numeric($entry['at'] ?? null) && is_numeric($entry['sent_at'] ?? null)
+            ? $now->modify(sprintf('-%d milliseconds', max(0, min(604_800_000, (int) $entry['sent_at'] - (int) $entry['at']))))
+            : $now;
+        $moment = Moment::query()->firstOrCreate(['practice_id' => $session->practice_id, 'uuid' => $uuid], [
+            'session_id' => $session->id, 'user_id' => $user->id, 'kind' => $kind, 'occurred_at' => $at,
+            'data' => is_array($entry['data'] ?? null) ? array_slice(array_filter($entry['data'], is_scalar(...)), 0, 10) : null,
+        ]);
+        if ($moment->wasRecentlyCreated) {
+            $effect($at);
+        }
+
+        return ['result' => $moment->wasRecentlyCreated ? 'kept' : 'known'];
+    }
+
+    /** @param  array<string, mixed>  $entry */
+    private function momentKind(array $entry): string
+    {
+        return is_string($entry['moment'] ?? null) && in_array($entry['moment'], self::MOMENTS, true) ? $entry['moment'] : 'note';
+    }
+
+    /**
+     * @param  array<string, mixed>  $data
+     * @return array{result: string, message: string}
+     */
+    private function tray(User $user, string $uuid, array $data, string $reason): array
+    {
+        UnplacedTrial::query()->firstOrCreate(['practice_id' => $user->practice_id, 'uuid' => $uuid], [
+            'user_id' => $user->id, 'payload' => $data, 'reason' => mb_substr($reason, 0, 300), 'received_at' => $this->clock->now(),
+        ]);
+
+        return ['result' => 'tray', 'message' => $reason];
+    }
+}

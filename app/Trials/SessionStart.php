@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Trials;
+
+use App\Advice\Setting;
+use App\Http\Requests\StartSessionRequest;
+use App\Models\Event;
+use App\Models\Place;
+use App\Models\Plan;
+use App\Models\Session;
+use App\Models\TrainingSet;
+use App\Models\User;
+use Core\Decision\CarryOver;
+use Illuminate\Database\Connection;
+use Psr\Clock\ClockInterface;
+
+/** Opens a session with what was looked at before it, or goes back to the one that is still open. */
+final readonly class SessionStart
+{
+    /** Hours after which an upset has faded to nothing worth a query. */
+    private const HOURS = 168;
+
+    public function __construct(private Connection $database, private ClockInterface $clock, private TrialLogger $logger)
+    {
+    }
+
+    /**
+     * Place, and upset carried over from what is on record and from what was just told.
+     *
+     * @param  ?array{severity: float, hours: int}  $told
+     */
+    public function setting(Plan $plan, ?Place $place, ?array $told): Setting
+    {
+        $now = $this->clock->now();
+        $events = [];
+        foreach (Event::query()->where('dog_id', $plan->responseModel->dog_id)->where('occurred_at', '>', $now->modify('-'.self::HOURS.' hours')->format('Y-m-d H:i:s'))->limit(50)->get() as $event) {
+            $events[] = ['severity' => (float) min(4, $event->severity), 'at' => $event->occurred_at];
+        }
+        if ($told !== null) {
+            $events[] = ['severity' => $told['severity'], 'at' => $now->modify("-{$told['hours']} hours")];
+        }
+
+        return new Setting($place, round(CarryOver::of($events, $now)->upset, 3));
+    }
+
+    public function start(Plan $plan, User $user, StartSessionRequest $request): Session
+    {
+        return $this->database->transaction(function () use ($plan, $user, $request): Session {
+            Plan::query()->whereKey($plan->id)->lockForUpdate()->value('id');
+            $open = $plan->sessions()->whereNull('ended_at')->latest('id')->first();
+            if ($open !== null) {
+                return $open;
+            }
+            $now = $this->clock->now();
+            $told = $request->upset();
+            $place = $request->has('place_id') ? $request->place() : $plan->place;
+            $setting = $this->setting($plan, $place, $told);
+            if ($told !== null) {
+                Event::query()->create([
+                    'practice_id' => $plan->practice_id, 'dog_id' => $plan->responseModel->dog_id, 'user_id' => $user->id, 'kind' => 'upset',
+                    'severity' => (int) $told['severity'], 'occurred_at' => $now->modify("-{$told['hours']} hours"), 'note' => StartSessionRequest::UPSETS[(string) (int) $told['severity']],
+                ]);
+            }
+            $session = Session::query()->create([
+                'practice_id' => $plan->practice_id, 'plan_id' => $plan->id, 'person_id' => $plan->responseModel->person_id, 'user_id' => $user->id,
+                'place_id' => $place?->id, 'started_at' => $now, 'kind' => $request->kind(), 'checklist' => $request->checklist(), 'upset' => $setting->upset,
+            ]);
+            TrainingSet::query()->create(['session_id' => $session->id, 'position' => 1, 'started_at' => $now]);
+            $this->logger->advise($session, $user);
+
+            return $session;
+        });
+    }
+}

@@ -1,0 +1,119 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Trials;
+
+use App\Advice\CoreCatalogs;
+use App\Models\AdviceGiven;
+use App\Models\Session;
+use Core\Decision\EasierLevels;
+use Core\Decision\Level;
+use Core\Decision\Situation;
+use Core\Exposure\Exposure;
+use Core\Measure\DistanceUnit;
+use Core\Measure\Probability;
+
+/** What a device needs to show a session and to go on without the server: advice, counts, clocks, and easier levels worked out beforehand. */
+final readonly class SessionState
+{
+    private const LATEST = 14;
+
+    private const EASIER = [0.5, 1.0, 1.5];
+
+    public function __construct(private CoreCatalogs $catalogs)
+    {
+    }
+
+    /**
+     * @param  ?int  $step  of the advice's next exposure
+     * @return array<string, mixed>
+     */
+    public function of(Session $session, Situation $situation, AdviceGiven $advice, SessionTrials $all, ?int $step): array
+    {
+        $trials = $all->trials;
+        $marks = $all->marks;
+        $settings = $situation->settings;
+        $next = $advice->exposure === null ? null : Exposure::of($advice->exposure, $this->catalogs->dimensions);
+        $last = $situation->log->last();
+        $level = $last?->target;
+        $progress = $level === null ? null : $situation->progress($level);
+
+        return [
+            'session' => $session->id,
+            'version' => $advice->id,
+            'device' => $session->device,
+            'ended' => $session->ended_at !== null,
+            'sequence' => $marks === [] ? 0 : max(array_column($marks, 'sequence')),
+            'count' => count($trials),
+            'startedAt' => $session->started_at->getTimestampMs(),
+            'setStartedAt' => $situation->log->setStartedAt === null ? null : (int) $situation->log->setStartedAt->format('Uv'),
+            'setMinutes' => $settings->setMinutes,
+            'sessionMinutes' => $settings->sessionMinutes,
+            'mostTrials' => $settings->mostTrials,
+            'run' => $progress === null ? null : ['done' => min($progress->done, $progress->asked), 'asked' => $progress->asked, 'window' => $progress->window],
+            'advice' => [
+                'id' => $advice->id,
+                'aim' => "advice:{$advice->id}",
+                'action' => $advice->action->value,
+                'label' => $advice->action->label().($advice->is_closing ? ' (the last one)' : ''),
+                'next' => $next === null ? null : $this->exposure($next, $settings->unit),
+                'reasons' => $advice->reasons,
+                'alternatives' => array_map(static fn (array $other, int $i): array => [
+                    'aim' => "alt:{$advice->id}:{$i}", 'change' => $other['change'], 'off' => $other['logitsOff'], 'helped' => $other['helped'] ?? 0,
+                ], $advice->alternatives, array_keys($advice->alternatives)),
+                'risk' => $advice->strain_mean === null ? null : [
+                    'strain' => self::range((float) $advice->strain_mean, (float) $advice->strain_bound, $situation->limits->strain),
+                    'reaction' => self::range((float) $advice->reaction_mean, (float) $advice->reaction_bound, $situation->limits->reaction),
+                ],
+            ],
+            'trials' => array_map(
+                static fn (int $id): array => ['uuid' => $marks[$id]['uuid'], 'band' => $trials[$id]->band->value, 'outcome' => $trials[$id]->outcome->value],
+                array_slice(array_keys($trials), -self::LATEST),
+            ),
+            'easier' => $this->easier($situation, $step ?? $level->step ?? 0, $next),
+        ];
+    }
+
+    /** @return array{words: string, distance: ?float, big: string, values: array<string, float|string>} */
+    private function exposure(Exposure $exposure, DistanceUnit $unit): array
+    {
+        $distance = $exposure->distance();
+        $words = $exposure->inWords($this->catalogs->dimensions, $unit);
+
+        return [
+            'words' => $words,
+            'big' => $distance?->inWords($unit) ?? $words,
+            'distance' => $distance === null ? null : round($distance->as($unit), 1),
+            'values' => $exposure->values,
+        ];
+    }
+
+    /**
+     * Steps of the ladder that are easier than where the session stands and within today's limits, the hardest first: all that a
+     * device may fall back to by itself. It never advances.
+     *
+     * @return list<array{aim: string, words: string, big: string, distance: ?float, values: array<string, float|string>}>
+     */
+    private function easier(Situation $situation, int $step, ?Exposure $next): array
+    {
+        $from = new Level(max(0, $step), $next ?? $situation->ladder->step($step)->exposure);
+        $found = [];
+        foreach (self::EASIER as $logits) {
+            $level = (new EasierLevels($situation))->below($from, $logits);
+            if ($level !== null && $level->exposure->equals($situation->ladder->step($level->step)->exposure)) {
+                $found["step:{$level->step}"] = ['aim' => "step:{$level->step}", ...$this->exposure($level->exposure, $situation->settings->unit)];
+            }
+        }
+
+        return array_values($found);
+    }
+
+    /** @return array{mean: float, bound: float, limit: float, words: string} */
+    private static function range(float $mean, float $bound, float $limit): array
+    {
+        $most = max($mean, $bound);
+
+        return ['mean' => $mean, 'bound' => $most, 'limit' => $limit, 'words' => 'at most '.Probability::inWords($most).' (limit '.Probability::inWords($limit).')'];
+    }
+}

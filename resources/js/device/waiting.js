@@ -1,0 +1,41 @@
+import { Sender } from './sender.js';
+import { Store } from './store.js';
+import { deviceId, forgetPages } from './device.js';
+
+/**
+ * On every page of a signed-in user: sends what this device still holds, says how much waits, and warns before signing out.
+ * @param {HTMLElement} body with data-user
+ */
+export async function mountWaiting(body) {
+    const user = Number(body.dataset.user);
+    if (!user) return;
+    const store = await Store.open().catch(() => null);
+    const note = document.querySelector('[data-waiting]');
+    const show = (/** @type {number} */ mine, /** @type {number} */ others) => {
+        if (!(note instanceof HTMLElement)) return;
+        const parts = [];
+        if (mine > 0) parts.push(`${mine} ${mine === 1 ? 'entry waits' : 'entries wait'} on this device to be sent.`);
+        if (others > 0) parts.push(`${others} of another user ${others === 1 ? 'waits' : 'wait'} here until that user signs in.`);
+        note.textContent = parts.join(' ');
+        note.hidden = parts.length === 0;
+    };
+    const refresh = async () => {
+        const all = (await store?.all()) ?? [];
+        const mine = all.filter((entry) => entry.user === user).length;
+        show(mine, all.length - mine);
+        return mine;
+    };
+    for (const form of document.querySelectorAll('[data-sign-out]')) {
+        form.addEventListener('submit', async (event) => {
+            const mine = await waitingNow;
+            if (mine > 0 && !confirm(`${mine} ${mine === 1 ? 'entry is' : 'entries are'} not sent yet. They stay on this device and are sent when you sign in here again. Sign out all the same?`)) event.preventDefault();
+            else await forgetPages();
+        });
+    }
+    let waitingNow = refresh();
+    if (!store || document.querySelector('[data-session-screen]')) return;
+    const sender = new Sender(store, { user, device: deviceId(), entriesUrl: (session) => `/sessions/${session}/entries`, trayUrl: '/tray' }, {
+        onStatus: () => { waitingNow = refresh(); },
+    });
+    if ((await waitingNow) > 0) await sender.wake();
+}

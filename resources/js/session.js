@@ -1,0 +1,26 @@
+import { deviceId, keepPagesForOffline } from './device/device.js';
+import { Sender } from './device/sender.js';
+import { MemoryStore, Store } from './device/store.js';
+import { mountWaiting } from './device/waiting.js';
+import { Screen } from './session/screen.js';
+import { mountStepper } from './stepper.js';
+
+keepPagesForOffline();
+mountWaiting(document.body);
+for (const stepper of document.querySelectorAll('[data-stepper]')) mountStepper(stepper);
+
+const root = document.querySelector('[data-session-screen]');
+if (root instanceof HTMLElement) {
+    root.hidden = false;
+    const session = Number(root.dataset.session);
+    const user = Number(document.body.dataset.user);
+    const device = deviceId();
+    Store.open().catch(() => new MemoryStore()).then((store) => {
+        const screen = new Screen(root, { session, user, device, store });
+        screen.sender = new Sender(store, { user, device, entriesUrl: (of) => `/sessions/${of}/entries`, trayUrl: '/tray' }, {
+            onReceipt: (of, receipt) => of === session && screen.received(receipt),
+            onStatus: (status, waiting) => screen.network(status, waiting),
+        });
+        return screen.start();
+    });
+}

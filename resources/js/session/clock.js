@@ -1,0 +1,43 @@
+/**
+ * Minutes and seconds since a point in time: told from timestamps, so that it is right after a screen lock.
+ * @param {number} from milliseconds since 1970
+ * @param {number} now
+ */
+export function elapsed(from, now) {
+    const seconds = Math.max(0, Math.floor((now - from) / 1000));
+    return `${Math.floor(seconds / 60)}:${String(seconds % 60).padStart(2, '0')}`;
+}
+
+/** A short sound and a shake; silent where the browser does not allow it. @param {number} times */
+export function signal(times = 1) {
+    navigator.vibrate?.(Array.from({ length: times * 2 - 1 }, (_, i) => (i % 2 === 0 ? 180 : 120)));
+    try {
+        const audio = new AudioContext();
+        for (let i = 0; i < times; i++) {
+            const tone = audio.createOscillator();
+            const volume = audio.createGain();
+            volume.gain.value = 0.12;
+            tone.frequency.value = 660;
+            tone.connect(volume).connect(audio.destination);
+            tone.start(audio.currentTime + i * 0.3);
+            tone.stop(audio.currentTime + i * 0.3 + 0.16);
+        }
+        setTimeout(() => audio.close(), 400 * times + 400);
+    } catch {
+        // no sound here
+    }
+}
+
+/** Asks for a screen that stays on, and says where that is not to be had. @param {Element | null} note */
+export async function keepAwake(note) {
+    const say = (/** @type {string} */ text) => {
+        if (note) note.textContent = text;
+    };
+    if (!('wakeLock' in navigator)) return say('This browser cannot keep the screen on. Clocks stay right when it locks.');
+    try {
+        await navigator.wakeLock.request('screen');
+        say('The screen stays on.');
+    } catch {
+        say('The screen may lock (battery saver?). Clocks stay right all the same.');
+    }
+}

@@ -1,0 +1,92 @@
+/** Actions that a key may be given to, with the key they come with. */
+export const ACTIONS = /** @type {const} */ ([
+    ['band-0', 'Log: easy', '0'], ['band-1', 'Log: aware', '1'], ['band-2', 'Log: effort', '2'], ['band-3', 'Log: strain', '3'], ['band-4', 'Log: over', '4'],
+    ['outcome-returned', 'Returned', 'r'], ['outcome-watched', 'Watched', 'w'], ['outcome-prompted', 'Prompted', 'p'], ['outcome-not_returned', 'No', 'n'],
+    ['mark', 'Mark, then turn', 'm'], ['undo', 'Undo the last', 'u'], ['break', 'Break', 'b'], ['nearer', 'Nearer', 'ArrowDown'], ['farther', 'Farther', 'ArrowUp'],
+    ['leave', 'Leave now', 'l'], ['seen', 'Trigger seen', 'c'], ['countdown', 'It has noticed', 't'], ['stare', 'Stare: press and press again', 's'], ['batch', 'Good ones in a row', 'g'], ['voice', 'Say the advice', 'v'], ['keys', 'These keys', '?'],
+]);
+
+const KEPT = 'wheatear-keys';
+
+/** @returns {Record<string, string>} action by key */
+export function keyMap() {
+    /** @type {Record<string, string>} */
+    let own = {};
+    try {
+        own = JSON.parse(localStorage.getItem(KEPT) ?? '{}');
+    } catch {
+        // what cannot be read is forgotten
+    }
+    return merged(own);
+}
+
+/** @param {Record<string, string>} own key by action @returns {Record<string, string>} action by key; an own key wins over a default */
+export function merged(own) {
+    /** @type {Record<string, string>} */
+    const map = {};
+    for (const [action, , key] of ACTIONS) if (!(action in own)) map[key] = action;
+    for (const [action, key] of Object.entries(own)) map[key] = action;
+    return map;
+}
+
+/** @param {string} action @param {string} key */
+export function assign(action, key) {
+    const own = JSON.parse(localStorage.getItem(KEPT) ?? '{}');
+    for (const other of Object.keys(own)) if (own[other] === key) delete own[other];
+    own[action] = key;
+    localStorage.setItem(KEPT, JSON.stringify(own));
+}
+
+/**
+ * Presses become actions; typing in a field stays typing.
+ * @param {(action: string) => void} act
+ */
+export function listen(act) {
+    let map = keyMap();
+    document.addEventListener('keydown', (event) => {
+        const { target } = event;
+        if (event.ctrlKey || event.metaKey || event.altKey || event.repeat) return;
+        if (target instanceof HTMLTextAreaElement || target instanceof HTMLSelectElement || (target instanceof HTMLInputElement && !['radio', 'checkbox'].includes(target.type))) return;
+        const open = document.querySelector('dialog[open]');
+        const action = map[event.key];
+        if (!action || open) return;
+        event.preventDefault();
+        act(action);
+    });
+    return { reload: () => { map = keyMap(); } };
+}
+
+/** Fills the dialog: a button for each action; the next press after it becomes its key. @param {HTMLDialogElement} dialog @param {() => void} changed */
+export function mountKeys(dialog, changed) {
+    const rows = dialog.querySelector('[data-keys-rows]');
+    const fill = () => {
+        const keyOf = Object.fromEntries(Object.entries(keyMap()).map(([key, action]) => [action, key]));
+        rows?.replaceChildren(...ACTIONS.map(([action, words]) => {
+            const row = document.createElement('tr');
+            const name = document.createElement('th');
+            name.scope = 'row';
+            name.textContent = words;
+            const cell = document.createElement('td');
+            const button = document.createElement('button');
+            button.type = 'button';
+            button.className = 'btn btn-outline-primary';
+            button.textContent = keyOf[action] ?? 'none';
+            button.setAttribute('aria-label', `${words}: ${keyOf[action] ?? 'none'}. Change`);
+            button.addEventListener('click', () => {
+                button.textContent = 'press a key';
+                dialog.addEventListener('keydown', (event) => {
+                    event.preventDefault();
+                    event.stopPropagation();
+                    if (event.key !== 'Escape') assign(action, event.key);
+                    changed();
+                    fill();
+                }, { once: true, capture: true });
+            });
+            cell.append(button);
+            row.append(name, cell);
+            return row;
+        }));
+    };
+    fill();
+    dialog.querySelector('[data-keys-close]')?.addEventListener('click', () => dialog.close());
+}

@@ -1,0 +1,521 @@
+import { MemoryStore } from '../device/store.js';
+import { elapsed, keepAwake, signal } from './clock.js';
+import { fallback } from './fallback.js';
+import { listen, mountKeys } from './keys.js';
+import { View } from './view.js';
+
+/** @typedef {import('../device/store.js').Entry} Entry */
+/** @typedef {import('../device/store.js').Store | import('../device/store.js').MemoryStore} Store */
+/** @typedef {import('../device/sender.js').Sender} Sender */
+
+/** Milliseconds without an answer after which the cautious rule of this device speaks up. */
+const PATIENCE = 900;
+const LIVE_EVERY = 1500;
+const SUCCESSES = ['returned'];
+
+/** The session as this device knows it: what the server said last, and what was logged here since. */
+export class Screen {
+    /** @param {HTMLElement} root @param {{session: number, user: number, device: string, store: Store}} own */
+    constructor(root, own) {
+        this.root = root;
+        this.own = own;
+        this.view = new View(root);
+        this.state = JSON.parse(root.dataset.state ?? 'null');
+        /** @type {Entry[]} made here and not yet receipted */
+        this.waiting = [];
+        /** @type {Sender | null} */
+        this.sender = null;
+        this.aim = '';
+        this.isOffline = false;
+        this.marks = { at: 0, latency: /** @type {number | null} */ (null), stareFrom: 0, stare: 0, longest: 0, leftAt: 0, seen: 0, lookBacks: 0 };
+        this.isSpeaking = false;
+        this.isTyped = false;
+        this.lastSetSignal = 0;
+        this.spoken = '';
+    }
+
+    async start() {
+        const { store, user, session } = this.own;
+        const kept = await store.state(`${user}:${session}`).catch(() => null);
+        // a page kept from earlier may be older than what this device has heard since
+        if (kept && (!this.state || kept.version > this.state.version)) this.state = kept;
+        else if (this.state) await this.keep();
+        await this.refresh();
+        this.listen();
+        setInterval(() => this.tick(), 500);
+        this.tick();
+        setInterval(() => this.look(), LIVE_EVERY);
+        keepAwake(this.root.querySelector('[data-wake]'));
+        document.addEventListener('visibilitychange', () => document.visibilityState === 'visible' && keepAwake(this.root.querySelector('[data-wake]')));
+        if (store instanceof MemoryStore) this.view.put('net', 'This browser keeps nothing: entries live only as long as this page is open.');
+        this.sender?.wake();
+        this.root.dataset.ready = 'true';
+    }
+
+    listen() {
+        const dialog = /** @type {HTMLDialogElement} */ (this.root.querySelector('[data-keys]'));
+        const keys = listen((action) => this.act(action));
+        mountKeys(dialog, () => keys.reload());
+        for (const button of this.root.querySelectorAll('[data-do]')) button.addEventListener('click', () => this.act(button.getAttribute('data-do') ?? ''));
+        for (const button of this.root.querySelectorAll('[data-outcome]')) button.addEventListener('click', () => this.log(null, button.getAttribute('data-outcome') ?? 'returned'));
+        for (const button of this.root.querySelectorAll('[data-grade]')) button.addEventListener('click', () => this.grade(Number(button.getAttribute('data-grade'))));
+        for (const button of this.root.querySelectorAll('[data-left]')) button.addEventListener('click', () => this.leftWas(button.getAttribute('data-left') ?? 'none'));
+        this.root.querySelector('[data-left-close]')?.addEventListener('click', () => this.leaveDialog()?.close());
+        this.root.querySelector('[data-settled]')?.addEventListener('click', () => this.settled());
+        this.root.querySelector('[data-details]')?.addEventListener('submit', (event) => event.preventDefault());
+        this.root.querySelector('[data-aim]')?.addEventListener('change', (event) => { this.aim = /** @type {HTMLSelectElement} */ (event.target).value; });
+        this.root.querySelector('#q-distance')?.addEventListener('input', () => { this.isTyped = true; });
+        this.root.querySelector('#q-distance')?.addEventListener('change', () => { this.isTyped = true; });
+        for (const input of this.root.querySelectorAll('[data-estimate]')) input.addEventListener('change', () => this.estimate(/** @type {HTMLInputElement} */ (input)));
+        if (this.root.dataset.kind !== 'ladder') {
+            for (const part of this.root.querySelectorAll('[data-ladder-only]')) /** @type {HTMLElement} */ (part).hidden = true;
+            for (const part of this.root.querySelectorAll('[data-looking-only]')) /** @type {HTMLElement} */ (part).hidden = false;
+        }
+    }
+
+    /** @param {string} action */
+    act(action) {
+        const dialog = /** @type {HTMLDialogElement} */ (this.root.querySelector('[data-keys]'));
+        if (this.isWatching() && !['take', 'keys', 'voice'].includes(action)) {
+            if (action.startsWith('band-')) this.grade(Number(action.slice(5)));
+            return;
+        }
+        if (action.startsWith('band-')) return void this.log(Number(action.slice(5)), this.outcome());
+        if (action.startsWith('outcome-')) return this.choose(action.slice(8));
+        switch (action) {
+            case 'undo': return void this.undo();
+            case 'batch': return void this.batch();
+            case 'leave': return void this.leave();
+            case 'break': return void this.enter([this.entry('break_over')]);
+            case 'take': return void this.enter([this.entry('take')]);
+            case 'seen': this.marks.seen += 1; this.view.put('seen', String(this.marks.seen)); return void this.moment('trigger_seen');
+            case 'look-back': this.marks.lookBacks += 1; this.view.put('look-backs', String(this.marks.lookBacks)); return void this.moment('look_back');
+            case 'mark': return this.mark();
+            case 'stare': return this.stare();
+            case 'countdown': return this.countdown();
+            case 'pace': return this.pace();
+            case 'voice': return this.voice();
+            case 'keys': return dialog.showModal();
+            case 'nearer': case 'farther': return this.root.querySelector(`[data-details] [data-step="${action === 'nearer' ? -1 : 1}"]`)?.dispatchEvent(new MouseEvent('click'));
+        }
+    }
+
+    /** @returns {boolean} whether another device logs */
+    isWatching() {
+        return Boolean(this.state?.device) && this.state.device !== this.own.device && !this.waiting.some((entry) => entry.kind === 'take');
+    }
+
+    /** @returns {string} */
+    outcome() {
+        const picked = this.root.querySelector('input[name="quick-outcome"]:checked');
+        return picked instanceof HTMLInputElement ? picked.value : 'returned';
+    }
+
+    /** @param {string} outcome */
+    choose(outcome) {
+        const radio = this.root.querySelector(`#q-${outcome}`);
+        if (radio instanceof HTMLInputElement) radio.checked = true;
+    }
+
+    /** @param {string} kind @param {Partial<Entry>} [more] @returns {Entry} */
+    entry(kind, more = {}) {
+        return { uuid: crypto.randomUUID(), user: this.own.user, session: this.own.session, kind, at: Date.now(), ...more };
+    }
+
+    /**
+     * A trial from what is picked: outcome and band by one tap, the details where they were opened.
+     * @param {number | null} band null to take it from the outcome and the signs
+     * @param {string} outcome
+     */
+    async log(band, outcome) {
+        if (!this.isDistanceGood()) return;
+        const over = band === 4 && !outcome.startsWith('reacted');
+        const entry = this.trial(over ? 'reacted_came' : outcome === 'returned' && band !== null && band >= 3 ? 'not_returned' : outcome, band);
+        // at once, not when it is kept: the next tap may come before that
+        this.clear();
+        await this.enter([entry]);
+        // after a good repetition a bad one must be as easy to log
+        this.root.dataset.last = band !== null && band <= 1 ? 'good' : 'other';
+    }
+
+    /** @param {string} outcome @param {number | null} band @param {Record<string, unknown>} [more] @returns {Entry} */
+    trial(outcome, band, more = {}) {
+        const form = /** @type {HTMLFormElement} */ (this.root.querySelector('[data-details]'));
+        const typed = new FormData(form);
+        /** @type {Record<string, string>} */
+        const exposure = {};
+        for (const [name, value] of typed) {
+            const key = /^exposure\[(\w+)\]$/.exec(name)?.[1];
+            if (key && typeof value === 'string' && value !== '') exposure[key] = value;
+        }
+        const place = this.place();
+        return this.entry('trial', {
+            sequence: this.nextSequence(),
+            trial: {
+                outcome, band, aim: this.aim || place?.aim || '', distance: String(typed.get('distance') || place?.distance || '').replace(',', '.'), exposure,
+                signs: typed.getAll('signs[]'), food: typed.get('food') ?? 'gently', food_gone: typed.has('food_gone'), interrupted: typed.has('interrupted'), handler_error: typed.has('handler_error'),
+                note: typed.get('note') || null, latency_ms: this.marks.latency, stare_ms: this.marks.stare || null, ...more,
+            },
+        });
+    }
+
+    /** @returns {number} one more than the server and this device have counted */
+    nextSequence() {
+        return Math.max(this.state?.sequence ?? 0, ...this.waiting.map((entry) => entry.sequence ?? 0)) + 1;
+    }
+
+    /** @returns {any} where the next trial is due */
+    place() {
+        return this.shown().next;
+    }
+
+    /** Told at the field, before anything is kept: a distance that cannot be. @returns {boolean} */
+    isDistanceGood() {
+        const field = /** @type {HTMLInputElement} */ (this.root.querySelector('#q-distance'));
+        const value = Number(field.value.trim().replace(',', '.'));
+        const most = { m: 500, yd: 546, ft: 1640 }[this.root.dataset.unit ?? 'm'] ?? 500;
+        const isGood = value > 0 && value <= most;
+        field.setAttribute('aria-invalid', String(!isGood));
+        this.view.put('distance-problem', isGood ? '' : `The distance must be more than 0 and at most ${most}. Nothing was logged yet.`);
+        if (!isGood) {
+            field.closest('details')?.setAttribute('open', '');
+            field.focus();
+        }
+        return isGood;
+    }
+
+    /** Details are for one trial; distance and food stay with the advice. */
+    clear() {
+        const form = /** @type {HTMLFormElement} */ (this.root.querySelector('[data-details]'));
+        const gone = form.elements.namedItem('food_gone');
+        const isGone = gone instanceof HTMLInputElement && gone.checked;
+        form.reset();
+        this.isTyped = false;
+        if (gone instanceof HTMLInputElement) gone.checked = isGone;
+        this.marks = { ...this.marks, at: 0, latency: null, stare: 0, stareFrom: 0 };
+        this.aim = '';
+        this.choose('returned');
+        this.view.put('latency', '');
+        this.view.put('stare', '');
+        this.showPlace();
+    }
+
+    async batch() {
+        const field = this.root.querySelector('[data-batch]');
+        const count = Math.round(Number(field instanceof HTMLInputElement ? field.value : 0));
+        if (!(count >= 1 && count <= 20)) {
+            this.view.put('net', 'Good ones in a row: 1 to 20.');
+            return;
+        }
+        if (!this.isDistanceGood()) return;
+        const first = this.trial('returned', 0);
+        const entries = Array.from({ length: count }, (_, i) => ({ ...first, uuid: crypto.randomUUID(), at: first.at + i, sequence: (first.sequence ?? 1) + i }));
+        await this.enter(entries);
+    }
+
+    async undo() {
+        await this.enter([this.entry('undo')]);
+    }
+
+    /** @param {string} moment @param {Record<string, unknown>} [data] */
+    async moment(moment, data) {
+        await this.enter([this.entry('moment', { moment, data })]);
+    }
+
+    /** @param {number} band */
+    async grade(band) {
+        const last = this.state?.trials.at(-1);
+        if (!last) return;
+        await this.enter([this.entry('grade', { trial_uuid: last.uuid, band })]);
+        this.view.put('watch-words', 'Graded. Another device logs this session; you see it as it goes.');
+    }
+
+    /** @param {Entry[]} entries kept on the device first, then shown, then sent */
+    async enter(entries) {
+        // shown before it is kept: a thumb waits for no disk
+        this.waiting.push(...entries);
+        this.enteredAt = performance.now();
+        this.render();
+        navigator.vibrate?.(20);
+        try {
+            await this.own.store.add(entries);
+        } catch {
+            await this.goOnInMemory(entries);
+        }
+        setTimeout(() => this.render(), PATIENCE + 50);
+        if (this.sender) await this.sender.wake();
+    }
+
+    /** The device's storage is full: said, and nothing is lost as long as the page stays open. @param {Entry[]} entries */
+    async goOnInMemory(entries) {
+        const memory = new MemoryStore();
+        await memory.add([...(await this.own.store.all().catch(() => [])), ...entries]);
+        this.own.store = memory;
+        if (this.sender) this.sender.store = memory;
+        this.root.dataset.memory = 'true';
+        for (const note of this.view.all('full')) note.hidden = false;
+        signal(3);
+    }
+
+    /** @param {{receipts: {uuid: string, result: string, message?: string}[], state?: any}} receipt */
+    async received(receipt) {
+        const named = receipt.receipts.map((one) => one.uuid);
+        this.waiting = this.waiting.filter((entry) => !named.includes(entry.uuid));
+        const told = receipt.receipts.find((one) => one.result === 'tray');
+        if (told) this.view.put('net', `Kept under "To place": ${told.message ?? ''}`);
+        if (receipt.state && receipt.state.version >= (this.state?.version ?? 0)) {
+            this.state = receipt.state;
+            await this.keep();
+        }
+        this.isOffline = false;
+        this.render();
+        this.speak();
+    }
+
+    async keep() {
+        await this.own.store.keepState(`${this.own.user}:${this.own.session}`, this.state).catch(() => undefined);
+    }
+
+    /** What waits on this device for this session, after a reload as well. */
+    async refresh() {
+        const all = (await this.own.store.of(this.own.user).catch(() => [])) ?? [];
+        this.waiting = all.filter((entry) => entry.session === this.own.session);
+        this.render();
+    }
+
+    /** @param {string} status @param {number} waiting */
+    network(status, waiting) {
+        this.isOffline = status === 'retry' || status === 'sign-in' || status === 'other-user';
+        const words = {
+            saved: 'All saved.', sending: this.isOffline ? '' : 'Saving…', retry: `No connection: ${waiting} on this device, trying again.`,
+            'sign-in': `${waiting} on this device: sign in again to send them.`, 'other-user': `${waiting} on this device belong to another user.`,
+        };
+        const text = words[/** @type {keyof typeof words} */ (status)] ?? '';
+        const net = this.root.querySelector('[data-net]');
+        if (net instanceof HTMLElement && text) {
+            net.textContent = text;
+            net.dataset.status = status;
+            if (status === 'sign-in') net.append(' ', Object.assign(document.createElement('a'), { href: '/sign-in', textContent: 'Sign in' }));
+        }
+        this.render();
+    }
+
+    /** @returns {{action: string, label: string, next: any, reasons: {code: string, sentence: string}[], risk: any, others: any[]}} the server's advice, or the cautious rule of this device */
+    shown() {
+        const { advice } = this.state;
+        const since = this.since();
+        const isLate = performance.now() - (this.enteredAt ?? 0) > PATIENCE;
+        if (since.length === 0 || (!this.isOffline && !isLate)) {
+            return {
+                ...advice, next: advice.next && { ...advice.next, aim: advice.aim }, others: advice.alternatives,
+            };
+        }
+        const own = fallback(this.state, since);
+        return { ...own, reasons: [{ code: 'device', sentence: own.reason }, { code: 'offline', sentence: 'Without the server: a cautious rule worked out beforehand. It never moves on.' }], risk: null, others: [] };
+    }
+
+    /** @returns {{band: number, outcome: string}[]} trials of this device that the server has not counted, undone ones left out */
+    since() {
+        /** @type {{band: number, outcome: string}[]} */
+        const trials = [];
+        for (const entry of this.waiting) {
+            if (entry.kind === 'undo') trials.pop();
+            if (entry.kind === 'trial') trials.push({ band: Number(entry.trial?.band ?? 2), outcome: String(entry.trial?.outcome) });
+        }
+        return trials;
+    }
+
+    render() {
+        if (!this.state) return;
+        const shown = this.shown();
+        const since = this.since();
+        const undone = Math.max(0, this.waiting.filter((entry) => entry.kind === 'undo').length - this.waiting.filter((entry) => entry.kind === 'trial').length);
+        const known = this.state.trials.slice(0, this.state.trials.length - undone);
+        this.view.advice(shown, shown.reasons);
+        this.view.risk(shown.risk);
+        if (['end_well', 'stop', 'refer'].includes(shown.action) && this.endedAt !== this.state.version) {
+            this.endedAt = this.state.version;
+            for (const drawer of this.view.all('end')) drawer.setAttribute('open', '');
+        }
+        this.view.others(shown.others, this.aim, (aim, change) => {
+            this.aim = this.aim === aim ? '' : aim;
+            this.view.put('advice-next', this.aim ? `${shown.next?.words ?? ''} · changed: ${change}` : shown.next?.words ?? '');
+            this.render();
+        });
+        this.view.pips(this.run(since));
+        this.view.latest([...known.map((/** @type {{band: number}} */ trial) => ({ band: trial.band, isWaiting: false })), ...since.map((trial) => ({ band: trial.band, isWaiting: true }))].slice(-14), this.state.count - undone + since.length);
+        const watching = this.isWatching();
+        for (const part of this.view.all('log')) part.hidden = watching;
+        for (const part of this.view.all('watch')) part.hidden = !watching;
+        for (const button of this.root.querySelectorAll('[data-do="leave"]')) /** @type {HTMLElement} */ (button).hidden = watching;
+        this.food(since.length);
+        this.root.dataset.waiting = String(this.waiting.length);
+        this.showPlace();
+    }
+
+    /** @param {{band: number, outcome: string}[]} since @returns {{done: number, asked: number} | null} the run, foretold while the server has not answered */
+    run(since) {
+        const { run } = this.state;
+        if (!run) return null;
+        const done = since.reduce((count, trial) => (SUCCESSES.includes(trial.outcome) && trial.band <= 1 ? count + 1 : 0), run.done);
+        return { ...run, done: Math.min(run.asked, done) };
+    }
+
+    /** The distance of the advice stands in the field until somebody types another. */
+    showPlace() {
+        const field = /** @type {HTMLInputElement | null} */ (this.root.querySelector('#q-distance'));
+        const place = this.state && this.place();
+        if (field && document.activeElement !== field && !this.isTyped) field.value = place?.distance ?? field.value;
+    }
+
+    /** @param {number} more */
+    food(more) {
+        const pieces = Number(this.root.dataset.food);
+        const gauge = this.view.all('food-left-gauge')[0];
+        if (!gauge || !pieces) return;
+        gauge.hidden = false;
+        this.view.put('food-left', String(Math.max(0, pieces - this.state.count - more)));
+    }
+
+    mark() {
+        const now = performance.now();
+        const button = this.root.querySelector('[data-do="mark"]');
+        if (this.marks.at === 0) {
+            this.marks.at = now;
+            button?.setAttribute('aria-pressed', 'true');
+            this.view.put('latency', 'turn?');
+            return;
+        }
+        this.marks.latency = Math.round(now - this.marks.at);
+        this.marks.at = 0;
+        button?.setAttribute('aria-pressed', 'false');
+        this.view.put('latency', `${(this.marks.latency / 1000).toFixed(1)} s`);
+    }
+
+    stare() {
+        const now = performance.now();
+        if (this.marks.stareFrom === 0) {
+            this.marks.stareFrom = now;
+            this.view.put('stare', '…');
+            return;
+        }
+        this.marks.stare = Math.round(now - this.marks.stareFrom);
+        this.marks.stareFrom = 0;
+        this.marks.longest = Math.max(this.marks.longest, this.marks.stare);
+        this.view.put('stare', `${(this.marks.stare / 1000).toFixed(1)} s`);
+        this.view.put('longest-stare', `${Math.round(this.marks.longest / 1000)} s`);
+        if (this.root.dataset.kind !== 'ladder') this.moment('stare', { ms: this.marks.stare });
+    }
+
+    countdown() {
+        const field = this.root.querySelector('[data-wait]');
+        let left = field instanceof HTMLSelectElement ? Number(field.value) : 3;
+        clearInterval(this.counting);
+        this.view.put('countdown', `${left}`);
+        this.counting = setInterval(() => {
+            left -= 1;
+            this.view.put('countdown', left > 0 ? `${left}` : 'prompt');
+            if (left <= 0) {
+                clearInterval(this.counting);
+                signal(1);
+            }
+        }, 1000);
+    }
+
+    /** Feeding pace while the trigger is in view. */
+    pace() {
+        const button = this.root.querySelector('[data-do="pace"]');
+        const field = this.root.querySelector('[data-pace]');
+        const isOn = button?.getAttribute('aria-pressed') !== 'true';
+        button?.setAttribute('aria-pressed', String(isOn));
+        clearInterval(this.pacing);
+        if (isOn) this.pacing = setInterval(() => signal(1), 1000 * Number(field instanceof HTMLSelectElement ? field.value : 2));
+    }
+
+    voice() {
+        this.isSpeaking = !this.isSpeaking;
+        this.root.querySelector('[data-do="voice"]')?.setAttribute('aria-pressed', String(this.isSpeaking));
+        this.spoken = '';
+        this.speak();
+    }
+
+    speak() {
+        if (!this.isSpeaking || !('speechSynthesis' in globalThis)) return;
+        const shown = this.shown();
+        const line = `${shown.label}. ${shown.next?.big ?? ''}`.replaceAll('\u00a0', ' ');
+        if (line === this.spoken) return;
+        this.spoken = line;
+        speechSynthesis.cancel();
+        speechSynthesis.speak(new SpeechSynthesisUtterance(line));
+    }
+
+    /** @param {HTMLInputElement} input */
+    estimate(input) {
+        const value = Number(input.value);
+        const field = /** @type {HTMLInputElement | null} */ (this.root.querySelector('#q-distance'));
+        if (!field || !(value > 0)) return;
+        const stride = { m: 0.75, yd: 0.82, ft: 2.46 }[this.root.dataset.unit ?? 'm'] ?? 0.75;
+        // thumb at arm's length: the distance is about ten times its sideways jump from eye to eye
+        field.value = String(Math.round(10 * value * (input.dataset.estimate === 'thumb' ? 10 : stride)) / 10);
+        input.value = '';
+        this.isTyped = true;
+    }
+
+    /** @returns {HTMLDialogElement | null} */
+    leaveDialog() {
+        return this.root.querySelector('[data-leave]');
+    }
+
+    async leave() {
+        this.marks.leftAt = Date.now();
+        this.leaveDialog()?.showModal();
+        await this.moment('left');
+    }
+
+    async settled() {
+        await this.moment('settled', { seconds: Math.round((Date.now() - this.marks.leftAt) / 1000) });
+        this.root.querySelector('[data-settled]')?.setAttribute('disabled', '');
+    }
+
+    /** @param {string} answer a band, or that it was not the dog */
+    async leftWas(answer) {
+        this.leaveDialog()?.close();
+        this.root.querySelector('[data-settled]')?.removeAttribute('disabled');
+        if (answer === 'none') return this.moment('not_the_dog');
+        const band = Number(answer);
+        const entry = this.trial(band === 4 ? 'reacted' : 'taken_away', band, { interrupted: band !== 4, food: 'not_offered' });
+        this.clear();
+        await this.enter([entry]);
+    }
+
+    tick() {
+        if (!this.state) return;
+        const now = Date.now();
+        this.view.clocks(this.state, now);
+        if (this.leaveDialog()?.open) this.view.put('leave-clock', elapsed(this.marks.leftAt, now));
+        const set = this.state.setStartedAt ?? this.state.startedAt;
+        if (now - set >= 60_000 * this.state.setMinutes && this.lastSetSignal !== set && !this.isWatching()) {
+            this.lastSetSignal = set;
+            if (now - set < 60_000 * this.state.setMinutes + 5000) signal(2);
+        }
+    }
+
+    /** Looks at the session as others see it: who logs, and what they logged. */
+    async look() {
+        if (document.visibilityState !== 'visible' || this.waiting.length > 0) return;
+        try {
+            const answer = await fetch(`${this.root.dataset.live}&since=${this.state?.version ?? 0}`, { credentials: 'omit', signal: AbortSignal.timeout(5000) });
+            if (answer.status !== 200) return;
+            const { state } = await answer.json();
+            if (state.ended && this.isWatching()) location.href = this.root.dataset.review ?? '/';
+            if (this.waiting.length === 0 && state.version > (this.state?.version ?? 0)) {
+                this.state = state;
+                await this.keep();
+                this.render();
+                this.speak();
+            }
+        } catch {
+            // no network: what is shown stays
+        }
+    }
+}

@@ -1,0 +1,223 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Http\Controllers\LiveController;
+use App\Models\AdviceGiven;
+use App\Models\Event;
+use App\Models\Moment;
+use App\Models\Place;
+use App\Models\Role;
+use App\Models\SecondGrade;
+use App\Models\Session;
+use App\Models\Trial;
+use App\Models\UnplacedTrial;
+use App\Models\User;
+use App\Trials\EntryDesk;
+use App\Trials\SessionStart;
+use Illuminate\Foundation\Testing\RefreshDatabase;
+use Illuminate\Support\Facades\Auth;
+use Illuminate\Support\Facades\URL;
+use Illuminate\Support\Str;
+use Illuminate\Testing\TestResponse;
+use PHPUnit\Framework\Attributes\CoversClass;
+use Symfony\Component\HttpFoundation\Response;
+use Tests\TestCase;
+
+/** What devices queue: in order, exactly once, never lost, never another user's. */
+#[CoversClass(EntryDesk::class)]
+#[CoversClass(LiveController::class)]
+#[CoversClass(SessionStart::class)]
+final class EntriesTest extends TestCase
+{
+    use RefreshDatabase;
+
+    private const DEVICE = 'aaaaaaaa-0000-4000-8000-000000000001';
+
+    private const OTHER = 'bbbbbbbb-0000-4000-8000-000000000002';
+
+    private World $world;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->world = World::make();
+        $this->actingAs($this->world->trainer);
+    }
+
+    public function test_every_entry_is_answered_by_a_receipt_that_names_it_and_a_second_sending_changes_nothing(): void
+    {
+        $queue = [$this->trial(1), $this->trial(2), $this->entry('undo'), $this->trial(3, ['band' => 2, 'outcome' => 'prompted']), $this->entry('moment', ['moment' => 'trigger_seen'])];
+        $first = $this->send($queue)->assertOk();
+        self::assertSame(array_column($queue, 'uuid'), array_column($first->json('receipts'), 'uuid'));
+        self::assertSame(array_fill(0, 5, 'kept'), array_column($first->json('receipts'), 'result'));
+        $again = $this->send($queue)->assertOk();
+
+        self::assertSame(array_fill(0, 5, 'known'), array_column($again->json('receipts'), 'result'));
+        self::assertSame(3, Trial::query()->count());
+        self::assertSame(2, $again->json('state.count'), 'one was undone');
+        self::assertSame($first->json('state'), $again->json('state'));
+        self::assertSame('trigger_seen', Moment::query()->sole()->kind);
+    }
+
+    public function test_a_queue_cut_in_the_middle_and_sent_out_of_order_gives_the_same_session(): void
+    {
+        $queue = array_map(fn (int $i): array => $this->trial($i, ['distance' => 80 - $i]), range(1, 6));
+        $this->send([$queue[3], $queue[4]]);
+        $this->send([$queue[0], $queue[1], $queue[2], $queue[3]]);
+        $this->send($queue);
+
+        self::assertSame(range(1, 6), Trial::query()->orderBy('sequence')->pluck('sequence')->all());
+        self::assertSame(6, Session::query()->sole()->state['count'] ?? 0);
+    }
+
+    public function test_what_cannot_be_placed_goes_to_the_tray_and_stops_no_other(): void
+    {
+        $receipts = $this->send([$this->trial(1, ['distance' => -5]), $this->trial(2)])->assertOk()->json('receipts');
+
+        self::assertSame(['tray', 'kept'], array_column($receipts, 'result'));
+        self::assertStringContainsString('more than 0', $receipts[0]['message']);
+        self::assertSame($receipts[0]['uuid'], UnplacedTrial::query()->sole()->uuid);
+    }
+
+    public function test_entries_of_another_user_of_the_device_are_left_where_they_are(): void
+    {
+        $other = $this->world->user(Role::Trainer);
+        $this->actingAs($other)->postJson($this->url(), ['device' => self::DEVICE, 'user' => $this->world->trainer->id, 'entries' => [$this->trial(1)]])->assertStatus(409);
+
+        self::assertSame(0, Trial::query()->count());
+    }
+
+    public function test_a_malformed_queue_is_refused_as_a_whole_and_says_why(): void
+    {
+        $this->send([['uuid' => 'nonsense', 'kind' => 'trial']])->assertStatus(422)->assertJsonValidationErrorFor('entries.0.uuid');
+        $this->send([$this->entry('dance')])->assertStatus(422)->assertJsonValidationErrorFor('entries.0.kind');
+        $this->send(array_map(fn (int $i): array => $this->trial($i), range(1, 51)))->assertStatus(422)->assertJsonValidationErrorFor('entries');
+    }
+
+    public function test_one_device_logs_and_a_tap_of_the_other_becomes_no_second_trial(): void
+    {
+        $this->send([$this->trial(1)]);
+        $second = $this->send([$this->trial(2)], self::OTHER)->assertOk();
+        self::assertSame('tray', $second->json('receipts.0.result'));
+        self::assertSame(1, Trial::query()->count());
+
+        self::assertSame(self::OTHER, $this->send([$this->entry('take')], self::OTHER)->json('state.device'));
+        self::assertSame('kept', $this->send([$this->trial(3)], self::OTHER)->json('receipts.0.result'));
+        // logged before the hand-over, sent after it: it was the first device's to log
+        self::assertSame('kept', $this->send([$this->trial(2, at: now()->subSeconds(20)->getTimestampMs())])->json('receipts.0.result'));
+    }
+
+    public function test_a_second_person_grades_the_same_trial_once_and_the_review_shows_the_agreement(): void
+    {
+        $trials = [$this->trial(1, ['band' => 0]), $this->trial(2, ['band' => 1]), $this->trial(3, ['band' => 2, 'outcome' => 'prompted'])];
+        $this->send($trials);
+        $this->actingAs($helper = $this->world->user(Role::Helper));
+        foreach ([0, 1, 1] as $i => $band) {
+            $this->send([$this->entry('grade', ['trial_uuid' => $trials[$i]['uuid'], 'band' => $band])], self::OTHER, $helper)->assertJsonPath('receipts.0.result', 'kept');
+        }
+        $this->send([$this->entry('grade', ['trial_uuid' => $trials[0]['uuid'], 'band' => 4])], self::OTHER, $helper)->assertJsonPath('receipts.0.result', 'known');
+
+        self::assertSame([0, 1, 1], SecondGrade::query()->orderBy('id')->get()->map(static fn (SecondGrade $grade): int => $grade->band->value)->all());
+        $this->get("/sessions/{$this->world->session->id}/review")->assertSee('Agreement')->assertSee('2 of 3');
+    }
+
+    public function test_what_is_chosen_instead_of_the_advice_is_kept(): void
+    {
+        $calm = array_map(fn (int $i): array => $this->trial($i, ['band' => 0, 'distance' => 120]), range(1, 12));
+        $state = $this->send([...$calm, $this->trial(13, ['band' => 2, 'outcome' => 'prompted'])])->json('state');
+        self::assertNotSame([], $state['advice']['alternatives']);
+        $this->send([$this->trial(14, ['aim' => $state['advice']['alternatives'][0]['aim']])]);
+
+        self::assertSame('change_other', Trial::query()->where('sequence', 14)->sole()->under_action);
+    }
+
+    public function test_leaving_in_time_is_an_interruption_and_never_a_reaction(): void
+    {
+        $state = $this->send([$this->entry('moment', ['moment' => 'left']), $this->trial(1, ['outcome' => 'taken_away', 'band' => 2, 'interrupted' => true])])->json('state');
+
+        self::assertSame('taken_away', Trial::query()->sole()->outcome->value);
+        self::assertNotSame('break', $state['advice']['action']);
+        self::assertSame(0, Event::query()->count());
+    }
+
+    public function test_a_device_gets_easier_steps_beforehand_and_none_is_harder(): void
+    {
+        $this->send(array_map(fn (int $i): array => $this->trial($i, ['band' => 0]), range(1, 8)));
+        $state = Session::query()->sole()->state ?? [];
+        $now = $state['advice']['next']['values']['distance'];
+        foreach ($state['easier'] as $place) {
+            self::assertGreaterThan($now, $place['values']['distance']);
+        }
+        self::assertSame(AdviceGiven::query()->max('id'), $state['version']);
+    }
+
+    public function test_a_second_device_looks_on_by_a_signed_address_without_a_cookie(): void
+    {
+        $this->send([$this->trial(1)]);
+        $version = Session::query()->sole()->state['version'] ?? 0;
+        $url = URL::temporarySignedRoute('live', now()->addDay(), ['session' => $this->world->session->id], absolute: false);
+        Auth::logout();
+
+        $answer = $this->get($url)->assertOk()->assertJsonPath('state.count', 1);
+        self::assertSame([], $answer->headers->getCookies());
+        $this->get("{$url}&since={$version}")->assertNoContent();
+        $this->get(str_replace("/live/{$this->world->session->id}", '/live/999', $url))->assertForbidden();
+    }
+
+    public function test_the_checklist_keeps_its_answers_and_upset_makes_the_day_harder(): void
+    {
+        $this->post("/sessions/{$this->world->session->id}/end");
+        $elsewhere = Place::query()->create(['practice_id' => $this->world->practice->id, 'name' => 'Saltings', 'room_meters' => 90]);
+        $this->post("/plans/{$this->world->plan->id}/sessions", ['place_id' => $elsewhere->id, 'food_usual' => 40, 'food_best' => 10, 'state' => 'tired', 'upset' => '2', 'upset_ago' => '24'])->assertRedirect();
+
+        $session = Session::query()->latest('id')->firstOrFail();
+        self::assertSame($elsewhere->id, $session->place_id);
+        self::assertEqualsWithDelta(1.0, $session->upset, 1e-6, 'two points, a day ago');
+        self::assertSame('upset', Event::query()->sole()->kind);
+        $this->get("/plans/{$this->world->plan->id}/sessions/create")->assertOk()->assertSee('value="40"', false)->assertSee('Saltings');
+        $this->get("/plans/{$this->world->plan->id}/sessions/create?upset=4&upset_ago=1", ['HX-Request' => 'true'])->assertSee('day of rest')->assertDontSee('<html', false);
+        $this->post("/plans/{$this->world->plan->id}/sessions", ['food_usual' => 'many'])->assertSessionHasErrors('food_usual');
+    }
+
+    public function test_a_plan_put_away_during_a_session_still_takes_its_trials(): void
+    {
+        $this->world->plan->delete();
+
+        self::assertSame('kept', $this->send([$this->trial(1)])->assertOk()->json('receipts.0.result'));
+    }
+
+    private function url(): string
+    {
+        return "/sessions/{$this->world->session->id}/entries";
+    }
+
+    /**
+     * @param  list<array<string, mixed>>  $entries
+     * @return TestResponse<Response>
+     */
+    private function send(array $entries, string $device = self::DEVICE, ?User $user = null): TestResponse
+    {
+        return $this->postJson($this->url(), ['device' => $device, 'user' => ($user ?? $this->world->trainer)->id, 'entries' => $entries]);
+    }
+
+    /**
+     * @param  array<string, mixed>  $more
+     * @return array<string, mixed>
+     */
+    private function entry(string $kind, array $more = []): array
+    {
+        return ['uuid' => (string) Str::uuid(), 'kind' => $kind, 'at' => now()->getTimestampMs(), 'sent_at' => now()->getTimestampMs(), ...$more];
+    }
+
+    /**
+     * @param  array<string, mixed>  $fields
+     * @return array<string, mixed>
+     */
+    private function trial(int $sequence, array $fields = [], ?int $at = null): array
+    {
+        return [...$this->entry('trial', ['sequence' => $sequence, 'trial' => ['distance' => 80, 'outcome' => 'returned', 'band' => 1, 'signs' => [], 'food' => 'gently', ...$fields]]), ...($at === null ? [] : ['at' => $at])];
+    }
+}
