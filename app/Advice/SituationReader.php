@@ -18,6 +18,7 @@ use Core\Response\DogModel;
 use Core\Response\ModelBuilder;
 use Core\Response\Parameters;
 use Core\Response\SessionEvidence;
+use Illuminate\Contracts\Cache\Repository;
 
 /** Gathers all that a decision looks at: plan, history, model and today's trials. */
 final readonly class SituationReader
@@ -25,11 +26,17 @@ final readonly class SituationReader
     /** Older sessions have faded from the model long before. */
     private const MOST_SESSIONS = 400;
 
+    private const KEPT_SECONDS = 14_400;
+
+    /** Sessions whose changes are remembered. */
+    private const MOST_CHANGES = 40;
+
     public function __construct(
         private CoreCatalogs $catalogs,
         private PlanReader $plans,
         private EvidenceJson $evidence,
         private ModelBuilder $builder,
+        private Repository $cache,
     ) {
     }
 
@@ -43,7 +50,7 @@ final readonly class SituationReader
         $inCore = $this->plans->read($plan, $unit);
         $startedAt = $session !== null ? $session->started_at : $now;
         $setting ??= $session === null ? new Setting($plan->place) : new Setting($session->place_id === $plan->place_id ? $plan->place : $session->place, $session->upset);
-        [$earlier, $summaries, $lastAt, $lastMode, $places] = $this->earlier($plan, $session, $startedAt);
+        [$earlier, $summaries, $lastAt, $lastMode, $places] = $this->earlierOf($plan, $session, $startedAt);
         $log = new SessionLog($startedAt, $session?->sets->last()?->started_at, $trials, $setting->upset);
         $days = $lastAt === null ? null : max(0.0, ($startedAt->getTimestamp() - $lastAt->getTimestamp()) / 86400.0);
 
@@ -54,9 +61,43 @@ final readonly class SituationReader
             $inCore->settings->withRoom($setting->room()),
             History::ofSessions($summaries, $days, $plan->resting_reason, CarryOver::points($setting->upset), $setting->isNewAmong($places)),
             $log,
-            $this->model($inCore, $earlier, $log->evidence(), $session->mode ?? $lastMode),
+            $this->model($inCore, $earlier, $log->evidence(), $session->mode ?? $lastMode, self::daySpread($session)),
             $now,
         );
+    }
+
+    /**
+     * What earlier sessions left, kept while a session runs: it is the same after every one of its trials.
+     *
+     * @return array{list<SessionEvidence>, list<SessionSummary>, ?\DateTimeImmutable, mixed, list<?int>}
+     */
+    private function earlierOf(Plan $plan, ?Session $session, \DateTimeImmutable $before): array
+    {
+        return $session === null
+            ? $this->earlier($plan, null, $before)
+            : $this->cache->remember(self::key($plan->response_model_id, $session->id, $this->cache), self::KEPT_SECONDS, fn (): array => $this->earlier($plan, $session, $before));
+    }
+
+    /** A session has changed: what other sessions of the same model keep of it is read afresh. */
+    public function changed(Session $session): void
+    {
+        $key = "evidence-changed {$session->plan->response_model_id}";
+        $this->cache->forever($key, array_slice([$session->id => hrtime(true)] + self::changes($this->cache, $session->plan->response_model_id), 0, self::MOST_CHANGES, true));
+    }
+
+    private static function key(int $responseModelId, int $sessionId, Repository $cache): string
+    {
+        $others = array_diff_key(self::changes($cache, $responseModelId), [$sessionId => true]);
+
+        return "earlier {$sessionId} ".($others === [] ? 0 : max($others));
+    }
+
+    /** @return array<int, int> when each session changed last, the latest first */
+    private static function changes(Repository $cache, int $responseModelId): array
+    {
+        $changes = $cache->get("evidence-changed {$responseModelId}");
+
+        return is_array($changes) ? array_filter($changes, is_int(...)) : [];
     }
 
     /** @return array{list<SessionEvidence>, list<SessionSummary>, ?\DateTimeImmutable, mixed, list<?int>} oldest first; summaries, last start and places of this plan only; the mode of the newest */
@@ -86,8 +127,9 @@ final readonly class SituationReader
     /**
      * @param  list<SessionEvidence>  $earlier
      * @param  mixed  $lastMode  parameters to start from, as the adviser keeps them
+     * @param  ?float  $daySd  as worked out with this session's first advice
      */
-    private function model(PlanInCore $plan, array $earlier, SessionEvidence $today, mixed $lastMode): ?DogModel
+    private function model(PlanInCore $plan, array $earlier, SessionEvidence $today, mixed $lastMode, ?float $daySd): ?DogModel
     {
         $keys = array_fill_keys($plan->dimensions(), true);
         foreach ([...$earlier, $today] as $session) {
@@ -97,7 +139,15 @@ final readonly class SituationReader
         }
         $scale = LoadScale::of($this->catalogs->dimensions, $plan->reference, array_keys($keys));
 
-        return $this->builder->build($scale, $plan->referenceStated, $plan->fineAt, $earlier, $today, self::start($scale, $lastMode));
+        return $this->builder->build($scale, $plan->referenceStated, $plan->fineAt, $earlier, $today, self::start($scale, $lastMode), $daySd);
+    }
+
+    /** The spread of days depends on earlier sessions only, so the first advice of a session settles it for all of it. */
+    private static function daySpread(?Session $session): ?float
+    {
+        $kept = $session?->mode['daySd'] ?? null;
+
+        return is_int($kept) || is_float($kept) ? (float) $kept : null;
     }
 
     /** A warm start, only where the parameters mean the same. */

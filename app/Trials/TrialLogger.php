@@ -91,7 +91,10 @@ final readonly class TrialLogger
         $trials = $this->trials->ofSession($session->id);
         $situation = $this->situations->read($session->plan, $session, array_values($trials->trials), $this->clock->now(), $user->distance_unit);
 
-        return $this->adviser->advise($session, $situation, $trials, $trialId ?? $trials->lastId());
+        $advice = $this->adviser->advise($session, $situation, $trials, $trialId ?? $trials->lastId());
+        $this->situations->changed($session);
+
+        return $advice;
     }
 
     /**

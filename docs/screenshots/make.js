@@ -1,6 +1,6 @@
 import { chromium } from '@playwright/test';
 import config from '../../playwright.config.js';
-import { logTrial, signIn } from '../../tests/Browser/steps.js';
+import { logTrial, signIn, startSession } from '../../tests/Browser/steps.js';
 
 const folder = new URL('.', import.meta.url).pathname;
 const browser = await chromium.launch(config.use?.launchOptions);
@@ -21,13 +21,20 @@ await take('new-plan', '/dogs/3/plans/create');
 await take('review', '/sessions/12/review');
 
 await page.goto('/plans/1');
-await page.getByRole('button', { name: 'Start a session' }).click();
+await page.getByRole('link', { name: 'Start a session' }).click();
+await take('checklist');
+await page.goBack();
+await startSession(page);
 for (const band of [0, 0, 0, 1]) await logTrial(page, { outcome: 'returned', band });
 await take('session');
 await page.setViewportSize({ width: 390, height: 844 });
 await page.evaluate(() => scrollTo(0, 0));
 await take('session-phone');
+await page.locator('[data-do="leave"]').click();
+await take('leave-now');
+await page.getByRole('button', { name: 'Say later: no band' }).click();
 await page.emulateMedia({ colorScheme: 'dark', reducedMotion: 'reduce' });
 await page.reload();
+await page.locator('[data-ready]').waitFor();
 await take('session-phone-dark');
 await browser.close();

@@ -40,6 +40,8 @@ export class Screen {
         // a page kept from earlier may be older than what this device has heard since
         if (kept && (!this.state || kept.version > this.state.version)) this.state = kept;
         else if (this.state) await this.keep();
+        // where there is room the reasons stand open
+        if (matchMedia('(min-width: 62rem)').matches) for (const why of this.view.all('why')) why.setAttribute('open', '');
         await this.refresh();
         this.listen();
         setInterval(() => this.tick(), 500);
