@@ -26,6 +26,9 @@ final readonly class EntryDesk
     /** Kinds of entry besides a trial that a device may send. */
     public const KINDS = ['trial', 'undo', 'break_over', 'take', 'grade', 'moment'];
 
+    /** An entry may have waited a month. */
+    private const MOST_MILLISECONDS = 2_592_000_000;
+
     public function __construct(private TrialLogger $logger, private TrialRules $rules, private Breaks $breaks, private Factory $validators, private ClockInterface $clock)
     {
     }
@@ -71,7 +74,7 @@ final readonly class EntryDesk
         if ($session->device === null) {
             $session->update(['device' => $device, 'device_since' => $this->clock->now()]);
         }
-        $isOthers = $session->device !== $device && $session->device_since !== null && ($trial->deviceAt ?? $this->clock->now()) > $session->device_since;
+        $isOthers = $session->device !== $device && $session->device_since !== null && $this->happenedAt($entry) > $session->device_since;
         if ($isOthers && ! Trial::query()->where('practice_id', $session->practice_id)->where('uuid', $uuid)->exists()) {
             return $this->tray($user, $uuid, $data, 'Another device was logging this session at that time: it may be the same trial.');
         }
@@ -115,10 +118,7 @@ final readonly class EntryDesk
      */
     private function moment(Session $session, User $user, array $entry, string $uuid, string $kind, callable $effect): array
     {
-        $now = $this->clock->now();
-        $at = is_numeric($entry['at'] ?? null) && is_numeric($entry['sent_at'] ?? null)
-            ? $now->modify(sprintf('-%d milliseconds', max(0, min(604_800_000, (int) $entry['sent_at'] - (int) $entry['at']))))
-            : $now;
+        $at = $this->happenedAt($entry);
         $moment = Moment::query()->firstOrCreate(['practice_id' => $session->practice_id, 'uuid' => $uuid], [
             'session_id' => $session->id, 'user_id' => $user->id, 'kind' => $kind, 'occurred_at' => $at,
             'data' => is_array($entry['data'] ?? null) ? array_slice(array_filter($entry['data'], is_scalar(...)), 0, 10) : null,
@@ -128,6 +128,18 @@ final readonly class EntryDesk
         }
 
         return ['result' => $moment->wasRecentlyCreated ? 'kept' : 'known'];
+    }
+
+    /**
+     * By our clock: the device's own may be wrong, but not the time it counts between the tap and the sending.
+     *
+     * @param  array<string, mixed>  $entry
+     */
+    private function happenedAt(array $entry): \DateTimeImmutable
+    {
+        $waited = is_numeric($entry['at'] ?? null) && is_numeric($entry['sent_at'] ?? null) ? (int) $entry['sent_at'] - (int) $entry['at'] : 0;
+
+        return $this->clock->now()->modify(sprintf('-%d milliseconds', max(0, min(self::MOST_MILLISECONDS, $waited))));
     }
 
     /** @param  array<string, mixed>  $entry */

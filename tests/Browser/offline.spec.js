@@ -70,6 +70,43 @@ test('an expired sign-in keeps every entry, asks, and sends after signing in; an
     expect(cookies.length).toBeGreaterThan(0);
 });
 
+test('signing out warns of what waits and never clears it', async ({ page, context }, { project }) => {
+    test.skip(project.name === 'phone', 'the same for every size');
+    await signIn(page);
+    await makePlan(page, 'Thimble', 'Kites on the green');
+    await startSession(page);
+    await context.setOffline(true);
+    await tapTrial(page, { outcome: 'returned', band: 0 });
+    await expect(page.getByText(/No connection: 1 on this device/)).toBeVisible();
+    const url = page.url();
+    const said = page.waitForEvent('dialog');
+    const press = page.getByRole('button', { name: /Sign out/ }).click();
+    const dialog = await said;
+    expect(dialog.message()).toContain('1 entry is not sent yet');
+    await dialog.dismiss();
+    await press;
+    expect(page.url()).toBe(url);
+    await context.setOffline(false);
+    await expect(screen(page)).toHaveAttribute('data-waiting', '0', { timeout: 40_000 });
+    expect(await stored(page)).toHaveLength(1);
+});
+
+test('a session to acclimatize counts looks and stares, and has no ladder', async ({ page }, { project }) => {
+    await signIn(page);
+    await makePlan(page, 'Thimble', `Stalls ${project.name}`);
+    await page.getByRole('link', { name: 'Start a session' }).click();
+    await page.getByLabel('Kind of session').selectOption('acclimatize');
+    await page.getByRole('button', { name: 'Start', exact: true }).click();
+    await page.getByRole('button', { name: /Looked back/ }).click();
+    await page.getByRole('button', { name: /Looked back/ }).click();
+    await expect(page.getByRole('button', { name: 'Looked back 2' })).toBeVisible();
+    await expect(page.locator('[data-do="band-0"]')).toBeHidden();
+    await expectAccessible(page, 'acclimatize');
+    await page.getByRole('button', { name: /^Break/ }).click();
+    await expect(page.getByRole('button', { name: /^Break 0:0/ })).toBeVisible();
+    await expect(screen(page)).toHaveAttribute('data-waiting', '0');
+});
+
 test('the server is killed in the middle, and not a tap is missing', async ({ page }, { project }) => {
     test.skip(project.name === 'phone', 'the same for every size');
     await signIn(page);

@@ -27,15 +27,18 @@ export async function mountWaiting(body) {
     };
     for (const form of document.querySelectorAll('[data-sign-out]')) {
         form.addEventListener('submit', async (event) => {
-            const mine = await waitingNow;
-            if (mine > 0 && !confirm(`${mine} ${mine === 1 ? 'entry is' : 'entries are'} not sent yet. They stay on this device and are sent when you sign in here again. Sign out all the same?`)) event.preventDefault();
-            else await forgetPages();
+            // stopped at once and sent on afterwards: an event is over by the time the store has answered
+            event.preventDefault();
+            const mine = await refresh();
+            if (mine > 0 && !confirm(`${mine} ${mine === 1 ? 'entry is' : 'entries are'} not sent yet. They stay on this device and are sent when you sign in here again. Sign out all the same?`)) return;
+            await forgetPages();
+            if (form instanceof HTMLFormElement) form.submit();
         });
     }
-    let waitingNow = refresh();
+    const waitingNow = refresh();
     if (!store || document.querySelector('[data-session-screen]')) return;
     const sender = new Sender(store, { user, device: deviceId(), entriesUrl: (session) => `/sessions/${session}/entries`, trayUrl: '/tray' }, {
-        onStatus: () => { waitingNow = refresh(); },
+        onStatus: () => void refresh(),
     });
     if ((await waitingNow) > 0) await sender.wake();
 }

@@ -11,6 +11,7 @@ import { View } from './view.js';
 /** Milliseconds without an answer after which the cautious rule of this device speaks up. */
 const PATIENCE = 900;
 const LIVE_EVERY = 1500;
+const BREAK_MILLISECONDS = 300_000;
 const SUCCESSES = ['returned'];
 
 /** The session as this device knows it: what the server said last, and what was logged here since. */
@@ -31,6 +32,7 @@ export class Screen {
         this.isSpeaking = false;
         this.isTyped = false;
         this.lastSetSignal = 0;
+        this.lastBreakSignal = 0;
         this.spoken = '';
     }
 
@@ -72,6 +74,8 @@ export class Screen {
         if (this.root.dataset.kind !== 'ladder') {
             for (const part of this.root.querySelectorAll('[data-ladder-only]')) /** @type {HTMLElement} */ (part).hidden = true;
             for (const part of this.root.querySelectorAll('[data-looking-only]')) /** @type {HTMLElement} */ (part).hidden = false;
+            const card = this.view.all('advice')[0];
+            if (card) card.hidden = true;
         }
     }
 
@@ -88,7 +92,7 @@ export class Screen {
             case 'undo': return void this.undo();
             case 'batch': return void this.batch();
             case 'leave': return void this.leave();
-            case 'break': return void this.enter([this.entry('break_over')]);
+            case 'break': return this.pause();
             case 'take': return void this.enter([this.entry('take')]);
             case 'seen': this.marks.seen += 1; this.view.put('seen', String(this.marks.seen)); return void this.moment('trigger_seen');
             case 'look-back': this.marks.lookBacks += 1; this.view.put('look-backs', String(this.marks.lookBacks)); return void this.moment('look_back');
@@ -379,6 +383,19 @@ export class Screen {
         this.view.put('food-left', String(Math.max(0, pieces - this.state.count - more)));
     }
 
+    /** A break out of sight: timed from its start, over by a second tap. */
+    pause() {
+        const key = `wheatear-break-${this.own.session}`;
+        if (localStorage.getItem(key)) {
+            localStorage.removeItem(key);
+            this.view.put('break', '');
+            void this.enter([this.entry('break_over')]);
+            return;
+        }
+        localStorage.setItem(key, String(Date.now()));
+        this.tick();
+    }
+
     mark() {
         const now = performance.now();
         const button = this.root.querySelector('[data-do="mark"]');
@@ -495,6 +512,15 @@ export class Screen {
         const now = Date.now();
         this.view.clocks(this.state, now);
         if (this.leaveDialog()?.open) this.view.put('leave-clock', elapsed(this.marks.leftAt, now));
+        const pausedAt = Number(localStorage.getItem(`wheatear-break-${this.own.session}`));
+        if (pausedAt) {
+            this.view.put('break', elapsed(pausedAt, now));
+            if (now - pausedAt >= BREAK_MILLISECONDS && this.lastBreakSignal !== pausedAt) {
+                this.lastBreakSignal = pausedAt;
+                signal(2);
+            }
+            return;
+        }
         const set = this.state.setStartedAt ?? this.state.startedAt;
         if (now - set >= 60_000 * this.state.setMinutes && this.lastSetSignal !== set && !this.isWatching()) {
             this.lastSetSignal = set;

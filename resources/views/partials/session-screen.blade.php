@@ -7,6 +7,7 @@
     <div class="session-head">
         <h1 class="h5 m-0">{{ $dog->name }}: {{ $plan->name }}</h1>
         <p class="m-0 small" role="status" data-net></p>
+        <button class="btn btn-outline-secondary keys-button" type="button" data-do="keys">Keys</button>
     </div>
 
     <p class="alert alert-danger mb-2" role="alert" data-full hidden>This device is out of storage. What you log now lives only as long as this page is open: leave it open until all is saved.</p>
@@ -21,6 +22,8 @@
         <details class="why" data-why><summary>Why</summary><ul class="reasons" data-reasons></ul><p class="form-text mb-0">Advice supports your judgement; you see the dog.</p></details>
         <div class="others" data-others></div>
     </section>
+
+    <p class="card card-body mb-2" data-looking-only hidden>{{ $session->kind === App\Models\SessionKind::Drill ? 'A drill: the skill with nothing there. Short, well paid, and stop while it is good.' : 'No ladder today: let it look and sniff, mark whatever attention it offers, count how often it looks back, and time the longest stare.' }}</p>
 
     <div class="gauges">
         <ol class="pips" data-pips aria-label="Run"></ol>
@@ -53,7 +56,7 @@
             <button class="btn btn-outline-secondary" type="button" data-do="undo">Undo</button>
             <button class="btn btn-outline-secondary" type="button" data-do="mark" data-ladder-only aria-pressed="false">Mark <b data-latency></b></button>
             <button class="btn btn-outline-secondary" type="button" data-do="seen">Seen <b data-seen>0</b></button>
-            <button class="btn btn-outline-secondary" type="button" data-do="break">Break</button>
+            <button class="btn btn-outline-secondary" type="button" data-do="break">Break <b data-break></b></button>
         </div>
         <ol class="latest" aria-label="The latest trials" data-latest></ol>
 
@@ -101,7 +104,7 @@
             </form>
         </details>
         <details class="drawer">
-            <summary>Timers, voice, keys</summary>
+            <summary>Timers, voice</summary>
             <div class="d-flex flex-wrap gap-2 align-items-center my-2">
                 <label for="q-wait">Prompt after</label><select class="form-select w-auto" id="q-wait" data-wait>@foreach([1, 2, 3, 4, 5] as $s)<option value="{{ $s }}" @selected($s === 3)>{{ $s }} s</option>@endforeach</select>
                 <button class="btn btn-outline-secondary" type="button" data-do="countdown">It has noticed <b data-countdown></b></button>
@@ -109,7 +112,6 @@
                 <label for="q-pace">Feed every</label><select class="form-select w-auto" id="q-pace" data-pace>@foreach([1, 2, 3, 5] as $s)<option value="{{ $s }}">{{ $s }} s</option>@endforeach</select>
                 <button class="btn btn-outline-secondary" type="button" data-do="pace" aria-pressed="false">Pace</button>
                 <button class="btn btn-outline-secondary" type="button" data-do="voice" aria-pressed="false">Say the advice</button>
-                <button class="btn btn-outline-secondary" type="button" data-do="keys">Keys</button>
             </div>
             <p class="form-text" data-wake></p>
         </details>
