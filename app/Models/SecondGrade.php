@@ -19,6 +19,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property Band $band
  * @property CarbonImmutable $graded_at
  * @property-read User $user
+ * @property-read Trial $trial
  */
 final class SecondGrade extends Model
 {
@@ -34,5 +35,11 @@ final class SecondGrade extends Model
     public function user(): BelongsTo
     {
         return $this->belongsTo(User::class);
+    }
+
+    /** @return BelongsTo<Trial, $this> */
+    public function trial(): BelongsTo
+    {
+        return $this->belongsTo(Trial::class);
     }
 }

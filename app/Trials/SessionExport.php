@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Trials;
 
 use App\Models\AdviceGiven;
+use App\Models\Moment;
+use App\Models\SecondGrade;
 use App\Models\Session;
 use App\Models\Trial;
 use Carbon\CarbonImmutable;
@@ -32,12 +34,22 @@ final readonly class SessionExport
                 'plan' => $session->plan->name,
                 'method' => $session->plan->method,
                 'place' => $session->place?->name,
+                'kind' => $session->kind->value,
+                'checklist' => $session->checklist,
+                'upset' => $session->upset,
+                'report' => $session->report,
                 'sets' => $session->sets->map(static fn ($set): array => ['position' => $set->position, 'startedAt' => self::iso($set->started_at), 'endedAt' => self::iso($set->ended_at)])->all(),
             ],
             'trials' => array_map($this->trial(...), $this->trials($session)),
             'advice' => $session->advice()->limit(self::MOST_TRIALS)->get()->map(static fn (AdviceGiven $given): array => [
                 'afterTrial' => $given->trial_id, 'givenAt' => self::iso($given->given_at), 'action' => $given->action->value, 'exposure' => $given->exposure,
                 'reasons' => $given->reasons, 'strainBound' => $given->strain_bound, 'reactionBound' => $given->reaction_bound, 'engine' => $given->engine,
+            ])->all(),
+            'moments' => $session->moments()->limit(self::MOST_TRIALS)->get()->map(static fn (Moment $moment): array => [
+                'uuid' => $moment->uuid, 'at' => self::iso($moment->occurred_at), 'kind' => $moment->kind, 'data' => $moment->data,
+            ])->all(),
+            'secondGrades' => SecondGrade::query()->with('user')->whereHas('trial', static fn ($trials) => $trials->where('session_id', $session->id))->orderBy('id')->limit(self::MOST_TRIALS)->get()->map(static fn (SecondGrade $grade): array => [
+                'uuid' => $grade->uuid, 'trial' => $grade->trial_id, 'by' => $grade->user->name, 'band' => $grade->band->value, 'gradedAt' => self::iso($grade->graded_at),
             ])->all(),
         ], JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES)."\n";
     }
@@ -74,7 +86,7 @@ final readonly class SessionExport
     }
 
     /**
-     * @return array{id: int, uuid: string, sequence: int, occurredAt: ?string, deviceAt: ?string, receivedAt: ?string, exposure: array<string, float|string|null>, target: array<string, float|string|null>, underAction: ?string, outcome: string, band: int, bandProposed: int, signs: list<string>, signsVersion: string, food: string, foodLeft: bool, latency: ?string, latencyMs: ?int, interrupted: bool, handlerError: bool, undone: bool, corrections: list<array<string, mixed>>, note: ?string}
+     * @return array{id: int, uuid: string, sequence: int, occurredAt: ?string, deviceAt: ?string, receivedAt: ?string, exposure: array<string, float|string|null>, target: array<string, float|string|null>, underAction: ?string, outcome: string, band: int, bandProposed: int, signs: list<string>, signsVersion: string, food: string, foodLeft: bool, latency: ?string, latencyMs: ?int, stareMs: ?int, device: ?string, interrupted: bool, handlerError: bool, undone: bool, corrections: list<array<string, mixed>>, note: ?string}
      */
     private function trial(Trial $trial): array
     {
@@ -86,7 +98,7 @@ final readonly class SessionExport
             'exposure' => $part('real'), 'target' => $part('target'), 'underAction' => $trial->under_action,
             'outcome' => $trial->outcome->value, 'band' => $trial->band->value, 'bandProposed' => $trial->band_proposed->value,
             'signs' => array_values($trial->signs->map(static fn ($row): string => $row->sign)->sort()->all()), 'signsVersion' => $trial->signs_version,
-            'food' => $trial->food->value, 'foodLeft' => $trial->food_left, 'latency' => $trial->latency?->value, 'latencyMs' => $trial->latency_ms,
+            'food' => $trial->food->value, 'foodLeft' => $trial->food_left, 'latency' => $trial->latency?->value, 'latencyMs' => $trial->latency_ms, 'stareMs' => $trial->stare_ms, 'device' => $trial->device,
             'interrupted' => $trial->interrupted, 'handlerError' => $trial->handler_error,
             'undone' => $trial->corrections->contains('kind', 'undo'),
             'corrections' => array_values($trial->corrections->map(static fn ($row): array => ['kind' => $row->kind, 'changes' => $row->changes, 'madeAt' => self::iso($row->made_at)])->all()),

@@ -145,6 +145,22 @@ final class EntriesTest extends TestCase
         self::assertSame(0, Event::query()->count());
     }
 
+    public function test_what_else_happened_is_told_in_the_review_and_in_the_export(): void
+    {
+        $this->send([
+            $this->entry('moment', ['moment' => 'left']), $this->entry('moment', ['moment' => 'settled', 'data' => ['seconds' => 35, 'nested' => ['dropped']]]),
+            $this->entry('moment', ['moment' => 'trigger_seen']), $this->entry('moment', ['moment' => 'trigger_seen']), $this->entry('moment', ['moment' => 'stare', 'data' => ['ms' => 2400]]),
+        ]);
+        $this->post("/sessions/{$this->world->session->id}/end", ['went' => 'hard', 'loved' => 'the tug rope']);
+
+        $this->get("/sessions/{$this->world->session->id}/review")
+            ->assertSee('Left once; it ate and did a cue after at most 35 s. The trigger came 2 times. Longest stare 2.4 s.')->assertSee('Hard for the dog.')->assertSee('Ended with the tug rope.');
+        $json = json_decode((string) $this->get("/sessions/{$this->world->session->id}/export.json")->getContent(), true);
+        self::assertIsArray($json);
+        self::assertSame(['left', 'settled', 'trigger_seen', 'trigger_seen', 'stare'], array_column($json['moments'], 'kind'));
+        self::assertSame(['seconds' => 35], $json['moments'][1]['data']);
+    }
+
     public function test_a_device_gets_easier_steps_beforehand_and_none_is_harder(): void
     {
         $this->send(array_map(fn (int $i): array => $this->trial($i, ['band' => 0]), range(1, 8)));

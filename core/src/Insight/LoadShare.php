@@ -10,9 +10,6 @@ use Core\Response\DogModel;
 /** How much of the difference between two exposures one dimension makes for this dog. */
 final readonly class LoadShare
 {
-    /** Standard normal quantile of the two-sided 80 % range. */
-    private const QUANTILE = 1.2815515655446004;
-
     /**
      * @param  float  $logits  harder by so much at the likeliest slope; negative where this dimension eases
      * @param  float  $low  80 % range of it
@@ -45,7 +42,7 @@ final readonly class LoadShare
             if ($change === 0.0) {
                 continue;
             }
-            $range = self::QUANTILE * $model->fit->standardError($model->fit->mode->cuts + $j) * abs($end[$j] - $start[$j]);
+            $range = DogModel::RANGE_QUANTILE * $model->fit->standardError($model->fit->mode->cuts + $j) * abs($end[$j] - $start[$j]);
             $shares[] = new self($dimension->key, $change, $change - $range, $change + $range, abs($change) / $sum, count($model->seen[$dimension->key] ?? []) > 1);
         }
         usort($shares, static fn (self $a, self $b): int => $b->share <=> $a->share);

@@ -10,9 +10,6 @@ use Core\Response\DogModel;
 /** How much of what the model holds of a dog is still the typical dog: the share of each prior's spread that is left. */
 final readonly class PriorShare
 {
-    /** Information of one trial on the load, between 3 % and 50 % risk. */
-    private const INFORMATION = 0.28;
-
     /**
      * @param  array{float, float, float}  $gaps  left of the prior's relative sd, 0 to 1, between the bands, lowest first
      * @param  array<string, float>  $slopes  by dimension key
@@ -42,6 +39,6 @@ final readonly class PriorShare
      */
     public static function inTrials(float $sd): float
     {
-        return 1.0 / (self::INFORMATION * $sd ** 2);
+        return 1.0 / (DogModel::INFORMATION * $sd ** 2);
     }
 }

@@ -38,7 +38,7 @@ final readonly class ResponseCurve
             $at = $exposure->with($key, $value);
             $chance = static fn (Band $band): float => Probability::fromLogit($model->linear($at, $band, $day)['mean']);
             $strain = $model->linear($at, Band::Strain, $day);
-            $half = 1.2815515655446004 * $strain['sd'];
+            $half = DogModel::RANGE_QUANTILE * $strain['sd'];
             $curve[] = [
                 'value' => $value,
                 'atLeast' => [$chance(Band::Aware), $chance(Band::Effort), $chance(Band::Strain), $chance(Band::Over)],

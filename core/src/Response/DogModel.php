@@ -19,8 +19,11 @@ final readonly class DogModel
     /** The weightiest fit. */
     public Fit $fit;
 
+    /** Standard normal quantile of the two-sided 80 % range that charts show. */
+    public const RANGE_QUANTILE = 1.2815515655446004;
+
     /** Information of one trial on the load, between 3 % and 50 % risk. */
-    private const INFORMATION = 0.28;
+    public const INFORMATION = 0.28;
 
     private const MOST_CALM_TRIALS = 60.0;
 

@@ -6,6 +6,7 @@
     @if($session->end_note)<p class="card card-body">{{ $session->end_note }}</p>@endif
     @if($session->report)<p>{{ isset($session->report['went']) ? ucfirst(App\Http\Controllers\SessionEndController::WENT[$session->report['went']]).'.' : '' }} {{ isset($session->report['loved']) ? 'Ended with '.$session->report['loved'].'.' : '' }}</p>@endif
     @if($minutes !== null && $minutes <= 7 && collect($rows)->every(fn ($row) => $row['trial']->band->isBelowThreshold()))<p>{{ $minutes }} calm {{ $minutes === 1 ? 'minute' : 'minutes' }}: a full session on a hard day. Well done.</p>@endif
+    @if($moments !== [])<p>{{ implode(' ', $moments) }}</p>@endif
     <x-problems />
     @if($rows === [])
         <p>No trial was logged. Five calm minutes without one are a session too.</p>
