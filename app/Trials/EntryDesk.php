@@ -71,10 +71,8 @@ final readonly class EntryDesk
             return $this->tray($user, $uuid, $data, (string) $validator->errors()->first());
         }
         $trial = $this->rules->toTrial($validator->validated(), $session, $user->distance_unit);
-        if ($session->device === null) {
-            $session->update(['device' => $device, 'device_since' => $this->clock->now()]);
-        }
-        $isOthers = $session->device !== $device && $session->device_since !== null && $this->happenedAt($entry) > $session->device_since;
+        $this->claim($session, $device);
+        $isOthers = $session->device !== $device && ! $this->loggedBefore($session, $device, $this->happenedAt($entry));
         if ($isOthers && ! Trial::query()->where('practice_id', $session->practice_id)->where('uuid', $uuid)->exists()) {
             return $this->tray($user, $uuid, $data, 'Another device was logging this session at that time: it may be the same trial.');
         }
@@ -128,6 +126,25 @@ final readonly class EntryDesk
         }
 
         return ['result' => $moment->wasRecentlyCreated ? 'kept' : 'known'];
+    }
+
+    /** Whether a device that was handed over from sends what it logged while it was the one. */
+    private function loggedBefore(Session $session, string $device, \DateTimeImmutable $at): bool
+    {
+        return $session->device_since !== null && $at <= $session->device_since && Trial::query()->where('session_id', $session->id)->where('device', $device)->exists();
+    }
+
+    /** The first device to log a trial is the one that logs; of two at the same moment the database lets one through. */
+    private function claim(Session $session, string $device): void
+    {
+        if ($session->device !== null) {
+            return;
+        }
+        Session::query()->toBase()->where('id', $session->id)->whereNull('device')->update(['device' => $device, 'device_since' => $this->clock->now()->format('Y-m-d H:i:s.v')]);
+        $claimed = Session::query()->whereKey($session->id)->firstOrFail(['device', 'device_since']);
+        $session->device = $claimed->device;
+        $session->device_since = $claimed->device_since;
+        $session->syncOriginalAttributes(['device', 'device_since']);
     }
 
     /**

@@ -112,6 +112,17 @@ final class EntriesTest extends TestCase
         self::assertEqualsWithDelta(20, abs(Trial::query()->where('sequence', 2)->sole()->occurred_at->diffInSeconds(now())), 3);
     }
 
+    public function test_of_two_first_taps_at_the_same_moment_one_device_is_let_through(): void
+    {
+        // both requests have read the session before either has written
+        $seen = [Session::query()->sole(), Session::query()->sole()];
+        $desk = app(EntryDesk::class);
+        self::assertSame('kept', $desk->take($seen[0], $this->world->trainer, $this->trial(1), self::DEVICE)['result']);
+        self::assertSame('tray', $desk->take($seen[1], $this->world->trainer, [...$this->trial(1), 'at' => now()->subSeconds(2)->getTimestampMs()], self::OTHER)['result']);
+
+        self::assertSame(1, Trial::query()->count());
+    }
+
     public function test_a_second_person_grades_the_same_trial_once_and_the_review_shows_the_agreement(): void
     {
         $trials = [$this->trial(1, ['band' => 0]), $this->trial(2, ['band' => 1]), $this->trial(3, ['band' => 2, 'outcome' => 'prompted'])];

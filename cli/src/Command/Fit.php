@@ -4,12 +4,18 @@ declare(strict_types=1);
 
 namespace Cli\Command;
 
+use Cli\Answer;
 use Cli\Command;
 use Cli\Document;
 use Cli\SituationDocument;
 use Cli\SituationRead;
+use Core\Decision\Level;
+use Core\Exposure\Dimension;
+use Core\Exposure\GammaPrior;
 use Core\Insight\LoadShare;
 use Core\Insight\PriorShare;
+use Core\Insight\SlopeByBand;
+use Core\Insight\TeachingTrial;
 use Core\Response\WeightedFit;
 
 /** The fitted model: cut points, slopes with standard errors, what of it is still the typical dog, and the state of the forecasts. */
@@ -43,6 +49,7 @@ final readonly class Fit implements Command
             ];
         }
         $ladder = $situation->ladder;
+        $teaches = TeachingTrial::of($situation, new Level($ladder->top(), $ladder->step($ladder->top())->exposure));
 
         return [
             'converged' => true,
@@ -58,11 +65,26 @@ final readonly class Fit implements Command
                 LoadShare::between($model, $ladder->step(0)->exposure, $ladder->step($ladder->top())->exposure),
             ),
             'contradictedOrders' => self::contradictions($all),
+            'slopeByBand' => self::slopeByBand($all),
+            'teachesMost' => $teaches === null ? null : ['level' => Answer::level($teaches->level), 'share' => $teaches->share],
             'referenceMeters' => $model->scale->reference->meters,
             'calibration' => [
                 'strainFactor' => $situation->calibration->strainFactor(), 'reactionFactor' => $situation->calibration->reactionFactor(), 'forecasts' => $situation->calibration->forecasts,
             ],
         ];
+    }
+
+    /** @return ?array{differs: bool, slopes: list<array{band: int, slope: float, standardError: float}>} of the first dimension; null with too few trials */
+    private static function slopeByBand(SituationRead $all): ?array
+    {
+        $slopes = array_map(static fn (Dimension $dimension): GammaPrior => $dimension->slope, $all->scale->dimensions);
+        $found = SlopeByBand::of($all->builder->rows($all->scale, $all->sessions, $all->situation->log->evidence()), $slopes, 0);
+        $listed = [];
+        foreach ($found->byBand ?? [] as $band => $slope) {
+            $listed[] = ['band' => $band, ...$slope];
+        }
+
+        return $found === null ? null : ['differs' => $found->differs(), 'slopes' => $listed];
     }
 
     /** @return list<array{dimension: string, slope: float, standardError: float}> */

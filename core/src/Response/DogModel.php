@@ -151,6 +151,15 @@ final readonly class DogModel
         return $needed > self::MOST_CALM_TRIALS ? null : max(1, (int) ceil($needed));
     }
 
+    /** Posterior covariance of the strain predictors of two exposures on the same day, in the weightiest fit. */
+    public function covariance(Exposure $one, Exposure $other, Day $day): float
+    {
+        $group = $this->group($day);
+        $today = $group === null && $day !== Day::Typical ? $this->daySd ** 2 + $this->gapVariance : 0.0;
+
+        return $today + $this->fit->covarianceOf($this->row($one, $day), $this->row($other, $day), Band::Strain->value, $group);
+    }
+
     /** Posterior mean of P(band ≥ k). */
     public function chanceOf(Exposure $exposure, Band $atLeast, Day $day): float
     {

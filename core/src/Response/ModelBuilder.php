@@ -118,6 +118,17 @@ final readonly class ModelBuilder
     }
 
     /**
+     * Earlier sessions and today's as rows, faded as for a fit: for checks of the model itself.
+     *
+     * @param  list<SessionEvidence>  $earlier
+     * @return list<ObservedRow>
+     */
+    public function rows(LoadScale $scale, array $earlier, SessionEvidence $today): array
+    {
+        return Observations::of($scale, $this->fading, $earlier, $today, null)->rows;
+    }
+
+    /**
      * Ordered dimensions whose order the trials contradict: with its slope left free, harder values went clearly better.
      *
      * @param  list<SessionEvidence>  $earlier

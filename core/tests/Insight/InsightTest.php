@@ -4,17 +4,28 @@ declare(strict_types=1);
 
 namespace Core\Tests\Insight;
 
+use Core\Decision\History;
+use Core\Decision\Level;
+use Core\Decision\RuleSettings;
+use Core\Decision\SessionLog;
+use Core\Decision\Situation;
 use Core\Exposure\Exposure;
 use Core\Exposure\LoadScale;
 use Core\Insight\LoadShare;
 use Core\Insight\PriorShare;
 use Core\Insight\ResponseCurve;
+use Core\Insight\SlopeByBand;
+use Core\Insight\TeachingTrial;
 use Core\Insight\Trend;
 use Core\Insight\TrendMethod;
+use Core\Ladder\Criterion;
+use Core\Ladder\Ladder;
+use Core\Ladder\Step;
 use Core\Measure\Distance;
 use Core\Response\Day;
 use Core\Response\DogModel;
 use Core\Response\ModelBuilder;
+use Core\Response\ObservedRow;
 use Core\Response\RiskLimits;
 use Core\Response\SessionEvidence;
 use Core\Response\ThresholdSearch;
@@ -22,11 +33,15 @@ use Core\Sign\Band;
 use Core\Tests\Fixture;
 use PHPUnit\Framework\Attributes\CoversClass;
 use PHPUnit\Framework\TestCase;
+use Random\Engine\Xoshiro256StarStar;
+use Random\Randomizer;
 
 /** What the screens and the command line tell of a model. */
 #[CoversClass(LoadShare::class)]
 #[CoversClass(PriorShare::class)]
 #[CoversClass(ResponseCurve::class)]
+#[CoversClass(SlopeByBand::class)]
+#[CoversClass(TeachingTrial::class)]
 #[CoversClass(Trend::class)]
 #[CoversClass(DogModel::class)]
 #[CoversClass(ModelBuilder::class)]
@@ -110,6 +125,45 @@ final class InsightTest extends TestCase
 
         self::assertSame(['trigger_motion'], array_keys($builder->contradictions(Fixture::scale(), true, [], $session(2, 0))));
         self::assertSame([], $builder->contradictions(Fixture::scale(), true, [], $session(0, 2)));
+    }
+
+    public function test_one_slope_for_all_bands_is_questioned_only_where_the_bands_really_differ(): void
+    {
+        $random = new Randomizer(new Xoshiro256StarStar(12));
+        $rows = function (float $low, float $high) use ($random): array {
+            $rows = [];
+            for ($i = 0; $i < 600; $i++) {
+                $x = -3.0 + 3.0 * ($i % 10) / 9;
+                $counts = [0.0, 0.0, 0.0, 0.0, 0.0];
+                $draw = $random->getInt(1, 999_999) / 1e6;
+                $logit = log($draw / (1 - $draw));
+                $counts[$logit < $high * ($x + 1.2) ? 3 : ($logit < $low * ($x + 2.2) ? 1 : 0)] = 1.0;
+                $rows[] = new ObservedRow(null, [$x], $counts);
+            }
+
+            return $rows;
+        };
+        $priors = [Fixture::dimensions()->dimension('distance')->slope];
+
+        self::assertFalse(SlopeByBand::of($rows(2.2, 2.2), $priors, 0)?->differs());
+        self::assertTrue(SlopeByBand::of($rows(0.8, 4.5), $priors, 0)?->differs());
+        self::assertNull(SlopeByBand::of(array_slice($rows(2.2, 2.2), 0, 59), $priors, 0), 'too few to tell');
+    }
+
+    public function test_the_trial_that_teaches_most_is_within_the_limits_and_nearest_to_what_is_asked(): void
+    {
+        $ladder = Ladder::of(array_map(static fn (float $meters): Step => new Step(Fixture::at($meters), Criterion::run(5)), [90.0, 60.0, 40.0, 25.0, 12.0]));
+        $now = new \DateTimeImmutable('2026-10-20 10:00 UTC');
+        $model = Fixture::model([Fixture::session('2026-10-19', [...array_fill(0, 30, [40.0, 0]), ...array_fill(0, 10, [30.0, 1])])], [[40.0, 0]]);
+        $situation = new Situation(Fixture::dimensions(), Fixture::signs(), $ladder, RuleSettings::of(RiskLimits::usual()), new History(trialsEver: 40), new SessionLog($now, $now, []), $model, $now);
+        $teaches = TeachingTrial::of($situation, new Level(4, $ladder->step(4)->exposure));
+
+        self::assertNotNull($teaches);
+        self::assertTrue($situation->allows($teaches->level->exposure));
+        self::assertGreaterThan(0.0, $teaches->share);
+        self::assertLessThan(1.0, $teaches->share);
+        $harder = array_filter(range($teaches->level->step + 1, 4), static fn (int $step): bool => $situation->allows($ladder->step($step)->exposure));
+        self::assertSame([], $harder, 'the hardest allowed step says most about a harder one');
     }
 
     /** A dog that improves by a halving a month: the steady line foretells it best; one that stays the same needs no line. */

@@ -47,6 +47,8 @@ export function listen(act) {
         const { target } = event;
         if (event.ctrlKey || event.metaKey || event.altKey || event.repeat) return;
         if (target instanceof HTMLTextAreaElement || target instanceof HTMLSelectElement || (target instanceof HTMLInputElement && !['radio', 'checkbox'].includes(target.type))) return;
+        // arrows move among radio buttons
+        if (target instanceof HTMLInputElement && target.type === 'radio' && event.key.startsWith('Arrow')) return;
         const open = document.querySelector('dialog[open]');
         const action = map[event.key];
         if (!action || open) return;
