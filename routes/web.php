@@ -6,6 +6,7 @@ use App\Http\Controllers\BreakController;
 use App\Http\Controllers\DogController;
 use App\Http\Controllers\EntryController;
 use App\Http\Controllers\ExportController;
+use App\Http\Controllers\HelpController;
 use App\Http\Controllers\LiveController;
 use App\Http\Controllers\PlanController;
 use App\Http\Controllers\PlanReviewController;
@@ -35,6 +36,7 @@ Route::middleware('auth')->group(function (): void {
     Route::post('/sign-out', [SignInController::class, 'destroy'])->name('sign-out');
     Route::put('/unit', [UnitController::class, 'update'])->name('unit.update');
     Route::get('/', TodayController::class)->name('today');
+    Route::get('/help', HelpController::class)->name('help');
 
     Route::resource('dogs', DogController::class)->only(['index', 'create', 'store', 'show']);
     Route::resource('dogs.plans', PlanController::class)->shallow()->only(['create', 'store', 'show', 'destroy']);

@@ -19,6 +19,7 @@ await take('dog', '/dogs/1');
 await take('plan', '/plans/1');
 await take('new-plan', '/dogs/3/plans/create');
 await take('review', '/sessions/12/review');
+await take('help', '/help?q=limits');
 
 await page.goto('/plans/1');
 await page.getByRole('link', { name: 'Start a session' }).click();

@@ -193,7 +193,7 @@ test('the other screens are accessible, in the dark too', async ({ page }) => {
     await signIn(page);
     for (const scheme of /** @type {const} */ (['light', 'dark'])) {
         await page.emulateMedia({ colorScheme: scheme });
-        for (const path of ['/', '/dogs', '/dogs/1', '/dogs/3', '/dogs/create', '/dogs/3/plans/create', '/plans/1', '/plans/1/sessions/create', '/sessions/12/review', '/tray']) {
+        for (const path of ['/', '/dogs', '/dogs/1', '/dogs/3', '/dogs/create', '/dogs/3/plans/create', '/plans/1', '/plans/1/sessions/create', '/sessions/12/review', '/tray', '/help']) {
             await page.goto(path);
             await expectAccessible(page, `${path} ${scheme}`);
             const wide = await page.evaluate(() => document.documentElement.scrollWidth > document.documentElement.clientWidth + 1);

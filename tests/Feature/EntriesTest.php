@@ -23,6 +23,8 @@ use Illuminate\Support\Facades\URL;
 use Illuminate\Support\Str;
 use Illuminate\Testing\TestResponse;
 use PHPUnit\Framework\Attributes\CoversClass;
+use Random\Engine\Xoshiro256StarStar;
+use Random\Randomizer;
 use Symfony\Component\HttpFoundation\Response;
 use Tests\TestCase;
 
@@ -216,6 +218,30 @@ final class EntriesTest extends TestCase
         $this->world->plan->delete();
 
         self::assertSame('kept', $this->send([$this->trial(1)])->assertOk()->json('receipts.0.result'));
+    }
+
+    /** Whatever a broken device sends: an answer that says what it is, never a failing server, and no good entry is lost with it. */
+    public function test_nonsense_is_answered_and_never_breaks_the_server(): void
+    {
+        $random = new Randomizer(new Xoshiro256StarStar(17));
+        $values = [null, -1, 1e308, '', 'x', [], ['a' => ['b' => 1]], true, "\u{0000}", str_repeat('ü', 600), '2026-11-20', 0.3, 501, 'advice:999999999', 'alt:1:9', 'step:-1'];
+        $pick = static fn (): mixed => $values[$random->getInt(0, count($values) - 1)];
+        for ($i = 1; $i <= 80; $i++) {
+            $entry = $this->trial($i);
+            foreach (range(1, $random->getInt(1, 3)) as $ignored) {
+                $field = ['at', 'sent_at', 'sequence', 'trial', 'moment', 'data', 'band', 'trial_uuid', 'kind'][$random->getInt(0, 8)];
+                $entry[$field] = $field === 'kind' ? EntryDesk::KINDS[$random->getInt(0, 5)] : $pick();
+                if (is_array($entry['trial'])) {
+                    $entry['trial'][['distance', 'outcome', 'band', 'signs', 'food', 'aim', 'exposure', 'note', 'latency_ms', 'stare_ms', 'food_gone'][$random->getInt(0, 10)]] = $pick();
+                }
+            }
+            $good = $this->entry('moment', ['moment' => 'look_back']);
+            $answer = $this->send([$entry, $good]);
+
+            self::assertSame(200, $answer->getStatusCode(), (string) json_encode($entry));
+            self::assertSame([$entry['uuid'], $good['uuid']], array_column($answer->json('receipts'), 'uuid'));
+            self::assertSame('kept', $answer->json('receipts.1.result'));
+        }
     }
 
     private function url(): string

@@ -10,6 +10,8 @@ export function deviceId() {
 /** The pages of open sessions answer without a network from now on. */
 export function keepPagesForOffline() {
     if ('serviceWorker' in navigator) navigator.serviceWorker.register('/sw.js').catch(() => undefined);
+    // asked for, not promised: a browser short of space clears other sites first
+    navigator.storage?.persist?.().catch(() => undefined);
 }
 
 /** Forgets kept pages when somebody signs out; what waits to be sent stays. */

@@ -21,6 +21,7 @@
                 <a class="nav-link" href="{{ route('today') }}" @if(request()->routeIs('today')) aria-current="page" @endif>Today</a>
                 <a class="nav-link" href="{{ route('dogs.index') }}" @if(request()->routeIs('dogs.*')) aria-current="page" @endif>Dogs</a>
                 <a class="nav-link" href="{{ route('tray.index') }}" @if(request()->routeIs('tray.*')) aria-current="page" @endif>To place</a>
+                <a class="nav-link" href="{{ route('help') }}" @if(request()->routeIs('help')) aria-current="page" @endif>Help</a>
             </nav>
             <form method="post" action="{{ route('sign-out') }}" data-sign-out>
                 @csrf

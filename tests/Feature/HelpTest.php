@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Help\HelpBook;
+use App\Help\HelpEntry;
+use App\Http\Controllers\HelpController;
+use Illuminate\Foundation\Testing\RefreshDatabase;
+use PHPUnit\Framework\Attributes\CoversClass;
+use Tests\TestCase;
+
+#[CoversClass(HelpBook::class)]
+#[CoversClass(HelpEntry::class)]
+#[CoversClass(HelpController::class)]
+final class HelpTest extends TestCase
+{
+    use RefreshDatabase;
+
+    /** The settings that the plan form asks for, and every reason that a rule of the core can give. */
+    public function test_every_reason_and_every_setting_has_its_entry_and_none_explains_what_is_not_there(): void
+    {
+        $codes = ['setting:run_length', 'setting:most_advances', 'setting:set_minutes', 'setting:session_minutes', 'setting:caution'];
+        foreach (new \RecursiveIteratorIterator(new \RecursiveDirectoryIterator(base_path('core/src'), \FilesystemIterator::SKIP_DOTS)) as $file) {
+            preg_match_all("/new Reason\\('([a-z-]+)'/", (string) file_get_contents((string) $file), $found);
+            array_push($codes, ...$found[1]);
+        }
+        $covered = array_merge(...array_map(static fn (HelpEntry $entry): array => $entry->covers, (new HelpBook)->entries));
+        $codes = array_unique($codes);
+        sort($codes);
+        sort($covered);
+
+        self::assertGreaterThan(50, count($codes));
+        self::assertSame($codes, $covered);
+    }
+
+    public function test_help_is_searched_by_words(): void
+    {
+        $this->actingAs(World::make()->trainer)->get('/help?q=fright rest')->assertOk()->assertSee('Carried-over upset')->assertDontSee('First ever success');
+        $this->get('/help?q=zeppelin', ['HX-Request' => 'true'])->assertSee('0 entries')->assertDontSee('<html', false);
+    }
+}
