@@ -29,6 +29,7 @@ export class View {
         }
         this.put('advice-label', advice.label);
         this.put('advice-next', advice.next ? advice.next.words : '');
+        this.put('first-reason', reasons[0]?.sentence ?? '');
         const list = this.all('reasons')[0];
         list?.replaceChildren(...reasons.map(({ code, sentence }) => {
             const item = Object.assign(document.createElement('li'), { textContent: sentence });

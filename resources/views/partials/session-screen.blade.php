@@ -19,6 +19,7 @@
             <div class="risk-row"><span>strain</span><span class="risk-bar" aria-hidden="true"><i data-risk-strain></i></span><span data-risk-strain-words></span></div>
             <div class="risk-row"><span>reaction</span><span class="risk-bar" aria-hidden="true"><i data-risk-reaction></i></span><span data-risk-reaction-words></span></div>
         </div>
+        <p class="first-reason" data-first-reason></p>
         <details class="why" data-why><summary>Why</summary><ul class="reasons" data-reasons></ul><p class="form-text mb-0">Advice supports your judgement; you see the dog. <a href="{{ route('help') }}">What the words mean</a></p></details>
         <div class="others" data-others></div>
     </section>
