@@ -4,23 +4,15 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use App\Models\Session;
 use Core\Sign\Band;
 use Core\Sign\Outcome;
 use Illuminate\Foundation\Http\FormRequest;
-use Illuminate\Support\Facades\Gate;
 use Illuminate\Validation\Rule;
 
 /** A correction after the fact: what the dog did, how it took it, and whether the trial was spoilt. */
 final class EditTrialRequest extends FormRequest
 {
-    public function authorize(): bool
-    {
-        $session = $this->route('session');
-        Gate::authorize('view', $session instanceof Session ? $session : throw new \LogicException('The route binds a session.'));
-
-        return true;
-    }
+    use OfTraining;
 
     /** @return array<string, list<mixed>> */
     public function rules(): array

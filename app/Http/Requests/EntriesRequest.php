@@ -4,24 +4,16 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use App\Models\Session;
 use App\Trials\EntryDesk;
 use Illuminate\Foundation\Http\FormRequest;
-use Illuminate\Support\Facades\Gate;
 use Illuminate\Validation\Rule;
 
 /** What a device sends: its identifier and some entries, oldest first. What an entry holds is looked at one by one. */
 final class EntriesRequest extends FormRequest
 {
+    use OfTraining;
+
     private const MOST = 50;
-
-    public function authorize(): bool
-    {
-        $session = $this->route('session');
-        Gate::authorize('view', $session instanceof Session ? $session : throw new \LogicException('The route binds a session.'));
-
-        return true;
-    }
 
     /** @return array<string, list<mixed>> */
     public function rules(): array

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use App\Models\Session;
 use App\Models\User;
 use App\Trials\IncomingTrial;
 use App\Trials\SessionPanel;
@@ -12,17 +11,11 @@ use Illuminate\Contracts\Validation\Validator;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Http\Exceptions\HttpResponseException;
 use Illuminate\Http\Response;
-use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\ViewErrorBag;
 
 final class LogTrialRequest extends FormRequest
 {
-    public function authorize(): bool
-    {
-        Gate::authorize('view', $this->training());
-
-        return true;
-    }
+    use OfTraining;
 
     /** @return array<string, list<mixed>> */
     public function rules(TrialRules $rules): array
@@ -60,13 +53,6 @@ final class LogTrialRequest extends FormRequest
         $part = view('partials.session-panel', $panel)->render();
         $this->session()->forget('_old_input');
         throw new HttpResponseException(new Response($part, 422));
-    }
-
-    private function training(): Session
-    {
-        $session = $this->route('session');
-
-        return $session instanceof Session ? $session : throw new \LogicException('The route binds a session.');
     }
 
     private function signedIn(): User

@@ -44,23 +44,24 @@ final readonly class ModelBuilder
         $daySd ??= $this->daySpread($scale, $referenceStated, $fineAt, $earlier);
         $gapVariance = $this->fading->gapVariance($seen->gapDays);
         $groups = $seen->groups($daySd, $this->priors->afterReactionMean, $gapVariance);
-        $fit = fn (Spacing $spacing, ?Parameters $from): ?WeightedFit => $this->fitted($spacing, $this->priors->for($scale, $referenceStated, $spacing->scale, $seen->hasUpset), $seen, $groups, $from);
-        $usual = $fit($this->priors->spacings[0], $start);
+        $usualPrior = $this->priors->for($scale, $referenceStated, $this->priors->spacings[0]->scale, $seen->hasUpset);
+        $usual = $this->fitter->fit($usualPrior, $seen->rows, $groups, $start);
         if ($usual === null) {
             return null;
         }
+        $weights = $this->priors->spacingWeights(ThinningOut::of($seen->rows, $usual->mode), self::LEAST_WEIGHT);
         $fits = [];
-        $weights = $this->priors->spacingWeights(ThinningOut::of($seen->rows, $usual->fit->mode), self::LEAST_WEIGHT);
         foreach ($this->priors->spacings as $i => $spacing) {
             $weight = $weights[$i] ?? 0.0;
             if ($weight === 0.0) {
                 continue;
             }
-            $one = $i === 0 ? $usual : $fit($spacing, $usual->fit->mode);
-            if ($one === null) {
+            $prior = $i === 0 ? $usualPrior : $this->priors->for($scale, $referenceStated, $spacing->scale, $seen->hasUpset);
+            $fit = $i === 0 ? $usual : $this->fitter->fit($prior, $seen->rows, $groups, $usual->mode);
+            if ($fit === null) {
                 return null;
             }
-            $fits[] = $one->withWeight($weight);
+            $fits[] = new WeightedFit($spacing, $prior, $fit, $weight);
         }
         if ($fits === []) {
             return null;
@@ -153,14 +154,6 @@ final readonly class ModelBuilder
         }
 
         return $found;
-    }
-
-    /** @param  list<OffsetGroup>  $groups */
-    private function fitted(Spacing $spacing, Prior $prior, Observations $seen, array $groups, ?Parameters $start): ?WeightedFit
-    {
-        $fit = $this->fitter->fit($prior, $seen->rows, $groups, $start);
-
-        return $fit === null ? null : new WeightedFit($spacing, $prior, $fit, 1.0);
     }
 
     /**

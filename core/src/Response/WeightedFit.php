@@ -11,9 +11,4 @@ final readonly class WeightedFit
     public function __construct(public Spacing $spacing, public Prior $prior, public Fit $fit, public float $weight)
     {
     }
-
-    public function withWeight(float $weight): self
-    {
-        return new self($this->spacing, $this->prior, $this->fit, $weight);
-    }
 }

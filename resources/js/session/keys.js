@@ -8,16 +8,18 @@ export const ACTIONS = /** @type {const} */ ([
 
 const KEPT = 'wheatear-keys';
 
+/** @returns {Record<string, string>} key by action, as this user assigned them; what cannot be read is forgotten */
+function assigned() {
+    try {
+        return JSON.parse(localStorage.getItem(KEPT) ?? '{}');
+    } catch {
+        return {};
+    }
+}
+
 /** @returns {Record<string, string>} action by key */
 export function keyMap() {
-    /** @type {Record<string, string>} */
-    let own = {};
-    try {
-        own = JSON.parse(localStorage.getItem(KEPT) ?? '{}');
-    } catch {
-        // what cannot be read is forgotten
-    }
-    return merged(own);
+    return merged(assigned());
 }
 
 /** @param {Record<string, string>} own key by action @returns {Record<string, string>} action by key; an own key wins over a default */
@@ -31,7 +33,7 @@ export function merged(own) {
 
 /** @param {string} action @param {string} key */
 export function assign(action, key) {
-    const own = JSON.parse(localStorage.getItem(KEPT) ?? '{}');
+    const own = assigned();
     for (const other of Object.keys(own)) if (own[other] === key) delete own[other];
     own[action] = key;
     localStorage.setItem(KEPT, JSON.stringify(own));
