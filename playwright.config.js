@@ -5,7 +5,9 @@ export default defineConfig({
     outputDir: 'test-results',
     workers: 1,
     retries: 0,
-    timeout: 60_000,
+    // a shared machine may be several times slower than a quiet one
+    timeout: 180_000,
+    expect: { timeout: 15_000 },
     reporter: [['list']],
     use: {
         baseURL: process.env.WHEATEAR_URL ?? 'http://127.0.0.1:8134',

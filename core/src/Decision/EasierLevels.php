@@ -222,16 +222,10 @@ final readonly class EasierLevels
                 continue;
             }
             $dimension = $this->situation->catalog->dimension($key);
-            if ($dimension->kind === DimensionKind::Ordered) {
-                $end = $dimension->choice($value)->score;
-                foreach ($dimension->values as $choice) {
-                    if ($choice->score > $dimension->choice($here)->score && $choice->score <= $end) {
-                        $changed[] = $from->with($key, $choice->key);
-                    }
-                }
-            } else {
-                // load is linear in the logarithm, so half the load is the geometric mean
-                $changed[] = $from->with($key, sqrt(max((float) $here, 0.1) * max((float) $value, 0.1)));
+            $reference = $this->situation->model === null ? 1.0 : $this->situation->model->scale->reference->meters;
+            $between = $dimension->between($here, $value, $reference);
+            foreach ($dimension->kind->isMeasured() ? $between : [...$between, $value] as $part) {
+                $changed[] = $from->with($key, $part);
             }
         }
 

@@ -70,6 +70,30 @@ final readonly class Dimension
     }
 
     /**
+     * Values part of the way in load from one value to a harder one: a measure at equal shares, a choice at those in between.
+     *
+     * @param  positive-int  $parts  of a measure; choices have those they have
+     * @return list<float|string> easiest first, without the two ends
+     */
+    public function between(float|string $from, float|string $to, float $referenceMeters, int $parts = 2): array
+    {
+        $values = [];
+        $low = $this->covariate($from, $referenceMeters);
+        $high = $this->covariate($to, $referenceMeters);
+        if (! $this->kind->isMeasured()) {
+            $scores = array_filter($this->values, fn (DimensionValue $value): bool => $value->score - $this->hardness($this->usual) > $low && $value->score - $this->hardness($this->usual) < $high);
+            usort($scores, static fn (DimensionValue $a, DimensionValue $b): int => $a->score <=> $b->score);
+
+            return array_map(static fn (DimensionValue $value): string => $value->key, $scores);
+        }
+        for ($i = 1; $i < $parts; $i++) {
+            $values[] = $this->valueAt($low + ($high - $low) * $i / $parts, $referenceMeters);
+        }
+
+        return $values;
+    }
+
+    /**
      * The same choices in another order, easiest first: this dog's own.
      *
      * @param  list<string>  $order  every value once

@@ -58,6 +58,20 @@ final readonly class Criterion
             : throw InvalidMeasure::outOfRange('The days', $days, 0, 90, '');
     }
 
+    public function equals(self $other): bool
+    {
+        return get_object_vars($this) === get_object_vars($other);
+    }
+
+    /** "5 in a row", "4 of the last 5, in 2 sessions over 1 day". */
+    public function inWords(): string
+    {
+        $count = $this->window === null ? "{$this->successes} in a row" : "{$this->successes} of the last {$this->window}";
+        $days = $this->days === 1 ? '1 day' : "{$this->days} days";
+
+        return $count.($this->sessions === 1 ? '' : ", in {$this->sessions} sessions".($this->days === 0 ? '' : " over at least {$days}")).($this->isNewBehavior ? '; the first success ends the session' : '');
+    }
+
     /**
      * How far trials at the step have come.
      *

@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Ladder;
+
+/** Who does what the step asks for. */
+enum HandledBy: string
+{
+    case Handler = 'handler';
+    case LikedPerson = 'liked_person';
+    case SecondPerson = 'second_person';
+    case HandlerAndHelper = 'handler_and_helper';
+    case Stranger = 'stranger';
+
+    public function label(): string
+    {
+        return match ($this) {
+            self::Handler => 'the handler',
+            self::LikedPerson => 'a person the dog likes',
+            self::SecondPerson => 'the second person',
+            self::HandlerAndHelper => 'handler and helper',
+            self::Stranger => 'a stranger to the dog',
+        };
+    }
+}

@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Method;
+
+use Core\Exposure\PlanKind;
+use Core\Ladder\Criterion;
+use Core\Ladder\DogPosture;
+use Core\Ladder\FoodTiming;
+
+/** A way of working with a dog, in plain words. Reward-based ones only. */
+final readonly class Method
+{
+    /**
+     * @param  non-empty-list<PlanKind>  $kinds  of plan that it suits
+     * @param  string  $trial  how a trial goes
+     * @param  string  $asksOf  what it asks of the handler
+     * @param  list<Skill>  $prerequisites  that must hold before exposure work
+     * @param  Criterion  $criterion  taken where a step has none of its own
+     */
+    public function __construct(
+        public string $key,
+        public string $label,
+        public array $kinds,
+        public string $trial,
+        public string $asksOf,
+        public string $advanceOn,
+        public string $goodFor,
+        public array $prerequisites,
+        public Criterion $criterion,
+        public FoodTiming $food,
+        public DogPosture $posture,
+    ) {
+    }
+
+    public function suits(PlanKind $kind): bool
+    {
+        return in_array($kind, $this->kinds, true);
+    }
+}

@@ -1,0 +1,133 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Planning;
+
+use Core\Decision\Reason;
+use Core\Exposure\Exposure;
+use Core\Ladder\Ladder;
+use Core\Ladder\Step;
+use Core\Measure\Probability;
+use Core\Response\Day;
+use Core\Response\DogModel;
+use Core\Response\RiskLimits;
+
+/**
+ * Looks over a ladder before anybody walks it: how much harder each step is than the one before, and what is wrong with it.
+ *
+ * Planning assumes that a mastered step has a risk of 2 %, so the next has σ(logit .02 + Δη): 3.2 % at the usual 0.5 logits.
+ * The dog's own risk is tested only when a step is due.
+ */
+final readonly class LadderReview
+{
+    /** Risk of strain at a step that is mastered. A working figure of the product. */
+    public const MASTERED_RISK = 0.02;
+
+    /** Predicted risk from which a step cannot be said to follow from the one before. A working figure of the product. */
+    private const NO_PATH_RISK = 0.2;
+
+    /** Logits by which easing off may be taken back at once: what lies deeper is climbed again like new ground. Handbook: at most 2 logits of ease pay for a harder step. */
+    private const MOST_EASE = 2.0;
+
+    /** @param  non-empty-list<StepReview>  $steps */
+    private function __construct(public array $steps)
+    {
+    }
+
+    public static function of(Ladder $ladder, DogModel $model, RiskLimits $limits): self
+    {
+        $reviewed = [];
+        $before = null;
+        $hardest = -INF;
+        foreach ($ladder->steps as $step) {
+            $reviewed[] = self::step($step, $before, $hardest, $model, $limits);
+            $hardest = max($hardest, $model->load($step->exposure));
+            $before = $step;
+        }
+
+        return new self($reviewed);
+    }
+
+    /** Whether every step follows from the one before and the last is harder than the first. */
+    public function hasPath(): bool
+    {
+        return $this->firstGap() === null && ! $this->leadsDown();
+    }
+
+    /** Index of the first step that does not follow from the one before; null if all do. */
+    public function firstGap(): ?int
+    {
+        foreach ($this->steps as $i => $review) {
+            if (array_filter($review->flags, static fn (Reason $flag): bool => $flag->code === 'no-path') !== []) {
+                return $i;
+            }
+        }
+
+        return null;
+    }
+
+    /** Whether the goal is no harder than the start. */
+    public function leadsDown(): bool
+    {
+        return count($this->steps) > 1 && $this->steps[count($this->steps) - 1]->load <= $this->steps[0]->load;
+    }
+
+    /**
+     * The load from which the next step is climbed: that of the step before, or a little under the hardest mastered so far.
+     *
+     * @param  float  $before  load of the step before
+     * @param  float  $hardest  load of the hardest step before
+     */
+    public static function footing(float $before, float $hardest): float
+    {
+        return max($before, $hardest - self::MOST_EASE);
+    }
+
+    private static function step(Step $step, ?Step $before, float $hardest, DogModel $model, RiskLimits $limits): StepReview
+    {
+        $load = $model->load($step->exposure);
+        $rise = $before === null ? null : $load - self::footing($model->load($before->exposure), $hardest);
+        $planned = Probability::fromLogit(Probability::toLogit(self::MASTERED_RISK) + ($rise ?? 0.0));
+        $raised = $before === null ? [] : self::raised($before->exposure, $step->exposure, $model);
+
+        return new StepReview($step, $load, $rise, $planned, $model->risk($step->exposure, Day::Today), $raised, self::flags($step, $rise ?? 0.0, $planned, $raised, $limits));
+    }
+
+    /**
+     * @param  list<string>  $raised
+     * @return list<Reason>
+     */
+    private static function flags(Step $step, float $rise, float $planned, array $raised, RiskLimits $limits): array
+    {
+        $flags = [];
+        if (count($raised) > 1) {
+            $flags[] = new Reason('two-at-once', ucfirst(implode(' and ', $raised)).' get harder at once: one thing at a time.');
+        }
+        if ($planned > self::NO_PATH_RISK) {
+            $flags[] = new Reason('no-path', sprintf('%.1f logits harder than what comes before: nothing leads here. Split it, or add a step between.', $rise));
+        } elseif ($planned > $limits->strain) {
+            $flags[] = new Reason('big-step', sprintf('Predicted strain %s once the steps before are mastered (limit %s): split it.', Probability::inWords($planned), Probability::inWords($limits->strain)));
+        }
+        if ($step->manner->needsHelp()) {
+            $flags[] = new Reason('needs-help', sprintf('Needs %d hands and %d pair%s of eyes: a helper, food on a stool, paste on the item, or a word instead of a clicker.', $step->manner->hands, $step->manner->eyes, $step->manner->eyes === 1 ? '' : 's'));
+        }
+
+        return $flags;
+    }
+
+    /** @return list<string> */
+    private static function raised(Exposure $before, Exposure $now, DogModel $model): array
+    {
+        $raised = [];
+        $from = $model->scale->covariates($before);
+        $to = $model->scale->covariates($now);
+        foreach ($model->scale->dimensions as $j => $dimension) {
+            if ($to[$j] > $from[$j] + 1e-9) {
+                $raised[] = $dimension->label;
+            }
+        }
+
+        return $raised;
+    }
+}

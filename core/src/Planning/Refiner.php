@@ -1,0 +1,200 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Planning;
+
+use Core\Exposure\Dimension;
+use Core\Exposure\Exposure;
+use Core\Ladder\EqualRatioLadder;
+use Core\Ladder\Ladder;
+use Core\Ladder\Step;
+use Core\Response\DogModel;
+
+/**
+ * Lays a ladder again from today's model: no step much harder than the one before, none too small to matter, one thing at a time.
+ *
+ * Where several things change at once they change one after the other, the lightest first. A measure is divided into equal
+ * loads, a choice into the choices between; neighboring choices are split by easing the leading measure first.
+ */
+final readonly class Refiner
+{
+    /** Deep enough for any step that passes the review; a guard, not a rule. */
+    private const MOST_BETWEEN = 40;
+
+    private const MOST_EASE = 2.0;
+
+    /** Logits under which a step between makes no sense. */
+    private const LEAST_STEP = 0.1;
+
+    public function __construct(private DogModel $model, private float $stepLogits = EqualRatioLadder::USUAL_STEP_LOGITS)
+    {
+    }
+
+    public function refine(Ladder $ladder): Ladder
+    {
+        $kept = self::withoutGrain($ladder->steps, $this->model);
+        $steps = [];
+        $last = $kept[0];
+        $hardest = -INF;
+        foreach ($kept as $step) {
+            foreach ($this->between($last->exposure, $step->exposure) as $exposure) {
+                // what lies deep under mastered ground need not be climbed in small steps again
+                if ($this->model->load($exposure) > LadderReview::footing($this->model->load($last->exposure), $hardest) + self::LEAST_STEP) {
+                    $steps[] = $step->toward($exposure);
+                }
+            }
+            $steps[] = $last = $step;
+            $hardest = max($hardest, $this->model->load($step->exposure));
+        }
+
+        return Ladder::of($steps);
+    }
+
+    /**
+     * One step split in two, as a trainer asks for it: half the way in load.
+     *
+     * @return ?Exposure null if there is nothing between
+     */
+    public function half(Exposure $from, Exposure $to): ?Exposure
+    {
+        $middle = ($this->model->load($from) + $this->model->load($to)) / 2.0;
+        $best = null;
+        foreach ($this->candidates($from, $to) as $exposure) {
+            $off = abs($this->model->load($exposure) - $middle);
+            if ($best === null || $off < abs($this->model->load($best) - $middle)) {
+                $best = $exposure;
+            }
+        }
+
+        return $best;
+    }
+
+    /**
+     * Steps that differ from both neighbors in the same one measure, and by little, are laid again with the others.
+     *
+     * @param  non-empty-list<Step>  $steps
+     * @return non-empty-list<Step>
+     */
+    private static function withoutGrain(array $steps, DogModel $model): array
+    {
+        $kept = [$steps[0]];
+        for ($i = 1; $i < count($steps) - 1; $i++) {
+            $before = $kept[count($kept) - 1];
+            $in = self::changed($before->exposure, $steps[$i]->exposure);
+            $out = self::changed($steps[$i]->exposure, $steps[$i + 1]->exposure);
+            $isGrain = count($in) === 1 && $in === $out && $model->scale->catalog->dimension($in[0])->kind->isMeasured()
+                && $before->criterion->equals($steps[$i]->criterion) && $steps[$i]->manner->equals($steps[$i + 1]->manner)
+                && ($model->load($steps[$i]->exposure) > $model->load($before->exposure)) === ($model->load($steps[$i + 1]->exposure) > $model->load($steps[$i]->exposure));
+            if (! $isGrain) {
+                $kept[] = $steps[$i];
+            }
+        }
+        if (count($steps) > 1) {
+            $kept[] = $steps[count($steps) - 1];
+        }
+
+        return $kept;
+    }
+
+    /**
+     * What lies between two steps so that none is much harder than the one before.
+     *
+     * @return list<Exposure>
+     */
+    private function between(Exposure $from, Exposure $to, int $depth = 0): array
+    {
+        $rise = $this->model->load($to) - $this->model->load($from);
+        $changed = self::changed($from, $to);
+        if ($rise <= $this->stepLogits * 1.2 || $changed === [] || $depth > self::MOST_BETWEEN) {
+            return [];
+        }
+        if (count($changed) === 1) {
+            return $this->alongOne($from, $to, $this->model->scale->catalog->dimension($changed[0]), $rise, $depth);
+        }
+        // one thing after the other, what eases first and then the lightest
+        usort($changed, fn (string $a, string $b): int => $this->model->load($from->with($a, $to->values[$a])) <=> $this->model->load($from->with($b, $to->values[$b])));
+        $next = $from->with($changed[0], $to->values[$changed[0]]);
+
+        return [...$this->between($from, $next, $depth + 1), ...($this->model->load($next) > $this->model->load($from) ? [$next] : []), ...$this->between($next, $to, $depth + 1)];
+    }
+
+    /** @return list<Exposure> */
+    private function alongOne(Exposure $from, Exposure $to, Dimension $dimension, float $rise, int $depth): array
+    {
+        $parts = max(2, (int) ceil($rise / $this->stepLogits - 1e-9));
+        $values = $dimension->between($from->values[$dimension->key], $to->values[$dimension->key], $this->model->scale->reference->meters, $parts);
+        if ($dimension->kind->isMeasured()) {
+            return array_map(static fn (float|string $value): Exposure => $from->with($dimension->key, is_float($value) ? round($value, 4) : $value), $values);
+        }
+        if ($values !== []) {
+            $found = [];
+            $last = $from;
+            foreach ([...$values, $to->values[$dimension->key]] as $value) {
+                $next = $from->with($dimension->key, $value);
+                array_push($found, ...$this->between($last, $next, $depth + 1));
+                $found[] = $last = $next;
+            }
+
+            return array_slice($found, 0, -1);
+        }
+
+        return $this->easedFirst($to, $rise);
+    }
+
+    /**
+     * Neighboring choices: the harder one first with the leading measure eased, then nearer again.
+     *
+     * @return list<Exposure>
+     */
+    private function easedFirst(Exposure $to, float $rise): array
+    {
+        foreach ($this->model->scale->dimensions as $measure) {
+            $here = $to->values[$measure->key] ?? null;
+            if ($here === null || ! $measure->kind->isMeasured() || ! $measure->eases) {
+                continue;
+            }
+            $reference = $this->model->scale->reference->meters;
+            $ease = min(self::MOST_EASE, $rise - $this->stepLogits);
+            $value = $measure->valueAt($measure->covariate($here, $reference) - $ease / $this->model->slope($measure->key), $reference);
+            $eased = $to->with($measure->key, round($value, 4));
+            if ($this->model->load($eased) < $this->model->load($to) - 0.1) {
+                return [$eased, ...$this->between($eased, $to, self::MOST_BETWEEN)];
+            }
+        }
+
+        return [];
+    }
+
+    /** @return list<Exposure> */
+    private function candidates(Exposure $from, Exposure $to): array
+    {
+        $low = $this->model->load($from);
+        $high = $this->model->load($to);
+        $found = [];
+        foreach (self::changed($from, $to) as $key) {
+            $dimension = $this->model->scale->catalog->dimension($key);
+            $values = $dimension->between($from->values[$key], $to->values[$key], $this->model->scale->reference->meters);
+            foreach ([...$values, $to->values[$key]] as $value) {
+                $found[] = $from->with($key, is_float($value) ? round($value, 4) : $value);
+            }
+        }
+        array_push($found, ...$this->easedFirst($to, max(0.0, $high - $low) / 2.0 + $this->stepLogits));
+
+        return array_values(array_filter($found, fn (Exposure $exposure): bool => $this->model->load($exposure) > $low + 0.05 && $this->model->load($exposure) < $high - 0.05));
+    }
+
+    /** @return list<string> keys of the dimensions that both state and that differ */
+    private static function changed(Exposure $from, Exposure $to): array
+    {
+        $changed = [];
+        foreach ($to->values as $key => $value) {
+            $here = $from->values[$key] ?? null;
+            if ($here !== null && $here !== $value) {
+                $changed[] = $key;
+            }
+        }
+
+        return $changed;
+    }
+}

@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Planning;
+
+/** What became of a step when a ladder was changed. */
+enum StepChange: string
+{
+    case Kept = 'kept';
+    case Moved = 'moved';
+    case Edited = 'edited';
+    case Added = 'added';
+    case Removed = 'removed';
+
+    public function label(): string
+    {
+        return match ($this) {
+            self::Kept => 'as before',
+            self::Moved => 'moved',
+            self::Edited => 'criterion or manner changed',
+            self::Added => 'new',
+            self::Removed => 'taken out',
+        };
+    }
+}

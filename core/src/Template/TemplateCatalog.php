@@ -1,0 +1,100 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Template;
+
+use Core\Exception\InvalidTemplate;
+use Core\Exposure\PlanKind;
+
+/** Templates by key, those that ship and a practice's own, with their inclusions resolved. */
+final readonly class TemplateCatalog
+{
+    /** @param  array<string, Template>  $templates  by key */
+    private function __construct(public array $templates)
+    {
+    }
+
+    /**
+     * @param  list<Template>  $templates  a later one with the same key replaces an earlier one
+     *
+     * @throws InvalidTemplate if one includes itself, in however many hands, or a step that is not there
+     */
+    public static function of(array $templates): self
+    {
+        $byKey = [];
+        foreach ($templates as $template) {
+            $byKey[$template->key] = $template;
+        }
+        $catalog = new self($byKey);
+        foreach ($byKey as $template) {
+            $catalog->steps($template);
+        }
+
+        return $catalog;
+    }
+
+    public function template(string $key): Template
+    {
+        return $this->templates[$key] ?? throw InvalidTemplate::at('', "There is no template \"{$key}\".");
+    }
+
+    /** @return array<string, Template> by key */
+    public function ofKind(PlanKind $kind): array
+    {
+        return array_filter($this->templates, static fn (Template $template): bool => $template->kind === $kind);
+    }
+
+    /**
+     * All its steps, those of other templates in their places.
+     *
+     * @return non-empty-list<TemplateStep>
+     *
+     * @throws InvalidTemplate
+     */
+    public function steps(Template $template): array
+    {
+        return $this->resolved($template, []);
+    }
+
+    /**
+     * @param  list<string>  $within  keys of the templates that are being resolved
+     * @return non-empty-list<TemplateStep>
+     */
+    private function resolved(Template $template, array $within): array
+    {
+        $steps = [];
+        foreach ($template->items as $i => $item) {
+            if ($item instanceof TemplateStep) {
+                $steps[] = $item;
+            } else {
+                array_push($steps, ...$this->included($template, $item, "/steps/{$i}/include", [...$within, $template->key]));
+            }
+            if (count($steps) > Template::MOST_STEPS) {
+                throw InvalidTemplate::at("/steps/{$i}", "\"{$template->label}\" has more than ".Template::MOST_STEPS.' steps with those it includes.');
+            }
+        }
+
+        return $steps === [] ? throw InvalidTemplate::at('/steps', 'A template has at least one step.') : $steps;
+    }
+
+    /**
+     * @param  list<string>  $within
+     * @return list<TemplateStep>
+     */
+    private function included(Template $into, Inclusion $inclusion, string $at, array $within): array
+    {
+        if (in_array($inclusion->template, $within, true)) {
+            throw InvalidTemplate::at($at, "\"{$into->key}\" includes itself: ".implode(' → ', [...$within, $inclusion->template]).'.');
+        }
+        $from = $this->templates[$inclusion->template] ?? throw InvalidTemplate::at($at, "There is no template \"{$inclusion->template}\" to include.");
+        if ($from->kind !== $into->kind) {
+            throw InvalidTemplate::at($at, "\"{$from->key}\" is for another kind of plan.");
+        }
+        $steps = $this->resolved($from, $within);
+
+        return $inclusion->to <= count($steps)
+            ? array_map($inclusion->changed(...), array_slice($steps, $inclusion->from - 1, $inclusion->to - $inclusion->from + 1))
+            : throw InvalidTemplate::at($at, "\"{$from->key}\" has ".count($steps)." steps, not {$inclusion->to}.");
+    }
+}

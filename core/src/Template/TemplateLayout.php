@@ -1,0 +1,68 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Template;
+
+use Core\Exception\InvalidExposure;
+use Core\Exposure\DimensionCatalog;
+use Core\Exposure\Exposure;
+use Core\Ladder\Ladder;
+use Core\Ladder\Step;
+use Core\Measure\Distance;
+
+/** Fits the steps of a template to one dog: its distances and its own order of values. Core\Planning\Refiner then puts steps between. */
+final readonly class TemplateLayout
+{
+    /** @param  DimensionCatalog  $catalog  in the dog's own order */
+    public function __construct(private DimensionCatalog $catalog)
+    {
+    }
+
+    /**
+     * @param  non-empty-list<TemplateStep>  $steps
+     * @param  ?Distance  $start  farthest; asked for where the plan has distances
+     * @param  ?Distance  $goal  nearest
+     *
+     * @throws InvalidExposure if start or goal is missing, or the goal is not nearer
+     */
+    public function lay(array $steps, ?string $orderBy, ?Distance $start, ?Distance $goal): Ladder
+    {
+        if ($orderBy !== null && $this->catalog->has($orderBy)) {
+            $steps = $this->ordered($steps, $orderBy);
+        }
+        $laid = [];
+        foreach ($steps as $step) {
+            $values = $step->values;
+            if ($step->way !== null) {
+                if ($start === null || $goal === null || $goal->meters >= $start->meters) {
+                    throw InvalidExposure::goalNotHarder();
+                }
+                $values['distance'] = round(self::along($start, $goal, $step->way)->meters, 4);
+            }
+            $laid[] = new Step(Exposure::of($values, $this->catalog), $step->criterion, $step->manner);
+        }
+
+        return Ladder::of($laid);
+    }
+
+    /**
+     * By the dog's own order of one dimension; steps of the same value stay as they are.
+     *
+     * @param  non-empty-list<TemplateStep>  $steps
+     * @return non-empty-list<TemplateStep>
+     */
+    private function ordered(array $steps, string $key): array
+    {
+        $dimension = $this->catalog->dimension($key);
+        $score = static fn (TemplateStep $step): float => isset($step->values[$key]) ? $dimension->covariate($step->values[$key], 1.0) : 0.0;
+        usort($steps, static fn (TemplateStep $a, TemplateStep $b): int => $score($a) <=> $score($b));
+
+        return $steps;
+    }
+
+    private static function along(Distance $start, Distance $goal, float $way): Distance
+    {
+        return Distance::fromMeters(min(Distance::MOST_METERS, $start->meters * ($goal->meters / $start->meters) ** $way));
+    }
+}
