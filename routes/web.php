@@ -2,21 +2,31 @@
 
 declare(strict_types=1);
 
+use App\Http\Controllers\AgreementController;
+use App\Http\Controllers\AssessmentController;
 use App\Http\Controllers\BreakController;
+use App\Http\Controllers\CautionController;
 use App\Http\Controllers\DogController;
 use App\Http\Controllers\EntryController;
 use App\Http\Controllers\ExportController;
+use App\Http\Controllers\HandoverController;
 use App\Http\Controllers\HelpController;
+use App\Http\Controllers\IntakeController;
+use App\Http\Controllers\LadderController;
 use App\Http\Controllers\LiveController;
+use App\Http\Controllers\OrderController;
 use App\Http\Controllers\PlanController;
 use App\Http\Controllers\PlanReviewController;
 use App\Http\Controllers\ReviewController;
 use App\Http\Controllers\SessionController;
 use App\Http\Controllers\SessionEndController;
 use App\Http\Controllers\SignInController;
+use App\Http\Controllers\SkillController;
+use App\Http\Controllers\TemplateController;
 use App\Http\Controllers\TodayController;
 use App\Http\Controllers\TrayController;
 use App\Http\Controllers\TrialController;
+use App\Http\Controllers\TriggerController;
 use App\Http\Controllers\UndoController;
 use App\Http\Controllers\UnitController;
 use Illuminate\Routing\Middleware\ValidateSignature;
@@ -40,6 +50,29 @@ Route::middleware('auth')->group(function (): void {
 
     Route::resource('dogs', DogController::class)->only(['index', 'create', 'store', 'show']);
     Route::resource('dogs.plans', PlanController::class)->shallow()->only(['create', 'store', 'show', 'destroy']);
+    Route::get('/dogs/{dog}/intake', [IntakeController::class, 'edit'])->name('intakes.edit');
+    Route::put('/dogs/{dog}/intake', [IntakeController::class, 'update'])->name('intakes.update');
+    Route::post('/dogs/{dog}/triggers', [TriggerController::class, 'store'])->name('triggers.store');
+    Route::post('/dogs/{dog}/skills', [SkillController::class, 'store'])->name('skills.store');
+    Route::post('/dogs/{dog}/agreements', [AgreementController::class, 'store'])->name('agreements.store');
+    Route::post('/dogs/{dog}/cautions', [CautionController::class, 'store'])->name('cautions.store');
+    Route::get('/dogs/{dog}/orders/{kind}/{dimension}', [OrderController::class, 'edit'])->name('orders.edit');
+    Route::put('/dogs/{dog}/orders/{kind}/{dimension}', [OrderController::class, 'update'])->name('orders.update');
+    Route::get('/dogs/{dog}/assessments/create', [AssessmentController::class, 'create'])->name('assessments.create');
+    Route::post('/dogs/{dog}/assessments', [AssessmentController::class, 'store'])->name('assessments.store');
+    Route::get('/assessments/{assessment}', [AssessmentController::class, 'show'])->name('assessments.show');
+    Route::get('/plans/{plan}/ladder', [LadderController::class, 'edit'])->name('ladders.edit');
+    Route::put('/plans/{plan}/ladder', [LadderController::class, 'update'])->name('ladders.update');
+    Route::post('/plans/{plan}/ladder', [LadderController::class, 'store'])->name('ladders.store');
+    Route::post('/plans/{plan}/handovers', [HandoverController::class, 'store'])->name('handovers.store');
+    Route::post('/plans/{plan}/templates', [TemplateController::class, 'store'])->name('templates.store');
+    Route::get('/templates', [TemplateController::class, 'index'])->name('templates.index');
+    Route::post('/templates', [TemplateController::class, 'import'])->name('templates.import');
+    Route::get('/templates/{key}', [TemplateController::class, 'show'])->name('templates.show');
+    Route::get('/templates/{key}/edit', [TemplateController::class, 'edit'])->name('templates.edit');
+    Route::get('/templates/{key}/export', [TemplateController::class, 'export'])->name('templates.export');
+    Route::put('/templates/{key}', [TemplateController::class, 'update'])->name('templates.update');
+    Route::delete('/templates/{key}', [TemplateController::class, 'destroy'])->name('templates.destroy');
     Route::post('/plans/{plan}/review', [PlanReviewController::class, 'store'])->name('plans.review');
 
     Route::get('/plans/{plan}/sessions/create', [SessionController::class, 'create'])->name('sessions.create');

@@ -18,7 +18,7 @@ use Core\Response\DogModel;
 /** Asks the core what to do and keeps what it said, with what later sessions need to know. */
 final readonly class Adviser
 {
-    public function __construct(private CoreCatalogs $catalogs, private EvidenceJson $evidence, private PlanReader $plans, private SessionState $state)
+    public function __construct(private CoreCatalogs $catalogs, private PlanReader $plans, private SessionState $state)
     {
     }
 
@@ -43,7 +43,7 @@ final readonly class Adviser
             'strain_bound' => self::stored($advice->risk?->strainBound),
             'reaction_mean' => self::stored($advice->risk?->reactionMean),
             'reaction_bound' => self::stored($advice->risk?->reactionBound),
-            'engine' => $this->catalogs->engine,
+            'engine' => $this->catalogs->engine($session->plan->responseModel->kind),
             'given_at' => $situation->now,
         ]);
         $given->save();
@@ -57,7 +57,7 @@ final readonly class Adviser
     {
         $session->state = $this->state->of($session, $situation, $given, $trials, $step);
         Session::query()->toBase()->where('id', $session->id)->update([
-            'evidence' => $this->evidence->encode($situation->log->evidence()),
+            'evidence' => EvidenceJson::encode($situation->log->evidence()),
             'summary' => SummaryJson::encode(SessionSummary::of($situation->log, $situation->ladder)),
             'state' => json_encode($session->state, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE),
             'mode' => $situation->model === null ? null : json_encode(self::mode($situation->model), JSON_THROW_ON_ERROR),

@@ -5,35 +5,80 @@ declare(strict_types=1);
 namespace App\Advice;
 
 use Core\Exposure\DimensionCatalog;
+use Core\Exposure\PlanKind;
+use Core\Method\MethodCatalog;
 use Core\Response\ModelPriors;
 use Core\Sign\SignCatalog;
+use Core\Template\Template;
+use Core\Template\TemplateReader;
 
-/** The core's data files, read once per process start. */
-final readonly class CoreCatalogs
+/** The core's data files, each read when it is first asked for. */
+final class CoreCatalogs
 {
     /** Raised whenever the same input may give other advice. */
-    private const ENGINE = '1';
+    private const ENGINE = '2';
 
-    public DimensionCatalog $dimensions;
+    public readonly SignCatalog $signs;
 
-    public SignCatalog $signs;
+    public readonly ModelPriors $priors;
 
-    public ModelPriors $priors;
+    /** @var array<string, DimensionCatalog> by kind of plan */
+    private array $dimensions = [];
 
-    public string $engine;
+    private ?MethodCatalog $methods = null;
 
-    public function __construct(string $folder)
+    /** @var ?list<Template> */
+    private ?array $templates = null;
+
+    public function __construct(private readonly string $folder)
     {
-        $this->dimensions = DimensionCatalog::fromArray(self::read("{$folder}/dimensions.presence.json"));
-        $this->signs = SignCatalog::fromArray(self::read("{$folder}/signs.json"));
-        $this->priors = ModelPriors::fromArray(self::read("{$folder}/priors.json"));
-        $this->engine = 'engine '.self::ENGINE.', priors '.$this->priors->version.', dimensions '.$this->dimensions->version;
+        $this->signs = SignCatalog::fromArray($this->read('signs'));
+        $this->priors = ModelPriors::fromArray($this->read('priors'));
+    }
+
+    /** As shipped, in the usual order. */
+    public function dimensions(PlanKind $kind): DimensionCatalog
+    {
+        return $this->dimensions[$kind->value] ??= DimensionCatalog::fromArray($this->read("dimensions.{$kind->value}"));
+    }
+
+    public function methods(): MethodCatalog
+    {
+        return $this->methods ??= MethodCatalog::fromArray($this->read('methods'));
+    }
+
+    public function templateReader(): TemplateReader
+    {
+        $dimensions = [];
+        foreach (PlanKind::cases() as $kind) {
+            $dimensions[$kind->value] = $this->dimensions($kind);
+        }
+
+        return new TemplateReader($dimensions, $this->methods());
+    }
+
+    /** @return list<Template> that ship */
+    public function templates(): array
+    {
+        if ($this->templates === null) {
+            $files = glob("{$this->folder}/templates/*.json");
+            $names = array_map(static fn (string $file): string => 'templates/'.basename($file, '.json'), is_array($files) ? $files : []);
+            $this->templates = array_map(fn (string $name): Template => $this->templateReader()->read($this->read($name)), $names);
+        }
+
+        return $this->templates;
+    }
+
+    /** Versions of all that an advice rests on. */
+    public function engine(PlanKind $kind): string
+    {
+        return 'engine '.self::ENGINE.', priors '.$this->priors->version.', dimensions '.$this->dimensions($kind)->version;
     }
 
     /** @return array<mixed> */
-    private static function read(string $file): array
+    private function read(string $name): array
     {
-        $data = json_decode((string) file_get_contents($file), true, flags: JSON_THROW_ON_ERROR);
+        $data = json_decode((string) file_get_contents("{$this->folder}/{$name}.json"), true, flags: JSON_THROW_ON_ERROR);
 
         return is_array($data) ? $data : [];
     }

@@ -10,12 +10,8 @@ use Core\Exposure\Exposure;
 /** Exposures as rows: one for each dimension, so that they can be queried and a new dimension needs no migration. */
 final readonly class ExposureColumns
 {
-    public function __construct(private DimensionCatalog $catalog)
-    {
-    }
-
     /** @return list<array{dimension: string, number: ?float, choice: ?string}> */
-    public function toRows(Exposure $exposure): array
+    public static function toRows(Exposure $exposure): array
     {
         $rows = [];
         foreach ($exposure->values as $dimension => $value) {
@@ -28,7 +24,7 @@ final readonly class ExposureColumns
     /**
      * From "dimension=value" pairs joined by ";", as GROUP_CONCAT gives them.
      */
-    public function fromText(string $text): Exposure
+    public static function fromText(string $text, DimensionCatalog $catalog): Exposure
     {
         $values = [];
         foreach (explode(';', $text) as $pair) {
@@ -36,6 +32,6 @@ final readonly class ExposureColumns
             $values[$dimension] = $value;
         }
 
-        return Exposure::of($values, $this->catalog);
+        return Exposure::of($values, $catalog);
     }
 }

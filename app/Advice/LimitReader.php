@@ -37,15 +37,15 @@ final readonly class LimitReader
     /** @return array{before: ?ThresholdDistance, after: ?ThresholdDistance} */
     public function around(Session $session, DistanceUnit $unit): array
     {
-        $trials = array_values($this->trials->ofSession($session->id)->trials);
+        $trials = array_values($this->trials->ofSession($session)->trials);
 
         return ['before' => $this->withTrials($session, [], $unit), 'after' => $this->withTrials($session, $trials, $unit)];
     }
 
-    /** At the ladder's first step, whatever its distance; null without a model. */
+    /** At the ladder's first step, whatever its distance; null without a model, or where the plan has no distance. */
     public static function of(Situation $situation): ?ThresholdDistance
     {
-        return $situation->model === null ? null
+        return $situation->model === null || ! $situation->catalog->has('distance') ? null
             : (new ThresholdSearch($situation->settings->limits))->distance($situation->model, $situation->ladder->step(0)->exposure, Day::Typical);
     }
 

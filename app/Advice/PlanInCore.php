@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Advice;
 
 use Core\Decision\RuleSettings;
+use Core\Exposure\DimensionCatalog;
 use Core\Exposure\Exposure;
 use Core\Ladder\Ladder;
 use Core\Measure\Distance;
@@ -12,7 +13,10 @@ use Core\Measure\Distance;
 /** A plan as the core knows it. */
 final readonly class PlanInCore
 {
-    /** @param  list<int>  $stepIds by position */
+    /**
+     * @param  list<int>  $stepIds by position
+     * @param  DimensionCatalog  $catalog  of its kind, in this dog's own order
+     */
     public function __construct(
         public Ladder $ladder,
         public RuleSettings $settings,
@@ -20,6 +24,7 @@ final readonly class PlanInCore
         public Distance $reference,
         public bool $referenceStated,
         public ?Exposure $fineAt,
+        public DimensionCatalog $catalog,
     ) {
     }
 

@@ -5,12 +5,9 @@ declare(strict_types=1);
 namespace App\Advice;
 
 use App\Models\Plan;
-use App\Models\Step;
 use Core\Decision\RuleSettings;
 use Core\Exposure\Exposure;
-use Core\Ladder\Criterion;
 use Core\Ladder\Ladder;
-use Core\Ladder\Step as CoreStep;
 use Core\Measure\Distance;
 use Core\Measure\DistanceUnit;
 use Core\Response\RiskLimits;
@@ -21,7 +18,7 @@ final class PlanReader
     /** @var array<string, PlanInCore> read in this request, by plan and unit */
     private array $read = [];
 
-    public function __construct(private readonly CoreCatalogs $catalogs, private readonly ExposureColumns $columns)
+    public function __construct(private readonly DogCatalogs $catalogs, private readonly StepReader $steps)
     {
     }
 
@@ -30,29 +27,30 @@ final class PlanReader
         return $this->read["{$plan->id} {$unit->value} {$plan->updated_at?->getTimestamp()}"] ??= $this->fromDatabase($plan, $unit);
     }
 
+    /** A plan was changed in this request. */
+    public function forget(): void
+    {
+        $this->read = [];
+    }
+
     private function fromDatabase(Plan $plan, DistanceUnit $unit): PlanInCore
     {
         $model = $plan->responseModel;
         $room = $plan->place?->room_meters;
-        $steps = $ids = [];
-        $rows = Step::query()->toBase()->join('step_exposures', 'step_exposures.step_id', '=', 'steps.id')
-            ->where('plan_id', $plan->id)->groupBy('steps.id', 'position', 'run_length', 'is_new_behavior')->orderBy('position')
-            ->selectRaw("steps.id, run_length, is_new_behavior, GROUP_CONCAT(dimension, '=', COALESCE(choice, number) SEPARATOR ';') AS exposure")->get();
-        foreach ($rows as $row) {
-            $steps[] = new CoreStep($this->columns->fromText((string) $row->exposure), Criterion::run((int) $row->run_length, (bool) $row->is_new_behavior));
-            $ids[] = (int) $row->id;
-        }
+        $catalog = $this->catalogs->of($model);
+        $steps = $this->steps->ofPlan($plan->id, $catalog);
 
         return new PlanInCore(
-            Ladder::of($steps),
+            Ladder::of(array_values($steps)),
             RuleSettings::of(
                 RiskLimits::of($plan->strain_limit, $plan->reaction_limit), $plan->most_advances, $plan->set_minutes, $plan->session_minutes, $plan->most_trials,
                 $room === null ? null : Distance::fromMeters($room), $unit,
             ),
-            $ids,
+            array_keys($steps),
             Distance::fromMeters($model->reference_meters),
             $model->reference_stated,
-            $model->fine_at_meters === null ? null : Exposure::of(['distance' => $model->fine_at_meters], $this->catalogs->dimensions),
+            $model->fine_at_meters === null ? null : Exposure::of(['distance' => $model->fine_at_meters], $catalog),
+            $catalog,
         );
     }
 }

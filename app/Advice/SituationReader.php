@@ -34,7 +34,7 @@ final readonly class SituationReader
     public function __construct(
         private CoreCatalogs $catalogs,
         private PlanReader $plans,
-        private EvidenceJson $evidence,
+        private DogModelReader $models,
         private ModelBuilder $builder,
         private Repository $cache,
     ) {
@@ -55,15 +55,29 @@ final readonly class SituationReader
         $days = $lastAt === null ? null : max(0.0, ($startedAt->getTimestamp() - $lastAt->getTimestamp()) / 86400.0);
 
         return new Situation(
-            $this->catalogs->dimensions,
+            $inCore->catalog,
             $this->catalogs->signs,
             $inCore->ladder,
             $inCore->settings->withRoom($setting->room()),
-            History::ofSessions($summaries, $days, $plan->resting_reason, CarryOver::points($setting->upset), $setting->isNewAmong($places)),
+            History::ofSessions($summaries, $days, $plan->resting_reason, CarryOver::points($setting->upset), $setting->isNewAmong($places), $plan->given_held),
             $log,
             $this->model($inCore, $earlier, $log->evidence(), $session->mode ?? $lastMode, self::daySpread($session)),
             $now,
         );
+    }
+
+    /**
+     * Dimensions whose order this dog's trials contradict.
+     *
+     * @return array<string, array{slope: float, standardError: float}> by dimension key
+     */
+    public function contradictions(Plan $plan, DistanceUnit $unit, \DateTimeImmutable $now): array
+    {
+        $inCore = $this->plans->read($plan, $unit);
+        [$earlier] = $this->earlierOf($plan, null, $now);
+        $today = new SessionEvidence($now, []);
+
+        return $this->builder->contradictions($this->scale($inCore, [...$earlier, $today]), $inCore->referenceStated, $earlier, $today);
     }
 
     /**
@@ -81,8 +95,18 @@ final readonly class SituationReader
     /** A session has changed: what other sessions of the same model keep of it is read afresh. */
     public function changed(Session $session): void
     {
-        $key = "evidence-changed {$session->plan->response_model_id}";
-        $this->cache->forever($key, array_slice([$session->id => hrtime(true)] + self::changes($this->cache, $session->plan->response_model_id), 0, self::MOST_CHANGES, true));
+        $this->note($session->plan->response_model_id, $session->id);
+    }
+
+    /** Another ladder: where earlier sessions held and failed has moved. */
+    public function planChanged(Plan $plan): void
+    {
+        $this->note($plan->response_model_id, 0);
+    }
+
+    private function note(int $responseModelId, int $sessionId): void
+    {
+        $this->cache->forever("evidence-changed {$responseModelId}", array_slice([$sessionId => hrtime(true)] + self::changes($this->cache, $responseModelId), 0, self::MOST_CHANGES, true));
     }
 
     private static function key(int $responseModelId, int $sessionId, Repository $cache): string
@@ -111,7 +135,7 @@ final readonly class SituationReader
         $lastAt = null;
         foreach ($rows->reverse() as $row) {
             $startedAt = self::utc((string) $row->started_at);
-            $evidence[] = $this->evidence->decode($startedAt, (string) $row->evidence, (float) $row->upset);
+            $evidence[] = EvidenceJson::decode($startedAt, (string) $row->evidence, (float) $row->upset, $this->catalogs->dimensions($plan->responseModel->kind));
             if ((int) $row->plan_id === $plan->id) {
                 $summaries[] = SummaryJson::decode((string) $row->summary);
                 $lastAt = $startedAt;
@@ -121,7 +145,7 @@ final readonly class SituationReader
 
         $newest = $rows->first();
 
-        return [$evidence, $summaries, $lastAt, $newest === null ? null : json_decode((string) $newest->mode, true), $places];
+        return [[...$this->models->assessed($plan->response_model_id, $plan->responseModel->kind, $before), ...$evidence], $summaries, $lastAt, $newest === null ? null : json_decode((string) $newest->mode, true), $places];
     }
 
     /**
@@ -131,15 +155,22 @@ final readonly class SituationReader
      */
     private function model(PlanInCore $plan, array $earlier, SessionEvidence $today, mixed $lastMode, ?float $daySd): ?DogModel
     {
+        $scale = $this->scale($plan, [...$earlier, $today]);
+
+        return $this->builder->build($scale, $plan->referenceStated, $plan->fineAt, $earlier, $today, self::start($scale, $lastMode), $daySd);
+    }
+
+    /** @param  list<SessionEvidence>  $sessions */
+    private function scale(PlanInCore $plan, array $sessions): LoadScale
+    {
         $keys = array_fill_keys($plan->dimensions(), true);
-        foreach ([...$earlier, $today] as $session) {
+        foreach ($sessions as $session) {
             foreach ($session->rows as $row) {
                 $keys += $row->exposure->values;
             }
         }
-        $scale = LoadScale::of($this->catalogs->dimensions, $plan->reference, array_keys($keys));
 
-        return $this->builder->build($scale, $plan->referenceStated, $plan->fineAt, $earlier, $today, self::start($scale, $lastMode), $daySd);
+        return LoadScale::of($plan->catalog, $plan->reference, array_keys($keys));
     }
 
     /** The spread of days depends on earlier sessions only, so the first advice of a session settles it for all of it. */

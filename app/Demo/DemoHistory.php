@@ -41,7 +41,7 @@ final readonly class DemoHistory
     public function write(Plan $plan, User $user, array $daysAgo, float $location, int $seed, \DateTimeImmutable $today): void
     {
         $random = new Randomizer(new Xoshiro256StarStar($seed));
-        $scale = LoadScale::of($this->catalogs->dimensions, Distance::fromMeters($plan->responseModel->reference_meters), ['trigger_motion', 'trigger_attention']);
+        $scale = LoadScale::of($this->catalogs->dimensions($plan->responseModel->kind), Distance::fromMeters($plan->responseModel->reference_meters), ['trigger_motion', 'trigger_attention']);
         $dog = new SimulatedDog($scale, $location, [2.1, 1.6, 1.3], ['distance' => 2.3, 'trigger_motion' => 1.3, 'trigger_attention' => 0.9], 0.016, new Temperament(daySd: 0.6), new Chance($random));
         foreach ($daysAgo as $days) {
             $this->clock->set($today->modify("-{$days} days")->setTime(8, $random->getInt(0, 50), $random->getInt(0, 59)));
@@ -76,7 +76,7 @@ final readonly class DemoHistory
     private function trial(Session $session, User $user, SimulatedDog $dog, Randomizer $random, AdviceGiven $advice, int $number): AdviceGiven
     {
         $this->clock->pass($random->getInt(8, 24) + $random->getInt(0, 999) / 1000);
-        $target = Exposure::of($advice->exposure ?? [], $this->catalogs->dimensions);
+        $target = Exposure::of($advice->exposure ?? [], $this->catalogs->dimensions($session->plan->responseModel->kind));
         $real = $target;
         // helpers do not stand to the centimeter, and now and then look at the dog
         if ($target->distance() !== null) {

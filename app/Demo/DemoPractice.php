@@ -10,8 +10,11 @@ use App\Models\Place;
 use App\Models\Practice;
 use App\Models\Role;
 use App\Models\User;
+use App\Plans\LadderPlan;
 use App\Plans\PlanDraft;
 use App\Plans\PlanWriter;
+use Core\Exposure\PlanKind;
+use Core\Ladder\Criterion;
 use Core\Measure\Distance;
 use Core\Response\RiskLimits;
 
@@ -20,7 +23,7 @@ final readonly class DemoPractice
 {
     public const PASSWORD = 'marsh-samphire-42';
 
-    public function __construct(private PlanWriter $plans, private DemoHistory $history)
+    public function __construct(private PlanWriter $plans, private DemoHistory $history, private DemoIntakes $intakes)
     {
     }
 
@@ -33,31 +36,40 @@ final readonly class DemoPractice
         $wilma = $this->user($practice, 'Wilma Osk', 'wilma', Role::Guardian);
         $handler = Person::query()->where('user_id', $rowan->id)->firstOrFail();
         $second = Person::query()->where('user_id', $ines->id)->firstOrFail();
-        $seawall = Place::query()->create(['practice_id' => $practice->id, 'name' => 'Seawall path', 'room_meters' => 120]);
-        $ropewalk = Place::query()->create(['practice_id' => $practice->id, 'name' => 'Old ropewalk field', 'room_meters' => 160]);
+        $seawall = Place::query()->create(['practice_id' => $practice->id, 'name' => 'Seawall path', 'room_meters' => 120, 'trials_an_outing' => 14]);
+        $ropewalk = Place::query()->create(['practice_id' => $practice->id, 'name' => 'Old ropewalk field', 'room_meters' => 160, 'trials_an_outing' => 10]);
 
         $bodkin = $this->dog($practice, 'Bodkin', 'retired sled dog, 9, steady except near delivery carts', '2017-03-12');
         $bodkin->guardians()->attach($wilma);
         $gorse = $this->dog($practice, 'Gorse', 'young hound, 2, barks at horse riders', '2024-05-30');
-        $this->dog($practice, 'Thimble', 'cat-sized terrier, 6, hates ear drops', '2020-09-02');
+        $thimble = $this->dog($practice, 'Thimble', 'cat-sized terrier, 6, hates ear drops', '2020-09-02');
         $mabel = $this->dog($practice, 'Old Mabel', 'shepherd mix, 11, and the nail grinder', '2015-01-20');
-        $mabel->update(['bite_history' => true, 'health_note' => 'stiff in the left hip, seen by the vet in October']);
+        $this->intakes->write($bodkin, $gorse, $thimble, $mabel, $rowan, $today);
 
         $carts = $this->plans->write($bodkin, $rowan, $this->draft('Delivery carts', ['size' => 'chest-high', 'wheels' => 'four, rattling'], $handler, $seawall, 8.0, 32.0, 64.0, 4.0));
         $this->history->write($carts, $rowan, [31, 28, 26, 23, 21, 18, 15, 12, 9, 7, 4, 2], 0.2, 20261101, $today);
         $riders = $this->plans->write($gorse, $ines, $this->draft('Horse riders', ['size' => 'large', 'speed' => 'walk to trot'], $second, $ropewalk, 16.0, 110.0, 140.0, 10.0));
         $this->history->write($riders, $ines, [16, 14, 11, 9], 1.2, 3, $today);
+        $this->plans->write($mabel, $rowan, $this->care('Nail grinder', $handler, 'nails', 'Two nails a day with the grinder, at her own pace.', RiskLimits::cautious()));
+        $this->plans->write($thimble, $ines, $this->care('Ear drops', $second, 'ear-care', 'Drops twice a day without a hand holding him.', RiskLimits::usual()));
 
         return $practice;
+    }
+
+    private function care(string $about, Person $handler, string $template, string $goal, RiskLimits $limits): PlanDraft
+    {
+        return new PlanDraft(
+            $about, PlanKind::Contact, null, $about, $handler->id, 'opt_in_station', LadderPlan::Template, Criterion::share(4, 5), $limits,
+            template: $template, goalWords: $goal, outingsAWeek: 7.0, setMinutes: 3, sessionMinutes: 10,
+        );
     }
 
     /** @param  array<string, string>  $traits */
     private function draft(string $trigger, array $traits, Person $handler, Place $place, float $reaction, float $fine, float $start, float $goal): PlanDraft
     {
         return new PlanDraft(
-            $trigger, null, $trigger, $traits, $handler->id, $place->id, null, null,
-            Distance::fromMeters($reaction), Distance::fromMeters($fine), Distance::fromMeters($start), Distance::fromMeters($goal),
-            'slow_walk', 5, RiskLimits::usual(), 4, 4, 30, 60,
+            $trigger, PlanKind::Presence, null, $trigger, $handler->id, 'notice_and_turn_back', LadderPlan::EqualRatios, Criterion::run(5), RiskLimits::usual(),
+            traits: $traits, placeId: $place->id, reaction: Distance::fromMeters($reaction), fineAt: Distance::fromMeters($fine), start: $start, goal: $goal, play: ['trigger_motion' => 'slow_walk'],
         );
     }
 

@@ -10,6 +10,7 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsToMany;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\Relations\HasManyThrough;
+use Illuminate\Database\Eloquent\Relations\HasOne;
 
 /**
  * @property int $id
@@ -20,6 +21,7 @@ use Illuminate\Database\Eloquent\Relations\HasManyThrough;
  * @property bool $bite_history
  * @property bool $hides_signs
  * @property ?string $health_note
+ * @property-read ?Intake $intake
  * @property-read Collection<int, Trigger> $triggers
  * @property-read Collection<int, Plan> $plans
  * @property-read Collection<int, Event> $events
@@ -37,6 +39,42 @@ final class Dog extends Model
     public function triggers(): HasMany
     {
         return $this->hasMany(Trigger::class);
+    }
+
+    /** @return HasOne<Intake, $this> */
+    public function intake(): HasOne
+    {
+        return $this->hasOne(Intake::class);
+    }
+
+    /** @return HasMany<ManagementAgreement, $this> */
+    public function agreements(): HasMany
+    {
+        return $this->hasMany(ManagementAgreement::class)->orderByDesc('agreed_on')->orderByDesc('id');
+    }
+
+    /** @return HasMany<CautionRead, $this> */
+    public function cautionsRead(): HasMany
+    {
+        return $this->hasMany(CautionRead::class);
+    }
+
+    /** @return HasMany<DimensionOrder, $this> */
+    public function orders(): HasMany
+    {
+        return $this->hasMany(DimensionOrder::class);
+    }
+
+    /** @return HasMany<SkillShowing, $this> */
+    public function skillShowings(): HasMany
+    {
+        return $this->hasMany(SkillShowing::class)->orderByDesc('shown_on')->orderByDesc('id');
+    }
+
+    /** Whether plans keep to the cautious limits: a bite history, hidden signs, or children near. */
+    public function isCautious(): bool
+    {
+        return $this->bite_history || $this->hides_signs || $this->intake?->children_near === true;
     }
 
     /** @return HasManyThrough<Plan, ResponseModel, $this> */

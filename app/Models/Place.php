@@ -10,11 +10,12 @@ use Illuminate\Database\Eloquent\Model;
  * @property int $id
  * @property int $practice_id
  * @property string $name
+ * @property ?int $trials_an_outing passers-by in one outing, or what a dog has energy for there
  * @property ?float $room_meters farthest distance the place allows; null if it does not end
  */
 final class Place extends Model
 {
-    protected $fillable = ['practice_id', 'name', 'room_meters'];
+    protected $fillable = ['practice_id', 'name', 'room_meters', 'trials_an_outing'];
 
     protected $casts = ['room_meters' => 'float'];
 }

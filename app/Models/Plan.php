@@ -27,6 +27,13 @@ use Illuminate\Database\Eloquent\SoftDeletes;
  * @property int $most_trials
  * @property ?string $resting_reason
  * @property ?int $reviewed_by
+ * @property ?string $goal in words
+ * @property ?string $template key of the ladder it was laid from
+ * @property ?array<string, string> $choices where practitioners differ
+ * @property float $outings_a_week
+ * @property int $version of its ladder
+ * @property ?int $given_from plan of another person that this one goes on from
+ * @property int $given_held step held there; −1 for none
  * @property ?CarbonImmutable $updated_at
  * @property-read ResponseModel $responseModel
  * @property-read ?Place $place
@@ -40,9 +47,12 @@ final class Plan extends Model
     protected $fillable = [
         'practice_id', 'response_model_id', 'place_id', 'created_by', 'name', 'method', 'strain_limit', 'reaction_limit',
         'most_advances', 'set_minutes', 'session_minutes', 'most_trials', 'resting_reason', 'reviewed_by',
+        'goal', 'template', 'choices', 'outings_a_week', 'version', 'given_from', 'given_held',
     ];
 
-    protected $casts = ['strain_limit' => 'float', 'reaction_limit' => 'float'];
+    protected $attributes = ['outings_a_week' => 3, 'version' => 1, 'given_held' => -1];
+
+    protected $casts = ['choices' => 'array', 'outings_a_week' => 'float', 'strain_limit' => 'float', 'reaction_limit' => 'float'];
 
     /** @return BelongsTo<ResponseModel, $this> */
     public function responseModel(): BelongsTo
@@ -59,7 +69,19 @@ final class Plan extends Model
     /** @return HasMany<Step, $this> */
     public function steps(): HasMany
     {
-        return $this->hasMany(Step::class)->orderBy('position');
+        return $this->hasMany(Step::class)->whereNull('retired_at')->orderBy('position');
+    }
+
+    /** @return HasMany<PlanVersion, $this> */
+    public function versions(): HasMany
+    {
+        return $this->hasMany(PlanVersion::class)->orderByDesc('number');
+    }
+
+    /** @return HasMany<Waiver, $this> */
+    public function waivers(): HasMany
+    {
+        return $this->hasMany(Waiver::class);
     }
 
     /** @return HasMany<Session, $this> */

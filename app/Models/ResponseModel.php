@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Core\Exposure\PlanKind;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
@@ -15,6 +16,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property int $dog_id
  * @property int $trigger_id
  * @property int $person_id
+ * @property PlanKind $kind
  * @property float $reference_meters
  * @property bool $reference_stated
  * @property ?float $fine_at_meters
@@ -24,9 +26,11 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  */
 final class ResponseModel extends Model
 {
-    protected $fillable = ['practice_id', 'dog_id', 'trigger_id', 'person_id', 'reference_meters', 'reference_stated', 'fine_at_meters'];
+    protected $fillable = ['practice_id', 'dog_id', 'trigger_id', 'person_id', 'kind', 'reference_meters', 'reference_stated', 'fine_at_meters'];
 
-    protected $casts = ['reference_meters' => 'float', 'reference_stated' => 'boolean', 'fine_at_meters' => 'float'];
+    protected $attributes = ['kind' => 'presence'];
+
+    protected $casts = ['kind' => PlanKind::class, 'reference_meters' => 'float', 'reference_stated' => 'boolean', 'fine_at_meters' => 'float'];
 
     /** @return BelongsTo<Dog, $this> */
     public function dog(): BelongsTo

@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace App\Plans;
 
+use Core\Exposure\PlanKind;
+use Core\Ladder\Criterion;
 use Core\Measure\Distance;
 use Core\Response\RiskLimits;
 
-/** A new presence plan as its form describes it, checked. */
+/** A new plan as its form describes it, checked. */
 final readonly class PlanDraft
 {
     /**
@@ -15,28 +17,40 @@ final readonly class PlanDraft
      * @param  array<string, string>  $traits  of a new trigger, by name
      * @param  ?Distance  $reaction  stated reaction distance; null if none was stated
      * @param  ?Distance  $fineAt  where the dog is known to be fine
-     * @param  ?string  $motion  what the trigger does on every step
+     * @param  ?float  $start  value of the leading measure, in meters, cm, dB or s
+     * @param  ?float  $goal  the same, harder
+     * @param  array<string, string>  $play  other dimensions in play with the value that every step has, by key
+     * @param  int  $fromStep  of a template: the step that an assessment found to start at, from 0
+     * @param  array<string, string>  $choices  where practitioners differ
      */
     public function __construct(
         public string $name,
+        public PlanKind $kind,
         public ?int $triggerId,
         public string $triggerName,
-        public array $traits,
         public int $personId,
-        public ?int $placeId,
-        public ?string $placeName,
-        public ?Distance $room,
-        public ?Distance $reaction,
-        public ?Distance $fineAt,
-        public Distance $start,
-        public Distance $goal,
-        public ?string $motion,
-        public int $runLength,
+        public string $method,
+        public LadderPlan $ladder,
+        public Criterion $criterion,
         public RiskLimits $limits,
-        public int $mostAdvances,
-        public int $setMinutes,
-        public int $sessionMinutes,
-        public int $mostTrials,
+        public array $traits = [],
+        public ?int $placeId = null,
+        public ?string $placeName = null,
+        public ?Distance $room = null,
+        public ?Distance $reaction = null,
+        public ?Distance $fineAt = null,
+        public ?float $start = null,
+        public ?float $goal = null,
+        public array $play = [],
+        public ?string $template = null,
+        public int $fromStep = 0,
+        public ?string $goalWords = null,
+        public array $choices = [],
+        public float $outingsAWeek = 3.0,
+        public int $mostAdvances = 4,
+        public int $setMinutes = 4,
+        public int $sessionMinutes = 30,
+        public int $mostTrials = 60,
     ) {
     }
 }

@@ -25,6 +25,18 @@ final class DogPolicy
         return $sees ? Response::allow() : Response::denyAsNotFound();
     }
 
+    /** Shows foundations and records what was shown. */
+    public function train(User $user, Dog $dog): Response
+    {
+        $view = $this->view($user, $dog);
+
+        return match (true) {
+            $view->denied() => $view,
+            $user->role->startsSessions() => Response::allow(),
+            default => Response::deny('A helper logs trials; what a dog can do is recorded by a trainer or guardian.'),
+        };
+    }
+
     public function plan(User $user, Dog $dog): Response
     {
         $view = $this->view($user, $dog);

@@ -8,7 +8,6 @@ use App\Advice\CoreCatalogs;
 use App\Advice\PlanReader;
 use App\Support\SystemClock;
 use Carbon\CarbonImmutable;
-use Core\Exposure\DimensionCatalog;
 use Core\Response\ModelPriors;
 use Illuminate\Support\Facades\Date;
 use Illuminate\Support\Facades\Route;
@@ -20,7 +19,6 @@ final class AppServiceProvider extends ServiceProvider
     public function register(): void
     {
         $this->app->singleton(CoreCatalogs::class, static fn (): CoreCatalogs => new CoreCatalogs(base_path('core/data')));
-        $this->app->bind(DimensionCatalog::class, fn (): DimensionCatalog => $this->app->make(CoreCatalogs::class)->dimensions);
         $this->app->bind(ModelPriors::class, fn (): ModelPriors => $this->app->make(CoreCatalogs::class)->priors);
         $this->app->scoped(PlanReader::class);
         $this->app->bind(ClockInterface::class, SystemClock::class);

@@ -11,9 +11,13 @@ use App\Models\Session;
 use App\Models\TrialSign;
 use App\Models\User;
 use Core\Exposure\Dimension;
+use Core\Exposure\DimensionCatalog;
 use Core\Exposure\DimensionKind;
 use Core\Exposure\Exposure;
+use Core\Exposure\PlanKind;
+use Core\Ladder\Step;
 use Core\Measure\Distance;
+use Core\Sign\Outcome;
 use Core\Sign\Sign;
 use Core\Sign\SignWeight;
 use Illuminate\Support\Facades\URL;
@@ -24,6 +28,8 @@ final readonly class SessionPanel
 {
     private const USUAL_SIGNS = 12;
 
+    private const MOST_ASKED = 8;
+
     public function __construct(private CoreCatalogs $catalogs, private TrialReader $trials, private PlanReader $plans)
     {
     }
@@ -31,10 +37,13 @@ final readonly class SessionPanel
     /** @return array<string, mixed> */
     public function of(Session $session, User $user, ?AdviceGiven $advice = null): array
     {
+        $kind = $session->plan->responseModel->kind;
+        $catalog = $this->catalogs->dimensions($kind);
+        $steps = $this->plans->read($session->plan, $user->distance_unit)->ladder->steps;
         $advice ??= $session->advice()->reorder()->latest('id')->with('step')->firstOrFail();
-        $trials = $this->trials->ofSession($session->id)->trials;
+        $trials = $this->trials->ofSession($session)->trials;
         $last = $trials === [] ? null : $trials[array_key_last($trials)];
-        $next = $advice->exposure === null ? null : Exposure::of($advice->exposure, $this->catalogs->dimensions);
+        $next = $advice->exposure === null ? null : Exposure::of($advice->exposure, $catalog);
         $shown = $next ?? $last?->exposure;
 
         return [
@@ -44,19 +53,23 @@ final readonly class SessionPanel
             'unit' => $user->distance_unit,
             'advice' => $advice,
             'next' => $next,
-            'nextWords' => $next?->inWords($this->catalogs->dimensions, $user->distance_unit),
+            'nextWords' => $next?->inWords($catalog, $user->distance_unit),
             'trials' => $trials,
             'uuid' => (string) Str::uuid7(),
             'undoUuid' => (string) Str::uuid7(),
             'distance' => $this->typed($shown?->distance(), $user),
-            'dimensions' => $this->dimensionsAsked(),
+            'dimensions' => self::dimensionsAsked($catalog, $kind, $steps),
             'exposure' => $shown === null ? [] : $shown->values,
-            'signs' => $this->signs(),
+            'signs' => $this->signs($kind),
+            'kind' => $kind,
+            'quick' => Outcome::quick($kind),
+            'others' => Outcome::others($kind),
+            'catalog' => $catalog,
             'usualSigns' => $this->usualSigns($session),
             'state' => $session->state,
             'liveUrl' => URL::temporarySignedRoute('live', now()->addDay(), ['session' => $session->id], absolute: false),
             'food' => $this->food($session),
-            'steps' => $this->plans->read($session->plan, $user->distance_unit)->ladder->steps,
+            'steps' => $steps,
         ];
     }
 
@@ -66,26 +79,29 @@ final readonly class SessionPanel
     }
 
     /**
-     * What the trigger did just then: the few that change from trial to trial.
+     * What was otherwise just then: what a trigger does, or the choices that this plan's steps make.
      *
+     * @param  list<Step>  $steps
      * @return list<Dimension>
      */
-    private function dimensionsAsked(): array
+    private static function dimensionsAsked(DimensionCatalog $catalog, PlanKind $kind, array $steps): array
     {
-        return array_values(array_filter(
-            $this->catalogs->dimensions->dimensions,
-            static fn (Dimension $dimension): bool => $dimension->kind === DimensionKind::Ordered && in_array($dimension->key, ['trigger_motion', 'trigger_heading', 'trigger_energy', 'trigger_attention'], true),
-        ));
+        $keys = $kind === PlanKind::Presence ? ['trigger_motion', 'trigger_heading', 'trigger_energy', 'trigger_attention'] : array_keys(array_merge(...array_map(static fn (Step $step): array => $step->exposure->values, $steps)));
+
+        return array_slice(array_values(array_filter(
+            $catalog->dimensions,
+            static fn (Dimension $dimension): bool => $dimension->kind === DimensionKind::Ordered && in_array($dimension->key, $keys, true),
+        )), 0, self::MOST_ASKED);
     }
 
     /** @return array<string, list<Sign>> by weight, mildest first */
-    private function signs(): array
+    private function signs(PlanKind $kind): array
     {
         $groups = [];
         foreach ([SignWeight::Comfort, SignWeight::Neutral, SignWeight::Small, SignWeight::Medium, SignWeight::Strong, SignWeight::Reaction, SignWeight::Tiredness] as $weight) {
             $groups[$weight->value] = array_values(array_filter(
                 $this->catalogs->signs->signs,
-                static fn (Sign $sign): bool => $sign->weight === $weight && in_array('presence', $sign->plans, true),
+                static fn (Sign $sign): bool => $sign->weight === $weight && in_array($kind === PlanKind::Contact ? 'contact' : 'presence', $sign->plans, true),
             ));
         }
 

@@ -4,14 +4,12 @@ declare(strict_types=1);
 
 namespace App\Trials;
 
-use App\Advice\CoreCatalogs;
 use App\Models\AdviceGiven;
 use App\Models\Session;
 use Core\Decision\EasierLevels;
 use Core\Decision\Level;
 use Core\Decision\Situation;
 use Core\Exposure\Exposure;
-use Core\Measure\DistanceUnit;
 use Core\Measure\Probability;
 
 /** What a device needs to show a session and to go on without the server: advice, counts, clocks, and easier levels worked out beforehand. */
@@ -20,10 +18,6 @@ final readonly class SessionState
     private const LATEST = 14;
 
     private const EASIER = [0.5, 1.0, 1.5];
-
-    public function __construct(private CoreCatalogs $catalogs)
-    {
-    }
 
     /**
      * @param  ?int  $step  of the advice's next exposure
@@ -34,7 +28,7 @@ final readonly class SessionState
         $trials = $all->trials;
         $marks = $all->marks;
         $settings = $situation->settings;
-        $next = $advice->exposure === null ? null : Exposure::of($advice->exposure, $this->catalogs->dimensions);
+        $next = $advice->exposure === null ? null : Exposure::of($advice->exposure, $situation->catalog);
         $last = $situation->log->last();
         $level = $last?->target;
         $progress = $level === null ? null : $situation->progress($level);
@@ -57,7 +51,7 @@ final readonly class SessionState
                 'aim' => "advice:{$advice->id}",
                 'action' => $advice->action->value,
                 'label' => $advice->action->label().($advice->is_closing ? ' (the last one)' : ''),
-                'next' => $next === null ? null : $this->exposure($next, $settings->unit),
+                'next' => $next === null ? null : self::exposure($next, $situation),
                 'reasons' => $advice->reasons,
                 'alternatives' => array_map(static fn (array $other, int $i): array => [
                     'aim' => "alt:{$advice->id}:{$i}", 'change' => $other['change'], 'off' => $other['logitsOff'], 'helped' => $other['helped'] ?? 0,
@@ -76,10 +70,11 @@ final readonly class SessionState
     }
 
     /** @return array{words: string, distance: ?float, big: string, values: array<string, float|string>} */
-    private function exposure(Exposure $exposure, DistanceUnit $unit): array
+    private static function exposure(Exposure $exposure, Situation $situation): array
     {
         $distance = $exposure->distance();
-        $words = $exposure->inWords($this->catalogs->dimensions, $unit);
+        $unit = $situation->settings->unit;
+        $words = $exposure->inWords($situation->catalog, $unit);
 
         return [
             'words' => $words,
@@ -102,7 +97,7 @@ final readonly class SessionState
         foreach (self::EASIER as $logits) {
             $level = (new EasierLevels($situation))->below($from, $logits);
             if ($level !== null && $level->exposure->equals($situation->ladder->step($level->step)->exposure)) {
-                $found["step:{$level->step}"] = ['aim' => "step:{$level->step}", ...$this->exposure($level->exposure, $situation->settings->unit)];
+                $found["step:{$level->step}"] = ['aim' => "step:{$level->step}", ...self::exposure($level->exposure, $situation)];
             }
         }
 

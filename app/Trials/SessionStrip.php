@@ -23,7 +23,8 @@ final readonly class SessionStrip
      */
     public function rows(Session $session, DistanceUnit $unit): array
     {
-        $trials = $this->trials->ofSession($session->id)->trials;
+        $catalog = $this->catalogs->dimensions($session->plan->responseModel->kind);
+        $trials = $this->trials->ofSession($session)->trials;
         // the latest advice after each trial: an undo or edit asks anew
         $advice = $session->advice()->whereNotNull('trial_id')->limit(4000)->get()->keyBy('trial_id');
         $ids = array_keys($trials);
@@ -32,14 +33,14 @@ final readonly class SessionStrip
             $trial = $trials[$id];
             $given = $advice->get($id);
             $next = isset($ids[$i + 1]) ? $trials[$ids[$i + 1]] : null;
-            $advised = $given?->exposure === null ? null : Exposure::of($given->exposure, $this->catalogs->dimensions);
+            $advised = $given?->exposure === null ? null : Exposure::of($given->exposure, $catalog);
             $rows[] = [
                 'id' => $id,
                 'trial' => $trial,
-                'words' => $trial->exposure->inWords($this->catalogs->dimensions, $unit),
+                'words' => $trial->exposure->inWords($catalog, $unit),
                 'secondsFromStart' => (float) $trial->at->format('U.u') - (float) $session->started_at->format('U.u'),
                 'advice' => $given,
-                'adviceWords' => $advised?->inWords($this->catalogs->dimensions, $unit),
+                'adviceWords' => $advised?->inWords($catalog, $unit),
                 'followed' => $given === null ? null : $this->isFollowed($given, $advised, $next),
             ];
         }

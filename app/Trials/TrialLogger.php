@@ -11,11 +11,13 @@ use App\Advice\PlanReader;
 use App\Advice\SituationReader;
 use App\Models\AdviceGiven;
 use App\Models\Event;
+use App\Models\Plan;
 use App\Models\Session;
 use App\Models\Trial;
 use App\Models\TrialCorrection;
 use App\Models\User;
 use Core\Exposure\Exposure;
+use Core\Exposure\PlanKind;
 use Core\Sign\Grading;
 use Illuminate\Database\Connection;
 use Illuminate\Database\UniqueConstraintViolationException;
@@ -30,7 +32,6 @@ final readonly class TrialLogger
         private Connection $database,
         private ClockInterface $clock,
         private CoreCatalogs $catalogs,
-        private ExposureColumns $columns,
         private TrialReader $trials,
         private SituationReader $situations,
         private Adviser $adviser,
@@ -76,7 +77,7 @@ final readonly class TrialLogger
     /** Takes the last trial that stands out of the count, and asks again. A second undo with the same UUID does nothing. */
     public function undoLast(Session $session, User $user, string $uuid): ?AdviceGiven
     {
-        return $this->correct($session, $user, $uuid, 'undo', null, fn (): ?int => $this->trials->ofSession($session->id)->lastId());
+        return $this->correct($session, $user, $uuid, 'undo', null, fn (): ?int => $this->trials->ofSession($session)->lastId());
     }
 
     /** @param  array<string, scalar|null>  $changes columns of the trial */
@@ -88,7 +89,7 @@ final readonly class TrialLogger
     /** The advice for the session as it stands: after its last trial, or to start with. */
     public function advise(Session $session, User $user, ?int $trialId = null): AdviceGiven
     {
-        $trials = $this->trials->ofSession($session->id);
+        $trials = $this->trials->ofSession($session);
         $situation = $this->situations->read($session->plan, $session, array_values($trials->trials), $this->clock->now(), $user->distance_unit);
 
         $advice = $this->adviser->advise($session, $situation, $trials, $trialId ?? $trials->lastId());
@@ -135,7 +136,8 @@ final readonly class TrialLogger
         $occurred = $device->modify(sprintf('%+d milliseconds', $offset));
         // a clock may be off by years, but a trial is never logged before it happened, nor before computers kept time
         $occurred = min($received, max($occurred, new \DateTimeImmutable('@86400')));
-        $grading = new Grading($this->catalogs->signs, $session->plan->responseModel->dog->hides_signs);
+        $model = $session->plan->responseModel;
+        $grading = new Grading($this->catalogs->signs, $model->dog->hides_signs, self::reading($session->plan), $model->dog->intake->normal_signs ?? []);
         $proposed = $grading->propose($this->signsOf($trial), $trial->outcome);
         $id = (int) Trial::query()->toBase()->insertGetId([
             'practice_id' => $session->practice_id,
@@ -175,6 +177,17 @@ final readonly class TrialLogger
         return $id;
     }
 
+    /** Leaving is a no at a station and a reset on a mat; stiffness under the hand is strong. */
+    private static function reading(Plan $plan): ?string
+    {
+        return match (true) {
+            $plan->method === 'opt_in_station' => 'station',
+            $plan->method === 'calm_settling' => 'mat',
+            $plan->responseModel->kind === PlanKind::Contact => 'contact',
+            default => null,
+        };
+    }
+
     /**
      * The signs ticked, with those that food and latency already tell. A slow unprompted return is no sign: waiting was asked for.
      *
@@ -190,7 +203,7 @@ final readonly class TrialLogger
     /** @return list<array<string, mixed>> */
     private function rows(int $trialId, string $part, Exposure $exposure): array
     {
-        return array_map(static fn (array $row): array => ['trial_id' => $trialId, 'part' => $part, ...$row], $this->columns->toRows($exposure));
+        return array_map(static fn (array $row): array => ['trial_id' => $trialId, 'part' => $part, ...$row], ExposureColumns::toRows($exposure));
     }
 
     /** The set that was running then; a late trial joins the one it belongs to. */

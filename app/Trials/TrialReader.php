@@ -4,11 +4,14 @@ declare(strict_types=1);
 
 namespace App\Trials;
 
+use App\Advice\CoreCatalogs;
 use App\Advice\ExposureColumns;
+use App\Models\Session;
 use App\Models\Trial;
 use Core\Decision\Action;
 use Core\Decision\Level;
 use Core\Decision\LoggedTrial;
+use Core\Exposure\DimensionCatalog;
 use Core\Response\Risk;
 use Core\Sign\Band;
 use Core\Sign\FoodTaken;
@@ -21,17 +24,18 @@ final readonly class TrialReader
     /** More trials than any session holds: lists are bounded. */
     private const MOST = 2000;
 
-    public function __construct(private ExposureColumns $columns)
+    public function __construct(private CoreCatalogs $catalogs)
     {
     }
 
     /** One query, no models: this runs after every trial. */
-    public function ofSession(int $sessionId): SessionTrials
+    public function ofSession(Session $session): SessionTrials
     {
+        $catalog = $this->catalogs->dimensions($session->plan->responseModel->kind);
         $part = static fn (string $part): string => "(SELECT GROUP_CONCAT(dimension, '=', COALESCE(choice, number) SEPARATOR ';') FROM trial_exposures WHERE trial_id = trials.id AND part = '{$part}')";
-        $rows = Trial::query()->toBase()->join('steps', 'steps.id', '=', 'trials.step_id')->where('session_id', $sessionId)
+        $rows = Trial::query()->toBase()->join('steps', 'steps.id', '=', 'trials.step_id')->where('session_id', $session->id)
             ->orderBy('sequence')->orderBy('trials.id')->limit(self::MOST)
-            ->selectRaw("trials.id, trials.uuid, sequence, steps.position, under_action, forecast, outcome, band, food, food_left, latency, interrupted, handler_error, occurred_at,
+            ->selectRaw("trials.id, trials.uuid, sequence, steps.position, under_action, forecast, outcome, band, trials.food, food_left, latency, interrupted, handler_error, occurred_at,
                 {$part('target')} AS target, {$part('real')} AS exposure,
                 (SELECT GROUP_CONCAT(sign SEPARATOR ';') FROM trial_signs WHERE trial_id = trials.id) AS signs,
                 (SELECT JSON_ARRAYAGG(JSON_OBJECT('kind', kind, 'changes', changes) ORDER BY id) FROM trial_corrections WHERE trial_id = trials.id) AS corrections")
@@ -45,7 +49,7 @@ final readonly class TrialReader
                 }
                 $fields = array_merge($fields, $correction['changes'] ?? []);
             }
-            $trials[(int) $row->id] = $this->trial($fields);
+            $trials[(int) $row->id] = self::trial($fields, $catalog);
             $marks[(int) $row->id] = ['uuid' => (string) $row->uuid, 'sequence' => (int) $row->sequence];
         }
 
@@ -53,14 +57,14 @@ final readonly class TrialReader
     }
 
     /** @param  array<string, mixed>  $fields */
-    private function trial(array $fields): LoggedTrial
+    private static function trial(array $fields, DimensionCatalog $catalog): LoggedTrial
     {
         $text = static fn (string $key): string => is_scalar($fields[$key]) ? (string) $fields[$key] : '';
 
         return new LoggedTrial(
-            new Level(max(0, (int) $text('position')), $this->columns->fromText($text('target'))),
+            new Level(max(0, (int) $text('position')), ExposureColumns::fromText($text('target'), $catalog)),
             Action::tryFrom($text('under_action')),
-            $this->columns->fromText($text('exposure')),
+            ExposureColumns::fromText($text('exposure'), $catalog),
             Outcome::from($text('outcome')),
             Band::from((int) $text('band')),
             $text('signs') === '' ? [] : explode(';', $text('signs')),

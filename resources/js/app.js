@@ -1,6 +1,7 @@
 import htmx from 'htmx.org';
 import { mountStepper } from './stepper.js';
 import { keepPagesForOffline } from './device/device.js';
+import { mountLadder } from './plans/ladder.js';
 import { mountWaiting } from './device/waiting.js';
 import { securityToken } from './device/security-token.js';
 
@@ -24,6 +25,7 @@ document.addEventListener('htmx:configRequest', (event) => {
 
 htmx.onLoad((/** @type {Element} */ element) => {
     for (const stepper of element.querySelectorAll('[data-stepper]')) mountStepper(stepper);
+    for (const board of /** @type {HTMLElement[]} */ ([...(element.matches('[data-ladder]') ? [element] : []), ...element.querySelectorAll('[data-ladder]')])) mountLadder(board);
 });
 
 keepPagesForOffline();

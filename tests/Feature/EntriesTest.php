@@ -202,7 +202,7 @@ final class EntriesTest extends TestCase
     {
         $this->post("/sessions/{$this->world->session->id}/end");
         $elsewhere = Place::query()->create(['practice_id' => $this->world->practice->id, 'name' => 'Saltings', 'room_meters' => 90]);
-        $this->post("/plans/{$this->world->plan->id}/sessions", ['place_id' => $elsewhere->id, 'food_usual' => 40, 'food_best' => 10, 'state' => 'tired', 'upset' => '2', 'upset_ago' => '24'])->assertRedirect();
+        $this->post("/plans/{$this->world->plan->id}/sessions", ['place_id' => $elsewhere->id, 'food_usual' => 40, 'food_best' => 10, 'state' => 'tired', 'upset' => '2', 'upset_ago' => '24', 'without_reason' => 'a test'])->assertRedirect();
 
         $session = Session::query()->latest('id')->firstOrFail();
         self::assertSame($elsewhere->id, $session->place_id);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Advice\CoreCatalogs;
 use App\Help\HelpBook;
 use App\Help\HelpEntry;
 use App\Http\Controllers\HelpController;
@@ -21,12 +22,19 @@ final class HelpTest extends TestCase
     /** The settings that the plan form asks for, and every reason that a rule of the core can give. */
     public function test_every_reason_and_every_setting_has_its_entry_and_none_explains_what_is_not_there(): void
     {
-        $codes = ['setting:run_length', 'setting:most_advances', 'setting:set_minutes', 'setting:session_minutes', 'setting:caution'];
+        $codes = array_map(static fn (string $setting): string => "setting:{$setting}", [
+            'run_length', 'window', 'sessions', 'days', 'most_advances', 'set_minutes', 'session_minutes', 'caution', 'outings_a_week', 'method', 'ladder', 'template', 'start', 'goal', 'reaction', 'fine_at', 'play',
+            'without_reason', 'disliked', 'worst', 'children_near', 'corrections',
+        ]);
+        $methods = app(CoreCatalogs::class)->methods();
+        foreach (['method' => $methods->methods, 'choice' => $methods->choices, 'skill' => $methods->skills] as $what => $entries) {
+            array_push($codes, ...array_map(static fn (string $key): string => "{$what}:{$key}", array_keys($entries)));
+        }
         foreach (new \RecursiveIteratorIterator(new \RecursiveDirectoryIterator(base_path('core/src'), \FilesystemIterator::SKIP_DOTS)) as $file) {
             preg_match_all("/new Reason\\('([a-z-]+)'/", (string) file_get_contents((string) $file), $found);
             array_push($codes, ...$found[1]);
         }
-        $covered = array_merge(...array_map(static fn (HelpEntry $entry): array => $entry->covers, (new HelpBook)->entries));
+        $covered = array_merge(...array_map(static fn (HelpEntry $entry): array => $entry->covers, app(HelpBook::class)->entries));
         $codes = array_unique($codes);
         sort($codes);
         sort($covered);

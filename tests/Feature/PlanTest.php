@@ -52,7 +52,7 @@ final class PlanTest extends TestCase
         $this->get("/plans/{$plan->id}")->assertOk()->assertSee("100\u{00A0}yd");
     }
 
-    /** @param  array<string, string>  $changes */
+    /** @param  array<string, mixed>  $changes */
     #[TestWith([['goal' => '120'], 'goal'], 'goal farther than the start')]
     #[TestWith([['goal' => '100'], 'goal'], 'goal equal to the start')]
     #[TestWith([['start' => '900'], 'start'], 'absurd')]
@@ -98,15 +98,15 @@ final class PlanTest extends TestCase
     }
 
     /**
-     * @param  array<string, string>  $changes
-     * @return array<string, string>
+     * @param  array<string, mixed>  $changes
+     * @return array<string, mixed>
      */
     private function form(array $changes): array
     {
         $person = Person::query()->firstOrCreate(['practice_id' => $this->user->practice_id, 'name' => 'Handler']);
 
         return [
-            'trigger_name' => 'Milk floats', 'person_id' => (string) $person->id, 'reaction' => '12', 'fine_at' => '60', 'start' => '100', 'goal' => '10', 'motion' => 'standing',
+            'trigger_name' => 'Milk floats', 'person_id' => (string) $person->id, 'reaction' => '12', 'fine_at' => '60', 'start' => '100', 'goal' => '10', 'play' => ['trigger_motion' => 'standing'],
             'run_length' => '5', 'caution' => 'usual', 'most_advances' => '3', 'set_minutes' => '4', 'session_minutes' => '30', ...$changes,
         ];
     }

@@ -4,9 +4,15 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Advice\PlanReader;
+use App\Models\Assessment;
 use App\Models\Role;
 use App\Models\UnplacedTrial;
 use App\Models\User;
+use App\Templates\TemplateFile;
+use App\Templates\TemplateFromPlan;
+use Core\Ladder\LadderData;
+use Core\Measure\DistanceUnit;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\Route;
@@ -41,6 +47,29 @@ final class RouteAccessTest extends TestCase
         'GET dogs/{dog}' => [200, 200, 200, 200, 404, 404, 302],
         'GET dogs/{dog}/plans/create' => [200, 200, 403, 403, 404, 404, 302],
         'POST dogs/{dog}/plans' => [302, 302, 403, 403, 404, 404, 302],
+        'GET dogs/{dog}/intake' => [200, 200, 403, 403, 404, 404, 302],
+        'PUT dogs/{dog}/intake' => [302, 302, 403, 403, 404, 404, 302],
+        'POST dogs/{dog}/triggers' => [302, 302, 403, 403, 404, 404, 302],
+        'POST dogs/{dog}/skills' => [302, 302, 403, 302, 404, 404, 302],
+        'POST dogs/{dog}/agreements' => [302, 302, 403, 403, 404, 404, 302],
+        'POST dogs/{dog}/cautions' => [302, 302, 302, 302, 404, 404, 302],
+        'GET dogs/{dog}/orders/{kind}/{dimension}' => [200, 200, 403, 403, 404, 404, 302],
+        'PUT dogs/{dog}/orders/{kind}/{dimension}' => [302, 302, 403, 403, 404, 404, 302],
+        'GET dogs/{dog}/assessments/create' => [200, 200, 403, 403, 404, 404, 302],
+        'POST dogs/{dog}/assessments' => [302, 302, 403, 403, 404, 404, 302],
+        'GET assessments/{assessment}' => [200, 200, 403, 403, 404, 404, 302],
+        'GET plans/{plan}/ladder' => [200, 200, 403, 403, 404, 404, 302],
+        'PUT plans/{plan}/ladder' => [200, 200, 403, 403, 404, 404, 302],
+        'POST plans/{plan}/ladder' => [302, 302, 403, 403, 404, 404, 302],
+        'POST plans/{plan}/handovers' => [302, 302, 403, 403, 404, 404, 302],
+        'POST plans/{plan}/templates' => [302, 302, 403, 403, 404, 404, 302],
+        'GET templates' => [200, 200, 200, 200, 200, 200, 302],
+        'POST templates' => [302, 302, 403, 403, 403, 302, 302],
+        'GET templates/{key}' => [200, 200, 200, 200, 200, 404, 302],
+        'GET templates/{key}/edit' => [200, 200, 403, 403, 403, 404, 302],
+        'GET templates/{key}/export' => [200, 200, 200, 200, 200, 404, 302],
+        'PUT templates/{key}' => [302, 302, 403, 403, 403, 404, 302],
+        'DELETE templates/{key}' => [302, 302, 403, 403, 403, 404, 302],
         'GET plans/{plan}' => [200, 200, 200, 200, 404, 404, 302],
         'DELETE plans/{plan}' => [302, 302, 403, 403, 404, 404, 302],
         'POST plans/{plan}/review' => [302, 302, 403, 403, 404, 404, 302],
@@ -67,6 +96,8 @@ final class RouteAccessTest extends TestCase
         'POST dogs' => ['name' => 'Fern'],
         'PUT unit' => ['distance_unit' => 'yd'],
         'POST plans/{plan}/review' => ['checked' => '1'],
+        'POST dogs/{dog}/cautions' => ['read' => ['bite']],
+        'PUT plans/{plan}/ladder' => ['edit' => 'copy:0'],
     ];
 
     /** @return iterable<string, array{string, int, int}> */
@@ -104,6 +135,11 @@ final class RouteAccessTest extends TestCase
         $unplaced = UnplacedTrial::query()->create([
             'practice_id' => $world->practice->id, 'user_id' => $world->trainer->id, 'uuid' => (string) Str::uuid(), 'payload' => $world->trial((string) Str::uuid()), 'reason' => 'test', 'received_at' => now(),
         ]);
+        $assessment = Assessment::query()->create([
+            'practice_id' => $world->practice->id, 'response_model_id' => $world->plan->response_model_id, 'user_id' => $world->trainer->id, 'made_at' => now(), 'observations' => [], 'evidence' => '[]',
+            'proposal' => ['isWithin' => true, 'words' => '40 m', 'reasons' => [], 'sure' => 0.0, 'limit' => null],
+        ]);
+        app(TemplateFile::class)->keep([app(TemplateFromPlan::class)->make($world->plan, $world->trainer, 'Our own', 'As it was.')], $world->trainer);
         $user = $this->who($column, $world);
         if ($user !== null) {
             $this->actingAs($user);
@@ -111,9 +147,10 @@ final class RouteAccessTest extends TestCase
         [$method, $uri] = explode(' ', $route);
         $path = '/'.ltrim(strtr($uri, [
             '{dog}' => (string) $world->dog->id, '{plan}' => (string) $world->plan->id, '{session}' => (string) $world->session->id,
+            '{kind}' => 'presence', '{dimension}' => 'trigger_motion', '{key}' => 'our-own', '{assessment}' => (string) $assessment->id,
             '{trial}' => (string) $world->session->trials()->value('id'), '{format}' => 'csv', '{unplaced}' => (string) $unplaced->id,
         ]), '/');
-        $input = self::INPUT[$route] ?? ['uuid' => (string) Str::uuid(), 'session_id' => $world->session->id, 'outcome' => 'returned', 'band' => '1', 'distance' => '80'];
+        $input = str_contains($route, '/ladder') ? ['ladder' => json_encode(LadderData::write(app(PlanReader::class)->read($world->plan, DistanceUnit::Meter)->ladder)), ...self::INPUT[$route] ?? []] : self::INPUT[$route] ?? ['uuid' => (string) Str::uuid(), 'session_id' => $world->session->id, 'outcome' => 'returned', 'band' => '1', 'distance' => '80'];
 
         self::assertSame($status, $this->call($method, $path, $method === 'GET' ? [] : $input)->getStatusCode());
     }

@@ -44,7 +44,8 @@ final class SessionFlowTest extends TestCase
         self::assertSame(1, Session::query()->count());
 
         $this->post("/sessions/{$this->world->session->id}/end");
-        $this->post($path)->assertRedirect();
+        $this->post($path)->assertSessionHasErrors(['without_reason' => 'Say why it begins without what is not ready, or show that first.']);
+        $this->post($path, ['without_reason' => 'shown to me on the street'])->assertRedirect();
         self::assertSame(2, Session::query()->count());
     }
 

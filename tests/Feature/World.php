@@ -12,8 +12,11 @@ use App\Models\Practice;
 use App\Models\Role;
 use App\Models\Session;
 use App\Models\User;
+use App\Plans\LadderPlan;
 use App\Plans\PlanDraft;
 use App\Plans\PlanWriter;
+use Core\Exposure\PlanKind;
+use Core\Ladder\Criterion;
 use Core\Measure\Distance;
 use Core\Response\RiskLimits;
 
@@ -33,8 +36,8 @@ final readonly class World
         $dog = Dog::query()->create(['practice_id' => $practice->id, 'name' => 'Moss']);
         $meters = Distance::fromMeters(...);
         $plan = app(PlanWriter::class)->write($dog, $trainer, new PlanDraft(
-            'Kites', null, 'Kites', ['size' => 'large'], $person->id, $place->id, null, null, $meters(8.0), $meters(40.0), $meters(80.0), $meters(5.0),
-            'standing', 5, RiskLimits::usual(), 3, 4, 30, 60,
+            'Kites', PlanKind::Presence, null, 'Kites', $person->id, 'notice_and_turn_back', LadderPlan::EqualRatios, Criterion::run(5), RiskLimits::usual(),
+            traits: ['size' => 'large'], placeId: $place->id, reaction: $meters(8.0), fineAt: $meters(40.0), start: 80.0, goal: 5.0, play: ['trigger_motion' => 'standing'], mostAdvances: 3,
         ));
 
         return new self($practice, $trainer, $dog, $plan, self::session($plan, $trainer));

@@ -5,10 +5,14 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Advice\LimitReader;
+use App\Foundations\CautionBook;
+use App\Foundations\Readiness;
 use App\Http\Requests\StoreDogRequest;
+use App\Models\Assessment;
 use App\Models\Dog;
 use App\Models\DogsInSight;
 use App\Models\Plan;
+use App\Models\ResponseModel;
 use App\Models\Session;
 use App\Models\User;
 use Illuminate\Container\Attributes\CurrentUser;
@@ -18,7 +22,7 @@ use Illuminate\Support\Facades\Gate;
 
 final readonly class DogController
 {
-    public function __construct(private LimitReader $limits)
+    public function __construct(private LimitReader $limits, private Readiness $readiness, private CautionBook $cautions)
     {
     }
 
@@ -38,7 +42,7 @@ final readonly class DogController
     {
         $dog = $request->store();
 
-        return redirect()->route('dogs.show', $dog)->with('said', "{$dog->name} is in. Next: a plan.");
+        return redirect()->route('intakes.edit', $dog)->with('said', "{$dog->name} is in. Next: the intake; all of it may be filled in later.");
     }
 
     public function show(Dog $dog, #[CurrentUser] User $user): View
@@ -49,6 +53,12 @@ final readonly class DogController
         return view('pages.dogs.show', [
             'dog' => $dog,
             'plans' => $plans->map(fn (Plan $plan): array => ['plan' => $plan, ...$this->limits->now($plan, $user->distance_unit)]),
+            'triggers' => $dog->triggers()->with('traits')->orderBy('name')->limit(100)->get(),
+            'foundations' => $this->readiness->ofDog($dog),
+            'cautions' => $this->cautions->forDog($dog),
+            'unread' => CautionBook::unread($this->cautions->forDog($dog), $dog, $user),
+            'agreement' => $dog->agreements()->with('user')->first(),
+            'assessments' => Assessment::query()->whereIn('response_model_id', ResponseModel::query()->where('dog_id', $dog->id)->select('id'))->orderByDesc('made_at')->limit(10)->get(),
             'events' => $dog->events()->orderByDesc('occurred_at')->limit(20)->get(),
             'sessions' => Session::query()->with('plan.responseModel.trigger')->withCount('trials')
                 ->whereHas('plan.responseModel', static fn ($models) => $models->where('dog_id', $dog->id))

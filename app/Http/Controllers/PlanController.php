@@ -7,19 +7,27 @@ namespace App\Http\Controllers;
 use App\Advice\CoreCatalogs;
 use App\Advice\LimitReader;
 use App\Advice\SituationReader;
+use App\Foundations\Readiness;
 use App\Http\Requests\StorePlanRequest;
+use App\Models\Assessment;
 use App\Models\Dog;
 use App\Models\Person;
 use App\Models\Place;
 use App\Models\Plan;
+use App\Models\ResponseModel;
 use App\Models\User;
+use App\Plans\LadderPlan;
 use App\Plans\PlanWriter;
+use App\Templates\TemplateShelf;
 use Core\Decision\RuleBook;
-use Core\Ladder\Step;
-use Core\Response\Day;
+use Core\Exposure\Dimension;
+use Core\Exposure\DimensionKind;
+use Core\Exposure\PlanKind;
+use Core\Planning\LadderReview;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Gate;
 use Psr\Clock\ClockInterface;
 
@@ -29,45 +37,63 @@ final readonly class PlanController
     {
     }
 
-    public function create(Dog $dog, #[CurrentUser] User $user): View
+    public function create(Request $request, Dog $dog, TemplateShelf $shelf, #[CurrentUser] User $user): View
     {
         Gate::authorize('plan', $dog);
+        $assessment = Assessment::query()->where('practice_id', $dog->practice_id)->whereKey($request->integer('assessment'))->first();
+        $assessed = $assessment === null ? null : ResponseModel::query()->where('dog_id', $dog->id)->find($assessment->response_model_id);
+        $kind = $assessed->kind ?? PlanKind::tryFrom($request->string('kind')->value()) ?? PlanKind::Presence;
+        $catalog = $this->catalogs->dimensions($kind);
 
         return view('pages.plans.create', [
             'dog' => $dog,
-            'triggers' => $dog->triggers()->orderBy('name')->limit(100)->get(),
+            'kind' => $kind,
+            'triggers' => $dog->triggers()->where('kind', $kind->value)->orderBy('name')->limit(100)->get(),
             'people' => Person::query()->where('practice_id', $dog->practice_id)->orderBy('name')->limit(200)->get(),
             'places' => Place::query()->where('practice_id', $dog->practice_id)->orderBy('name')->limit(200)->get(),
-            'motions' => $this->catalogs->dimensions->dimension('trigger_motion')->values,
+            'methods' => $this->catalogs->methods()->suiting($kind),
+            'refusal' => $this->catalogs->methods()->refusal,
+            'choices' => $this->catalogs->methods()->choices,
+            'templates' => $shelf->of($dog->practice_id)->ofKind($kind),
+            'template' => $request->string('template')->value(),
+            'measure' => $catalog->dimension($kind->leads()),
+            'ordered' => array_filter($catalog->dimensions, static fn (Dimension $dimension): bool => $dimension->kind === DimensionKind::Ordered),
+            'sources' => LadderPlan::cases(),
             'unit' => $user->distance_unit,
+            'assessment' => $assessed === null ? null : $assessment,
+            'assessed' => $assessed,
         ]);
     }
 
     public function store(StorePlanRequest $request, Dog $dog, PlanWriter $writer, #[CurrentUser] User $user): RedirectResponse
     {
-        $plan = $writer->write($dog, $user, $request->toDraft());
+        $draft = $request->toDraft();
+        $plan = $writer->write($dog, $user, $draft);
 
-        return redirect()->route('plans.show', $plan)->with('said', 'The plan is made. Look at the ladder, then start a session.');
+        return $draft->ladder === LadderPlan::ByHand
+            ? redirect()->route('ladders.edit', $plan)->with('said', 'The plan has its first step. Add the next ones here.')
+            : redirect()->route('plans.show', $plan)->with('said', 'The plan is made. Look at the ladder, then start a session.');
     }
 
-    public function show(Plan $plan, #[CurrentUser] User $user): View
+    public function show(Plan $plan, Readiness $readiness, #[CurrentUser] User $user): View
     {
         Gate::authorize('view', $plan);
         $situation = $this->situations->read($plan, null, [], $this->clock->now(), $user->distance_unit);
-        $model = $situation->model;
 
         return view('pages.plans.show', [
             'plan' => $plan,
             'situation' => $situation,
             'start' => RuleBook::standard()->decide($situation),
-            'steps' => array_map(static fn (Step $step): array => [
-                'words' => $situation->words($step->exposure),
-                'criterion' => $step->criterion,
-                'load' => $model?->load($step->exposure),
-                'risk' => $model?->risk($step->exposure, Day::Today),
-                'allowed' => $situation->allows($step->exposure),
-            ], $situation->ladder->steps),
-            'limit' => LimitReader::of($situation),
+            'review' => $situation->model === null ? null : LadderReview::of($situation->ladder, $situation->model, $situation->limits),
+            'method' => $this->catalogs->methods()->method($plan->method),
+            'choices' => $this->catalogs->methods()->choices,
+            'limit' => $plan->responseModel->kind === PlanKind::Presence ? LimitReader::of($situation) : null,
+            'foundations' => $readiness->ofPlan($plan),
+            'missing' => $readiness->missing($plan),
+            'waivers' => $plan->waivers()->with('user')->limit(50)->get(),
+            'cautions' => $readiness->cautions($plan),
+            'contradictions' => $this->situations->contradictions($plan, $user->distance_unit, $this->clock->now()),
+            'people' => Person::query()->where('practice_id', $plan->practice_id)->whereKeyNot($plan->responseModel->person_id)->orderBy('name')->limit(200)->get(),
             'sessions' => $plan->sessions()->reorder()->orderByDesc('started_at')->withCount('trials')->limit(20)->get(),
         ]);
     }

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Advice\SituationReader;
+use App\Foundations\CautionBook;
+use App\Foundations\Readiness;
 use App\Http\Requests\StartSessionRequest;
 use App\Models\Place;
 use App\Models\Plan;
@@ -18,11 +20,12 @@ use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Support\Facades\Gate;
+use Illuminate\Validation\ValidationException;
 use Psr\Clock\ClockInterface;
 
 final readonly class SessionController
 {
-    public function __construct(private TrialLogger $logger, private SessionPanel $panel, private SessionStart $start, private SituationReader $situations, private ClockInterface $clock)
+    public function __construct(private TrialLogger $logger, private SessionPanel $panel, private SessionStart $start, private SituationReader $situations, private Readiness $readiness, private ClockInterface $clock)
     {
     }
 
@@ -42,7 +45,7 @@ final readonly class SessionController
         return $request->header('HX-Request') === 'true'
             ? view('partials.start-suggestion', $suggestion)
             : view('pages.sessions.create', [
-                ...$suggestion, 'plan' => $plan, 'last' => $last,
+                ...$suggestion, 'plan' => $plan, 'last' => $last, 'missing' => $this->readiness->missing($plan), 'unread' => $this->readiness->unread($plan, $user),
                 'places' => Place::query()->where('practice_id', $user->practice_id)->orderBy('name')->limit(200)->get(),
             ]);
     }
@@ -51,8 +54,28 @@ final readonly class SessionController
     public function store(StartSessionRequest $request, Plan $plan, #[CurrentUser] User $user): RedirectResponse
     {
         Gate::authorize('start', $plan);
+        if ($plan->sessions()->whereNull('ended_at')->doesntExist()) {
+            $this->gate($request, $plan, $user);
+        }
 
         return redirect()->route('sessions.show', $this->start->start($plan, $user, $request));
+    }
+
+    /** Cautions are read first; without a foundation the work begins only for a reason that is told. Both are recorded. */
+    private function gate(StartSessionRequest $request, Plan $plan, User $user): void
+    {
+        $unread = $this->readiness->unread($plan, $user);
+        $missing = $this->readiness->missing($plan);
+        $reason = trim($request->string('without_reason')->value());
+        $problems = array_filter([
+            'read' => array_diff_key($unread, array_flip($request->read())) === [] ? null : 'Read the cautions and tick them.',
+            'without_reason' => $missing === [] || $reason !== '' ? null : 'Say why it begins without what is not ready, or show that first.',
+        ]);
+        if ($problems !== []) {
+            throw ValidationException::withMessages($problems);
+        }
+        CautionBook::markRead(array_keys($unread), $plan->responseModel->dog, $user, $this->clock->now());
+        $this->readiness->waive($plan, $user, $missing, $reason);
     }
 
     public function show(Session $session, #[CurrentUser] User $user): View|RedirectResponse

@@ -33,6 +33,9 @@ final class StartSessionRequest extends FormRequest
             'food_usual' => ['nullable', 'integer', 'between:0,500'],
             'food_best' => ['nullable', 'integer', 'between:0,500'],
             'upset' => ['nullable', Rule::in(array_map(strval(...), array_keys(self::UPSETS)))],
+            'without_reason' => ['nullable', 'string', 'max:300'],
+            'read' => ['nullable', 'array', 'max:30'],
+            'read.*' => ['string', 'max:24'],
             'upset_ago' => ['nullable', Rule::in(array_map(strval(...), array_keys(self::AGO)))],
         ];
     }
@@ -45,6 +48,12 @@ final class StartSessionRequest extends FormRequest
             'kind.*' => 'Choose ladder, acclimatize or drill.', 'noise.*' => 'Choose how loud it is.', 'state.*' => 'Choose how the dog is.',
             'upset.*' => 'Choose what upset the dog, or nothing.', 'upset_ago.*' => 'Choose when that was.',
         ];
+    }
+
+    /** @return list<string> keys of cautions ticked as read */
+    public function read(): array
+    {
+        return array_values(array_filter($this->array('read'), is_string(...)));
     }
 
     public function place(): ?Place

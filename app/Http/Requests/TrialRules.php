@@ -13,6 +13,7 @@ use Core\Decision\Action;
 use Core\Decision\Level;
 use Core\Exposure\DimensionKind;
 use Core\Exposure\Exposure;
+use Core\Exposure\PlanKind;
 use Core\Measure\Distance;
 use Core\Measure\DistanceUnit;
 use Core\Response\Risk;
@@ -51,8 +52,9 @@ final readonly class TrialRules
      * @param  mixed  $exposure  the dimensions sent: rules are made for these only, as this runs after every trial
      * @return array<string, list<mixed>>
      */
-    public function of(DistanceUnit $unit, mixed $exposure): array
+    public function of(DistanceUnit $unit, mixed $exposure, PlanKind $kind): array
     {
+        $catalog = $this->catalogs->dimensions($kind);
         $rules = [
             'uuid' => ['required', 'string', 'uuid'],
             'sequence' => ['nullable', 'integer', 'between:0,1000000'],
@@ -60,8 +62,8 @@ final readonly class TrialRules
             'device_at' => ['nullable'],
             'sent_at' => ['nullable'],
             'aim' => ['nullable', 'string', 'regex:/^((advice|step):\d{1,18}|alt:\d{1,18}:\d)$/'],
-            'distance' => ['required', new TypedDistance($unit)],
-            'exposure' => ['nullable', 'array:'.implode(',', array_keys($this->catalogs->dimensions->dimensions))],
+            'distance' => [$kind === PlanKind::Presence ? 'required' : 'nullable', new TypedDistance($unit)],
+            'exposure' => ['nullable', 'array:'.implode(',', array_keys($catalog->dimensions))],
             'outcome' => ['required', Rule::enum(Outcome::class)],
             'band' => ['nullable', Rule::in(['', 0, 1, 2, 3, 4, '0', '1', '2', '3', '4'])],
             'signs' => ['nullable', 'array', 'max:60'],
@@ -78,8 +80,8 @@ final readonly class TrialRules
         ];
         foreach (is_array($exposure) ? array_keys($exposure) : [] as $key) {
             // an unknown one is told by the rule of the array
-            if ($key !== 'distance' && $this->catalogs->dimensions->has((string) $key)) {
-                $dimension = $this->catalogs->dimensions->dimension((string) $key);
+            if ($key !== 'distance' && $catalog->has((string) $key)) {
+                $dimension = $catalog->dimension((string) $key);
                 $rules["exposure.{$key}"] = $dimension->kind === DimensionKind::Ordered
                     ? ['nullable', Rule::in(array_map(static fn ($value): string => $value->key, $dimension->values))]
                     : ['nullable', 'numeric', 'between:0,3600'];
@@ -109,7 +111,8 @@ final readonly class TrialRules
     /** @param  array<string, mixed>  $data validated */
     public function toTrial(array $data, Session $session, DistanceUnit $unit): IncomingTrial
     {
-        $distance = Distance::from((float) $data['distance'], $unit);
+        $kind = $session->plan->responseModel->kind;
+        $distance = $kind === PlanKind::Presence ? Distance::from((float) $data['distance'], $unit) : null;
         [$target, $under, $forecast] = $this->aim(is_string($data['aim'] ?? null) ? $data['aim'] : '', $session, $distance, $unit);
         $stated = array_filter(is_array($data['exposure'] ?? null) ? $data['exposure'] : [], static fn (mixed $value): bool => $value !== null && $value !== '');
         $latencyMs = isset($data['latency_ms']) && $data['latency_ms'] !== '' ? (int) $data['latency_ms'] : null;
@@ -123,7 +126,7 @@ final readonly class TrialRules
             $under,
             $forecast,
             // what the trial does not say was as aimed at
-            Exposure::of([...$target->exposure->values, ...$stated, 'distance' => $distance->meters], $this->catalogs->dimensions),
+            Exposure::of([...$target->exposure->values, ...$stated, ...($distance === null ? [] : ['distance' => $distance->meters])], $this->catalogs->dimensions($kind)),
             Outcome::from((string) $data['outcome']),
             is_numeric($data['band'] ?? null) ? Band::from((int) $data['band']) : null,
             array_values(array_unique(array_filter(is_array($data['signs'] ?? null) ? $data['signs'] : [], is_string(...)))),
@@ -146,27 +149,28 @@ final readonly class TrialRules
      *
      * @return array{Level, ?Action, ?Risk}
      */
-    private function aim(string $aim, Session $session, Distance $distance, DistanceUnit $unit): array
+    private function aim(string $aim, Session $session, ?Distance $distance, DistanceUnit $unit): array
     {
+        $catalog = $this->catalogs->dimensions($session->plan->responseModel->kind);
         [$kind, $number, $other] = [...explode(':', $aim, 3), '0', '0'];
         if ($kind === 'alt') {
             $advice = AdviceGiven::query()->where('session_id', $session->id)->find((int) $number);
             $chosen = $advice?->alternatives[(int) $other] ?? null;
             if ($chosen !== null && isset($chosen['step'])) {
-                return [new Level(max(0, $chosen['step']), Exposure::of($chosen['exposure'], $this->catalogs->dimensions)), Action::ChangeOther, null];
+                return [new Level(max(0, $chosen['step']), Exposure::of($chosen['exposure'], $catalog)), Action::ChangeOther, null];
             }
         }
         if ($kind === 'advice') {
             $advice = AdviceGiven::query()->with('step')->where('session_id', $session->id)->find((int) $number);
             if ($advice !== null && $advice->exposure !== null && $advice->step !== null) {
-                return [new Level(max(0, $advice->step->position), Exposure::of($advice->exposure, $this->catalogs->dimensions)), $advice->action, $advice->forecast()];
+                return [new Level(max(0, $advice->step->position), Exposure::of($advice->exposure, $catalog)), $advice->action, $advice->forecast()];
             }
         }
         $ladder = $this->plans->read($session->plan, $unit)->ladder;
         $best = new Level(0, $ladder->step(0)->exposure);
         $nearest = INF;
         foreach ($ladder->steps as $position => $step) {
-            $off = $kind === 'step' ? abs($position - (int) $number) : abs($step->exposure->distance()?->halvingsTo($distance) ?? INF);
+            $off = $kind === 'step' ? abs($position - (int) $number) : ($distance === null ? (float) $position : abs($step->exposure->distance()?->halvingsTo($distance) ?? INF));
             if ($off < $nearest) {
                 [$best, $nearest] = [new Level($position, $step->exposure), $off];
             }

@@ -6,43 +6,101 @@ namespace App\View\Components;
 
 use Core\Chart\LinearScale;
 use Core\Decision\Situation;
+use Core\Ladder\Step;
+use Core\Measure\Probability;
+use Core\Planning\LadderReview;
+use Core\Planning\StepReview;
+use Core\Response\RiskLimits;
 use Illuminate\Contracts\View\View;
 use Illuminate\View\Component;
 
-/** A ladder drawn as a staircase whose treads stand as high as their load. */
+/** A ladder drawn as a staircase whose treads stand as high as their load; below, each step's risk with its range. */
 final class Staircase extends Component
 {
     private const WIDTH = 720;
 
-    private const HEIGHT = 240;
-
     private const FLOOR = 205.0;
 
-    public function __construct(private readonly Situation $situation)
+    /** Risk is drawn in logits, between these chances. */
+    private const LEAST_RISK = 0.001;
+
+    private const MOST_RISK = 0.6;
+
+    /**
+     * @param  non-empty-list<float>  $loads  in logits
+     * @param  list<?string>  $labels  under the treads, where there is room
+     * @param  list<bool>  $beyond  today's limits
+     * @param  int  $held  index of the highest step held
+     * @param  list<array{mean: float, bound: float}>  $risks  of strain; empty to leave them out
+     */
+    public function __construct(
+        private readonly array $loads,
+        private readonly array $labels,
+        private readonly string $name,
+        private readonly array $beyond = [],
+        private readonly int $held = -1,
+        private readonly array $risks = [],
+        private readonly float $limit = 0.07,
+        private readonly ?float $top = null,
+    ) {
+    }
+
+    /**
+     * For the attributes of the component.
+     *
+     * @return array{loads: non-empty-list<float>, labels: list<?string>, beyond: list<bool>, held: int, risks: list<array{mean: float, bound: float}>, limit: float}
+     */
+    public static function of(LadderReview $review, Situation|RiskLimits $of, callable $label): array
     {
+        $limits = $of instanceof Situation ? $of->limits : $of;
+
+        return [
+            'loads' => array_map(static fn (StepReview $step): float => $step->load, $review->steps),
+            'labels' => array_map(static fn (StepReview $step): ?string => self::text($label($step->step)), $review->steps),
+            'beyond' => array_map(static fn (StepReview $step): bool => $of instanceof Situation ? ! $of->allows($step->step->exposure) : ! $limits->allow($step->today), $review->steps),
+            'held' => $of instanceof Situation ? $of->history->heldStep : -1,
+            'risks' => array_map(static fn (StepReview $step): array => ['mean' => $step->today->strainMean, 'bound' => $step->today->strain()], $review->steps),
+            'limit' => $limits->strain,
+        ];
     }
 
     public function render(): View
     {
-        $steps = $this->situation->ladder->steps;
-        $model = $this->situation->model;
-        $loads = array_map(fn ($step): float => $model?->load($step->exposure) ?? 0.0, $steps);
-        $x = new LinearScale(0.0, (float) count($steps), 8.0, self::WIDTH - 8.0);
-        $y = new LinearScale(min($loads) - 0.5, max($loads), self::FLOOR, 26.0);
-        $every = (int) ceil(count($steps) / 12);
+        $count = count($this->loads);
+        $x = new LinearScale(0.0, (float) $count, 8.0, self::WIDTH - 8.0);
+        $y = new LinearScale(min($this->loads) - 0.5, $this->top ?? max($this->loads), self::FLOOR, 26.0);
+        $risk = new LinearScale(Probability::toLogit(self::LEAST_RISK), Probability::toLogit(self::MOST_RISK), 330.0, 245.0);
+        $place = static fn (float $chance): float => $risk->map(Probability::toLogit(max(self::LEAST_RISK, min(self::MOST_RISK, $chance))));
+        $every = (int) ceil($count / 12);
         $treads = [];
-        foreach ($steps as $i => $step) {
+        foreach ($this->loads as $i => $load) {
             $treads[] = [
                 'x' => $x->map((float) $i),
                 'width' => $x->map($i + 1.0) - $x->map((float) $i),
-                'y' => $y->map($loads[$i]),
-                'height' => self::FLOOR - $y->map($loads[$i]),
-                'label' => $i % $every === 0 || $i === count($steps) - 1 ? $step->exposure->distance()?->inWords($this->situation->settings->unit) : null,
-                'held' => $i <= $this->situation->history->heldStep,
-                'beyond' => ! $this->situation->allows($step->exposure),
+                'y' => $y->map($load),
+                'height' => self::FLOOR - $y->map($load),
+                'label' => $i % $every === 0 || $i === $count - 1 ? $this->labels[$i] ?? (string) ($i + 1) : null,
+                'held' => $i <= $this->held,
+                'beyond' => $this->beyond[$i] ?? false,
+                'mean' => isset($this->risks[$i]) ? $place($this->risks[$i]['mean']) : null,
+                'bound' => isset($this->risks[$i]) ? $place($this->risks[$i]['bound']) : null,
             ];
         }
 
-        return view('charts.staircase', ['treads' => $treads, 'width' => self::WIDTH, 'height' => self::HEIGHT, 'floor' => self::FLOOR]);
+        return view('charts.staircase', [
+            'treads' => $treads, 'width' => self::WIDTH, 'height' => $this->risks === [] ? 240 : 350, 'floor' => self::FLOOR, 'name' => $this->name,
+            'limitAt' => $this->risks === [] ? null : $place($this->limit), 'limitWords' => Probability::inWords($this->limit),
+        ]);
+    }
+
+    private static function text(mixed $label): ?string
+    {
+        return is_string($label) ? $label : null;
+    }
+
+    /** "18 m" where a step has a distance, else nothing: its number is enough. */
+    public static function distance(Step $step, \Core\Measure\DistanceUnit $unit): ?string
+    {
+        return $step->exposure->distance()?->inWords($unit);
     }
 }

@@ -23,6 +23,7 @@ final readonly class History
      * @param  array<int, list<int>>  $daysMet  by step: day numbers of the sessions in which its criterion was met
      * @param  array<string, int>  $helped  by dimension key: how often easing it, and nothing else, turned effort into a calm trial
      * @param  ?CarryOver  $carryOver  upset from other events
+     * @param  int  $givenHeld  step held by another person whose plan this one goes on from; −1 for none
      * @param  bool  $isNewPlace  the first session of this plan in a place, or with a person: back to the first third
      */
     public function __construct(
@@ -40,6 +41,7 @@ final readonly class History
         public array $helped = [],
         public ?CarryOver $carryOver = null,
         public bool $isNewPlace = false,
+        public int $givenHeld = -1,
     ) {
     }
 
@@ -47,7 +49,7 @@ final readonly class History
      * @param  list<SessionSummary>  $sessions  finished ones of this plan, oldest first
      * @param  ?float  $daysSinceLast  since the newest of them
      */
-    public static function ofSessions(array $sessions, ?float $daysSinceLast, ?string $locked, ?CarryOver $carryOver = null, bool $isNewPlace = false): self
+    public static function ofSessions(array $sessions, ?float $daysSinceLast, ?string $locked, ?CarryOver $carryOver = null, bool $isNewPlace = false, int $givenHeld = -1): self
     {
         $daysMet = $helped = [];
         $held = -1;
@@ -91,6 +93,7 @@ final readonly class History
             $helped,
             $carryOver,
             $isNewPlace,
+            $givenHeld,
         );
     }
 

@@ -74,7 +74,10 @@ final readonly class Situation
         $criterion = $this->ladder->step($level->step)->criterion;
         $isRegained = $level->step <= $this->history->heldStep && ($criterion->sessions === 1 || $criterion->isSpreadEnough($this->daysMet($level, false)));
 
-        return ($isRegained ? Criterion::run($this->history->isNewPlace ? self::NEW_PLACE_RUN : $this->settings->regainRun) : $criterion)->progress($this->successes());
+        // a second person climbs ground that the dog holds with another one
+        $isGiven = $level->step > $this->history->heldStep && $level->step <= $this->history->givenHeld;
+
+        return $isGiven ? Criterion::run(self::NEW_PLACE_RUN)->progress($this->successes()) : ($isRegained ? Criterion::run($this->history->isNewPlace ? self::NEW_PLACE_RUN : $this->settings->regainRun) : $criterion)->progress($this->successes());
     }
 
     /** Successes in a row at the last trial's level. */

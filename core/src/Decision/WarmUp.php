@@ -54,6 +54,11 @@ final readonly class WarmUp
     private function wished(Situation $situation): array
     {
         $history = $situation->history;
+        if ($history->heldStep < 0 && $history->givenHeld >= 0) {
+            $third = min(intdiv($situation->ladder->top(), 3), $history->givenHeld);
+
+            return [$third, [new Reason('new-person', sprintf('Step %d is held with another person. A new person begins in the first third, at step %d, and climbs with three successes a step.', $history->givenHeld + 1, $third + 1))]];
+        }
         if ($history->heldStep < 0) {
             return [0, [new Reason('start-first', $history->trialsEver === 0 ? 'The first session of this plan starts at its easiest step.' : 'No step is held yet: start at the easiest.')]];
         }

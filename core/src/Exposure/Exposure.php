@@ -40,6 +40,12 @@ final readonly class Exposure
         return new self($checked);
     }
 
+    /** A copy that does not say one dimension. */
+    public function without(string $dimension): self
+    {
+        return new self(array_diff_key($this->values, [$dimension => true]));
+    }
+
     /** A copy with one value changed; the value must come from the same catalog. */
     public function with(string $dimension, float|string $value): self
     {

@@ -25,6 +25,16 @@ enum PlanKind: string
         };
     }
 
+    /** On the button that ends an exposure at once. */
+    public function leaveWords(): string
+    {
+        return match ($this) {
+            self::Presence, self::Duration => 'Leave now',
+            self::Contact => 'Hands off',
+            self::Sound => 'Sound off',
+        };
+    }
+
     /** Key of the measured dimension that leads: the one that eases first and is drawn along. */
     public function leads(): string
     {

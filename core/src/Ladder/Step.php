@@ -21,6 +21,12 @@ final readonly class Step
         return $this->exposure->equals($other->exposure) && $this->criterion->equals($other->criterion) && $this->manner->equals($other->manner);
     }
 
+    /** The same way of working at another exposure. */
+    public function at(Exposure $exposure): self
+    {
+        return new self($exposure, $this->criterion, $this->manner);
+    }
+
     /** A step on the way to this one: easier, done the same. */
     public function toward(Exposure $exposure): self
     {

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Core\Sign;
 
+use Core\Exposure\PlanKind;
+
 /** What the dog did in one trial, with a trigger at a distance or under the hand: what the criterion counts. */
 enum Outcome: string
 {
@@ -52,6 +54,44 @@ enum Outcome: string
         return match ($this) {
             self::Reached, self::OfferedMore, self::LeftCameBack, self::LeftEarly, self::RefusedStart => true,
             default => false,
+        };
+    }
+
+    /**
+     * The four that a thumb reaches first, the usual success foremost.
+     *
+     * @return non-empty-list<self>
+     */
+    public static function quick(PlanKind $kind): array
+    {
+        return match ($kind) {
+            PlanKind::Presence, PlanKind::Sound => [self::Returned, self::Watched, self::Prompted, self::NotReturned],
+            PlanKind::Contact, PlanKind::Duration => [self::Reached, self::LeftCameBack, self::LeftEarly, self::RefusedStart],
+        };
+    }
+
+    /** @return non-empty-list<self> less usual ones */
+    public static function others(PlanKind $kind): array
+    {
+        return match ($kind) {
+            PlanKind::Presence, PlanKind::Sound => [self::PromptedStiff, self::RefusedFood, self::LeftStation, self::ReactedCame, self::Reacted, self::Unnoticed],
+            PlanKind::Contact, PlanKind::Duration => [self::OfferedMore, self::RefusedFood, self::LeftStation, self::ReactedCame, self::Reacted, self::Unnoticed],
+        };
+    }
+
+    /** For a button. */
+    public function shortLabel(): string
+    {
+        return match ($this) {
+            self::Returned => 'Returned',
+            self::Watched => 'Watched',
+            self::Prompted => 'Prompted',
+            self::NotReturned => 'No',
+            self::Reached => 'Stayed',
+            self::LeftCameBack => 'Left, came back',
+            self::LeftEarly => 'Left early',
+            self::RefusedStart => 'Would not start',
+            default => ucfirst($this->label()),
         };
     }
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Core\Template;
 
-use Core\Exception\InvalidTemplate;
+use Core\Exception\InvalidLadder;
 use Core\Exposure\PlanKind;
 
 /** Templates by key, those that ship and a practice's own, with their inclusions resolved. */
@@ -18,7 +18,7 @@ final readonly class TemplateCatalog
     /**
      * @param  list<Template>  $templates  a later one with the same key replaces an earlier one
      *
-     * @throws InvalidTemplate if one includes itself, in however many hands, or a step that is not there
+     * @throws InvalidLadder if one includes itself, in however many hands, or a step that is not there
      */
     public static function of(array $templates): self
     {
@@ -36,7 +36,7 @@ final readonly class TemplateCatalog
 
     public function template(string $key): Template
     {
-        return $this->templates[$key] ?? throw InvalidTemplate::at('', "There is no template \"{$key}\".");
+        return $this->templates[$key] ?? throw InvalidLadder::at('', "There is no template \"{$key}\".");
     }
 
     /** @return array<string, Template> by key */
@@ -50,7 +50,7 @@ final readonly class TemplateCatalog
      *
      * @return non-empty-list<TemplateStep>
      *
-     * @throws InvalidTemplate
+     * @throws InvalidLadder
      */
     public function steps(Template $template): array
     {
@@ -71,11 +71,11 @@ final readonly class TemplateCatalog
                 array_push($steps, ...$this->included($template, $item, "/steps/{$i}/include", [...$within, $template->key]));
             }
             if (count($steps) > Template::MOST_STEPS) {
-                throw InvalidTemplate::at("/steps/{$i}", "\"{$template->label}\" has more than ".Template::MOST_STEPS.' steps with those it includes.');
+                throw InvalidLadder::at("/steps/{$i}", "\"{$template->label}\" has more than ".Template::MOST_STEPS.' steps with those it includes.');
             }
         }
 
-        return $steps === [] ? throw InvalidTemplate::at('/steps', 'A template has at least one step.') : $steps;
+        return $steps === [] ? throw InvalidLadder::at('/steps', 'A template has at least one step.') : $steps;
     }
 
     /**
@@ -85,16 +85,16 @@ final readonly class TemplateCatalog
     private function included(Template $into, Inclusion $inclusion, string $at, array $within): array
     {
         if (in_array($inclusion->template, $within, true)) {
-            throw InvalidTemplate::at($at, "\"{$into->key}\" includes itself: ".implode(' → ', [...$within, $inclusion->template]).'.');
+            throw InvalidLadder::at($at, "\"{$into->key}\" includes itself: ".implode(' → ', [...$within, $inclusion->template]).'.');
         }
-        $from = $this->templates[$inclusion->template] ?? throw InvalidTemplate::at($at, "There is no template \"{$inclusion->template}\" to include.");
+        $from = $this->templates[$inclusion->template] ?? throw InvalidLadder::at($at, "There is no template \"{$inclusion->template}\" to include.");
         if ($from->kind !== $into->kind) {
-            throw InvalidTemplate::at($at, "\"{$from->key}\" is for another kind of plan.");
+            throw InvalidLadder::at($at, "\"{$from->key}\" is for another kind of plan.");
         }
         $steps = $this->resolved($from, $within);
 
         return $inclusion->to <= count($steps)
             ? array_map($inclusion->changed(...), array_slice($steps, $inclusion->from - 1, $inclusion->to - $inclusion->from + 1))
-            : throw InvalidTemplate::at($at, "\"{$from->key}\" has ".count($steps)." steps, not {$inclusion->to}.");
+            : throw InvalidLadder::at($at, "\"{$from->key}\" has ".count($steps)." steps, not {$inclusion->to}.");
     }
 }

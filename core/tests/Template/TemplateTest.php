@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Core\Tests\Template;
 
 use Core\Exception\InvalidExposure;
-use Core\Exception\InvalidTemplate;
+use Core\Exception\InvalidLadder;
 use Core\Exposure\DimensionCatalog;
 use Core\Exposure\PlanKind;
 use Core\Measure\Distance;
@@ -167,7 +167,7 @@ final class TemplateTest extends TestCase
         try {
             Fixture::templateReader()->read(is_array($data) ? $data : []);
             self::fail('It was read.');
-        } catch (InvalidTemplate $problem) {
+        } catch (InvalidLadder $problem) {
             self::assertSame($pointer, $problem->pointer, $problem->getMessage());
         }
     }

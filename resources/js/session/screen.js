@@ -12,7 +12,9 @@ import { View } from './view.js';
 const PATIENCE = 900;
 const LIVE_EVERY = 1500;
 const BREAK_MILLISECONDS = 300_000;
-const SUCCESSES = ['returned'];
+const SUCCESSES = ['returned', 'reached', 'offered_more'];
+/** The keys of the four quick outcomes, by their place: other kinds of plan have other outcomes there. */
+const QUICK = ['returned', 'watched', 'prompted', 'not_returned'];
 
 /** The session as this device knows it: what the server said last, and what was logged here since. */
 export class Screen {
@@ -114,12 +116,18 @@ export class Screen {
     /** @returns {string} */
     outcome() {
         const picked = this.root.querySelector('input[name="quick-outcome"]:checked');
-        return picked instanceof HTMLInputElement ? picked.value : 'returned';
+        return picked instanceof HTMLInputElement ? picked.value : this.success();
+    }
+
+    /** @returns {string} the outcome that counts, the first of the quick ones */
+    success() {
+        const first = this.root.querySelector('input[name="quick-outcome"]');
+        return first instanceof HTMLInputElement ? first.value : 'returned';
     }
 
     /** @param {string} outcome */
     choose(outcome) {
-        const radio = this.root.querySelector(`#q-${outcome}`);
+        const radio = this.root.querySelector(`#q-${outcome}`) ?? this.root.querySelectorAll('input[name="quick-outcome"]')[QUICK.indexOf(outcome)];
         if (radio instanceof HTMLInputElement) radio.checked = true;
     }
 
@@ -177,6 +185,7 @@ export class Screen {
 
     /** Told at the field, before anything is kept: a distance that cannot be. @returns {boolean} */
     isDistanceGood() {
+        if (this.root.dataset.plan !== 'presence') return true;
         const field = /** @type {HTMLInputElement} */ (this.root.querySelector('#q-distance'));
         const value = Number(field.value.trim().replace(',', '.'));
         const most = { m: 500, yd: 546, ft: 1640 }[this.root.dataset.unit ?? 'm'] ?? 500;
@@ -200,7 +209,7 @@ export class Screen {
         if (gone instanceof HTMLInputElement) gone.checked = isGone;
         this.marks = { ...this.marks, at: 0, latency: null, stare: 0, stareFrom: 0 };
         this.aim = '';
-        this.choose('returned');
+        this.choose(this.success());
         this.view.put('latency', '');
         this.view.put('stare', '');
         this.showPlace();
@@ -214,7 +223,7 @@ export class Screen {
             return;
         }
         if (!this.isDistanceGood()) return;
-        const first = this.trial('returned', 0);
+        const first = this.trial(this.success(), 0);
         const entries = Array.from({ length: count }, (_, i) => ({ ...first, uuid: crypto.randomUUID(), at: first.at + i, sequence: (first.sequence ?? 1) + i }));
         await this.enter(entries);
     }

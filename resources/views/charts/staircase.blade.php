@@ -1,14 +1,23 @@
 @use('Core\Chart\Number', 'N')
-<div class="chart-frame" tabindex="0" role="region" aria-label="The ladder as a staircase">
-<svg class="chart mb-2" viewBox="0 0 {{ $width }} {{ $height }}" role="img" aria-labelledby="stair-title stair-desc">
-    <title id="stair-title">The ladder as a staircase</title>
-    <desc id="stair-desc">{{ count($treads) }} treads, easiest left. Gray treads are held; hatched ones are beyond today's limits. The table below has the numbers.</desc>
-    <defs><pattern id="beyond" width="7" height="7" patternUnits="userSpaceOnUse" patternTransform="rotate(45)"><line class="hatch" x1="0" y1="0" x2="0" y2="7"/></pattern></defs>
+@php($id = 'stair-'.substr(md5($name), 0, 8))
+<div class="chart-frame" tabindex="0" role="region" aria-label="{{ $name }}">
+<svg class="chart mb-2" viewBox="0 0 {{ $width }} {{ $height }}" role="img" aria-labelledby="{{ $id }}-title {{ $id }}-desc">
+    <title id="{{ $id }}-title">{{ $name }}</title>
+    <desc id="{{ $id }}-desc">{{ count($treads) }} treads, in the order they are walked; height is load. Gray treads are held; hatched ones are beyond today's limits.@if($limitAt) Below, the risk of strain for each step: the dot is the most likely value, the line reaches up to the bound.@endif The table has the numbers.</desc>
+    <defs><pattern id="{{ $id }}-beyond" width="7" height="7" patternUnits="userSpaceOnUse" patternTransform="rotate(45)"><line class="hatch" x1="0" y1="0" x2="0" y2="7"/></pattern></defs>
     @foreach($treads as $tread)
         <rect class="tread @if($tread['held']) tread-held @endif" x="{{ N::format($tread['x']) }}" y="{{ N::format($tread['y']) }}" width="{{ N::format($tread['width']) }}" height="{{ N::format($tread['height']) }}"/>
-        @if($tread['beyond'])<rect class="tread tread-over" x="{{ N::format($tread['x']) }}" y="{{ N::format($tread['y']) }}" width="{{ N::format($tread['width']) }}" height="{{ N::format($tread['height']) }}"/>@endif
+        @if($tread['beyond'])<rect class="tread" fill="url(#{{ $id }}-beyond)" x="{{ N::format($tread['x']) }}" y="{{ N::format($tread['y']) }}" width="{{ N::format($tread['width']) }}" height="{{ N::format($tread['height']) }}"/>@endif
         @if($tread['label'])<text x="{{ N::format($tread['x'] + $tread['width'] / 2) }}" y="{{ N::format($floor + 18) }}" text-anchor="middle">{{ $tread['label'] }}</text>@endif
+        @if($tread['mean'] !== null)
+            <line class="whisker" x1="{{ N::format($tread['x'] + $tread['width'] / 2) }}" x2="{{ N::format($tread['x'] + $tread['width'] / 2) }}" y1="{{ N::format($tread['mean']) }}" y2="{{ N::format($tread['bound']) }}"/>
+            <circle class="point" cx="{{ N::format($tread['x'] + $tread['width'] / 2) }}" cy="{{ N::format($tread['mean']) }}" r="3"/>
+        @endif
     @endforeach
+    @if($limitAt)
+        <line class="limit-line" x1="8" x2="{{ $width - 8 }}" y1="{{ N::format($limitAt) }}" y2="{{ N::format($limitAt) }}"/>
+        <text x="{{ $width - 10 }}" y="{{ N::format($limitAt - 5) }}" text-anchor="end">limit {{ $limitWords }}</text>
+        <text x="10" y="344">risk of strain before today's first trial: likely, and at most</text>
+    @endif
 </svg>
 </div>
-<p class="text-body-secondary">Gray: held. Hatched: beyond the limits before today's first trial.</p>

@@ -20,6 +20,7 @@
             <nav aria-label="Main" class="d-flex flex-grow-1 align-items-center">
                 <a class="nav-link" href="{{ route('today') }}" @if(request()->routeIs('today')) aria-current="page" @endif>Today</a>
                 <a class="nav-link" href="{{ route('dogs.index') }}" @if(request()->routeIs('dogs.*')) aria-current="page" @endif>Dogs</a>
+                <a class="nav-link d-none d-md-flex" href="{{ route('templates.index') }}" @if(request()->routeIs('templates.*')) aria-current="page" @endif>Templates</a>
                 <a class="nav-link" href="{{ route('tray.index') }}" @if(request()->routeIs('tray.*')) aria-current="page" @endif>To place</a>
                 <a class="nav-link" href="{{ route('help') }}" @if(request()->routeIs('help')) aria-current="page" @endif>Help</a>
             </nav>

@@ -38,7 +38,7 @@
                         @endif
                     </p>
                     @if($model->dog->bite_history)<p class="mb-2"><span class="flag">bite history: cautious limits</span></p>@endif
-                    <p class="mb-1"><strong>{{ $item['start']->action->label() }}@if($item['start']->next): {{ $item['start']->next->exposure->distance()?->inWords(auth()->user()->distance_unit) }}@endif</strong></p>
+                    <p class="mb-1"><strong>{{ $item['start']->action->label() }}<x-where :level="$item['start']->next" :unit="auth()->user()->distance_unit" /></strong></p>
                     <p class="mb-3">{{ collect($item['start']->reasons)->reject(fn ($reason) => $reason->code === 'risk')->pluck('sentence')->implode(' ') }}</p>
                     @can('start', $plan)
                         <div class="mt-auto">

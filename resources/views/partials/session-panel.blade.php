@@ -52,15 +52,15 @@
                 <fieldset>
                     <legend>What it did</legend>
                     <div class="picks picks-outcomes">
-                        @foreach([Outcome::Returned, Outcome::Watched, Outcome::Prompted, Outcome::NotReturned] as $outcome)
+                        @foreach($quick as $outcome)
                             <input class="btn-check" type="radio" name="outcome" id="o-{{ $outcome->value }}" value="{{ $outcome->value }}" @checked(old('outcome') === $outcome->value) required>
-                            <label class="btn btn-outline-primary" for="o-{{ $outcome->value }}">{{ ['returned' => 'Returned', 'watched' => 'Watched calmly', 'prompted' => 'Prompted', 'not_returned' => 'No'][$outcome->value] }}</label>
+                            <label class="btn btn-outline-primary" for="o-{{ $outcome->value }}">{{ $outcome->shortLabel() }}</label>
                         @endforeach
                     </div>
-                    <details class="mt-2" @if(in_array(old('outcome'), ['prompted_stiff', 'refused_food', 'left', 'reacted_came', 'reacted', 'unnoticed'], true)) open @endif>
+                    <details class="mt-2" @if(in_array(old('outcome'), array_map(fn ($outcome) => $outcome->value, $others), true)) open @endif>
                         <summary>Something else</summary>
                         <div class="picks mt-2">
-                            @foreach([Outcome::PromptedStiff, Outcome::RefusedFood, Outcome::LeftStation, Outcome::ReactedCame, Outcome::Reacted, Outcome::Unnoticed] as $outcome)
+                            @foreach($others as $outcome)
                                 <input class="btn-check" type="radio" name="outcome" id="o-{{ $outcome->value }}" value="{{ $outcome->value }}" @checked(old('outcome') === $outcome->value)>
                                 <label class="btn btn-outline-primary" for="o-{{ $outcome->value }}">{{ ucfirst($outcome->label()) }}</label>
                             @endforeach
@@ -77,13 +77,13 @@
                     </div>
                     <p class="form-text mb-0">Left open, the band follows from the signs.</p>
                 </fieldset>
-                <div class="mb-3">
+                @if($kind === Core\Exposure\PlanKind::Presence)<div class="mb-3">
                     <label class="fw-bold mb-1" for="distance">Distance, {{ $unit->plural() }}</label>
                     <div class="stepper">
                         <input class="form-control @error('distance') is-invalid @enderror" id="distance" name="distance" inputmode="decimal" value="{{ old('distance', $distance) }}" required @error('distance') aria-invalid="true" aria-describedby="distance-problem" @enderror>
                     </div>
                     @error('distance')<p class="text-danger fw-bold mb-0" id="distance-problem">{{ $message }}</p>@enderror
-                </div>
+                </div>@endif
                 <fieldset>
                     <legend>Food</legend>
                     <div class="picks">
@@ -116,7 +116,7 @@
                     </div>
                 </details>
                 <details class="mb-3" @if($errors->has('exposure.*')) open @endif>
-                    <summary>What the trigger did just then</summary>
+                    <summary>What was otherwise just then</summary>
                     <div class="row mt-2">
                         @foreach($dimensions as $dimension)
                             <div class="col-sm-6 mb-2">
@@ -138,7 +138,7 @@
                         <select class="form-select mb-2" id="aim" name="aim">
                             @if($next)<option value="advice:{{ $advice->id }}">the advice: {{ $nextWords }}</option>@endif
                             @foreach($steps as $position => $step)
-                                <option value="step:{{ $position }}" @selected(old('aim') === "step:{$position}")>step {{ $position + 1 }}: {{ $step->exposure->distance()?->inWords($unit) }}</option>
+                                <option value="step:{{ $position }}" @selected(old('aim') === "step:{$position}")>step {{ $position + 1 }}: {{ $step->exposure->distance()?->inWords($unit) ?? ($step->manner->instruction ?: $step->exposure->inWords($catalog, $unit)) }}</option>
                             @endforeach
                         </select>
                         @foreach(['interrupted' => 'Disturbed from outside (counts for the model, not for the run)', 'handler_error' => 'A handling slip: late mark, food dropped (counts for neither)', 'food_gone' => 'The food is used up'] as $flag => $text)

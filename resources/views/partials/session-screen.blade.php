@@ -1,8 +1,8 @@
 @use('Core\Sign\Band')
 @use('Core\Sign\FoodTaken')
-@use('Core\Sign\Outcome')
+@use('Core\Exposure\PlanKind')
 <div data-session-screen hidden
-     data-session="{{ $session->id }}" data-state="{{ json_encode($state) }}" data-live="{{ $liveUrl }}" data-kind="{{ $session->kind->value }}"
+     data-session="{{ $session->id }}" data-state="{{ json_encode($state) }}" data-live="{{ $liveUrl }}" data-kind="{{ $session->kind->value }}" data-plan="{{ $kind->value }}"
      data-unit="{{ $unit->value }}" data-food="{{ $food }}" data-review="{{ route('sessions.review', $session) }}">
     <div class="session-head">
         <h1 class="h5 m-0">{{ $dog->name }}: {{ $plan->name }}</h1>
@@ -34,14 +34,14 @@
         <span class="gauge"><b data-count>0</b> trials</span>
     </div>
 
-    <button class="btn leave" type="button" data-do="leave">Leave now</button>
+    <button class="btn leave" type="button" data-do="leave">{{ $kind->leaveWords() }}</button>
 
     <div data-log>
         <fieldset class="quick-outcome" data-ladder-only>
             <legend class="visually-hidden">What it did</legend>
-            @foreach([Outcome::Returned->value => 'Returned', Outcome::Watched->value => 'Watched', Outcome::Prompted->value => 'Prompted', Outcome::NotReturned->value => 'No'] as $value => $word)
-                <input class="btn-check" type="radio" name="quick-outcome" id="q-{{ $value }}" value="{{ $value }}" @checked($value === 'returned')>
-                <label class="btn btn-outline-primary" for="q-{{ $value }}">{{ $word }}</label>
+            @foreach($quick as $outcome)
+                <input class="btn-check" type="radio" name="quick-outcome" id="q-{{ $outcome->value }}" value="{{ $outcome->value }}" @checked($loop->first)>
+                <label class="btn btn-outline-primary" for="q-{{ $outcome->value }}">{{ $outcome->shortLabel() }}</label>
             @endforeach
         </fieldset>
         <div class="quick-bands" role="group" aria-label="Log a trial: how it took it" data-ladder-only>
@@ -62,14 +62,14 @@
         <ol class="latest" aria-label="The latest trials" data-latest></ol>
 
         <details class="drawer" data-ladder-only>
-            <summary>Signs, food, distance, trigger</summary>
+            <summary>{{ $kind === PlanKind::Presence ? 'Signs, food, distance, trigger' : 'Signs, food, what was otherwise' }}</summary>
             <form data-details>
                 <div class="signs-quick" role="group" aria-label="Signs, this dog's usual ones first">
                     @foreach($usualSigns as $sign)
                         <input class="btn-check" type="checkbox" name="signs[]" value="{{ $sign->code }}" id="qs-{{ $sign->code }}"><label class="btn btn-outline-primary" for="qs-{{ $sign->code }}">{{ $sign->label }}</label>
                     @endforeach
                 </div>
-                <div class="my-2"><label class="fw-bold" for="q-distance">Distance, {{ $unit->plural() }}</label>
+                <div class="my-2" @if($kind !== PlanKind::Presence) hidden @endif><label class="fw-bold" for="q-distance">Distance, {{ $unit->plural() }}</label>
                     <div class="stepper" data-stepper>
                         <button class="btn btn-outline-primary" type="button" data-step="-1" hidden>nearer</button>
                         <input class="form-control" id="q-distance" name="distance" inputmode="decimal" aria-describedby="q-distance-problem">
@@ -83,14 +83,14 @@
                         <input class="btn-check" type="radio" name="food" id="qf-{{ $food->value }}" value="{{ $food->value }}" @checked($food === FoodTaken::Gently)><label class="btn btn-outline-primary" for="qf-{{ $food->value }}">{{ ['gently' => 'gently', 'hard' => 'hard', 'dropped' => 'dropped', 'refused' => 'refused', 'not_offered' => 'none'][$food->value] }}</label>
                     @endforeach
                 </div></fieldset>
-                <fieldset><legend>What the trigger did just then</legend><div class="row g-2">
+                <fieldset><legend>{{ $kind === PlanKind::Presence ? 'What the trigger did just then' : 'What was otherwise' }}</legend><div class="row g-2">
                     @foreach($dimensions as $dimension)
                         <div class="col-6"><label class="form-label mb-0" for="qd-{{ $dimension->key }}">{{ ucfirst($dimension->label) }}</label>
                             <select class="form-select" id="qd-{{ $dimension->key }}" name="exposure[{{ $dimension->key }}]"><option value="">as advised</option>@foreach($dimension->values as $value)<option value="{{ $value->key }}">{{ $value->label }}</option>@endforeach</select></div>
                     @endforeach
                 </div></fieldset>
                 <fieldset><legend>Something else happened</legend><div class="picks">
-                    @foreach([Outcome::PromptedStiff, Outcome::RefusedFood, Outcome::LeftStation, Outcome::ReactedCame, Outcome::Reacted, Outcome::Unnoticed] as $outcome)
+                    @foreach($others as $outcome)
                         <button class="btn btn-outline-primary" type="button" data-outcome="{{ $outcome->value }}">{{ ucfirst($outcome->label()) }}</button>
                     @endforeach
                 </div></fieldset>
@@ -99,7 +99,7 @@
                 <div class="form-check"><input class="form-check-input" type="checkbox" id="q-gone" name="food_gone" value="1"><label class="form-check-label" for="q-gone">The food is used up</label></div>
                 <label class="form-label mb-0" for="q-note">Note</label><input class="form-control mb-2" id="q-note" name="note" maxlength="500">
                 <label class="form-label mb-0" for="q-aim">I aim at</label>
-                <select class="form-select mb-2" id="q-aim" data-aim><option value="">the advice</option>@foreach($steps as $position => $step)<option value="step:{{ $position }}">step {{ $position + 1 }}: {{ $step->exposure->distance()?->inWords($unit) }}</option>@endforeach</select>
+                <select class="form-select mb-2" id="q-aim" data-aim><option value="">the advice</option>@foreach($steps as $position => $step)<option value="step:{{ $position }}">step {{ $position + 1 }}: {{ $step->exposure->distance()?->inWords($unit) ?? ($step->manner->instruction ?: $step->exposure->inWords($catalog, $unit)) }}</option>@endforeach</select>
                 <p class="form-text">Then tap the band: it logs the trial with these details.</p>
                 <div class="d-flex gap-2 align-items-center"><label for="q-batch">Good ones in a row</label><input class="form-control est" id="q-batch" inputmode="numeric" value="6" data-batch><button class="btn btn-outline-primary" type="button" data-do="batch">Log them</button></div>
             </form>

@@ -9,6 +9,20 @@
     <form method="post" action="{{ route('sessions.store', $plan) }}" class="before">
         @csrf
         @include('partials.start-suggestion')
+        @if($unread !== [])
+            <fieldset class="card card-body mb-3"><legend class="h5">Read first</legend>
+                @foreach($unread as $caution)
+                    <div class="form-check mb-2"><input class="form-check-input" type="checkbox" name="read[]" value="{{ $caution->key }}" id="r-{{ $caution->key }}" required @checked(in_array($caution->key, old('read', []), true))><label class="form-check-label" for="r-{{ $caution->key }}"><strong>{{ $caution->title }}.</strong> {{ $caution->text }}</label></div>
+                @endforeach
+            </fieldset>
+        @endif
+        @if($missing !== [])
+            <fieldset class="card card-body mb-3"><legend class="h5">Not ready yet</legend>
+                <ul>@foreach($missing as $state)<li><strong>{{ $state->skill->label }}</strong>: {{ $state->inWords() }}. <span class="text-body-secondary">{{ $state->skill->readyWhen }}</span></li>@endforeach</ul>
+                <p class="mb-2"><a href="{{ route('dogs.show', $dog) }}#foundations">Record what was shown</a>, work on these first, or say why you begin all the same.</p>
+                <x-field name="without_reason" label="Begin without, because" maxlength="300" required />
+            </fieldset>
+        @endif
         <button class="btn btn-next w-100 mb-3">Start</button>
         <p class="form-text">As last time, unless you change it.</p>
         <div class="row" hx-get="{{ route('sessions.create', $plan) }}" hx-trigger="change" hx-include="closest form" hx-target="#suggestion" hx-swap="outerHTML">

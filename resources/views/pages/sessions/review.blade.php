@@ -28,7 +28,7 @@
             @if($nextStart === null)
                 <p>This plan is put away.</p>
             @else
-                <p class="mb-1"><strong>{{ $nextStart->action->label() }}@if($nextStart->next): {{ $nextStart->next->exposure->distance()?->inWords($unit) }}@endif</strong> <span class="text-body-secondary">if it were today</span></p>
+                <p class="mb-1"><strong>{{ $nextStart->action->label() }}<x-where :level="$nextStart->next" :unit="$unit" /></strong> <span class="text-body-secondary">if it were today</span></p>
                 <ul class="reasons">@foreach($nextStart->reasons as $reason)<li>{{ $reason->sentence }}</li>@endforeach</ul>
             @endif
         </div>

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Core\Exception;
 
-/** A template that cannot be used, with a JSON pointer to the part at fault. */
-final class InvalidTemplate extends \DomainException implements CoreException
+/** A ladder or template that cannot be used, with a JSON pointer to the part at fault. */
+final class InvalidLadder extends \DomainException implements CoreException
 {
     private function __construct(public readonly string $pointer, string $message)
     {

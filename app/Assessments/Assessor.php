@@ -1,0 +1,78 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Assessments;
+
+use App\Advice\CoreCatalogs;
+use App\Advice\DogModelReader;
+use App\Models\ResponseModel;
+use App\Plans\LadderMaker;
+use Core\Exposure\Exposure;
+use Core\Exposure\PlanKind;
+use Core\Ladder\Criterion;
+use Core\Ladder\Ladder;
+use Core\Ladder\Step;
+use Core\Measure\Distance;
+use Core\Measure\DistanceUnit;
+use Core\Planning\StartingPoint;
+use Core\Response\RiskLimits;
+use Core\Response\SessionEvidence;
+use Psr\Clock\ClockInterface;
+
+/** Asks the core where exposure should start, from what was tried. */
+final readonly class Assessor
+{
+    public function __construct(private CoreCatalogs $catalogs, private DogModelReader $models, private LadderMaker $ladders, private ClockInterface $clock)
+    {
+    }
+
+    /**
+     * @param  list<Observation>  $observations
+     * @return array{point: StartingPoint, step: ?int, evidence: SessionEvidence}
+     */
+    public function assess(ResponseModel $model, array $observations, ?string $template, RiskLimits $limits, ?Distance $room, DistanceUnit $unit): array
+    {
+        $now = $this->clock->now();
+        $evidence = SessionEvidence::ofTrials($now, array_map(
+            static fn (Observation $seen): array => ['exposure' => $seen->exposure, 'band' => $seen->band, 'afterReaction' => false], $observations,
+        ));
+
+        return ['evidence' => $evidence, ...($model->kind === PlanKind::Presence
+            ? ['step' => null, 'point' => $this->along($model, $observations, $evidence, $limits, $room, $unit, $now)]
+            : $this->onLadder($model, $observations, $this->ladders->preview($model, (string) $template, null, null, $now), $evidence, $limits, $unit, $now))];
+    }
+
+    /** @param  list<Observation>  $observations */
+    private function along(ResponseModel $model, array $observations, SessionEvidence $evidence, RiskLimits $limits, ?Distance $room, DistanceUnit $unit, \DateTimeImmutable $now): StartingPoint
+    {
+        $atReference = Exposure::of(['distance' => $model->reference_meters], $this->catalogs->dimensions(PlanKind::Presence));
+        $ladder = Ladder::of([new Step($atReference, Criterion::run(5))]);
+        $doubts = array_map(static fn (Observation $seen): float => (float) ($seen->exposure->distance()->meters ?? 0.0), array_filter($observations, static fn (Observation $seen): bool => ! $seen->isFine()));
+
+        return StartingPoint::along(
+            $this->models->withEvidence($model, $ladder, [$evidence], $now), $this->models->withEvidence($model, $ladder, [], $now),
+            $atReference, PlanKind::Presence->leads(), $limits, $room, $doubts === [] ? null : max($doubts), $unit,
+        );
+    }
+
+    /**
+     * @param  list<Observation>  $observations
+     * @return array{step: int, point: StartingPoint}
+     */
+    private function onLadder(ResponseModel $model, array $observations, Ladder $ladder, SessionEvidence $evidence, RiskLimits $limits, DistanceUnit $unit, \DateTimeImmutable $now): array
+    {
+        $doubtful = array_map(static fn (Observation $seen): Exposure => $seen->exposure, array_filter($observations, static fn (Observation $seen): bool => ! $seen->isFine()));
+        $firstDoubt = null;
+        foreach ($ladder->steps as $i => $step) {
+            if (array_filter($doubtful, static fn (Exposure $exposure): bool => $exposure->equals($step->exposure)) !== []) {
+                $firstDoubt = $i;
+                break;
+            }
+        }
+
+        return StartingPoint::on(
+            $ladder, $this->models->withEvidence($model, $ladder, [$evidence], $now), $this->models->withEvidence($model, $ladder, [], $now), $limits, $firstDoubt, $unit,
+        );
+    }
+}

@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Foundations;
+
+use App\Models\SkillShowing;
+use Core\Method\Skill;
+
+/** How a dog stands with one foundation. */
+final readonly class SkillState
+{
+    private function __construct(public Skill $skill, public ?SkillShowing $latest, public bool $isReady, public bool $isAged)
+    {
+    }
+
+    /** @param  ?SkillShowing  $latest  null if it was never shown */
+    public static function of(Skill $skill, ?SkillShowing $latest, \DateTimeImmutable $today): self
+    {
+        $isAged = $latest !== null && $latest->shown_on->modify("+{$skill->freshDays} days") < $today;
+
+        return new self($skill, $latest, $latest?->state === 'ready' && ! $isAged, $isAged);
+    }
+
+    public function inWords(): string
+    {
+        return match (true) {
+            $this->latest === null => 'never shown',
+            $this->isAged && $this->latest->state === 'ready' => "was ready, not shown for {$this->skill->freshDays} days",
+            $this->latest->state === 'ready' => 'ready',
+            $this->latest->state === 'lost' => 'lost again',
+            default => 'learning',
+        };
+    }
+}

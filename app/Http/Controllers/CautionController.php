@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Foundations\CautionBook;
+use App\Models\Dog;
+use App\Models\User;
+use Illuminate\Container\Attributes\CurrentUser;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Gate;
+use Illuminate\Validation\Rule;
+use Psr\Clock\ClockInterface;
+
+/** Records that a caution was read, by whom and for which dog. */
+final readonly class CautionController
+{
+    public function store(Request $request, Dog $dog, CautionBook $book, ClockInterface $clock, #[CurrentUser] User $user): RedirectResponse
+    {
+        Gate::authorize('view', $dog);
+        $given = $request->validate(['read' => ['required', 'array', 'max:30'], 'read.*' => [Rule::in(array_keys($book->cautions))]], ['read.*' => 'Tick the cautions you have read.']);
+        CautionBook::markRead(array_values($given['read']), $dog, $user, $clock->now());
+
+        return redirect()->route('dogs.show', $dog)->with('said', 'Recorded as read.');
+    }
+}

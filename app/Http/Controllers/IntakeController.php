@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Advice\CoreCatalogs;
+use App\Http\Requests\IntakeRequest;
+use App\Models\Dog;
+use App\Models\Intake;
+use Core\Sign\Sign;
+use Core\Sign\SignWeight;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Support\Facades\Gate;
+
+final readonly class IntakeController
+{
+    public function __construct(private CoreCatalogs $catalogs)
+    {
+    }
+
+    public function edit(Dog $dog): View
+    {
+        Gate::authorize('plan', $dog);
+
+        return view('pages.dogs.intake', [
+            'dog' => $dog,
+            'intake' => $dog->intake ?? new Intake(['worst' => 'none']),
+            // only what may be somebody's normal: nobody's normal is a growl
+            'signs' => array_filter($this->catalogs->signs->signs, static fn (Sign $sign): bool => in_array($sign->weight, [SignWeight::Small, SignWeight::Medium, SignWeight::Tiredness], true)),
+        ]);
+    }
+
+    public function update(IntakeRequest $request, Dog $dog): RedirectResponse
+    {
+        $request->store();
+
+        return redirect()->route('dogs.show', $dog)->with('said', 'The intake is kept. Next: what it reacts to, and what it can do already.');
+    }
+}

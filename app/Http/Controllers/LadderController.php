@@ -1,0 +1,96 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Advice\PlanReader;
+use App\Http\Requests\LadderRequest;
+use App\Models\Plan;
+use App\Models\PlanVersion;
+use App\Models\User;
+use App\Plans\LadderBoard;
+use App\Plans\LadderDesk;
+use App\Plans\LadderEdit;
+use App\Plans\PlanReviser;
+use Core\Exception\InvalidLadder;
+use Core\Ladder\Ladder;
+use Core\Ladder\LadderData;
+use Illuminate\Container\Attributes\CurrentUser;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Gate;
+use Illuminate\Support\MessageBag;
+use Illuminate\Support\ViewErrorBag;
+use Illuminate\Validation\ValidationException;
+
+/** The plan builder. An edit is answered with the ladder as it would be; only keeping it stores anything. */
+final readonly class LadderController
+{
+    public function __construct(private LadderBoard $board, private LadderDesk $desk, private PlanReader $plans)
+    {
+    }
+
+    public function edit(Request $request, Plan $plan, #[CurrentUser] User $user): View
+    {
+        Gate::authorize('update', $plan);
+        $ladder = $this->plans->read($plan, $user->distance_unit)->ladder;
+        $version = $request->has('version') ? $plan->versions()->where('number', $request->integer('version'))->first() : null;
+        if ($version !== null) {
+            $ladder = LadderData::read($version->steps, $this->plans->read($plan, $user->distance_unit)->catalog);
+        }
+        $model = $this->board->model($plan, $ladder, $user->distance_unit);
+        $edit = $request->boolean('replan') ? $this->desk->apply($ladder, 'replan', [], $model) : new LadderEdit($ladder, null, $version === null ? '' : "Version {$version->number} as it was. Keep it to go back to it.");
+
+        return $this->page($plan, $edit, null, $user, $request);
+    }
+
+    /** One edit of the ladder that came with the form. */
+    public function update(LadderRequest $request, Plan $plan, #[CurrentUser] User $user): View
+    {
+        $ladder = $request->ladder();
+        try {
+            if ($request->edit() === 'undo') {
+                return $this->page($plan, new LadderEdit($request->before() ?? $ladder, null, 'The last change is taken back.'), null, $user, $request);
+            }
+            $edit = $this->desk->apply($ladder, $request->edit(), $request->step(), $this->board->model($plan, $ladder, $user->distance_unit));
+            $isSame = LadderData::write($edit->ladder) === LadderData::write($ladder);
+
+            return $this->page($plan, $edit, $isSame ? $request->before() : $ladder, $user, $request);
+        } catch (InvalidLadder $problem) {
+            $open = str_starts_with($problem->pointer, '/step') ? $request->at() : null;
+            view()->share('errors', (new ViewErrorBag)->put('default', new MessageBag([ltrim(str_replace('/', '.', $problem->pointer), '.') ?: 'ladder' => $problem->getMessage()])));
+
+            return $this->page($plan, new LadderEdit($ladder, $open, ''), $request->before(), $user, $request, $open === null ? [] : $request->step());
+        }
+    }
+
+    public function store(LadderRequest $request, Plan $plan, PlanReviser $reviser, #[CurrentUser] User $user): RedirectResponse
+    {
+        $ladder = $request->ladder();
+        $review = $this->board->of($plan, $ladder, $this->board->model($plan, $ladder, $user->distance_unit), $user->distance_unit)['review'];
+        if ($review instanceof \Core\Planning\LadderReview && ! $review->hasPath()) {
+            $gap = $review->firstGap();
+            throw ValidationException::withMessages(['ladder' => $gap === null
+                ? 'The goal, the last step, is no harder than the first. Turn the order round, or change the goal.'
+                : 'Step '.($gap + 1).' cannot be reached from what comes before it. Split it, add a step between, or lay the ladder again.']);
+        }
+
+        return $reviser->revise($plan, $user, $ladder)
+            ? redirect()->route('plans.show', $plan)->with('said', "Version {$plan->version} of the ladder is in use. What was held is carried over.")
+            : redirect()->route('plans.show', $plan)->with('said', 'The ladder is as it was: nothing to keep.');
+    }
+
+    /** @param  array<mixed>  $typed  of the open step, where it was refused */
+    private function page(Plan $plan, LadderEdit $edit, ?Ladder $before, User $user, Request $request, array $typed = []): View
+    {
+        $model = $this->board->model($plan, $edit->ladder, $user->distance_unit);
+
+        return view($request->header('HX-Request') === 'true' ? 'partials.ladder-board' : 'pages.plans.ladder', [
+            ...$this->board->of($plan, $edit->ladder, $model, $user->distance_unit),
+            'plan' => $plan, 'edit' => $edit, 'before' => $before, 'unit' => $user->distance_unit, 'typed' => $typed,
+            'versions' => $plan->versions()->with('user')->limit(50)->get()->map(static fn (PlanVersion $version): PlanVersion => $version),
+        ]);
+    }
+}

@@ -1,0 +1,155 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use App\Advice\CoreCatalogs;
+use App\Assessments\Observation;
+use App\Models\Dog;
+use App\Models\Person;
+use App\Models\Place;
+use App\Models\Trigger;
+use App\Models\User;
+use App\Templates\TemplateShelf;
+use Core\Exposure\Exposure;
+use Core\Exposure\PlanKind;
+use Core\Ladder\Ladder;
+use Core\Measure\Distance;
+use Core\Sign\Band;
+use Core\Sign\Grading;
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Support\Facades\Gate;
+use Illuminate\Validation\Rule;
+use Illuminate\Validation\Validator;
+
+/** Where the dog is fine and where not: distances with the two tests, or the steps of a ladder. */
+final class AssessmentRequest extends FormRequest
+{
+    public const ROWS = 6;
+
+    public function authorize(): bool
+    {
+        Gate::authorize('plan', $this->dog());
+
+        return true;
+    }
+
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        $distance = new TypedDistance($this->signedIn()->distance_unit);
+        $practice = $this->dog()->practice_id;
+
+        return [
+            'kind' => ['required', Rule::enum(PlanKind::class)],
+            'trigger_id' => ['nullable', 'integer', Rule::exists(Trigger::class, 'id')->where('dog_id', $this->dog()->id)->where('kind', $this->kind()->value)],
+            'trigger_name' => ['required_without:trigger_id', 'nullable', 'string', 'max:120', Rule::unique(Trigger::class, 'name')->where('dog_id', $this->dog()->id)->whereNot('kind', $this->kind()->value)],
+            'person_id' => ['required', 'integer', Rule::exists(Person::class, 'id')->where('practice_id', $practice)],
+            'place_id' => ['nullable', 'integer', Rule::exists(Place::class, 'id')->where('practice_id', $practice)],
+            'reaction' => ['nullable', $distance],
+            'template' => [Rule::requiredIf($this->kind() !== PlanKind::Presence), 'nullable', 'string', 'max:60'],
+            'tried' => ['nullable', 'array', 'max:200'],
+            'tried.*' => ['array'],
+            'tried.*.distance' => ['nullable', $distance],
+            'tried.*.cue' => ['nullable', Rule::in(['1', '0', 1, 0])],
+            'tried.*.food' => ['nullable', Rule::in(['gently', 'hard', 'refused'])],
+            'tried.*.band' => ['nullable', Rule::in(['', '0', '1', '2', '3', '4'])],
+            'note' => ['nullable', 'string', 'max:500'],
+        ];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return [
+            'trigger_name.required_without' => 'Say what the dog reacts to, or choose a trigger it already has.',
+            'trigger_name.unique' => 'This dog has a trigger of that name, of another kind. Give another name.',
+            'person_id.*' => 'Choose who handles the dog.', 'template.required' => 'Choose the ladder whose steps were tried.',
+            'tried.*.band' => 'Choose how it took it.', 'tried.*.food' => 'Choose how it took the food.',
+        ];
+    }
+
+    public function withValidator(Validator $validator): void
+    {
+        $validator->after(function (Validator $validator): void {
+            if ($validator->errors()->isNotEmpty()) {
+                return;
+            }
+            if ($this->kind() !== PlanKind::Presence && ($this->container->make(TemplateShelf::class)->of($this->dog()->practice_id)->templates[$this->template()] ?? null)?->kind !== $this->kind()) {
+                $validator->errors()->add('template', 'Choose one of the templates of this kind.');
+            }
+            foreach ($this->rows() as $i => $row) {
+                if ($this->kind() === PlanKind::Presence && ! isset($row['distance']) && $row !== []) {
+                    $validator->errors()->add("tried.{$i}.distance", 'Give the distance of this test too, or clear the row.');
+                }
+                if (isset($row['distance']) && $this->kind() === PlanKind::Presence && count($row) === 1) {
+                    $validator->errors()->add("tried.{$i}.band", 'Say how it went there: the cue, the food, or what you saw.');
+                }
+            }
+            if (array_filter($this->rows()) === [] && ! $this->filled('reaction')) {
+                $validator->errors()->add($this->kind() === PlanKind::Presence ? 'reaction' : 'tried', 'Give at least one thing that was seen: where it reacts, or how one test went.');
+            }
+        });
+    }
+
+    public function kind(): PlanKind
+    {
+        return PlanKind::tryFrom($this->string('kind')->value()) ?? PlanKind::Presence;
+    }
+
+    public function template(): string
+    {
+        return $this->string('template')->value();
+    }
+
+    public function reaction(): ?Distance
+    {
+        return $this->filled('reaction') && $this->kind() === PlanKind::Presence ? Distance::from((float) $this->input('reaction'), $this->signedIn()->distance_unit) : null;
+    }
+
+    /**
+     * @param  ?Ladder  $ladder  whose steps were tried; null for distances
+     * @return list<Observation>
+     */
+    public function observations(?Ladder $ladder, CoreCatalogs $catalogs): array
+    {
+        $grading = new Grading($catalogs->signs, $this->dog()->hides_signs, null, $this->dog()->intake->normal_signs ?? []);
+        $seen = [];
+        foreach (array_filter($this->rows()) as $i => $row) {
+            $exposure = match (true) {
+                $ladder === null => Exposure::of(['distance' => Distance::from((float) ($row['distance'] ?? 0), $this->signedIn()->distance_unit)->meters], $catalogs->dimensions(PlanKind::Presence)),
+                $i <= $ladder->top() => $ladder->step($i)->exposure,
+                default => null,
+            };
+            if ($exposure !== null) {
+                $seen[] = Observation::of($exposure, isset($row['cue']) ? $row['cue'] === '1' : null, $row['food'] ?? null, isset($row['band']) ? Band::from((int) $row['band']) : null, $grading);
+            }
+        }
+
+        return $seen;
+    }
+
+    /** @return array<int, array<string, string>> what was filled in, by row */
+    private function rows(): array
+    {
+        $rows = [];
+        foreach (is_array($this->input('tried')) ? $this->input('tried') : [] as $i => $row) {
+            $rows[(int) $i] = array_filter(array_map(static fn (mixed $value): string => is_scalar($value) ? (string) $value : '', is_array($row) ? $row : []), static fn (string $value): bool => $value !== '');
+        }
+
+        return $rows;
+    }
+
+    private function dog(): Dog
+    {
+        $dog = $this->route('dog');
+
+        return $dog instanceof Dog ? $dog : throw new \LogicException('The route binds a dog.');
+    }
+
+    private function signedIn(): User
+    {
+        return $this->user() ?? throw new \LogicException('The route asks for a signed-in user.');
+    }
+}

@@ -1,0 +1,128 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use App\Advice\PlanReader;
+use App\Models\Plan;
+use App\Models\User;
+use Core\Exception\InvalidLadder;
+use Core\Exposure\DimensionKind;
+use Core\Ladder\Ladder;
+use Core\Ladder\LadderData;
+use Core\Measure\Distance;
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Support\Facades\Gate;
+use Illuminate\Validation\ValidationException;
+
+/** A ladder as the builder's form carries it: one text of JSON, what it was before, and what is to be done with it. */
+final class LadderRequest extends FormRequest
+{
+    private const MOST_CHARACTERS = 400_000;
+
+    public function authorize(): bool
+    {
+        Gate::authorize('update', $this->plan());
+
+        return true;
+    }
+
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        return [
+            'ladder' => ['required', 'string', 'max:'.self::MOST_CHARACTERS],
+            'before' => ['nullable', 'string', 'max:'.self::MOST_CHARACTERS],
+            'edit' => ['nullable', 'string', 'regex:/^[a-z]{2,8}(:[a-z0-9_]{1,40}){0,2}$/'],
+            'step' => ['nullable', 'array'],
+        ];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return ['ladder.*' => 'The ladder did not arrive whole. Reload the page; what is stored is unchanged.', 'edit.*' => 'There is no such edit.'];
+    }
+
+    public function edit(): string
+    {
+        return $this->string('edit')->value();
+    }
+
+    /** Index of the step that the edit is about. */
+    public function at(): int
+    {
+        return (int) (explode(':', $this->edit())[1] ?? 0);
+    }
+
+    public function ladder(): Ladder
+    {
+        return $this->read('ladder');
+    }
+
+    public function before(): ?Ladder
+    {
+        return $this->filled('before') ? $this->read('before') : null;
+    }
+
+    /**
+     * The open step as data: numbers as numbers, distances in meters.
+     *
+     * @return array<string, mixed>
+     */
+    public function step(): array
+    {
+        $typed = is_array($this->input('step')) ? $this->input('step') : [];
+        $number = static fn (mixed $value): mixed => is_string($value) && preg_match('/^\d{1,4}$/', trim($value)) === 1 ? (int) $value : $value;
+        $criterion = array_filter(['run' => $number($typed['run'] ?? ''), 'window' => $number($typed['window'] ?? ''), 'sessions' => $number($typed['sessions'] ?? ''), 'days' => $number($typed['days'] ?? '')], static fn (mixed $value): bool => $value !== '' && $value !== 0 && $value !== null);
+        $values = [];
+        foreach (is_array($typed['at'] ?? null) ? $typed['at'] : [] as $key => $value) {
+            $values[(string) $key] = $this->value((string) $key, is_scalar($value) ? trim((string) $value) : '');
+        }
+
+        return [
+            'do' => $typed['do'] ?? '', 'at' => $values, 'criterion' => [...$criterion, 'newBehavior' => ($typed['new'] ?? '') === '1'],
+            'food' => $typed['food'] ?? '', 'posture' => $typed['posture'] ?? '', 'who' => $typed['who'] ?? '', 'hands' => $number($typed['hands'] ?? ''), 'eyes' => $number($typed['eyes'] ?? ''),
+        ];
+    }
+
+    private function value(string $key, string $typed): float|string
+    {
+        $catalog = $this->inCore()->catalog;
+        $typed = str_replace(',', '.', $typed);
+        if (! $catalog->has($key) || ! $catalog->dimension($key)->kind->isMeasured() || ! is_numeric($typed)) {
+            return $typed;
+        }
+        $isDistance = $catalog->dimension($key)->kind === DimensionKind::Distance && (float) $typed > 0.0 && (float) $typed < Distance::MOST_METERS / $this->signedIn()->distance_unit->meters();
+
+        return $isDistance ? round(Distance::from((float) $typed, $this->signedIn()->distance_unit)->meters, 4) : (float) $typed;
+    }
+
+    private function read(string $field): Ladder
+    {
+        $rows = json_decode($this->string($field)->value(), true, 16);
+        try {
+            return LadderData::read(is_array($rows) ? $rows : [], $this->inCore()->catalog);
+        } catch (InvalidLadder $problem) {
+            throw ValidationException::withMessages(['ladder' => trim("{$problem->pointer} {$problem->getMessage()}")]);
+        }
+    }
+
+    private function inCore(): \App\Advice\PlanInCore
+    {
+        return $this->container->make(PlanReader::class)->read($this->plan(), $this->signedIn()->distance_unit);
+    }
+
+    private function plan(): Plan
+    {
+        $plan = $this->route('plan');
+
+        return $plan instanceof Plan ? $plan : throw new \LogicException('The route binds a plan.');
+    }
+
+    private function signedIn(): User
+    {
+        return $this->user() ?? throw new \LogicException('The route asks for a signed-in user.');
+    }
+}

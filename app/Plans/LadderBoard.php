@@ -1,0 +1,75 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Plans;
+
+use App\Advice\DogModelReader;
+use App\Advice\PlanReader;
+use App\Models\Plan;
+use Core\Exposure\PlanKind;
+use Core\Ladder\Ladder;
+use Core\Measure\Distance;
+use Core\Measure\DistanceUnit;
+use Core\Planning\FixedStepLadder;
+use Core\Planning\LadderChange;
+use Core\Planning\LadderReview;
+use Core\Response\DogModel;
+use Psr\Clock\ClockInterface;
+
+/** All that the plan builder shows of a ladder that may not be stored yet. */
+final readonly class LadderBoard
+{
+    /** About ten dogs an outing is a good outing. Common practice. */
+    private const TRIALS_AN_OUTING = 10;
+
+    public function __construct(private PlanReader $plans, private DogModelReader $models, private ClockInterface $clock)
+    {
+    }
+
+    /** A model that knows the dimensions of the plan's ladder and of another one. */
+    public function model(Plan $plan, Ladder $ladder, DistanceUnit $unit): DogModel
+    {
+        return $this->models->read($plan->responseModel, Ladder::of([...$ladder->steps, ...$this->plans->read($plan, $unit)->ladder->steps]), $this->clock->now());
+    }
+
+    /** @return array<string, mixed> */
+    public function of(Plan $plan, Ladder $ladder, DogModel $model, DistanceUnit $unit): array
+    {
+        $inCore = $this->plans->read($plan, $unit);
+        $worth = new RuleWorth($ladder->step(0)->criterion, count($ladder->steps), $plan->place->trials_an_outing ?? self::TRIALS_AN_OUTING, $plan->most_advances, $plan->outings_a_week);
+
+        return [
+            'ladder' => $ladder,
+            'review' => LadderReview::of($ladder, $model, $inCore->settings->limits),
+            'change' => LadderChange::between($inCore->ladder, $ladder),
+            'stored' => $inCore->ladder,
+            'limits' => $inCore->settings->limits,
+            'catalog' => $inCore->catalog,
+            'worth' => $worth,
+            'trialsAnOuting' => $plan->place->trials_an_outing ?? self::TRIALS_AN_OUTING,
+            'fixed' => $plan->responseModel->kind === PlanKind::Presence ? self::fixed($ladder, $model, $unit) : null,
+        ];
+    }
+
+    /**
+     * The same way in fixed yards or meters, from the farthest step to the nearest.
+     *
+     * @return ?array{size: string, loads: list<float>, labels: list<string>}
+     */
+    private static function fixed(Ladder $ladder, DogModel $model, DistanceUnit $unit): ?array
+    {
+        $meters = array_filter(array_map(static fn ($step): ?float => $step->exposure->distance()?->meters, $ladder->steps));
+        if ($meters === [] || max($meters) <= min($meters)) {
+            return null;
+        }
+        $size = $unit === DistanceUnit::Foot ? Distance::from(3.0, $unit) : Distance::from(1.0, $unit);
+        $distances = FixedStepLadder::between(Distance::fromMeters(max($meters)), Distance::fromMeters(min($meters)), $size);
+
+        return [
+            'size' => $size->inWords($unit),
+            'loads' => array_map(static fn (Distance $distance): float => $model->load($ladder->step(0)->exposure->withDistance($distance)), $distances),
+            'labels' => array_map(static fn (Distance $distance): string => $distance->inWords($unit), $distances),
+        ];
+    }
+}

@@ -1,0 +1,82 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Plans;
+
+use App\Advice\CoreCatalogs;
+use App\Advice\DogCatalogs;
+use App\Advice\DogModelReader;
+use App\Models\ResponseModel;
+use App\Templates\TemplateShelf;
+use Core\Exposure\DimensionCatalog;
+use Core\Exposure\Exposure;
+use Core\Exposure\PlanKind;
+use Core\Ladder\EqualRatioLadder;
+use Core\Ladder\HandledBy;
+use Core\Ladder\Ladder;
+use Core\Ladder\Manner;
+use Core\Ladder\Step;
+use Core\Measure\Distance;
+use Core\Planning\Refiner;
+use Core\Template\TemplateLayout;
+
+/** Lays the ladder of a new plan: by equal ratios, from a template, or one first step to go on from by hand. */
+final readonly class LadderMaker
+{
+    public function __construct(private CoreCatalogs $catalogs, private DogCatalogs $dogs, private DogModelReader $models, private TemplateShelf $shelf)
+    {
+    }
+
+    public function make(ResponseModel $model, PlanDraft $draft, \DateTimeImmutable $now): Ladder
+    {
+        return match ($draft->ladder) {
+            LadderPlan::EqualRatios => $this->equalRatios($model, $draft, $now),
+            LadderPlan::Template => $this->fromTemplate($model, $draft, $now),
+            LadderPlan::ByHand => Ladder::of([$this->step($draft, $this->dogs->of($model), $draft->start)]),
+        };
+    }
+
+    /** A template as it would be laid for this dog, before anything is stored. */
+    public function preview(ResponseModel $model, string $template, ?float $start, ?float $goal, \DateTimeImmutable $now): Ladder
+    {
+        $shelf = $this->shelf->of($model->practice_id);
+        $laid = (new TemplateLayout($this->dogs->of($model)))->lay(
+            $shelf->steps($shelf->template($template)), $shelf->template($template)->orderBy,
+            $start === null ? null : Distance::fromMeters($start), $goal === null ? null : Distance::fromMeters($goal),
+        );
+
+        return (new Refiner($this->models->read($model, $laid, $now)))->refine($laid);
+    }
+
+    private function fromTemplate(ResponseModel $model, PlanDraft $draft, \DateTimeImmutable $now): Ladder
+    {
+        $ladder = $this->preview($model, (string) $draft->template, $draft->start, $draft->goal, $now);
+
+        return Ladder::of(array_slice($ladder->steps, min($draft->fromStep, $ladder->top())));
+    }
+
+    private function equalRatios(ResponseModel $model, PlanDraft $draft, \DateTimeImmutable $now): Ladder
+    {
+        $catalog = $this->dogs->of($model);
+        $ends = Ladder::of([$this->step($draft, $catalog, $draft->start), $this->step($draft, $catalog, $draft->goal)]);
+        $fitted = $this->models->read($model, $ends, $now);
+        if ($draft->kind !== PlanKind::Presence) {
+            return (new Refiner($fitted))->refine($ends);
+        }
+        $distances = (new EqualRatioLadder($fitted->slopePerHalving()))->between(Distance::fromMeters((float) $draft->start), Distance::fromMeters((float) $draft->goal));
+
+        return Ladder::of(array_map(fn (Distance $distance): Step => $this->step($draft, $catalog, $distance->meters), $distances));
+    }
+
+    private function step(PlanDraft $draft, DimensionCatalog $catalog, ?float $value): Step
+    {
+        $method = $this->catalogs->methods()->method($draft->method);
+
+        return new Step(
+            Exposure::of([...$draft->play, ...($value === null ? [] : [$draft->kind->leads() => $value])], $catalog),
+            $draft->criterion,
+            Manner::of('', $method->food, $method->posture, HandledBy::Handler, 2, 1),
+        );
+    }
+}

@@ -1,0 +1,90 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Ladder;
+
+use Core\Exception\CoreException;
+use Core\Exception\InvalidLadder;
+use Core\Exposure\DimensionCatalog;
+use Core\Exposure\Exposure;
+
+/** A step as data: {do, at, criterion, food, posture, who, hands, eyes}. Nothing may be left open. */
+final readonly class StepData
+{
+    /**
+     * @param  array<mixed>  $row
+     * @param  string  $at  JSON pointer of the row
+     *
+     * @throws InvalidLadder with a pointer to the field at fault
+     */
+    public static function read(array $row, DimensionCatalog $catalog, string $at): Step
+    {
+        $values = is_array($row['at'] ?? null) ? self::values($row['at'], $catalog, "{$at}/at") : throw InvalidLadder::at("{$at}/at", 'Say the value of every dimension.');
+        try {
+            return new Step(Exposure::of($values, $catalog), CriterionData::read($row['criterion'] ?? null, 'criterion'), Manner::of(
+                self::text($row, 'do'),
+                FoodTiming::tryFrom(self::text($row, 'food')) ?? throw InvalidLadder::at("{$at}/food", 'Say when the food comes.'),
+                DogPosture::tryFrom(self::text($row, 'posture')) ?? throw InvalidLadder::at("{$at}/posture", 'Say what the dog is asked to do with its body.'),
+                HandledBy::tryFrom(self::text($row, 'who')) ?? throw InvalidLadder::at("{$at}/who", 'Say who does it.'),
+                self::integer($row, 'hands', $at),
+                self::integer($row, 'eyes', $at),
+            ));
+        } catch (InvalidLadder $problem) {
+            throw $problem;
+        } catch (CoreException $problem) {
+            throw InvalidLadder::at($at, $problem->getMessage());
+        }
+    }
+
+    /** @return array{do: string, at: array<string, float|string>, criterion: array<string, int|true>, food: string, posture: string, who: string, hands: int, eyes: int} */
+    public static function write(Step $step): array
+    {
+        return [
+            'do' => $step->manner->instruction, 'at' => $step->exposure->values, 'criterion' => CriterionData::write($step->criterion), 'food' => $step->manner->food->value,
+            'posture' => $step->manner->posture->value, 'who' => $step->manner->who->value, 'hands' => $step->manner->hands, 'eyes' => $step->manner->eyes,
+        ];
+    }
+
+    /**
+     * @param  array<mixed>  $values
+     * @return array<string, float|string>
+     *
+     * @throws InvalidLadder
+     */
+    public static function values(array $values, DimensionCatalog $catalog, string $at): array
+    {
+        $checked = [];
+        foreach ($values as $key => $value) {
+            try {
+                $checked += Exposure::of([(string) $key => is_int($value) || is_float($value) || is_string($value) ? $value : ''], $catalog)->values;
+            } catch (CoreException $problem) {
+                throw InvalidLadder::at("{$at}/{$key}", $problem->getMessage());
+            }
+            $range = $catalog->dimension((string) $key)->kind->range();
+            if ($range !== null && ($checked[$key] < min($range) || $checked[$key] > max($range))) {
+                throw InvalidLadder::at("{$at}/{$key}", ucfirst($catalog->dimension((string) $key)->label).' must be '.min($range).' to '.max($range).'.');
+            }
+        }
+        foreach (array_keys($checked) as $key) {
+            $says = array_intersect($catalog->dimension($key)->overlaps, array_keys($checked));
+            if ($says !== []) {
+                throw InvalidLadder::at("{$at}/{$key}", "\"{$key}\" and \"".implode('", "', $says).'" say the same thing. Use one of them.');
+            }
+        }
+
+        return $checked;
+    }
+
+    /** @param  array<mixed>  $of */
+    private static function text(array $of, string $field): string
+    {
+        return is_string($of[$field] ?? null) ? trim($of[$field]) : '';
+    }
+
+    /** @param  array<mixed>  $of */
+    private static function integer(array $of, string $field, string $at): int
+    {
+        return is_int($of[$field] ?? null) ? $of[$field] : throw InvalidLadder::at("{$at}/{$field}", 'Give a whole number.');
+    }
+}
