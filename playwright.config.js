@@ -16,6 +16,7 @@ export default defineConfig({
             args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'],
         },
         trace: 'off',
+        actionTimeout: 30_000,
     },
     projects: [
         { name: 'desktop', use: { viewport: { width: 1280, height: 800 } } },

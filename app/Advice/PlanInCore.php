@@ -16,6 +16,7 @@ final readonly class PlanInCore
     /**
      * @param  list<int>  $stepIds by position
      * @param  DimensionCatalog  $catalog  of its kind, in this dog's own order
+     * @param  ?Exposure  $reactsTo  where no distance tells it
      */
     public function __construct(
         public Ladder $ladder,
@@ -25,6 +26,7 @@ final readonly class PlanInCore
         public bool $referenceStated,
         public ?Exposure $fineAt,
         public DimensionCatalog $catalog,
+        public ?Exposure $reactsTo,
     ) {
     }
 

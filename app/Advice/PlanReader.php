@@ -51,6 +51,7 @@ final class PlanReader
             $model->reference_stated,
             $model->fine_at_meters === null ? null : Exposure::of(['distance' => $model->fine_at_meters], $catalog),
             $catalog,
+            $model->reacts_to === null ? null : Exposure::of($model->reacts_to, $catalog),
         );
     }
 }

@@ -170,7 +170,7 @@ final readonly class SituationReader
             }
         }
 
-        return LoadScale::of($plan->catalog, $plan->reference, array_keys($keys));
+        return LoadScale::of($plan->catalog, $plan->reference, array_keys($keys), $plan->reactsTo);
     }
 
     /** The spread of days depends on earlier sessions only, so the first advice of a session settles it for all of it. */

@@ -7,7 +7,6 @@ namespace App\Assessments;
 use App\Advice\CoreCatalogs;
 use App\Advice\DogModelReader;
 use App\Models\ResponseModel;
-use App\Plans\LadderMaker;
 use Core\Exposure\Exposure;
 use Core\Exposure\PlanKind;
 use Core\Ladder\Criterion;
@@ -23,24 +22,25 @@ use Psr\Clock\ClockInterface;
 /** Asks the core where exposure should start, from what was tried. */
 final readonly class Assessor
 {
-    public function __construct(private CoreCatalogs $catalogs, private DogModelReader $models, private LadderMaker $ladders, private ClockInterface $clock)
+    public function __construct(private CoreCatalogs $catalogs, private DogModelReader $models, private ClockInterface $clock)
     {
     }
 
     /**
      * @param  list<Observation>  $observations
+     * @param  ?Ladder  $ladder  whose steps were tried; null for distances
      * @return array{point: StartingPoint, step: ?int, evidence: SessionEvidence}
      */
-    public function assess(ResponseModel $model, array $observations, ?string $template, RiskLimits $limits, ?Distance $room, DistanceUnit $unit): array
+    public function assess(ResponseModel $model, array $observations, ?Ladder $ladder, RiskLimits $limits, ?Distance $room, DistanceUnit $unit): array
     {
         $now = $this->clock->now();
         $evidence = SessionEvidence::ofTrials($now, array_map(
             static fn (Observation $seen): array => ['exposure' => $seen->exposure, 'band' => $seen->band, 'afterReaction' => false], $observations,
         ));
 
-        return ['evidence' => $evidence, ...($model->kind === PlanKind::Presence
+        return ['evidence' => $evidence, ...($ladder === null
             ? ['step' => null, 'point' => $this->along($model, $observations, $evidence, $limits, $room, $unit, $now)]
-            : $this->onLadder($model, $observations, $this->ladders->preview($model, (string) $template, null, null, $now), $evidence, $limits, $unit, $now))];
+            : $this->onLadder($model, $observations, $ladder, $evidence, $limits, $unit, $now))];
     }
 
     /** @param  list<Observation>  $observations */

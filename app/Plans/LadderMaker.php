@@ -24,6 +24,8 @@ use Core\Template\TemplateLayout;
 /** Lays the ladder of a new plan: by equal ratios, from a template, or one first step to go on from by hand. */
 final readonly class LadderMaker
 {
+    private const TOLERANCE = 0.05;
+
     public function __construct(private CoreCatalogs $catalogs, private DogCatalogs $dogs, private DogModelReader $models, private TemplateShelf $shelf)
     {
     }
@@ -37,23 +39,48 @@ final readonly class LadderMaker
         };
     }
 
+    /** The goal: the last step of what is to be laid. */
+    public function hardest(ResponseModel $model, PlanDraft $draft): Exposure
+    {
+        if ($draft->ladder !== LadderPlan::Template) {
+            return $this->step($draft, $this->dogs->of($model), $draft->goal ?? $draft->start)->exposure;
+        }
+        $laid = $this->laid($model, (string) $draft->template, null, null);
+
+        return $laid->step($laid->top())->exposure;
+    }
+
     /** A template as it would be laid for this dog, before anything is stored. */
     public function preview(ResponseModel $model, string $template, ?float $start, ?float $goal, \DateTimeImmutable $now): Ladder
     {
+        $laid = $this->laid($model, $template, $start, $goal);
+
+        return (new Refiner($this->models->read($model, $laid, $now)))->refine($laid);
+    }
+
+    private function laid(ResponseModel $model, string $template, ?float $start, ?float $goal): Ladder
+    {
         $shelf = $this->shelf->of($model->practice_id);
-        $laid = (new TemplateLayout($this->dogs->of($model)))->lay(
+
+        return (new TemplateLayout($this->dogs->of($model)))->lay(
             $shelf->steps($shelf->template($template)), $shelf->template($template)->orderBy,
             $start === null ? null : Distance::fromMeters($start), $goal === null ? null : Distance::fromMeters($goal),
         );
-
-        return (new Refiner($this->models->read($model, $laid, $now)))->refine($laid);
     }
 
     private function fromTemplate(ResponseModel $model, PlanDraft $draft, \DateTimeImmutable $now): Ladder
     {
         $ladder = $this->preview($model, (string) $draft->template, $draft->start, $draft->goal, $now);
 
-        return Ladder::of(array_slice($ladder->steps, min($draft->fromStep, $ladder->top())));
+        if ($draft->startsAt === null) {
+            return $ladder;
+        }
+        $fitted = $this->models->read($model, $ladder, $now);
+        $start = $fitted->load(Exposure::of($draft->startsAt, $this->dogs->of($model)));
+        $harder = array_filter($ladder->steps, static fn (Step $step): bool => $fitted->load($step->exposure) > $start + self::TOLERANCE);
+
+        // what lies before the first step that is harder than the proposed start need not be walked, but for the one before it
+        return Ladder::of(array_slice($ladder->steps, max(0, ($harder === [] ? $ladder->top() : (int) array_key_first($harder)) - 1)));
     }
 
     private function equalRatios(ResponseModel $model, PlanDraft $draft, \DateTimeImmutable $now): Ladder

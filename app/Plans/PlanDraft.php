@@ -20,7 +20,7 @@ final readonly class PlanDraft
      * @param  ?float  $start  value of the leading measure, in meters, cm, dB or s
      * @param  ?float  $goal  the same, harder
      * @param  array<string, string>  $play  other dimensions in play with the value that every step has, by key
-     * @param  int  $fromStep  of a template: the step that an assessment found to start at, from 0
+     * @param  ?array<string, float|string>  $startsAt  of a template: the exposure that an assessment proposed to start with
      * @param  array<string, string>  $choices  where practitioners differ
      */
     public function __construct(
@@ -43,7 +43,7 @@ final readonly class PlanDraft
         public ?float $goal = null,
         public array $play = [],
         public ?string $template = null,
-        public int $fromStep = 0,
+        public ?array $startsAt = null,
         public ?string $goalWords = null,
         public array $choices = [],
         public float $outingsAWeek = 3.0,

@@ -47,7 +47,7 @@ final readonly class PlanGiver
         return $this->database->transaction(function () use ($plan, $user, $person, $isDisliked): Plan {
             $from = $plan->responseModel;
             $model = ResponseModel::query()->firstOrCreate(['trigger_id' => $from->trigger_id, 'person_id' => $person->id], [
-                'practice_id' => $plan->practice_id, 'dog_id' => $from->dog_id, 'kind' => $from->kind,
+                'practice_id' => $plan->practice_id, 'dog_id' => $from->dog_id, 'kind' => $from->kind, 'reacts_to' => $from->reacts_to,
                 'reference_meters' => $from->reference_meters, 'reference_stated' => $from->reference_stated, 'fine_at_meters' => $from->fine_at_meters,
             ]);
             $held = $this->situations->read($plan, null, [], $this->clock->now(), $user->distance_unit)->history->heldStep;

@@ -12,6 +12,7 @@ use App\Models\ResponseModel;
 use App\Models\Trigger;
 use App\Models\TriggerTrait;
 use App\Models\User;
+use Core\Exposure\PlanKind;
 use Illuminate\Database\Connection;
 use Psr\Clock\ClockInterface;
 
@@ -34,6 +35,7 @@ final readonly class PlanWriter
                 'session_minutes' => $draft->sessionMinutes, 'most_trials' => $draft->mostTrials,
                 'goal' => $draft->goalWords, 'template' => $draft->template, 'choices' => $draft->choices, 'outings_a_week' => $draft->outingsAWeek,
             ]);
+            $this->reactsAtGoal($model, $draft);
             StepWriter::write($plan, $this->ladders->make($model, $draft, $this->clock->now()));
 
             return $plan;
@@ -51,6 +53,14 @@ final readonly class PlanWriter
             'reference_stated' => $draft->reaction !== null,
             'fine_at_meters' => $draft->fineAt?->meters,
         ]);
+    }
+
+    /** Where nobody knows what the dog reacts to, it is taken to react at the goal, with a wide prior: why else the plan. */
+    private function reactsAtGoal(ResponseModel $model, PlanDraft $draft): void
+    {
+        if ($model->kind !== PlanKind::Presence && $model->reacts_to === null) {
+            $model->update(['reacts_to' => $this->ladders->hardest($model, $draft)->values]);
+        }
     }
 
     private function trigger(Dog $dog, PlanDraft $draft): Trigger

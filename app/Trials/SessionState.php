@@ -74,7 +74,7 @@ final readonly class SessionState
     {
         $distance = $exposure->distance();
         $unit = $situation->settings->unit;
-        $words = $exposure->inWords($situation->catalog, $unit);
+        $words = $situation->words($exposure);
 
         return [
             'words' => $words,

@@ -125,6 +125,7 @@ return new class extends Migration
         });
         Schema::table('response_models', function (Blueprint $table): void {
             $table->string('kind', 10)->default('presence');
+            $table->json('reacts_to')->nullable()->comment('exposure from which loads are counted where there is no distance');
         });
         Schema::table('plans', function (Blueprint $table): void {
             $table->string('goal', 300)->nullable();

@@ -1,6 +1,6 @@
 import { execFileSync } from 'node:child_process';
 import { expect, test } from '@playwright/test';
-import { advice, expectAccessible, logTrial, makePlan, screen, signIn, startSession, tapTrial, trialsLogged } from './steps.js';
+import { advice, expectAccessible, logTrial, makePlan, readAndReason, screen, signIn, startSession, tapTrial, trialsLogged } from './steps.js';
 
 /** @typedef {import('@playwright/test').Page} Page */
 
@@ -95,6 +95,7 @@ test('a session to acclimatize counts looks and stares, and has no ladder', asyn
     await signIn(page);
     await makePlan(page, 'Thimble', `Stalls ${project.name}`);
     await page.getByRole('link', { name: 'Start a session' }).click();
+    await readAndReason(page);
     await page.getByLabel('Kind of session').selectOption('acclimatize');
     await page.getByRole('button', { name: 'Start', exact: true }).click();
     await page.getByRole('button', { name: /Looked back/ }).click();

@@ -75,7 +75,7 @@ export async function logTrial(page, trial) {
 
 /** The taps alone. @param {Page} page @param {{outcome: string, band?: number, distance?: string, signs?: string[], food?: string}} trial */
 export async function tapTrial(page, trial) {
-    const isQuick = ['returned', 'watched', 'prompted', 'not_returned'].includes(trial.outcome);
+    const isQuick = (await page.locator(`#q-${trial.outcome}`).count()) > 0;
     const drawer = page.locator('details.drawer').first();
     if (trial.distance || trial.signs || trial.food || !isQuick) await drawer.evaluate((element) => element.setAttribute('open', ''));
     if (trial.distance) await page.locator('#q-distance').fill(trial.distance);
@@ -115,8 +115,17 @@ export async function advice(page) {
 /** Starts a session of the plan whose page is open, with the checklist as it stands. @param {Page} page */
 export async function startSession(page) {
     await page.getByRole('link', { name: 'Start a session' }).click();
+    await readAndReason(page);
     await page.getByRole('button', { name: 'Start', exact: true }).click();
     await expect(screen(page)).toHaveAttribute('data-ready', 'true');
+}
+
+/** Ticks the cautions and says why it begins without what is not ready, where that is asked. @param {Page} page */
+export async function readAndReason(page) {
+    await expect(page.getByRole('heading', { name: 'Before the session' })).toBeVisible();
+    for (const box of await page.locator('input[name="read[]"]').all()) await box.check();
+    const reason = page.getByLabel('Begin without, because');
+    if (await reason.count()) await reason.fill('Shown to me on the street; recorded later.');
 }
 
 /** Ends the session that is open. @param {Page} page @param {string} [note] */

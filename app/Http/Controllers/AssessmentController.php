@@ -61,9 +61,14 @@ final readonly class AssessmentController
             $now = $this->clock->now();
             $kind = $request->kind();
             $place = $request->filled('place_id') ? Place::query()->find($request->integer('place_id')) : null;
-            $observations = $request->observations($kind === PlanKind::Presence ? null : $this->ladders->preview($model, $request->template(), null, null, $now), $this->catalogs);
+            $ladder = $kind === PlanKind::Presence ? null : $this->ladders->preview($this->unsaved($dog, $kind), $request->template(), null, null, $now);
+            if ($ladder !== null && $model->reacts_to === null) {
+                $told = $request->reactedAt($ladder);
+                $model->update(['reacts_to' => ($told ?? $ladder->step($ladder->top())->exposure)->values, 'reference_stated' => $told !== null]);
+            }
+            $observations = $request->observations($ladder, $this->catalogs);
             $limits = $dog->isCautious() ? RiskLimits::cautious() : RiskLimits::usual();
-            $found = $assessor->assess($model, $observations, $request->template(), $limits, $place?->room_meters === null ? null : Distance::fromMeters($place->room_meters), $user->distance_unit);
+            $found = $assessor->assess($model, $observations, $ladder, $limits, $place?->room_meters === null ? null : Distance::fromMeters($place->room_meters), $user->distance_unit);
             $point = $found['point'];
 
             return Assessment::query()->create([

@@ -108,6 +108,18 @@ final class AssessmentRequest extends FormRequest
         return $this->filled('reaction') && $this->kind() === PlanKind::Presence ? Distance::from((float) $this->input('reaction'), $this->signedIn()->distance_unit) : null;
     }
 
+    /** The easiest step at which it has reacted, if one was told. */
+    public function reactedAt(Ladder $ladder): ?Exposure
+    {
+        foreach ($this->rows() as $i => $row) {
+            if (($row['band'] ?? '') === '4' && $i <= $ladder->top()) {
+                return $ladder->step($i)->exposure;
+            }
+        }
+
+        return null;
+    }
+
     /**
      * @param  ?Ladder  $ladder  whose steps were tried; null for distances
      * @return list<Observation>
@@ -117,6 +129,10 @@ final class AssessmentRequest extends FormRequest
         $grading = new Grading($catalogs->signs, $this->dog()->hides_signs, null, $this->dog()->intake->normal_signs ?? []);
         $seen = [];
         foreach (array_filter($this->rows()) as $i => $row) {
+            // told, not tried: it sets what loads are counted from
+            if ($ladder !== null && ($row['band'] ?? '') === '4') {
+                continue;
+            }
             $exposure = match (true) {
                 $ladder === null => Exposure::of(['distance' => Distance::from((float) ($row['distance'] ?? 0), $this->signedIn()->distance_unit)->meters], $catalogs->dimensions(PlanKind::Presence)),
                 $i <= $ladder->top() => $ladder->step($i)->exposure,

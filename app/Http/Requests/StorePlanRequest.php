@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Advice\CoreCatalogs;
+use App\Models\Assessment;
 use App\Models\Dog;
 use App\Models\Person;
 use App\Models\Place;
@@ -61,7 +62,7 @@ final class StorePlanRequest extends FormRequest
             'method' => ['nullable', Rule::in(array_keys($catalogs->methods()->suiting($this->kind())))],
             'ladder' => ['nullable', Rule::enum(LadderPlan::class)],
             'template' => ['nullable', 'required_if:ladder,template', 'string', 'max:60'],
-            'from_step' => ['nullable', 'integer', 'between:0,199'],
+            'assessment' => ['nullable', 'integer', Rule::exists(Assessment::class, 'id')->where('practice_id', $practice)],
             'start' => ['nullable', Rule::requiredIf($this->needsMeasure()), $measure],
             'goal' => ['nullable', Rule::requiredIf($this->needsMeasure() && $this->ladder() !== LadderPlan::ByHand), $measure],
             'play' => ['nullable', 'array:'.implode(',', array_keys($dimensions->dimensions))],
@@ -141,7 +142,7 @@ final class StorePlanRequest extends FormRequest
             goal: $this->measure('goal'),
             play: $this->play(),
             template: $this->ladder() === LadderPlan::Template ? (string) $this->validated('template') : null,
-            fromStep: $this->integer('from_step'),
+            startsAt: $this->startsAt(),
             goalWords: $this->filled('goal_words') ? (string) $this->validated('goal_words') : null,
             choices: $this->choices(),
             outingsAWeek: (float) ($this->validated('outings_a_week') ?? 3.0),
@@ -251,6 +252,14 @@ final class StorePlanRequest extends FormRequest
         }
 
         return $choices;
+    }
+
+    /** @return ?array<string, float|string> */
+    private function startsAt(): ?array
+    {
+        $values = $this->filled('assessment') ? Assessment::query()->whereKey($this->integer('assessment'))->first()->proposal['values'] ?? null : null;
+
+        return is_array($values) ? array_map(static fn (mixed $value): float|string => is_string($value) ? $value : (is_numeric($value) ? (float) $value : 0.0), $values) : null;
     }
 
     /** In meters, or in the unit of the kind's leading measure. */

@@ -21,7 +21,7 @@ final class OperatingCurve extends Component
 
     public function render(): View
     {
-        $x = new LinearScale(0.4, 1.0, 44.0, self::WIDTH - 70.0);
+        $x = new LinearScale(0.4, 1.0, 44.0, self::WIDTH - 24.0);
         $y = new LinearScale(0.0, 1.0, 190.0, 16.0);
         $lines = [];
         foreach ($this->worth->curves() as $trials => $points) {

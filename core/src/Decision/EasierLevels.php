@@ -176,7 +176,7 @@ final readonly class EasierLevels
             if ($x < $end - 1e-9) {
                 return null;
             }
-            $milder = $exposure->with($measure->key, $measure->valueAt($x, $reference));
+            $milder = $this->situation->catalog->settled($exposure->with($measure->key, $measure->valueAt($x, $reference)));
             if ($this->situation->allows($milder)) {
                 return new Level($this->stepAbove($milder), $milder);
             }
@@ -225,7 +225,7 @@ final readonly class EasierLevels
             $reference = $this->situation->model === null ? 1.0 : $this->situation->model->scale->reference->meters;
             $between = $dimension->between($here, $value, $reference);
             foreach ($dimension->kind->isMeasured() ? $between : [...$between, $value] as $part) {
-                $changed[] = $from->with($key, $part);
+                $changed[] = $this->situation->catalog->settled($from->with($key, $part));
             }
         }
 

@@ -36,6 +36,9 @@ final readonly class Situation
 
     public ?DogModel $model;
 
+    /** @var list<string> dimensions that go without saying: the same on every step, where no distance comes first */
+    public array $unsaid;
+
     public function __construct(
         public DimensionCatalog $catalog,
         public SignCatalog $signs,
@@ -48,6 +51,7 @@ final readonly class Situation
     ) {
         $this->calibration = $history->calibration->plus($log->calibration());
         $this->limits = $this->calibration->tighten($settings->limits);
+        $this->unsaid = $catalog->has('distance') ? [] : $ladder->shared();
         $this->model = $this->calibration->isOff() ? $model?->withSdFactor(self::OFF_SD_FACTOR) : $model;
     }
 
@@ -139,7 +143,7 @@ final readonly class Situation
 
     public function words(Exposure $exposure): string
     {
-        return $exposure->inWords($this->catalog, $this->settings->unit);
+        return $exposure->inWords($this->catalog, $this->settings->unit, $this->unsaid);
     }
 
     /** The risk sentence: both bounds, the limits, and which of them binds. */

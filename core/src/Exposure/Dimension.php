@@ -108,7 +108,7 @@ final readonly class Dimension
         }
         $values = [];
         foreach ($order as $i => $key) {
-            $values[] = new DimensionValue($key, $this->choice($key)->label, $i / (count($order) - 1));
+            $values[] = new DimensionValue($key, $this->choice($key)->label, $i / (count($order) - 1), $this->choice($key)->needs);
         }
 
         return new self($this->key, $this->label, $this->kind, $this->unit, $values, $this->usual, $this->slope, $this->eases, $this->overlaps);

@@ -81,6 +81,20 @@ final readonly class DimensionCatalog
         return $this->dimensions[$key] ?? throw InvalidExposure::unknownDimension($key);
     }
 
+    /** The same exposure without what cannot be: a hand that is not there does not touch. The next easier choice stands for it. */
+    public function settled(Exposure $exposure): Exposure
+    {
+        foreach ($exposure->values as $key => $value) {
+            $dimension = $this->dimension($key);
+            while (is_string($value) && ! $dimension->choice($value)->isPossibleWith($exposure->values) && ($easier = $dimension->nextEasier($value)) !== null) {
+                $value = $easier->key;
+            }
+            $exposure = $value === $exposure->values[$key] ? $exposure : $exposure->with($key, $value);
+        }
+
+        return $exposure;
+    }
+
     public function has(string $key): bool
     {
         return isset($this->dimensions[$key]);
@@ -127,10 +141,21 @@ final readonly class DimensionCatalog
             if (! is_array($row) || ! is_string($row['key'] ?? null) || ! is_string($row['label'] ?? null)) {
                 throw InvalidCatalog::missing($where, 'values.key or values.label');
             }
-            $values[] = new DimensionValue($row['key'], $row['label'], isset($row['score']) ? self::number($where, $row, 'score') : $i / $last);
+            $values[] = new DimensionValue($row['key'], $row['label'], isset($row['score']) ? self::number($where, $row, 'score') : $i / $last, self::needs($where, $row['needs'] ?? []));
         }
 
         return $values;
+    }
+
+    /** @return array<string, float> */
+    private static function needs(string $where, mixed $rows): array
+    {
+        $needs = [];
+        foreach (is_array($rows) ? $rows : [] as $key => $most) {
+            $needs[(string) $key] = is_int($most) || is_float($most) ? (float) $most : throw InvalidCatalog::missing($where, 'values.needs');
+        }
+
+        return $needs;
     }
 
     /** @param  array<mixed>  $row */

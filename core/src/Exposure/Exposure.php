@@ -82,21 +82,28 @@ final readonly class Exposure
         return $this->key() === $other->key();
     }
 
-    /** "18 m, slow walk, across". */
-    public function inWords(DimensionCatalog $catalog, DistanceUnit $unit): string
+    /**
+     * "18 m, slow walk, across".
+     *
+     * @param  list<string>  $without  keys of dimensions that go without saying
+     */
+    public function inWords(DimensionCatalog $catalog, DistanceUnit $unit, array $without = []): string
     {
         $words = [];
         foreach ($catalog->dimensions as $key => $dimension) {
             $value = $this->values[$key] ?? null;
-            if ($value === null) {
+            if ($value === null || in_array($key, $without, true)) {
                 continue;
+            }
+            if ($dimension->kind === DimensionKind::Gap && $value <= 0.0 && isset($this->values['contact'])) {
+                continue; // the contact says it
             }
             $words[] = match ($dimension->kind) {
                 DimensionKind::Distance => Distance::fromMeters((float) $value)->inWords($unit),
                 DimensionKind::Time => round((float) $value, 1).' s',
                 DimensionKind::Speed => round((float) $value, 1).' m/s',
                 DimensionKind::Share => round(100.0 * (float) $value)."\u{00A0}% in",
-                DimensionKind::Gap => round((float) $value).' cm away',
+                DimensionKind::Gap => $value <= 0.0 ? 'touching' : round((float) $value)."\u{00A0}cm away",
                 DimensionKind::SoundLevel => round((float) $value).' dB(A)',
                 DimensionKind::Ordered => $dimension->choice($value)->label,
             };

@@ -15,17 +15,21 @@ use Core\Measure\Distance;
  */
 final readonly class LoadScale
 {
-    /** @param  non-empty-list<Dimension>  $dimensions in play, in the order of the covariates */
-    private function __construct(public DimensionCatalog $catalog, public Distance $reference, public array $dimensions)
+    /**
+     * @param  non-empty-list<Dimension>  $dimensions in play, in the order of the covariates
+     * @param  array<string, float>  $reactedAt  covariates of the exposure that the dog is known to react to, by dimension key
+     */
+    private function __construct(public DimensionCatalog $catalog, public Distance $reference, public array $dimensions, private array $reactedAt)
     {
     }
 
     /**
      * @param  list<string>  $keys  of the dimensions in play; distance is always one where the plan's kind has it, and of those that say the same only the first counts
+     * @param  ?Exposure  $reactsTo  where no distance tells it: an exposure to which the dog is known, or taken, to react. Loads are counted from it, as they are from the reaction distance
      *
      * @throws InvalidExposure if a key is not in the catalog
      */
-    public static function of(DimensionCatalog $catalog, Distance $reference, array $keys): self
+    public static function of(DimensionCatalog $catalog, Distance $reference, array $keys, ?Exposure $reactsTo = null): self
     {
         $dimensions = [];
         $keys = array_unique($catalog->has('distance') ? ['distance', ...$keys] : $keys);
@@ -42,7 +46,13 @@ final readonly class LoadScale
         $place = array_flip(array_keys($catalog->dimensions));
         usort($dimensions, static fn (Dimension $a, Dimension $b): int => $place[$a->key] <=> $place[$b->key]);
 
-        return new self($catalog, $reference, $dimensions);
+        $reactedAt = [];
+        foreach ($dimensions as $played) {
+            $value = $reactsTo->values[$played->key] ?? null;
+            $reactedAt[$played->key] = $value === null ? 0.0 : $played->covariate($value, $reference->meters);
+        }
+
+        return new self($catalog, $reference, $dimensions, $reactedAt);
     }
 
     /**
@@ -64,7 +74,7 @@ final readonly class LoadScale
     {
         $x = [];
         foreach ($this->dimensions as $dimension) {
-            $x[] = $dimension->covariate($exposure->values[$dimension->key] ?? $dimension->usual, $this->reference->meters);
+            $x[] = $dimension->covariate($exposure->values[$dimension->key] ?? $dimension->usual, $this->reference->meters) - $this->reactedAt[$dimension->key];
         }
 
         return $x;

@@ -34,6 +34,24 @@ final readonly class Ladder
         return count($this->steps) - 1;
     }
 
+    /**
+     * What every step says the same: told once, not on every step.
+     *
+     * @return list<string> dimension keys
+     */
+    public function shared(): array
+    {
+        if (count($this->steps) === 1) {
+            return [];
+        }
+        $shared = $this->steps[0]->exposure->values;
+        foreach ($this->steps as $step) {
+            $shared = array_intersect_assoc($shared, $step->exposure->values);
+        }
+
+        return array_keys($shared);
+    }
+
     /** The step nearest to an index: never off the ladder. */
     public function step(int $index): Step
     {

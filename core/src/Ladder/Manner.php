@@ -68,6 +68,21 @@ final readonly class Manner
         return new self($words, $this->food, $this->posture, $this->who, $this->hands, $this->eyes);
     }
 
+    /** Whether only the instruction differs. */
+    public function isDoneLike(?self $other): bool
+    {
+        return $other !== null && $this->inWords() === $other->inWords();
+    }
+
+    /** "food after the mark, dog free to move, the handler, 3 hands, 1 pair of eyes". */
+    public function inWords(): string
+    {
+        return implode(', ', [
+            $this->food->label(), $this->posture->label(), $this->who->label(),
+            $this->hands.($this->hands === 1 ? ' hand' : ' hands'), $this->eyes.($this->eyes === 1 ? ' pair' : ' pairs').' of eyes',
+        ]);
+    }
+
     /** One person has two hands and one pair of eyes. */
     public function needsHelp(): bool
     {

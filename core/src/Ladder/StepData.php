@@ -73,6 +73,12 @@ final readonly class StepData
             }
         }
 
+        foreach ($checked as $key => $value) {
+            if (is_string($value) && ! $catalog->dimension($key)->choice($value)->isPossibleWith($checked)) {
+                throw InvalidLadder::at("{$at}/{$key}", ucfirst($catalog->dimension($key)->choice($value)->label).' cannot be at that '.implode(' and ', array_keys($catalog->dimension($key)->choice($value)->needs)).'. Change one of them.');
+            }
+        }
+
         return $checked;
     }
 

@@ -114,7 +114,11 @@ final readonly class Refiner
         }
         // one thing after the other, what eases first and then the lightest
         usort($changed, fn (string $a, string $b): int => $this->model->load($from->with($a, $to->values[$a])) <=> $this->model->load($from->with($b, $to->values[$b])));
-        $next = $from->with($changed[0], $to->values[$changed[0]]);
+        // the first that is possible now: a hand comes near before it touches
+        $catalog = $this->model->scale->catalog;
+        $possible = array_filter($changed, static fn (string $key): bool => $catalog->settled($from->with($key, $to->values[$key]))->equals($from->with($key, $to->values[$key])));
+        $key = array_values($possible)[0] ?? $changed[0];
+        $next = $catalog->settled($from->with($key, $to->values[$key]));
 
         return [...$this->between($from, $next, $depth + 1), ...($this->model->load($next) > $this->model->load($from) ? [$next] : []), ...$this->between($next, $to, $depth + 1)];
     }
@@ -157,7 +161,7 @@ final readonly class Refiner
             $reference = $this->model->scale->reference->meters;
             $ease = min(self::MOST_EASE, $rise - $this->stepLogits);
             $value = $measure->valueAt($measure->covariate($here, $reference) - $ease / $this->model->slope($measure->key), $reference);
-            $eased = $to->with($measure->key, round($value, 4));
+            $eased = $this->model->scale->catalog->settled($to->with($measure->key, round($value, 4)));
             if ($this->model->load($eased) < $this->model->load($to) - 0.1) {
                 return [$eased, ...$this->between($eased, $to, self::MOST_BETWEEN)];
             }
@@ -176,7 +180,7 @@ final readonly class Refiner
             $dimension = $this->model->scale->catalog->dimension($key);
             $values = $dimension->between($from->values[$key], $to->values[$key], $this->model->scale->reference->meters);
             foreach ([...$values, $to->values[$key]] as $value) {
-                $found[] = $from->with($key, is_float($value) ? round($value, 4) : $value);
+                $found[] = $this->model->scale->catalog->settled($from->with($key, is_float($value) ? round($value, 4) : $value));
             }
         }
         array_push($found, ...$this->easedFirst($to, max(0.0, $high - $low) / 2.0 + $this->stepLogits));

@@ -69,7 +69,7 @@ final readonly class StartingPoint
         if ($harder($farthest, $value)) {
             $value = $farthest;
         }
-        $start = $exposure->with($key, self::rounded($value, $key));
+        $start = $model->scale->catalog->settled($exposure->with($key, self::rounded($value, $key)));
         $risk = $model->risk($start, Day::Today);
         $isWithin = $limits->allow($risk);
         array_unshift($reasons, new Reason('start-proposed', sprintf(

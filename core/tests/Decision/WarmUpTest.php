@@ -41,6 +41,9 @@ final class WarmUpTest extends TestCase
         yield 'effort at the end: one more' => [new History(heldStep: 6, daysSinceLast: 1.0, trialsEver: 99, endedWithEffort: true), 4];
         yield 'never more than three for gap and effort' => [new History(heldStep: 6, daysSinceLast: 14.0, trialsEver: 99, endedWithEffort: true), 3];
         yield 'but two more after a reaction' => [new History(heldStep: 6, reactionStreak: 1, daysSinceLast: 14.0, trialsEver: 99), 1];
+        yield 'a second person: the first third' => [new History(givenHeld: 8), 3];
+        yield 'a second person, and little was held' => [new History(givenHeld: 1), 1];
+        yield 'a second person goes by what it holds with the dog itself' => [new History(heldStep: 6, daysSinceLast: 1.0, trialsEver: 20, givenHeld: 9), 5];
         yield 'never below the first step' => [new History(heldStep: 1, reactionStreak: 1, daysSinceLast: 14.0, trialsEver: 99), 0];
     }
 

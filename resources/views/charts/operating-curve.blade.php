@@ -4,15 +4,14 @@
     <title id="worth-title">Chance to move on by "{{ $criterion }}"</title>
     <desc id="worth-desc">Across: how often the dog really succeeds. Up: the chance that the criterion is met within 10, 20 and 40 trials. The table has the numbers.</desc>
     @foreach($ys as $tick)
-        <line class="grid" x1="44" x2="{{ $width - 70 }}" y1="{{ N::format($tick['at']) }}" y2="{{ N::format($tick['at']) }}"/>
+        <line class="grid" x1="44" x2="{{ $width - 24 }}" y1="{{ N::format($tick['at']) }}" y2="{{ N::format($tick['at']) }}"/>
         <text x="38" y="{{ N::format($tick['at'] + 4) }}" text-anchor="end">{{ $tick['label'] }}</text>
     @endforeach
     @foreach($xs as $tick)<text x="{{ N::format($tick['at']) }}" y="208" text-anchor="middle">{{ $tick['label'] }}</text>@endforeach
-    <text x="{{ N::format(($width - 26) / 2) }}" y="228" text-anchor="middle">how often it really succeeds</text>
+    <text x="{{ N::format(($width - 26) / 2) }}" y="228" text-anchor="middle">how often it really succeeds · lines: within 10, 20, 40 trials</text>
     @foreach($lines as $trials => $line)
         <path class="curve curve-{{ $loop->index }}" d="{{ $line['path'] }}"/>
         <text x="{{ N::format($line['at'][0] - 6) }}" y="{{ N::format($line['at'][1] - 6) }}" text-anchor="end">{{ $trials }}</text>
     @endforeach
-    <text x="{{ $width - 66 }}" y="20">within so</text><text x="{{ $width - 66 }}" y="36">many trials</text>
 </svg>
 </div>

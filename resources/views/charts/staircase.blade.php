@@ -7,7 +7,7 @@
     <defs><pattern id="{{ $id }}-beyond" width="7" height="7" patternUnits="userSpaceOnUse" patternTransform="rotate(45)"><line class="hatch" x1="0" y1="0" x2="0" y2="7"/></pattern></defs>
     @foreach($treads as $tread)
         <rect class="tread @if($tread['held']) tread-held @endif" x="{{ N::format($tread['x']) }}" y="{{ N::format($tread['y']) }}" width="{{ N::format($tread['width']) }}" height="{{ N::format($tread['height']) }}"/>
-        @if($tread['beyond'])<rect class="tread" fill="url(#{{ $id }}-beyond)" x="{{ N::format($tread['x']) }}" y="{{ N::format($tread['y']) }}" width="{{ N::format($tread['width']) }}" height="{{ N::format($tread['height']) }}"/>@endif
+        @if($tread['beyond'])<rect class="tread-hatch" fill="url(#{{ $id }}-beyond)" x="{{ N::format($tread['x']) }}" y="{{ N::format($tread['y']) }}" width="{{ N::format($tread['width']) }}" height="{{ N::format($tread['height']) }}"/>@endif
         @if($tread['label'])<text x="{{ N::format($tread['x'] + $tread['width'] / 2) }}" y="{{ N::format($floor + 18) }}" text-anchor="middle">{{ $tread['label'] }}</text>@endif
         @if($tread['mean'] !== null)
             <line class="whisker" x1="{{ N::format($tread['x'] + $tread['width'] / 2) }}" x2="{{ N::format($tread['x'] + $tread['width'] / 2) }}" y1="{{ N::format($tread['mean']) }}" y2="{{ N::format($tread['bound']) }}"/>

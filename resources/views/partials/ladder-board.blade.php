@@ -8,14 +8,32 @@
 @use('Core\Measure\Probability')
 @use('Core\Planning\StepChange')
 @php($json = fn ($of) => json_encode(LadderData::write($of), JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_PRESERVE_ZERO_FRACTION))
+@php($unsaid = $catalog->has('distance') ? [] : $ladder->shared())
 @php($distanceLabel = fn ($step) => $step->exposure->distance()?->inWords($unit))
 <div id="ladder-board" data-ladder>
-<form method="post" action="{{ route('ladders.update', $plan) }}" hx-put="{{ route('ladders.update', $plan) }}" hx-target="#ladder-board" hx-swap="outerHTML show:none" id="ladder-form">
+<form method="post" action="{{ route('ladders.update', $plan) }}" hx-put="{{ route('ladders.update', $plan) }}" hx-target="#ladder-board" hx-swap="outerHTML show:none" hx-disabled-elt="#ladder-board button" id="ladder-form">
     @csrf @method('put')
     <input type="hidden" name="ladder" value="{{ $json($ladder) }}">
     @if($before)<input type="hidden" name="before" value="{{ $json($before) }}">@endif
     <x-problems />
     <p class="visually-hidden" role="status">{{ $edit->said }}</p>
+    @php($stair = Staircase::of($review, $limits, $distanceLabel))
+    @php($top = max([...$stair['loads'], ...($fixed['loads'] ?? [])]))
+    <div class="row g-4 mb-2">
+        <div class="{{ $fixed ? 'col-lg-6' : 'col-lg-9' }}">
+            <h2 class="mt-0">The staircase</h2>
+            <x-staircase name="This ladder" :loads="$stair['loads']" :labels="$stair['labels']" :beyond="$stair['beyond']" :risks="$stair['risks']" :limit="$stair['limit']" />
+        </div>
+        @if($fixed)
+            @php($cost = $worth->effort(count($fixed['loads']) - 1, 0.9))
+            @php($own = $worth->effort(max(1, count($ladder->steps) - 1), 0.9))
+            <div class="col-lg-6">
+                <h2 class="mt-0">By fixed {{ $unit->plural() }}, for contrast</h2>
+                <x-staircase :name="'The same way, '.$fixed['size'].' nearer each time'" :loads="$fixed['loads']" :labels="$fixed['labels']" />
+                <p>{{ count($fixed['loads']) - 1 }} steps of {{ $fixed['size'] }}: the first adds {{ number_format($fixed['loads'][1] - $fixed['loads'][0], 2) }} logits, the last {{ number_format($fixed['loads'][count($fixed['loads']) - 1] - $fixed['loads'][count($fixed['loads']) - 2], 2) }}. At nine successes in ten about {{ round($cost?->trials ?? 0) }} trials and {{ $cost?->outings }} outings; this ladder about {{ round($own?->trials ?? 0) }} and {{ $own?->outings }}.</p>
+            </div>
+        @endif
+    </div>
     <div class="row g-4">
         <div class="col-lg-7">
             <div class="d-flex flex-wrap gap-2 align-items-center mb-2">
@@ -34,6 +52,7 @@
                 </details>
             </div>
             @if($edit->said !== '')<p class="text-body-secondary mb-2" aria-hidden="true">{{ $edit->said }}</p>@endif
+            @if($unsaid !== [])<p class="mb-2">On every step: {{ $ladder->step(0)->exposure->inWords($catalog, $unit, array_values(array_diff(array_keys($ladder->step(0)->exposure->values), $unsaid))) }}.</p>@endif
             <ol class="steps list-unstyled" aria-label="Steps">
                 @foreach($review->steps as $i => $step)
                     @php($kind = $change->new[$i])
@@ -42,11 +61,11 @@
                             <span class="step-number">{{ $i + 1 }}</span>
                             <div class="flex-grow-1">
                                 @if($step->step->manner->instruction !== '')<strong>{{ $step->step->manner->instruction }}</strong><br>@endif
-                                {{ $step->step->exposure->inWords($catalog, $unit) }}
+                                {{ $step->step->exposure->inWords($catalog, $unit, $unsaid) }}
                                 <span class="text-body-secondary d-block">
                                     {{ $step->step->criterion->inWords() }} · load {{ number_format($step->load, 1) }}@if($step->rise !== null) ({{ $step->rise >= 0 ? '+' : '−' }}{{ number_format(abs($step->rise), 2) }})@endif
                                     · strain {{ Probability::inWords($step->today->strainMean) }}, at most {{ Probability::inWords($step->today->strain()) }}
-                                    · {{ $step->step->manner->hands }} hands, {{ $step->step->manner->eyes }} {{ $step->step->manner->eyes === 1 ? 'pair' : 'pairs' }} of eyes
+                                    @if($step->step->manner->instruction !== '')· {{ $step->step->manner->inWords() }}@endif
                                     @if($kind !== StepChange::Kept)<span class="flag">{{ $kind->label() }}</span>@endif
                                 </span>
                                 @foreach($step->flags as $flag)<span class="d-block step-flag" data-flag="{{ $flag->code }}">{{ $flag->code === 'needs-help' ? '' : '⚠ ' }}{{ $flag->sentence }}</span>@endforeach
@@ -110,17 +129,6 @@
                     <p class="form-text mb-0">What was held is carried over by load; version {{ $plan->version }} stays to go back to.</p>
                 @endif
             </section>
-            @php($stair = Staircase::of($review, $limits, $distanceLabel))
-            @php($top = max([...$stair['loads'], ...($fixed['loads'] ?? [])]))
-            <h2>The staircase</h2>
-            <x-staircase name="This ladder" :loads="$stair['loads']" :labels="$stair['labels']" :beyond="$stair['beyond']" :risks="$stair['risks']" :limit="$stair['limit']" />
-            @if($fixed)
-                @php($cost = $worth->effort(count($fixed['loads']) - 1, 0.9))
-                @php($own = $worth->effort(max(1, count($ladder->steps) - 1), 0.9))
-                <h2>By fixed {{ $unit->plural() }}, for contrast</h2>
-                <x-staircase :name="'The same way, '.$fixed['size'].' nearer each time'" :loads="$fixed['loads']" :labels="$fixed['labels']" />
-                <p>{{ count($fixed['loads']) - 1 }} steps of {{ $fixed['size'] }}: the first adds {{ number_format($fixed['loads'][1] - $fixed['loads'][0], 2) }} logits, the last {{ number_format($fixed['loads'][count($fixed['loads']) - 1] - $fixed['loads'][count($fixed['loads']) - 2], 2) }}. At nine successes in ten about {{ round($cost?->trials ?? 0) }} trials, {{ $cost?->outings }} outings; this ladder about {{ round($own?->trials ?? 0) }} and {{ $own?->outings }}.</p>
-            @endif
             <h2>What the rule is worth</h2>
             <p>{{ ucfirst($worth->criterion->inWords()) }}.</p>
             <x-operating-curve :worth="$worth" />

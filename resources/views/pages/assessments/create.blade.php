@@ -50,11 +50,12 @@
                     </table>
                 </div>
             @else
+                @php($unsaid = Core\Ladder\Ladder::of($steps)->shared())
                 <ol class="list-unstyled">
                     @foreach($steps as $i => $step)
                         <li class="row g-2 align-items-center mb-2">
-                            <div class="col-md-8"><label for="t-{{ $i }}"><strong>{{ $i + 1 }}.</strong> {{ $step->manner->instruction }} <span class="text-body-secondary">{{ $step->exposure->inWords($catalog, $unit) }}</span></label></div>
-                            <div class="col-md-4"><select class="form-select" id="t-{{ $i }}" name="tried[{{ $i }}][band]"><option value="">not tried</option>@foreach(['0' => 'easy, loose body', '1' => 'noticed, still loose', '2' => 'a doubt', '3' => 'strain', '4' => 'over'] as $key => $words)<option value="{{ $key }}" @selected(old("tried.{$i}.band") === (string) $key)>{{ $words }}</option>@endforeach</select></div>
+                            <div class="col-md-8"><label for="t-{{ $i }}"><strong>{{ $i + 1 }}.</strong> {{ $step->manner->instruction }} <span class="text-body-secondary">{{ $step->exposure->inWords($catalog, $unit, $unsaid) }}</span></label></div>
+                            <div class="col-md-4"><select class="form-select" id="t-{{ $i }}" name="tried[{{ $i }}][band]"><option value="">not tried</option>@foreach(['0' => 'easy, loose body', '1' => 'noticed, still loose', '2' => 'a doubt', '3' => 'strain', '4' => 'has reacted here'] as $key => $words)<option value="{{ $key }}" @selected(old("tried.{$i}.band") === (string) $key)>{{ $words }}</option>@endforeach</select></div>
                         </li>
                     @endforeach
                 </ol>

@@ -23,7 +23,7 @@
     <form method="post" action="{{ route('dogs.plans.store', $dog) }}">
         @csrf
         <input type="hidden" name="kind" value="{{ $kind->value }}">
-        @if($proposal['step'] ?? null)<input type="hidden" name="from_step" value="{{ $proposal['step'] }}">@endif
+        @if($assessment)<input type="hidden" name="assessment" value="{{ $assessment->id }}">@endif
         <div class="row g-4">
             <div class="col-lg-6">
                 <h2 class="mt-0">What and who</h2>
@@ -43,9 +43,10 @@
                 <h2>Method</h2>
                 <fieldset>
                     <legend class="visually-hidden">Method</legend>
+                    <div class="form-check mb-1"><input class="form-check-input" type="radio" name="method" value="" id="me-own" @checked(old('method', $isPresence ? 'x' : '') === '' || old('method', 'x') === null)><label class="form-check-label" for="me-own">As the template says</label></div>
                     @foreach($methods as $method)
                         <div class="form-check mb-1">
-                            <input class="form-check-input" type="radio" name="method" value="{{ $method->key }}" id="me-{{ $method->key }}" @checked(old('method', $isPresence ? 'notice_and_turn_back' : array_key_first($methods)) === $method->key)>
+                            <input class="form-check-input" type="radio" name="method" value="{{ $method->key }}" id="me-{{ $method->key }}" @checked(old('method', $isPresence ? 'notice_and_turn_back' : '') === $method->key)>
                             <label class="form-check-label" for="me-{{ $method->key }}"><strong>{{ ucfirst($method->label) }}</strong> <span class="text-body-secondary">good for {{ $method->goodFor }}</span></label>
                             <details><summary class="form-text">how it goes</summary><p class="mb-1">{{ $method->trial }}</p><p class="mb-1">It asks: {{ lcfirst($method->asksOf) }}</p><p class="mb-1">Move on: {{ lcfirst($method->advanceOn) }}</p><p class="mb-2">First: {{ collect($method->prerequisites)->pluck('label')->implode(', ') }}.</p></details>
                         </div>

@@ -38,20 +38,20 @@
                 <h2 class="mt-0 mb-0">The ladder</h2>
                 @can('update', $plan)<span class="d-flex flex-wrap gap-2"><a class="btn btn-outline-primary" href="{{ route('ladders.edit', $plan) }}">Change the ladder</a><a class="btn btn-outline-primary" href="{{ route('ladders.edit', [$plan, 'replan' => 1]) }}">Lay it again from today</a></span>@endcan
             </div>
-            <p>{{ count($steps) }} {{ count($steps) === 1 ? 'step' : 'steps' }}@if($model->kind === PlanKind::Presence && count($steps) > 1), from {{ $first->exposure->distance()?->inWords($unit) }} to {{ $situation->ladder->step(count($steps) - 1)->exposure->distance()?->inWords($unit) }}@endif, version {{ $plan->version }}. Height is load: how hard a step is for {{ $model->dog->name }}.</p>
+            <p>{{ count($steps) }} {{ count($steps) === 1 ? 'step' : 'steps' }}@if($model->kind === PlanKind::Presence && count($steps) > 1), from {{ $first->exposure->distance()?->inWords($unit) }} to {{ $situation->ladder->step(count($steps) - 1)->exposure->distance()?->inWords($unit) }}@endif, version {{ $plan->version }}. Height is load: how hard a step is for {{ $model->dog->name }}.@if($situation->unsaid !== []) On every step: {{ $first->exposure->inWords($situation->catalog, $unit, array_values(array_diff(array_keys($first->exposure->values), $situation->unsaid))) }}.@endif</p>
             @if($review)
                 @php($stair = Staircase::of($review, $situation, fn ($step) => $step->exposure->distance()?->inWords($unit)))
                 <x-staircase name="The ladder as a staircase" :loads="$stair['loads']" :labels="$stair['labels']" :beyond="$stair['beyond']" :held="$stair['held']" :risks="$stair['risks']" :limit="$stair['limit']" />
                 <p class="text-body-secondary">Gray: held. Hatched: beyond the limits before today's first trial.</p>
                 <div class="table-responsive" tabindex="0" role="region" aria-label="Steps of the ladder">
                     <table class="table table-sm align-middle">
-                        <thead><tr><th scope="col">Step</th><th scope="col">Exposure</th><th scope="col">Load</th><th scope="col">Strain, at most</th><th scope="col">Reaction, at most</th><th scope="col">Move on</th><th scope="col">Today</th></tr></thead>
+                        <thead><tr><th scope="col">Step</th><th scope="col">Exposure</th><th scope="col">Load</th><th scope="col">Strain ≤</th><th scope="col">Reaction ≤</th><th scope="col">Move on</th><th scope="col">Today</th></tr></thead>
                         <tbody>
                         @foreach($review->steps as $i => $step)
                             <tr>
                                 <th scope="row">{{ $i + 1 }}</th>
-                                <td>@if($step->step->manner->instruction !== '')<strong>{{ $step->step->manner->instruction }}</strong><br>@endif{{ $situation->words($step->step->exposure) }}
-                                    @if($step->step->manner->instruction !== '')<br><span class="text-body-secondary">{{ $step->step->manner->food->label() }}, {{ $step->step->manner->posture->label() }}, {{ $step->step->manner->who->label() }}, {{ $step->step->manner->hands }} hands, {{ $step->step->manner->eyes }} {{ $step->step->manner->eyes === 1 ? 'pair' : 'pairs' }} of eyes</span>@endif
+                                <td class="exposure">@if($step->step->manner->instruction !== '')<strong>{{ $step->step->manner->instruction }}</strong><br>@endif{{ $situation->words($step->step->exposure) }}
+                                    @if($step->step->manner->instruction !== '' && ! $step->step->manner->isDoneLike($review->steps[$i - 1]->step->manner ?? null))<br><span class="text-body-secondary">{{ $step->step->manner->inWords() }}</span>@endif
                                 </td>
                                 <td>{{ number_format($step->load, 1) }}</td>
                                 <td>{{ Probability::inWords($step->today->strain()) }}</td>

@@ -1,0 +1,331 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Advice\PlanReader;
+use App\Advice\SituationReader;
+use App\Foundations\CautionBook;
+use App\Foundations\Readiness;
+use App\Foundations\SkillState;
+use App\Http\Controllers\AssessmentController;
+use App\Http\Controllers\IntakeController;
+use App\Http\Controllers\LadderController;
+use App\Http\Controllers\OrderController;
+use App\Http\Controllers\TemplateController;
+use App\Models\Assessment;
+use App\Models\CautionRead;
+use App\Models\DimensionOrder;
+use App\Models\Intake;
+use App\Models\Person;
+use App\Models\Plan;
+use App\Models\PlanVersion;
+use App\Models\PracticeTemplate;
+use App\Models\Session;
+use App\Models\SkillShowing;
+use App\Models\Trial;
+use App\Models\User;
+use App\Models\Waiver;
+use App\Plans\LadderDesk;
+use App\Plans\PlanGiver;
+use App\Plans\PlanReviser;
+use App\Templates\TemplateFile;
+use App\Templates\TemplateFromPlan;
+use Core\Decision\Situation;
+use Core\Exposure\Exposure;
+use Core\Ladder\Ladder;
+use Core\Ladder\LadderData;
+use Core\Measure\DistanceUnit;
+use Illuminate\Foundation\Testing\RefreshDatabase;
+use Illuminate\Support\Str;
+use Illuminate\Support\ViewErrorBag;
+use PHPUnit\Framework\Attributes\CoversClass;
+use PHPUnit\Framework\Attributes\DataProvider;
+use Tests\TestCase;
+
+#[CoversClass(IntakeController::class)]
+#[CoversClass(AssessmentController::class)]
+#[CoversClass(LadderController::class)]
+#[CoversClass(LadderDesk::class)]
+#[CoversClass(PlanReviser::class)]
+#[CoversClass(PlanGiver::class)]
+#[CoversClass(OrderController::class)]
+#[CoversClass(TemplateController::class)]
+#[CoversClass(TemplateFile::class)]
+#[CoversClass(TemplateFromPlan::class)]
+#[CoversClass(Readiness::class)]
+#[CoversClass(SkillState::class)]
+#[CoversClass(CautionBook::class)]
+final class IntakeAndPlanningTest extends TestCase
+{
+    use RefreshDatabase;
+
+    private World $world;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->world = World::make();
+        $this->actingAs($this->world->trainer);
+    }
+
+    public function test_a_bite_asks_for_its_facts_and_then_makes_every_new_plan_cautious(): void
+    {
+        $intake = "/dogs/{$this->world->dog->id}/intake";
+        $this->put($intake, ['worst' => 'skin'])->assertSessionHasErrors('worst_facts');
+        self::assertSame(0, Intake::query()->count());
+
+        $this->put($intake, ['worst' => 'skin', 'worst_facts' => 'A hand, in May.', 'corrections' => '1', 'normal_signs' => ['slow.walk']])->assertSessionHasNoErrors();
+        $dog = $this->world->dog->refresh();
+        self::assertTrue($dog->bite_history && $dog->hides_signs && $dog->isCautious());
+
+        $this->put($intake, ['worst' => 'none'])->assertSessionHasNoErrors();
+        self::assertTrue($dog->refresh()->bite_history, 'an intake written anew never takes a bite back');
+    }
+
+    public function test_what_is_normal_for_a_dog_says_nothing_in_its_trials(): void
+    {
+        $log = function (): int {
+            $this->postJson("/sessions/{$this->world->session->id}/trials", [...$this->world->trial((string) Str::uuid()), 'band' => null, 'outcome' => 'returned', 'signs' => ['hackles']])->assertCreated();
+
+            return (int) Trial::query()->latest('id')->firstOrFail()->band_proposed->value;
+        };
+        $before = $log();
+        $this->put("/dogs/{$this->world->dog->id}/intake", ['worst' => 'none', 'normal_signs' => ['hackles']]);
+        $this->world->dog->unsetRelation('intake');
+
+        self::assertSame([2, 0], [$before, $log()]);
+    }
+
+    public function test_a_plan_begins_without_a_foundation_only_for_a_reason_and_foundations_age(): void
+    {
+        $this->post("/sessions/{$this->world->session->id}/end");
+        $readiness = app(Readiness::class);
+        self::assertSame(['marker', 'eats_there', 'name_turn', 'turn_away'], array_keys($readiness->missing($this->world->plan)));
+
+        foreach (['marker' => 3, 'eats_there' => 3, 'name_turn' => 60] as $skill => $daysAgo) {
+            $this->post("/dogs/{$this->world->dog->id}/skills", ['skill' => $skill, 'state' => 'ready', 'shown_in' => 'yard', 'shown_on' => now()->subDays($daysAgo)->format('Y-m-d')])->assertSessionHasNoErrors();
+        }
+        $missing = $readiness->missing($this->world->plan);
+        self::assertSame(['name_turn', 'turn_away'], array_keys($missing));
+        self::assertStringContainsString('not shown for', $missing['name_turn']->inWords());
+
+        $this->post("/plans/{$this->world->plan->id}/sessions", ['without_reason' => 'a helper leads the second dog'])->assertSessionHasNoErrors();
+        self::assertEqualsCanonicalizing(['name_turn', 'turn_away'], Waiver::query()->pluck('skill')->all());
+        self::assertSame([], $readiness->missing($this->world->plan));
+        $this->post("/dogs/{$this->world->dog->id}/skills", ['skill' => 'marker', 'state' => 'ready', 'shown_in' => 'yard', 'shown_on' => now()->addDay()->format('Y-m-d')])->assertSessionHasErrors('shown_on');
+        self::assertSame(3, SkillShowing::query()->count());
+    }
+
+    public function test_a_caution_is_shown_until_this_user_has_read_it_for_this_dog(): void
+    {
+        $this->post("/sessions/{$this->world->session->id}/end");
+        $this->put("/dogs/{$this->world->dog->id}/intake", ['worst' => 'none', 'pain_signs' => '1']);
+        $start = "/plans/{$this->world->plan->id}/sessions";
+
+        $this->post($start, ['without_reason' => 'as agreed'])->assertSessionHasErrors('read');
+        $this->post($start, ['without_reason' => 'as agreed', 'read' => ['pain']])->assertSessionHasNoErrors();
+        self::assertSame(['pain'], CautionRead::query()->where('user_id', $this->world->trainer->id)->pluck('caution')->all());
+        self::assertSame([], app(Readiness::class)->unread($this->world->plan->refresh(), $this->world->trainer));
+        self::assertSame(['pain'], array_keys(app(Readiness::class)->unread($this->world->plan, $this->world->user(\App\Models\Role::Trainer))), 'another user has not read it');
+    }
+
+    public function test_what_an_assessment_showed_is_known_to_the_model_and_asks_for_complete_rows(): void
+    {
+        $path = "/dogs/{$this->world->dog->id}/assessments";
+        $about = ['kind' => 'presence', 'trigger_id' => $this->world->plan->responseModel->trigger_id, 'person_id' => $this->world->plan->responseModel->person_id];
+        $this->post($path, [...$about, 'tried' => [['distance' => '60']]])->assertSessionHasErrors('tried.0.band');
+        $this->post($path, [...$about, 'tried' => [['cue' => '1']]])->assertSessionHasErrors('tried.0.distance');
+        $this->post($path, $about)->assertSessionHasErrors('reaction');
+        self::assertSame(0, Assessment::query()->count());
+
+        $before = $this->situation()->model?->risk(Exposure::of(['distance' => 20.0], $this->situation()->catalog))->strain() ?? 0.0;
+        $this->post($path, [...$about, 'tried' => [['distance' => '60', 'cue' => '1', 'food' => 'gently'], ['distance' => '40', 'cue' => '1', 'food' => 'gently'], ['distance' => '30', 'band' => '0']]])->assertSessionHasNoErrors()->assertRedirect();
+        $after = $this->situation()->model?->risk(Exposure::of(['distance' => 20.0], $this->situation()->catalog))->strain() ?? 1.0;
+
+        self::assertLessThan($before, $after, 'three calm tests');
+        $this->get('/assessments/'.Assessment::query()->value('id'))->assertOk()->assertSee('cue at the first asking');
+    }
+
+    public function test_a_revised_ladder_keeps_what_was_held_and_the_trials_that_were_logged(): void
+    {
+        foreach (range(1, 5) as $i) {
+            $this->postJson("/sessions/{$this->world->session->id}/trials", [...$this->world->trial((string) Str::uuid()), 'sequence' => $i, 'band' => 0])->assertCreated();
+        }
+        $this->post("/sessions/{$this->world->session->id}/end");
+        self::assertSame(0, $this->situation()->history->heldStep);
+        $ladder = $this->situation()->ladder;
+        $steps = LadderData::write($ladder);
+        $easier = [...$steps[0], 'at' => [...$steps[0]['at'], 'distance' => 110.0]];
+
+        $this->post("/plans/{$this->world->plan->id}/ladder", ['ladder' => json_encode([$easier, ...$steps])])->assertSessionHasNoErrors()->assertRedirect("/plans/{$this->world->plan->id}");
+        $this->world->plan->refresh();
+        $situation = $this->situation();
+
+        self::assertSame(1, $situation->history->heldStep, 'the same exposure is the second step now');
+        self::assertSame(count($steps) + 1, count($situation->ladder->steps));
+        self::assertSame(2, $this->world->plan->version);
+        self::assertEquals($steps, PlanVersion::query()->sole()->steps, 'the ladder before, whole');
+        $this->get("/sessions/{$this->world->session->id}/review")->assertOk()->assertSee('5 trials');
+        $this->get("/plans/{$this->world->plan->id}/ladder?version=1")->assertOk()->assertSee('1 taken out');
+
+        // gone with the first steps: what is harder than all that was held is not held
+        $this->post("/plans/{$this->world->plan->id}/ladder", ['ladder' => json_encode(array_slice($steps, 4))])->assertSessionHasNoErrors();
+        $this->world->plan->refresh();
+        self::assertSame(-1, $this->situation()->history->heldStep);
+        self::assertSame(5, Trial::query()->count());
+    }
+
+    public function test_a_ladder_changed_while_a_session_is_open_leaves_the_session_whole(): void
+    {
+        $this->postJson("/sessions/{$this->world->session->id}/trials", $this->world->trial((string) Str::uuid()))->assertCreated();
+        $steps = LadderData::write($this->situation()->ladder);
+        $this->post("/plans/{$this->world->plan->id}/ladder", ['ladder' => json_encode(array_slice($steps, 2))])->assertSessionHasNoErrors();
+
+        $this->postJson("/sessions/{$this->world->session->id}/trials", [...$this->world->trial((string) Str::uuid()), 'sequence' => 2])->assertCreated();
+        $this->get("/sessions/{$this->world->session->id}")->assertOk();
+        self::assertSame(2, Session::query()->sole()->state['count'] ?? 0);
+    }
+
+    /** @return iterable<string, array{\Closure(list<array<string, mixed>>): mixed, string}> */
+    public static function badLadders(): iterable
+    {
+        yield 'the goal easier than the start' => [static fn (array $steps): array => array_reverse($steps), 'no harder than the first'];
+        yield 'no path' => [static fn (array $steps): array => [$steps[0], $steps[count($steps) - 1]], 'cannot be reached'];
+        yield 'ten thousand steps' => [static fn (array $steps): array => array_fill(0, 1_500, $steps[0]), 'has 1500'];
+        yield 'an unknown dimension' => [static fn (array $steps): array => [[...$steps[0], 'at' => ['smell' => 'strong']]], 'no dimension "smell"'];
+        yield 'two that say the same' => [static fn (array $steps): array => [[...$steps[0], 'at' => ['distance' => 50, 'barrier' => 'open', 'trigger_held' => 'leashed']]], 'say the same thing'];
+        yield 'one step that leaves a dimension open' => [static fn (array $steps): array => [$steps[0], [...$steps[1], 'at' => ['distance' => 40]]], 'leaves it open'];
+        yield 'a run of forty' => [static fn (array $steps): array => [[...$steps[0], 'criterion' => ['run' => 40]]], '20'];
+        yield 'no steps' => [static fn (array $steps): array => [], 'this one has 0'];
+        yield 'no list at all' => [static fn (array $steps): string => 'carrots', 'this one has 0'];
+    }
+
+    /** @param  \Closure(list<array<string, mixed>>): mixed  $spoil */
+    #[DataProvider('badLadders')]
+    public function test_a_bad_ladder_is_told_and_the_plan_stays_as_it_was(\Closure $spoil, string $message): void
+    {
+        $stored = LadderData::write($this->situation()->ladder);
+        $this->from('/')->post("/plans/{$this->world->plan->id}/ladder", ['ladder' => json_encode($spoil($stored))]);
+        $told = session('errors') instanceof ViewErrorBag ? session('errors')->first('ladder') : '';
+
+        self::assertStringContainsString($message, $told);
+        self::assertSame([1, 0], [$this->world->plan->refresh()->version, PlanVersion::query()->count()]);
+        self::assertEquals($stored, LadderData::write($this->situation()->ladder));
+    }
+
+    public function test_hostile_text_in_a_step_is_shown_as_text(): void
+    {
+        $steps = LadderData::write($this->situation()->ladder);
+        $steps[0]['do'] = '<script>alert(1)</script>"\'';
+        $this->post("/plans/{$this->world->plan->id}/ladder", ['ladder' => json_encode($steps)])->assertSessionHasNoErrors();
+
+        foreach (["/plans/{$this->world->plan->id}", "/plans/{$this->world->plan->id}/ladder"] as $page) {
+            $this->get($page)->assertOk()->assertDontSee('<script>alert(1)', false)->assertSee('<script>alert(1)</script>');
+        }
+    }
+
+    public function test_a_second_person_begins_in_the_first_third_and_a_disliked_one_at_the_first_step(): void
+    {
+        foreach (range(1, 5) as $i) {
+            $this->postJson("/sessions/{$this->world->session->id}/trials", [...$this->world->trial((string) Str::uuid()), 'sequence' => $i, 'band' => 0])->assertCreated();
+        }
+        $this->post("/sessions/{$this->world->session->id}/end");
+        $top = $this->situation()->ladder->top();
+        Session::query()->sole()->forceFill(['summary' => [...Session::query()->sole()->summary ?? [], 'marks' => [['step' => $top, 'held' => true]]]])->save();
+        $second = Person::query()->create(['practice_id' => $this->world->practice->id, 'name' => 'Merryn']);
+        $handover = "/plans/{$this->world->plan->id}/handovers";
+
+        $this->post($handover, ['to_person' => $this->world->plan->responseModel->person_id])->assertSessionHasErrors('to_person');
+        $this->post($handover, ['to_person' => $second->id])->assertSessionHasNoErrors();
+        $copy = Plan::query()->where('given_from', $this->world->plan->id)->sole();
+        self::assertSame($top, $copy->given_held);
+        self::assertNotSame($this->world->plan->response_model_id, $copy->response_model_id, 'progress belongs to a dog and a person');
+        $this->get("/plans/{$copy->id}")->assertOk()->assertSee('Merryn');
+
+        $copy->delete();
+        $third = Person::query()->create(['practice_id' => $this->world->practice->id, 'name' => 'Denzil']);
+        $this->post($handover, ['to_person' => $third->id, 'disliked' => '1']);
+        self::assertSame(-1, Plan::query()->latest('id')->firstOrFail()->given_held);
+    }
+
+    public function test_a_dogs_own_order_is_used_in_all_its_plans(): void
+    {
+        $path = "/dogs/{$this->world->dog->id}/orders/presence/trigger_motion";
+        $this->put($path, ['place' => ['lying' => 1, 'standing' => 1, 'slow_walk' => 3, 'brisk_walk' => 4, 'run' => 5]])->assertSessionHasErrors('place');
+        $this->put($path, ['place' => ['lying' => 1]])->assertSessionHasErrors();
+        self::assertSame(0, DimensionOrder::query()->count());
+        $load = fn (string $motion): float => $this->situation()->model?->load(Exposure::of(['distance' => 20.0, 'trigger_motion' => $motion], $this->situation()->catalog)) ?? 0.0;
+        self::assertGreaterThan($load('lying'), $load('run'));
+
+        $this->put($path, ['place' => ['lying' => 5, 'standing' => 4, 'slow_walk' => 3, 'brisk_walk' => 2, 'run' => 1]])->assertSessionHasNoErrors();
+        app(PlanReader::class)->forget();
+        self::assertLessThan($load('lying'), $load('run'), 'for this dog the runner is the easy one');
+        $this->put($path, ['usual' => '1']);
+        self::assertSame(0, DimensionOrder::query()->count());
+    }
+
+    public function test_a_file_with_any_bad_part_changes_nothing_and_others_never_see_a_practices_templates(): void
+    {
+        $one = $this->template('one', 'two');
+        $bad = [
+            ['templates' => [$one, $this->template('two', 'one')]],
+            ['templates' => [$this->template('one', null), [...$this->template('three', null), 'method' => 'remote_collar']]],
+            [...$this->template('many', null), 'steps' => array_fill(0, 10_000, $this->step())],
+            [...$this->template('odd', null), 'run_me' => 'rm -rf'],
+            'just text',
+        ];
+        foreach ($bad as $document) {
+            $this->post('/templates', ['text' => (string) json_encode($document)])->assertSessionHasErrors('text')->assertSessionHasInput('text');
+        }
+        $this->post('/templates', ['text' => str_repeat('[', 5000)])->assertSessionHasErrors('text');
+        self::assertSame(0, PracticeTemplate::query()->count());
+
+        $this->post('/templates', ['text' => (string) json_encode(['templates' => [$this->template('two', null), $one]])])->assertSessionHasNoErrors();
+        self::assertSame(2, PracticeTemplate::query()->count());
+        $this->delete('/templates/two')->assertSessionHasErrors('template');
+        $exported = $this->get('/templates/one/export')->assertOk()->getContent();
+        self::assertEquals($one, json_decode((string) $exported, true));
+
+        $this->actingAs(User::factory()->createOne())->get('/templates')->assertOk()->assertDontSee('Own one');
+        $this->get('/templates/one')->assertNotFound();
+    }
+
+    public function test_a_plan_kept_as_a_template_and_laid_again_is_the_same_ladder(): void
+    {
+        $this->post("/plans/{$this->world->plan->id}/templates", ['template_label' => 'Kites over the dunes'])->assertSessionHasNoErrors();
+        $template = PracticeTemplate::query()->sole();
+        $model = $this->world->plan->responseModel;
+        $this->post("/dogs/{$this->world->dog->id}/plans", [
+            'kind' => 'presence', 'trigger_id' => $model->trigger_id, 'person_id' => $model->person_id, 'ladder' => 'template', 'template' => $template->key, 'start' => '80', 'goal' => '5',
+            'run_length' => '5', 'caution' => 'usual', 'most_advances' => '3', 'set_minutes' => '4', 'session_minutes' => '30',
+        ])->assertSessionHasNoErrors();
+        $meters = static fn (Ladder $ladder): array => array_map(static fn ($step): float => round($step->exposure->distance()->meters ?? 0.0, 1), $ladder->steps);
+        $copy = app(PlanReader::class)->read(Plan::query()->latest('id')->firstOrFail(), DistanceUnit::Meter)->ladder;
+
+        self::assertSame($meters($this->situation()->ladder), $meters($copy));
+    }
+
+    private function situation(): Situation
+    {
+        app(PlanReader::class)->forget();
+
+        return app(SituationReader::class)->read($this->world->plan->refresh(), null, [], now()->toImmutable(), DistanceUnit::Meter);
+    }
+
+    /** @return array<string, mixed> */
+    private function template(string $key, ?string $includes): array
+    {
+        return [
+            'key' => $key, 'label' => "Own {$key}", 'kind' => 'presence', 'method' => 'notice_and_turn_back', 'about' => 'For a test.', 'prerequisites' => [], 'cautions' => [],
+            'steps' => [$this->step(), ...($includes === null ? [] : [['include' => ['template' => $includes, 'from' => 1, 'to' => 1]]])],
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private function step(): array
+    {
+        return ['do' => 'Look.', 'at' => ['way' => 0.5, 'trigger_motion' => 'standing'], 'criterion' => ['run' => 5], 'food' => 'after_mark', 'posture' => 'free', 'who' => 'handler', 'hands' => 2, 'eyes' => 1];
+    }
+}
