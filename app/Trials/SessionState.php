@@ -69,26 +69,41 @@ final readonly class SessionState
         ];
     }
 
-    /** @return array{words: string, distance: ?float, big: string, values: array<string, float|string>} */
+    /** @return array{words: string, detail: string, distance: ?float, big: string, values: array<string, float|string>} */
     private static function exposure(Exposure $exposure, Situation $situation): array
     {
         $distance = $exposure->distance();
         $unit = $situation->settings->unit;
         $words = $situation->words($exposure);
 
+        $instruction = self::instruction($exposure, $situation);
+
         return [
-            'words' => $words,
-            'big' => $distance?->inWords($unit) ?? $words,
+            'words' => $instruction === '' ? $words : $instruction,
+            'detail' => $instruction === '' ? '' : $words,
+            'big' => $distance?->inWords($unit) ?? ($instruction === '' ? $words : $instruction),
             'distance' => $distance === null ? null : round($distance->as($unit), 1),
             'values' => $exposure->values,
         ];
+    }
+
+    /** What the step that has this exposure says to do; nothing for an exposure between steps. */
+    private static function instruction(Exposure $exposure, Situation $situation): string
+    {
+        foreach ($situation->ladder->steps as $step) {
+            if ($step->manner->instruction !== '' && $step->exposure->equals($exposure)) {
+                return $step->manner->instruction;
+            }
+        }
+
+        return '';
     }
 
     /**
      * Steps of the ladder that are easier than where the session stands and within today's limits, the hardest first: all that a
      * device may fall back to by itself. It never advances.
      *
-     * @return list<array{aim: string, words: string, big: string, distance: ?float, values: array<string, float|string>}>
+     * @return list<array{aim: string, words: string, detail: string, big: string, distance: ?float, values: array<string, float|string>}>
      */
     private function easier(Situation $situation, int $step, ?Exposure $next): array
     {

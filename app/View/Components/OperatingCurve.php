@@ -15,6 +15,9 @@ final class OperatingCurve extends Component
 {
     private const WIDTH = 520;
 
+    /** Point of each curve that carries its label. */
+    private const LABELED = [10 => 18, 20 => 10, 40 => 4];
+
     public function __construct(private readonly RuleWorth $worth)
     {
     }
@@ -28,7 +31,7 @@ final class OperatingCurve extends Component
             $lines[$trials] = [
                 'path' => PathData::line(array_map(static fn (array $point): array => [$x->map($point[0]), $y->map($point[1])], $points)),
                 // told where the curves lie apart
-                'at' => [$x->map(0.7), $y->map($points[15][1])],
+                'at' => [$x->map($points[self::LABELED[$trials]][0]), $y->map($points[self::LABELED[$trials]][1])],
             ];
         }
 

@@ -23,8 +23,8 @@ use Core\Sign\Band;
  */
 final readonly class StartingPoint
 {
-    /** Times the stated distance to begin at where no distance is within the limits for sure: where simulated starts lay in the median. */
-    private const UNKNOWN_FACTOR = 10.0;
+    /** Times the stated distance that a start is never proposed beyond: where simulated starts lay in the median. Farther away nobody sees the dog; short looks serve better. */
+    private const MOST_FACTOR = 10.0;
 
     /**
      * @param  Exposure  $exposure  to start with
@@ -55,8 +55,10 @@ final readonly class StartingPoint
         $range = $dimension->kind->range() ?? [0.0, 1.0];
         $farthest = $key === 'distance' && $room !== null ? $room->meters : $range[0];
         $eased = static fn (float $from): float => $dimension->valueAt($dimension->covariate($from, $reference) - 1.0 / $model->slope($key), $reference);
-        // where nothing meets the limits for sure
-        $value = $today->easiest ?? ($key === 'distance' ? min($range[0], self::UNKNOWN_FACTOR * $reference) : $farthest);
+        $value = $today->easiest ?? $farthest;
+        if ($key === 'distance') {
+            $value = min($value, $range[0], self::MOST_FACTOR * $reference);
+        }
         $reasons = [];
         $harder = static fn (float $a, float $b): bool => $dimension->covariate($a, $reference) > $dimension->covariate($b, $reference);
         if ($firstDoubt !== null) {

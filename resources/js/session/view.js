@@ -18,7 +18,7 @@ export class View {
     }
 
     /**
-     * @param {{action: string, label: string, next: {words: string, values?: Record<string, unknown>} | null}} advice
+     * @param {{action: string, label: string, next: {words: string, detail?: string, values?: Record<string, unknown>} | null}} advice
      * @param {{code: string, sentence: string}[]} reasons
      */
     advice(advice, reasons) {
@@ -29,6 +29,7 @@ export class View {
         }
         this.put('advice-label', advice.label);
         this.put('advice-next', advice.next ? advice.next.words : '');
+        this.put('advice-detail', advice.next?.detail ?? '');
         this.put('first-reason', reasons[0]?.sentence ?? '');
         const list = this.all('reasons')[0];
         list?.replaceChildren(...reasons.map(({ code, sentence }) => {

@@ -19,7 +19,8 @@
     <p class="visually-hidden" role="status">{{ $edit->said }}</p>
     @php($stair = Staircase::of($review, $limits, $distanceLabel))
     @php($top = max([...$stair['loads'], ...($fixed['loads'] ?? [])]))
-    <div class="row g-4 mb-2">
+    <div class="d-flex flex-column gap-2">
+    <div class="row g-4 mb-2 order-2 order-lg-1">
         <div class="{{ $fixed ? 'col-lg-6' : 'col-lg-9' }}">
             <h2 class="mt-0">The staircase</h2>
             <x-staircase name="This ladder" :loads="$stair['loads']" :labels="$stair['labels']" :beyond="$stair['beyond']" :risks="$stair['risks']" :limit="$stair['limit']" />
@@ -34,12 +35,12 @@
             </div>
         @endif
     </div>
-    <div class="row g-4">
+    <div class="row g-4 order-1 order-lg-2">
         <div class="col-lg-7">
             <div class="d-flex flex-wrap gap-2 align-items-center mb-2">
                 <button class="btn btn-outline-primary" name="edit" value="replan">Lay again from today</button>
                 @if($before)<button class="btn btn-outline-primary" name="edit" value="undo">Take back</button>@endif
-                <details class="ms-auto"><summary>Dimensions in play</summary>
+                <details class="ms-sm-auto"><summary>Dimensions in play</summary>
                     <div class="d-flex flex-wrap gap-2 mt-2">
                         @foreach($catalog->dimensions as $key => $dimension)
                             @if(isset($ladder->step(0)->exposure->values[$key]))
@@ -144,6 +145,7 @@
                 <ul>@foreach($versions as $version)<li><a href="{{ route('ladders.edit', [$plan, 'version' => $version->number]) }}">Version {{ $version->number }}</a>, until {{ $version->made_at->format('F j, Y') }}, {{ $version->user->name }}: then {{ $version->change }}</li>@endforeach</ul>
             @endif
         </div>
+    </div>
     </div>
 </form>
 <form method="post" action="{{ route('ladders.store', $plan) }}" id="ladder-keep">@csrf<input type="hidden" name="ladder" value="{{ $json($ladder) }}"></form>

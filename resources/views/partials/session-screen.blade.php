@@ -15,6 +15,7 @@
     <section class="advice" aria-labelledby="advice-head" aria-live="polite" data-advice data-action="">
         <p class="advice-action" id="advice-head" data-advice-label></p>
         <p class="advice-next" data-advice-next></p>
+        <p class="advice-detail" data-advice-detail></p>
         <div class="risk" data-risk hidden>
             <div class="risk-row"><span>strain</span><span class="risk-bar" aria-hidden="true"><i data-risk-strain></i></span><span data-risk-strain-words></span></div>
             <div class="risk-row"><span>reaction</span><span class="risk-bar" aria-hidden="true"><i data-risk-reaction></i></span><span data-risk-reaction-words></span></div>

@@ -26,7 +26,12 @@
             @if($assessment->observations === [])
                 <p>Nothing: only what was told. The start is that of a typical dog.</p>
             @else
-                <ul>@foreach($assessment->observations as $seen)<li>{{ $seen['words'] }}: <x-band :band="Core\Sign\Band::from((int) $seen['band'])" />@if(isset($seen['cue'])), cue {{ $seen['cue'] ? 'at the first asking' : 'not at the first asking' }}@endif @if($seen['food'] ?? null), food {{ ['gently' => 'taken easily', 'hard' => 'snatched', 'refused' => 'refused'][$seen['food']] }}@endif</li>@endforeach</ul>
+                <ul>
+                    @foreach($assessment->observations as $seen)
+                        @php($tests = array_filter([isset($seen['cue']) ? 'cue '.($seen['cue'] ? 'at the first asking' : 'not at the first asking') : null, ['gently' => 'food taken easily', 'hard' => 'food snatched', 'refused' => 'food refused'][$seen['food'] ?? ''] ?? null]))
+                        <li>{{ $seen['words'] }}: <x-band :band="Core\Sign\Band::from((int) $seen['band'])" /> {{ $tests === [] ? '' : '('.implode(', ', $tests).')' }}</li>
+                    @endforeach
+                </ul>
             @endif
             @if($assessment->note)<p>{{ $assessment->note }}</p>@endif
         </div>

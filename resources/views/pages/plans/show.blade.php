@@ -45,7 +45,7 @@
                 <p class="text-body-secondary">Gray: held. Hatched: beyond the limits before today's first trial.</p>
                 <div class="table-responsive" tabindex="0" role="region" aria-label="Steps of the ladder">
                     <table class="table table-sm align-middle">
-                        <thead><tr><th scope="col">Step</th><th scope="col">Exposure</th><th scope="col">Load</th><th scope="col">Strain ≤</th><th scope="col">Reaction ≤</th><th scope="col">Move on</th><th scope="col">Today</th></tr></thead>
+                        <thead><tr><th scope="col">Step</th><th scope="col">Exposure</th><th scope="col">Load</th><th scope="col">Risk at most</th><th scope="col">Move on</th><th scope="col">Today</th></tr></thead>
                         <tbody>
                         @foreach($review->steps as $i => $step)
                             <tr>
@@ -54,8 +54,7 @@
                                     @if($step->step->manner->instruction !== '' && ! $step->step->manner->isDoneLike($review->steps[$i - 1]->step->manner ?? null))<br><span class="text-body-secondary">{{ $step->step->manner->inWords() }}</span>@endif
                                 </td>
                                 <td>{{ number_format($step->load, 1) }}</td>
-                                <td>{{ Probability::inWords($step->today->strain()) }}</td>
-                                <td>{{ Probability::inWords($step->today->reaction()) }}</td>
+                                <td class="text-nowrap">{{ Probability::inWords($step->today->strain()) }} strain<br>{{ Probability::inWords($step->today->reaction()) }} reaction</td>
                                 <td>{{ $step->step->criterion->inWords() }}</td>
                                 <td>@if($i <= $situation->history->heldStep)held, @endif{{ $situation->allows($step->step->exposure) ? 'within the limits' : 'beyond the limits' }}</td>
                             </tr>
