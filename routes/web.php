@@ -49,7 +49,7 @@ Route::middleware('auth')->group(function (): void {
     Route::get('/help', HelpController::class)->name('help');
 
     Route::resource('dogs', DogController::class)->only(['index', 'create', 'store', 'show']);
-    Route::resource('dogs.plans', PlanController::class)->shallow()->only(['create', 'store', 'show', 'destroy']);
+    Route::resource('dogs.plans', PlanController::class)->shallow()->only(['create', 'store', 'show', 'update', 'destroy']);
     Route::get('/dogs/{dog}/intake', [IntakeController::class, 'edit'])->name('intakes.edit');
     Route::put('/dogs/{dog}/intake', [IntakeController::class, 'update'])->name('intakes.update');
     Route::post('/dogs/{dog}/triggers', [TriggerController::class, 'store'])->name('triggers.store');

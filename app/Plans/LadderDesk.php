@@ -32,6 +32,7 @@ final readonly class LadderDesk
             'open' => new LadderEdit($ladder, $at, "Step {$number} is open for editing."),
             'close' => new LadderEdit($ladder, null, 'Nothing was changed.'),
             'apply' => new LadderEdit(self::with($steps, $at, 1, [$this->read($typed, $model)]), null, "Step {$number} is changed."),
+            'all' => $this->sameCriterion($steps, $this->read($typed, $model)),
             'split' => $this->split($ladder, $at, $model),
             'skip' => count($steps) === 1
                 ? throw InvalidLadder::at('', 'A ladder has at least one step.')
@@ -45,6 +46,12 @@ final readonly class LadderDesk
             'replan' => new LadderEdit((new Refiner($model))->refine($ladder), null, 'Laid again from today\'s model: steps of about half a logit. Look at the difference, then keep it or not.'),
             default => throw InvalidLadder::at('', 'There is no such edit.'),
         };
+    }
+
+    /** @param  list<Step>  $steps */
+    private function sameCriterion(array $steps, Step $as): LadderEdit
+    {
+        return new LadderEdit(Ladder::of(array_map(static fn (Step $step): Step => new Step($step->exposure, $as->criterion, $step->manner), $steps)), null, 'Every step asks for '.$as->criterion->inWords().' now.');
     }
 
     private function split(Ladder $ladder, int $at, DogModel $model): LadderEdit

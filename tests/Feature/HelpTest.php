@@ -23,7 +23,7 @@ final class HelpTest extends TestCase
     public function test_every_reason_and_every_setting_has_its_entry_and_none_explains_what_is_not_there(): void
     {
         $codes = array_map(static fn (string $setting): string => "setting:{$setting}", [
-            'run_length', 'window', 'sessions', 'days', 'most_advances', 'set_minutes', 'session_minutes', 'caution', 'outings_a_week', 'method', 'ladder', 'template', 'start', 'goal', 'reaction', 'fine_at', 'play',
+            'run_length', 'window', 'sessions', 'days', 'most_advances', 'set_minutes', 'session_minutes', 'caution', 'outings_a_week', 'trials_an_outing', 'method', 'ladder', 'template', 'start', 'goal', 'reaction', 'fine_at', 'play',
             'without_reason', 'disliked', 'worst', 'children_near', 'corrections',
         ]);
         $methods = app(CoreCatalogs::class)->methods();

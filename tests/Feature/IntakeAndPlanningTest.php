@@ -215,6 +215,18 @@ final class IntakeAndPlanningTest extends TestCase
         self::assertEquals($stored, LadderData::write($this->situation()->ladder));
     }
 
+    public function test_rules_are_changed_while_a_plan_runs_and_its_place_tells_the_outings(): void
+    {
+        $rules = ['caution' => 'cautious', 'most_advances' => '2', 'set_minutes' => '3', 'session_minutes' => '20', 'outings_a_week' => '4', 'trials_an_outing' => '25', 'choices' => ['marker' => 'clicker']];
+        $this->put("/plans/{$this->world->plan->id}", [...$rules, 'session_minutes' => '2'])->assertSessionHasErrors('session_minutes');
+        $this->put("/plans/{$this->world->plan->id}", [...$rules, 'choices' => ['marker' => 'whistle']])->assertSessionHasErrors('choices.marker');
+        self::assertSame(3, $this->world->plan->refresh()->most_advances);
+
+        $this->put("/plans/{$this->world->plan->id}", $rules)->assertSessionHasNoErrors();
+        self::assertSame([2, 0.03, 'clicker'], [$this->world->plan->refresh()->most_advances, $this->world->plan->strain_limit, $this->world->plan->choices['marker'] ?? '']);
+        $this->get("/plans/{$this->world->plan->id}/ladder")->assertOk()->assertSee('at 25 trials an outing and 4 outings a week');
+    }
+
     public function test_hostile_text_in_a_step_is_shown_as_text(): void
     {
         $steps = LadderData::write($this->situation()->ladder);

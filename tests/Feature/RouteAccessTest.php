@@ -71,6 +71,7 @@ final class RouteAccessTest extends TestCase
         'PUT templates/{key}' => [302, 302, 403, 403, 403, 404, 302],
         'DELETE templates/{key}' => [302, 302, 403, 403, 403, 404, 302],
         'GET plans/{plan}' => [200, 200, 200, 200, 404, 404, 302],
+        'PUT plans/{plan}' => [302, 302, 403, 403, 404, 404, 302],
         'DELETE plans/{plan}' => [302, 302, 403, 403, 404, 404, 302],
         'POST plans/{plan}/review' => [302, 302, 403, 403, 404, 404, 302],
         'GET plans/{plan}/sessions/create' => [200, 200, 403, 200, 404, 404, 302],

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Advice\CoreCatalogs;
 use App\Advice\PlanReader;
 use App\Http\Requests\LadderRequest;
 use App\Models\Plan;
-use App\Models\PlanVersion;
 use App\Models\User;
 use App\Plans\LadderBoard;
 use App\Plans\LadderDesk;
@@ -28,7 +28,7 @@ use Illuminate\Validation\ValidationException;
 /** The plan builder. An edit is answered with the ladder as it would be; only keeping it stores anything. */
 final readonly class LadderController
 {
-    public function __construct(private LadderBoard $board, private LadderDesk $desk, private PlanReader $plans)
+    public function __construct(private LadderBoard $board, private LadderDesk $desk, private PlanReader $plans, private CoreCatalogs $catalogs)
     {
     }
 
@@ -90,7 +90,7 @@ final readonly class LadderController
         return view($request->header('HX-Request') === 'true' ? 'partials.ladder-board' : 'pages.plans.ladder', [
             ...$this->board->of($plan, $edit->ladder, $model, $user->distance_unit),
             'plan' => $plan, 'edit' => $edit, 'before' => $before, 'unit' => $user->distance_unit, 'typed' => $typed,
-            'versions' => $plan->versions()->with('user')->limit(50)->get()->map(static fn (PlanVersion $version): PlanVersion => $version),
+            'versions' => $plan->versions()->with('user')->limit(50)->get(), 'choices' => $this->catalogs->methods()->choices,
         ]);
     }
 }

@@ -8,6 +8,7 @@ use App\Advice\CoreCatalogs;
 use App\Advice\LimitReader;
 use App\Advice\SituationReader;
 use App\Foundations\Readiness;
+use App\Http\Requests\PlanRulesRequest;
 use App\Http\Requests\StorePlanRequest;
 use App\Models\Assessment;
 use App\Models\Dog;
@@ -96,6 +97,13 @@ final readonly class PlanController
             'people' => Person::query()->where('practice_id', $plan->practice_id)->whereKeyNot($plan->responseModel->person_id)->orderBy('name')->limit(200)->get(),
             'sessions' => $plan->sessions()->reorder()->orderByDesc('started_at')->withCount('trials')->limit(20)->get(),
         ]);
+    }
+
+    public function update(PlanRulesRequest $request, Plan $plan): RedirectResponse
+    {
+        $request->store();
+
+        return redirect()->route('ladders.edit', $plan)->with('said', 'The rules are changed; they hold from the next trial on.');
     }
 
     /** The plan goes out of sight; its sessions and trials stay, and late trials still join them. */

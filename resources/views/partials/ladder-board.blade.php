@@ -109,6 +109,7 @@
                                 </div>
                                 <div class="form-check my-2"><input class="form-check-input" type="checkbox" id="s-new" name="step[new]" value="1" @checked($step->step->criterion->isNewBehavior)><label class="form-check-label" for="s-new">A new behavior: its first ever success ends the session</label></div>
                                 <button class="btn btn-primary" name="edit" value="apply:{{ $i }}" data-apply>Change the step</button>
+                                <button class="btn btn-outline-primary" name="edit" value="all:{{ $i }}">This criterion on every step</button>
                                 <button class="btn btn-outline-secondary" name="edit" value="close:{{ $i }}">Leave it</button>
                             </fieldset>
                         @endif
