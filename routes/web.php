@@ -12,6 +12,7 @@ use App\Http\Controllers\ExportController;
 use App\Http\Controllers\HandoverController;
 use App\Http\Controllers\HelpController;
 use App\Http\Controllers\IntakeController;
+use App\Http\Controllers\KitController;
 use App\Http\Controllers\LadderController;
 use App\Http\Controllers\LiveController;
 use App\Http\Controllers\OrderController;
@@ -52,6 +53,7 @@ Route::middleware('auth')->group(function (): void {
     Route::resource('dogs.plans', PlanController::class)->shallow()->only(['create', 'store', 'show', 'update', 'destroy']);
     Route::get('/dogs/{dog}/intake', [IntakeController::class, 'edit'])->name('intakes.edit');
     Route::put('/dogs/{dog}/intake', [IntakeController::class, 'update'])->name('intakes.update');
+    Route::get('/dogs/{dog}/kit', [KitController::class, 'show'])->name('kit.show');
     Route::post('/dogs/{dog}/triggers', [TriggerController::class, 'store'])->name('triggers.store');
     Route::post('/dogs/{dog}/skills', [SkillController::class, 'store'])->name('skills.store');
     Route::post('/dogs/{dog}/agreements', [AgreementController::class, 'store'])->name('agreements.store');

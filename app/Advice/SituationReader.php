@@ -89,7 +89,7 @@ final readonly class SituationReader
     {
         return $session === null
             ? $this->earlier($plan, null, $before)
-            : $this->cache->remember(self::key($plan->response_model_id, $session->id, $this->cache), self::KEPT_SECONDS, fn (): array => $this->earlier($plan, $session, $before));
+            : $this->cache->remember(self::key($plan->response_model_id, $session, $this->cache), self::KEPT_SECONDS, fn (): array => $this->earlier($plan, $session, $before));
     }
 
     /** A session has changed: what other sessions of the same model keep of it is read afresh. */
@@ -109,11 +109,12 @@ final readonly class SituationReader
         $this->cache->forever("evidence-changed {$responseModelId}", array_slice([$sessionId => hrtime(true)] + self::changes($this->cache, $responseModelId), 0, self::MOST_CHANGES, true));
     }
 
-    private static function key(int $responseModelId, int $sessionId, Repository $cache): string
+    /** With the time it began: another database may give the same number to another session. */
+    private static function key(int $responseModelId, Session $session, Repository $cache): string
     {
-        $others = array_diff_key(self::changes($cache, $responseModelId), [$sessionId => true]);
+        $others = array_diff_key(self::changes($cache, $responseModelId), [$session->id => true]);
 
-        return "earlier {$sessionId} ".($others === [] ? 0 : max($others));
+        return "earlier {$session->id} {$session->started_at->getTimestampMs()} ".($others === [] ? 0 : max($others));
     }
 
     /** @return array<int, int> when each session changed last, the latest first */

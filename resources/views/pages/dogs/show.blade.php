@@ -5,13 +5,14 @@
             <h1 class="mb-1">{{ $dog->name }}</h1>
             <p class="text-body-secondary mb-2">{{ $dog->description }}@if($dog->born_on) · born {{ $dog->born_on->format('F Y') }}@endif</p>
         </div>
-        @can('plan', $dog)
-            <div class="d-flex flex-wrap gap-2">
+        <div class="d-flex flex-wrap gap-2">
+            <a class="btn btn-outline-primary" href="{{ route('kit.show', $dog) }}">Fit and food</a>
+            @can('plan', $dog)
                 <a class="btn btn-outline-primary" href="{{ route('intakes.edit', $dog) }}">Intake</a>
                 <a class="btn btn-outline-primary" href="{{ route('assessments.create', $dog) }}">Assess</a>
                 <a class="btn btn-next" href="{{ route('dogs.plans.create', $dog) }}">New plan</a>
-            </div>
-        @endcan
+            @endcan
+        </div>
     </div>
     @if($dog->bite_history || $dog->hides_signs || $dog->health_note)
         <ul class="list-unstyled d-flex flex-wrap gap-2 mb-3" aria-label="Safety flags">

@@ -1,0 +1,72 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Foundations\CautionBook;
+use App\Kit\KitCheck;
+use App\Models\Dog;
+use Core\Exception\InvalidMeasure;
+use Core\Food\FoodCatalog;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Gate;
+use Illuminate\Support\Facades\Validator;
+use Illuminate\Support\MessageBag;
+use Illuminate\Support\ViewErrorBag;
+
+/** Fit and food for a dog: numbers worked out from the address alone, nothing stored. */
+final readonly class KitController
+{
+    public function show(Request $request, Dog $dog, CautionBook $cautions): View
+    {
+        Gate::authorize('view', $dog);
+        /** @var array<mixed> $data */
+        $data = json_decode((string) file_get_contents(base_path('core/data/food.json')), true, flags: JSON_THROW_ON_ERROR);
+        $food = FoodCatalog::fromArray($data);
+        $which = $request->string('check')->value();
+        $shown = ['findings' => null, 'food' => null];
+        if (isset(KitCheck::FIELDS[$which])) {
+            $shown = [...$shown, ...$this->answer($request, $which, $food)];
+        }
+
+        return view('pages.dogs.kit', [
+            'dog' => $dog, 'which' => $which, 'stages' => $food->stages, 'source' => $food->source, 'limits' => $dog->intake?->food_limits, 'guards' => $dog->intake?->guards_food === true,
+            'cautions' => $cautions->keyed(['food', 'muzzle', 'collar', 'halter', 'fit']), ...$shown,
+        ]);
+    }
+
+    /** @return array<string, mixed> */
+    private function answer(Request $request, string $which, FoodCatalog $food): array
+    {
+        $rules = ['stage' => ['nullable', 'string', 'max:40']];
+        $names = [];
+        foreach (KitCheck::FIELDS[$which] as $field => [$label]) {
+            $rules[$field] = [in_array($field, KitCheck::OPTIONAL, true) ? 'nullable' : 'required', 'numeric', 'between:0,1000'];
+            $names[$field] = $label;
+        }
+        $input = array_map(static fn (mixed $value): mixed => is_string($value) ? str_replace(',', '.', trim($value)) : $value, $request->only(array_keys($rules)));
+        $validator = Validator::make($input, $rules, ['required' => ':attribute: measure it and type the number.', 'numeric' => ':attribute: type a number, for example 12.5.', 'between' => ':attribute: that cannot be.'], $names);
+        if ($validator->fails()) {
+            return $this->told($validator->errors());
+        }
+        $numbers = array_map(static fn (mixed $value): ?float => is_numeric($value) ? (float) $value : null, array_intersect_key($validator->validated(), KitCheck::FIELDS[$which]));
+        try {
+            return match ($which) {
+                'basket', 'collar', 'harness' => ['findings' => KitCheck::fit($which, $numbers)],
+                default => ['food' => KitCheck::food($food, $request->string('stage')->value(), $numbers)],
+            };
+        } catch (InvalidMeasure $problem) {
+            return $this->told(new MessageBag([$which => $problem->getMessage()]));
+        }
+    }
+
+    /** @return array<string, mixed> */
+    private function told(MessageBag $messages): array
+    {
+        view()->share('errors', (new ViewErrorBag)->put('default', $messages));
+
+        return [];
+    }
+}

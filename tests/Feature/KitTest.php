@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Http\Controllers\KitController;
+use App\Kit\KitCheck;
+use Illuminate\Foundation\Testing\RefreshDatabase;
+use PHPUnit\Framework\Attributes\CoversClass;
+use PHPUnit\Framework\Attributes\TestWith;
+use Tests\TestCase;
+
+#[CoversClass(KitController::class)]
+#[CoversClass(KitCheck::class)]
+final class KitTest extends TestCase
+{
+    use RefreshDatabase;
+
+    private const FOOD = ['check' => 'food', 'stage' => 'adult', 'weight' => '10', 'trials' => '60', 'rate' => '1', 'jackpots' => '1', 'piece_grams' => '0,8', 'piece_kcal' => '3.5', 'meal_kcal' => '3.6', 'left' => '12'];
+
+    private string $path;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $world = World::make();
+        $this->actingAs($world->trainer);
+        $this->path = "/dogs/{$world->dog->id}/kit?";
+        $this->put("/dogs/{$world->dog->id}/intake", ['worst' => 'none', 'food_limits' => 'no chicken', 'guards_food' => '1']);
+    }
+
+    /** The same session as worked by hand in Core\Tests\Food\FoodTest. */
+    public function test_pieces_dinner_and_what_was_not_earned_are_told_with_the_dogs_limits(): void
+    {
+        $this->get($this->path.http_build_query(self::FOOD))->assertOk()->assertSeeInOrder(['Limits: no chicken', 'Guards food', '65</strong>, 52 g, 182 kcal', '22 pieces a day', '33 g of the usual food', '9 g of the usual food back into dinner'], false);
+    }
+
+    /** @param  array<string, string>  $changes */
+    #[TestWith([['weight' => '0'], 'The weight'], 'no dog')]
+    #[TestWith([['weight' => ''], 'Weight: measure it'], 'not typed')]
+    #[TestWith([['piece_grams' => 'small'], 'One piece: type a number'], 'text')]
+    #[TestWith([['piece_grams' => '0'], 'The weight of a piece'], 'zero food')]
+    #[TestWith([['trials' => '-3'], 'Trials of the session: that cannot be'], 'fewer than none')]
+    #[TestWith([['stage' => 'dragon'], 'life stage'], 'no such stage')]
+    public function test_numbers_that_cannot_be_are_told_and_what_was_typed_stays(array $changes, string $message): void
+    {
+        $this->get($this->path.http_build_query([...self::FOOD, ...$changes]))->assertOk()->assertSee($message)->assertSee('value="3.6"', false);
+    }
+
+    public function test_measurements_that_contradict_each_other_ask(): void
+    {
+        $this->get($this->path.'check=collar&neck=40&head=36&worn=42')->assertOk()->assertSee('Measure again')->assertSee('harness');
+        $this->get($this->path.'check=basket&nose_length=9&closed_girth=24&open_girth=30&open_height=11&inside_length=9.2&inside_girth=32&inside_height=12')->assertOk()->assertSee('it touches the front')->assertSee('Room to pant around');
+        $this->get($this->path.'check=harness&chest=60&strap=63&elbow=2&leg_free=1')->assertOk()->assertSee('it rubs');
+    }
+}
