@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Http\Controllers\AgreementController;
 use App\Http\Controllers\AssessmentController;
 use App\Http\Controllers\BreakController;
+use App\Http\Controllers\CareCardController;
 use App\Http\Controllers\CautionController;
 use App\Http\Controllers\DogController;
 use App\Http\Controllers\EntryController;
@@ -53,6 +54,7 @@ Route::middleware('auth')->group(function (): void {
     Route::resource('dogs.plans', PlanController::class)->shallow()->only(['create', 'store', 'show', 'update', 'destroy']);
     Route::get('/dogs/{dog}/intake', [IntakeController::class, 'edit'])->name('intakes.edit');
     Route::put('/dogs/{dog}/intake', [IntakeController::class, 'update'])->name('intakes.update');
+    Route::get('/dogs/{dog}/card', [CareCardController::class, 'show'])->name('card.show');
     Route::get('/dogs/{dog}/kit', [KitController::class, 'show'])->name('kit.show');
     Route::post('/dogs/{dog}/triggers', [TriggerController::class, 'store'])->name('triggers.store');
     Route::post('/dogs/{dog}/skills', [SkillController::class, 'store'])->name('skills.store');

@@ -6,7 +6,6 @@ namespace App\Trials;
 
 use App\Advice\CoreCatalogs;
 use App\Advice\PlanReader;
-use App\Models\AdviceGiven;
 use App\Models\Session;
 use App\Models\TrialSign;
 use App\Models\User;
@@ -35,12 +34,12 @@ final readonly class SessionPanel
     }
 
     /** @return array<string, mixed> */
-    public function of(Session $session, User $user, ?AdviceGiven $advice = null): array
+    public function of(Session $session, User $user): array
     {
         $kind = $session->plan->responseModel->kind;
         $catalog = $this->catalogs->dimensions($kind);
         $steps = $this->plans->read($session->plan, $user->distance_unit)->ladder->steps;
-        $advice ??= $session->advice()->reorder()->latest('id')->with('step')->firstOrFail();
+        $advice = $session->advice()->reorder()->latest('id')->with('step')->firstOrFail();
         $trials = $this->trials->ofSession($session)->trials;
         $last = $trials === [] ? null : $trials[array_key_last($trials)];
         $next = $advice->exposure === null ? null : Exposure::of($advice->exposure, $catalog);

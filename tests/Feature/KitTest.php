@@ -4,8 +4,12 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Http\Controllers\CareCardController;
 use App\Http\Controllers\KitController;
+use App\Kit\CareCard;
 use App\Kit\KitCheck;
+use App\Models\Dog;
+use App\Models\Person;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use PHPUnit\Framework\Attributes\CoversClass;
 use PHPUnit\Framework\Attributes\TestWith;
@@ -13,6 +17,8 @@ use Tests\TestCase;
 
 #[CoversClass(KitController::class)]
 #[CoversClass(KitCheck::class)]
+#[CoversClass(CareCardController::class)]
+#[CoversClass(CareCard::class)]
 final class KitTest extends TestCase
 {
     use RefreshDatabase;
@@ -46,6 +52,21 @@ final class KitTest extends TestCase
     public function test_numbers_that_cannot_be_are_told_and_what_was_typed_stays(array $changes, string $message): void
     {
         $this->get($this->path.http_build_query([...self::FOOD, ...$changes]))->assertOk()->assertSee($message)->assertSee('value="3.6"', false);
+    }
+
+    /** A card shows what is held, never what is hoped for, and only what was chosen. */
+    public function test_a_care_card_has_the_chosen_fields_only(): void
+    {
+        $dog = Dog::query()->latest('id')->firstOrFail();
+        $dog->update(['health_note' => 'one kidney']);
+        $this->post("/dogs/{$dog->id}/plans", [
+            'kind' => 'contact', 'trigger_name' => 'Nail file', 'person_id' => Person::query()->value('id'), 'ladder' => 'template', 'template' => 'nails', 'run_length' => '4', 'window' => '5',
+            'caution' => 'usual', 'most_advances' => '3', 'set_minutes' => '3', 'session_minutes' => '10',
+        ])->assertSessionHasNoErrors();
+        $card = "/dogs/{$dog->id}/card";
+
+        $this->get($card)->assertOk()->assertSee('Nothing is held yet')->assertSee('Paw touched')->assertSee('freezes')->assertDontSee('one kidney')->assertDontSee('no chicken');
+        $this->get("{$card}?parts[]=health&to=".urlencode('<b>vet</b>'))->assertOk()->assertSee('one kidney')->assertDontSee('Paw touched')->assertDontSee('<b>vet</b>', false);
     }
 
     public function test_measurements_that_contradict_each_other_ask(): void

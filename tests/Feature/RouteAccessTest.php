@@ -49,6 +49,7 @@ final class RouteAccessTest extends TestCase
         'POST dogs/{dog}/plans' => [302, 302, 403, 403, 404, 404, 302],
         'GET dogs/{dog}/intake' => [200, 200, 403, 403, 404, 404, 302],
         'PUT dogs/{dog}/intake' => [302, 302, 403, 403, 404, 404, 302],
+        'GET dogs/{dog}/card' => [200, 200, 200, 200, 404, 404, 302],
         'GET dogs/{dog}/kit' => [200, 200, 200, 200, 404, 404, 302],
         'POST dogs/{dog}/triggers' => [302, 302, 403, 403, 404, 404, 302],
         'POST dogs/{dog}/skills' => [302, 302, 403, 302, 404, 404, 302],

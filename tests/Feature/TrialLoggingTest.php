@@ -211,14 +211,6 @@ final class TrialLoggingTest extends TestCase
         self::assertSame('calm', $session->end_note);
     }
 
-    public function test_a_swapped_form_answers_with_the_part_that_changed(): void
-    {
-        $path = "/sessions/{$this->world->session->id}/trials";
-        $this->post($path, $this->world->trial((string) Str::uuid()), ['HX-Request' => 'true'])->assertOk()->assertDontSee('<html', false)->assertSee('data-trials="1"', false);
-        $this->post($path, [...$this->world->trial((string) Str::uuid()), 'distance' => '-1', 'note' => 'kept'], ['HX-Request' => 'true'])
-            ->assertUnprocessable()->assertDontSee('<html', false)->assertSee('more than 0')->assertSee('value="kept"', false);
-    }
-
     public function test_exports_hold_every_trial_and_run_nothing_in_a_spreadsheet(): void
     {
         $this->log(['note' => '=1+1']);

@@ -11,35 +11,28 @@ use App\Models\AdviceGiven;
 use App\Models\Session;
 use App\Models\Trial;
 use App\Models\User;
-use App\Trials\SessionPanel;
 use App\Trials\TrialLogger;
 use Illuminate\Container\Attributes\CurrentUser;
-use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\Http\Response;
 
 final readonly class TrialController
 {
-    public function __construct(private TrialLogger $logger, private TrialRules $rules, private SessionPanel $panel)
+    public function __construct(private TrialLogger $logger, private TrialRules $rules)
     {
     }
 
-    /** Logs a trial and answers with the advice: as JSON, as the part of the page that changed, or by going back to the page. */
-    public function store(LogTrialRequest $request, Session $session, #[CurrentUser] User $user): JsonResponse|View|RedirectResponse|Response
+    /** Logs a trial and answers with the advice: as JSON, or by going back to the page, which shows the review once the session has ended. */
+    public function store(LogTrialRequest $request, Session $session, #[CurrentUser] User $user): JsonResponse|RedirectResponse
     {
         $logged = $this->logger->log($session, $user, $request->toTrial($this->rules));
 
-        return match (true) {
-            $request->expectsJson() => new JsonResponse([
+        return $request->expectsJson()
+            ? new JsonResponse([
                 'trial' => ['uuid' => strtolower((string) $request->validated('uuid'))],
                 'advice' => self::asJson($logged['advice']),
-            ], $logged['isNew'] ? 201 : 200),
-            $request->header('HX-Request') === 'true' && $session->ended_at === null => view('partials.session-panel', $this->panel->of($session, $user, $logged['isNew'] ? $logged['advice'] : null)),
-            // a late trial of a session that has ended meanwhile: its review was worked out again
-            $request->header('HX-Request') === 'true' => new Response('', 204, ['HX-Redirect' => route('sessions.review', $session)]),
-            default => redirect()->route('sessions.show', $session),
-        };
+            ], $logged['isNew'] ? 201 : 200)
+            : redirect()->route('sessions.show', $session);
     }
 
     public function update(EditTrialRequest $request, Session $session, int $trial, #[CurrentUser] User $user): RedirectResponse

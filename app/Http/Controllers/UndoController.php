@@ -6,10 +6,8 @@ namespace App\Http\Controllers;
 
 use App\Models\Session;
 use App\Models\User;
-use App\Trials\SessionPanel;
 use App\Trials\TrialLogger;
 use Illuminate\Container\Attributes\CurrentUser;
-use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Gate;
@@ -17,14 +15,12 @@ use Illuminate\Support\Facades\Gate;
 /** Takes the last trial out of the count; the trial and the undo are both kept. */
 final readonly class UndoController
 {
-    public function store(Request $request, Session $session, TrialLogger $logger, SessionPanel $panel, #[CurrentUser] User $user): View|RedirectResponse
+    public function store(Request $request, Session $session, TrialLogger $logger, #[CurrentUser] User $user): RedirectResponse
     {
         Gate::authorize('view', $session);
         $given = $request->validate(['uuid' => ['required', 'string', 'uuid']]);
         $logger->undoLast($session, $user, (string) $given['uuid']);
 
-        return $request->header('HX-Request') === 'true'
-            ? view('partials.session-panel', $panel->of($session, $user))
-            : redirect()->route('sessions.show', $session);
+        return redirect()->route('sessions.show', $session);
     }
 }

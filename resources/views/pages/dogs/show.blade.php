@@ -7,6 +7,7 @@
         </div>
         <div class="d-flex flex-wrap gap-2">
             <a class="btn btn-outline-primary" href="{{ route('kit.show', $dog) }}">Fit and food</a>
+            <a class="btn btn-outline-primary" href="{{ route('card.show', $dog) }}">Care card</a>
             @can('plan', $dog)
                 <a class="btn btn-outline-primary" href="{{ route('intakes.edit', $dog) }}">Intake</a>
                 <a class="btn btn-outline-primary" href="{{ route('assessments.create', $dog) }}">Assess</a>

@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Kit\CareCard;
+use App\Models\Dog;
+use App\Models\User;
+use Illuminate\Container\Attributes\CurrentUser;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Gate;
+
+/** A page to print for a vet or groomer, with chosen fields only. Nothing is stored or sent. */
+final readonly class CareCardController
+{
+    private const MOST_CHARACTERS = 300;
+
+    public function show(Request $request, Dog $dog, CareCard $card, #[CurrentUser] User $user): View
+    {
+        Gate::authorize('view', $dog);
+        $asked = $request->query('parts');
+        $parts = is_array($asked) ? array_values(array_intersect(array_keys(CareCard::PARTS), $asked)) : ['accepted', 'not_yet', 'signals', 'avoid'];
+        $typed = static fn (string $field): string => mb_substr($request->string($field)->trim()->value(), 0, self::MOST_CHARACTERS);
+
+        return view('pages.dogs.card', [
+            'dog' => $dog, 'parts' => $parts, 'care' => $card->accepted($dog, $user->distance_unit), 'signals' => $card->signals($dog),
+            'words' => $typed('words'), 'kit' => $typed('kit'), 'to' => $typed('to'), 'most' => self::MOST_CHARACTERS,
+        ]);
+    }
+}

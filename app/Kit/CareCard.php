@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Kit;
+
+use App\Advice\CoreCatalogs;
+use App\Advice\SituationReader;
+use App\Models\Dog;
+use App\Models\Plan;
+use App\Models\TrialSign;
+use Core\Decision\Situation;
+use Core\Exposure\PlanKind;
+use Core\Ladder\Step;
+use Core\Measure\DistanceUnit;
+use Core\Sign\Sign;
+use Core\Sign\SignWeight;
+use Psr\Clock\ClockInterface;
+
+/** What a vet or groomer needs to know of a dog's care work: only what is held, never what is hoped for. */
+final readonly class CareCard
+{
+    /** What may be on the card; each is chosen by itself. */
+    public const PARTS = ['accepted' => 'what it accepts, and from whom', 'not_yet' => 'what it does not accept yet', 'signals' => 'its stop signals', 'avoid' => 'what not to do', 'food' => 'food limits', 'health' => 'health note'];
+
+    private const MOST_SIGNALS = 6;
+
+    private const MOST_PLANS = 30;
+
+    public function __construct(private CoreCatalogs $catalogs, private SituationReader $situations, private ClockInterface $clock)
+    {
+    }
+
+    /** @return list<array{plan: Plan, held: ?string, next: ?string}> of every care plan: the hardest step held, and the one after it */
+    public function accepted(Dog $dog, DistanceUnit $unit): array
+    {
+        $plans = $dog->plans()->with(['responseModel.trigger', 'responseModel.person', 'place'])->whereHas('responseModel', static fn ($models) => $models->where('kind', PlanKind::Contact->value))->orderBy('plans.name')->limit(self::MOST_PLANS)->get();
+        $rows = [];
+        foreach ($plans as $plan) {
+            $situation = $this->situations->read($plan, null, [], $this->clock->now(), $unit);
+            $held = $situation->history->heldStep;
+            $rows[] = [
+                'plan' => $plan,
+                'held' => $held < 0 ? null : self::words($situation, $situation->ladder->step($held)),
+                'next' => $held >= $situation->ladder->top() ? null : self::words($situation, $situation->ladder->step($held + 1)),
+            ];
+        }
+
+        return $rows;
+    }
+
+    /** @return list<Sign> the signs this dog has shown most that mean stop; the usual ones where it has shown none */
+    public function signals(Dog $dog): array
+    {
+        $seen = TrialSign::query()->toBase()->join('trials', 'trials.id', '=', 'trial_signs.trial_id')->join('sessions', 'sessions.id', '=', 'trials.session_id')
+            ->whereIn('sessions.plan_id', $dog->plans()->select('plans.id'))->groupBy('sign')->orderByRaw('COUNT(*) DESC')->limit(60)->pluck('sign')->all();
+        $normal = $dog->intake->normal_signs ?? [];
+        $stop = fn (string $code): bool => isset($this->catalogs->signs->signs[$code]) && ! in_array($code, $normal, true)
+            && in_array($this->catalogs->signs->signs[$code]->weight, [SignWeight::Medium, SignWeight::Strong, SignWeight::Reaction], true);
+        $codes = array_filter([...array_filter($seen, is_string(...)), 'freeze', 'whale.eye', 'pull.away', 'look.hand', 'lip.lift', 'growl'], $stop);
+
+        return array_map(fn (string $code): Sign => $this->catalogs->signs->signs[$code], array_slice(array_values(array_unique($codes)), 0, self::MOST_SIGNALS));
+    }
+
+    private static function words(Situation $situation, Step $step): string
+    {
+        return $step->manner->instruction !== '' ? $step->manner->instruction : $situation->words($step->exposure);
+    }
+}
