@@ -34,7 +34,7 @@ final readonly class SituationDocument
         $last = $logs[count($logs) - 1] ?? null;
         $scale = $this->scale($document, $plan, [...$logs, $today]);
         $fineAt = $this->fineAt($document->at('intake'), $plan);
-        $isStated = $document->at('intake')->has('reactionMeters');
+        $isStated = $document->at('intake')->has('reactionMeters') || $document->at('intake')->has('reactsTo');
         $builder = new ModelBuilder($this->catalogs->priors);
         $evidence = array_map(static fn (SessionLog $log): SessionEvidence => $log->evidence(), $logs);
         $build = static fn (ModelBuilder $with): ?DogModel => $with->build($scale, $isStated, $fineAt, $evidence, $today->evidence());
@@ -76,7 +76,9 @@ final readonly class SituationDocument
             fn (Document $meters): Distance => Distance::fromMeters($meters->number($this->catalogs->priors->assumedReferenceMeters)),
         );
 
-        return $document->at('plan')->build(static fn (): LoadScale => LoadScale::of($plan->dimensions, $reference, array_map(strval(...), array_keys($keys))));
+        $reactsTo = $document->at('intake')->has('reactsTo') ? $plan->exposure($document->at('intake')->at('reactsTo')) : null;
+
+        return $document->at('plan')->build(static fn (): LoadScale => LoadScale::of($plan->dimensions, $reference, array_map(strval(...), array_keys($keys)), $reactsTo));
     }
 
     private function fineAt(Document $intake, PlanDocument $plan): ?Exposure

@@ -95,6 +95,26 @@ final class ProgramTest extends TestCase
         self::assertSame(['hand_085_from_4x', 'hand_080_from_6x', 'hand_090_from_8x', 'engine'], array_column($compared['policies'], 'policy'));
     }
 
+    /** Loads of a care plan are counted from what the dog is known to react to: there it is as likely as not to react, and less so for all that is easier. */
+    public function test_a_care_plan_counts_from_what_the_dog_reacts_to(): void
+    {
+        $at = static fn (string $contact): array => ['contact' => $contact, 'gap' => 0, 'body_area' => 'front_paw'];
+        $situation = [
+            'intake' => ['reactsTo' => $at('hold')],
+            'plan' => ['kind' => 'contact', 'steps' => [['exposure' => $at('touch'), 'run' => 4], ['exposure' => $at('hold'), 'run' => 4]]],
+            'sessions' => [], 'today' => ['startedAt' => '2026-11-20T10:00:00Z', 'trials' => []], 'exposures' => [$at('touch'), $at('hold'), $at('lift')],
+        ];
+        [$status, $answer] = $this->core(['risk'], (string) json_encode($situation));
+        $risks = json_decode($answer, true);
+
+        self::assertSame(0, $status, $answer);
+        self::assertIsArray($risks);
+        $reactions = array_map(static fn (mixed $row): float => is_array($row) && is_array($row['typical'] ?? null) && is_numeric($row['typical']['reactionMean'] ?? null) ? (float) $row['typical']['reactionMean'] : NAN, is_array($risks['risks'] ?? null) ? $risks['risks'] : []);
+        self::assertEqualsWithDelta(0.5, $reactions[1], 0.02);
+        self::assertLessThan($reactions[1], $reactions[0]);
+        self::assertGreaterThan($reactions[1], $reactions[2]);
+    }
+
     /**
      * @param  list<string>  $arguments
      * @return array{int, string, string} exit status, standard output, standard error
