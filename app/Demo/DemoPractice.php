@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace App\Demo;
 
+use App\Assessments\AssessmentDraft;
+use App\Assessments\AssessmentWriter;
+use App\Assessments\Tried;
 use App\Models\Dog;
 use App\Models\Person;
 use App\Models\Place;
@@ -17,13 +20,14 @@ use Core\Exposure\PlanKind;
 use Core\Ladder\Criterion;
 use Core\Measure\Distance;
 use Core\Response\RiskLimits;
+use Core\Sign\Band;
 
 /** The invented practice that ships with the application: Saltmarsh Lane Behavior in Eelmouth, its people and dogs. */
 final readonly class DemoPractice
 {
     public const PASSWORD = 'marsh-samphire-42';
 
-    public function __construct(private PlanWriter $plans, private DemoHistory $history, private DemoIntakes $intakes)
+    public function __construct(private PlanWriter $plans, private DemoHistory $history, private DemoIntakes $intakes, private AssessmentWriter $assessments)
     {
     }
 
@@ -50,10 +54,20 @@ final readonly class DemoPractice
         $this->history->write($carts, $rowan, [31, 28, 26, 23, 21, 18, 15, 12, 9, 7, 4, 2], 0.2, 20261101, $today);
         $riders = $this->plans->write($gorse, $ines, $this->draft('Horse riders', ['size' => 'large', 'speed' => 'walk to trot'], $second, $ropewalk, 16.0, 110.0, 140.0, 10.0));
         $this->history->write($riders, $ines, [16, 14, 11, 9], 1.2, 3, $today);
+        $this->assessed($mabel, $rowan, $handler, 'Nail grinder', 'nails', 3);
+        $this->assessed($thimble, $ines, $second, 'Ear drops', 'ear-care', 2);
         $this->plans->write($mabel, $rowan, $this->care('Nail grinder', $handler, 'nails', 'Two nails a day with the grinder, at her own pace.', RiskLimits::cautious()));
         $this->plans->write($thimble, $ines, $this->care('Ear drops', $second, 'ear-care', 'Drops twice a day without a hand holding him.', RiskLimits::usual()));
 
         return $practice;
+    }
+
+    /** Its first steps were tried with a loose body, three times each; it has reacted at the end. */
+    private function assessed(Dog $dog, User $user, Person $handler, string $about, string $template, int $easy): void
+    {
+        $top = $this->assessments->ladder($dog, PlanKind::Contact, $template)?->top() ?? 0;
+        $tried = array_map(static fn (int $i): Tried => new Tried(intdiv($i, 3), null, null, null, Band::Easy), range(0, 3 * $easy - 1));
+        $this->assessments->write($dog, $user, new AssessmentDraft(PlanKind::Contact, null, $about, $handler->id, null, null, $template, [...$tried, new Tried($top, null, null, null, Band::Over)]));
     }
 
     private function care(string $about, Person $handler, string $template, string $goal, RiskLimits $limits): PlanDraft

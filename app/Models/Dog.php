@@ -33,6 +33,8 @@ final class Dog extends Model
 
     protected $fillable = ['practice_id', 'name', 'description', 'born_on', 'bite_history', 'hides_signs', 'health_note'];
 
+    protected $attributes = ['bite_history' => false, 'hides_signs' => false];
+
     protected $casts = ['born_on' => 'immutable_date', 'bite_history' => 'boolean', 'hides_signs' => 'boolean'];
 
     /** @return HasMany<Trigger, $this> */

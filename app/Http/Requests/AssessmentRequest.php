@@ -4,20 +4,17 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use App\Advice\CoreCatalogs;
-use App\Assessments\Observation;
+use App\Assessments\AssessmentDraft;
+use App\Assessments\Tried;
 use App\Models\Dog;
 use App\Models\Person;
 use App\Models\Place;
 use App\Models\Trigger;
 use App\Models\User;
 use App\Templates\TemplateShelf;
-use Core\Exposure\Exposure;
 use Core\Exposure\PlanKind;
-use Core\Ladder\Ladder;
 use Core\Measure\Distance;
 use Core\Sign\Band;
-use Core\Sign\Grading;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Validation\Rule;
@@ -93,57 +90,35 @@ final class AssessmentRequest extends FormRequest
         });
     }
 
-    public function kind(): PlanKind
+    private function kind(): PlanKind
     {
         return PlanKind::tryFrom($this->string('kind')->value()) ?? PlanKind::Presence;
     }
 
-    public function template(): string
+    private function template(): string
     {
         return $this->string('template')->value();
     }
 
-    public function reaction(): ?Distance
+    public function toDraft(): AssessmentDraft
     {
-        return $this->filled('reaction') && $this->kind() === PlanKind::Presence ? Distance::from((float) $this->input('reaction'), $this->signedIn()->distance_unit) : null;
-    }
+        $isPresence = $this->kind() === PlanKind::Presence;
+        $unit = $this->signedIn()->distance_unit;
 
-    /** The easiest step at which it has reacted, if one was told. */
-    public function reactedAt(Ladder $ladder): ?Exposure
-    {
-        foreach ($this->rows() as $i => $row) {
-            if (($row['band'] ?? '') === '4' && $i <= $ladder->top()) {
-                return $ladder->step($i)->exposure;
-            }
-        }
-
-        return null;
-    }
-
-    /**
-     * @param  ?Ladder  $ladder  whose steps were tried; null for distances
-     * @return list<Observation>
-     */
-    public function observations(?Ladder $ladder, CoreCatalogs $catalogs): array
-    {
-        $grading = new Grading($catalogs->signs, $this->dog()->hides_signs, null, $this->dog()->intake->normal_signs ?? []);
-        $seen = [];
-        foreach (array_filter($this->rows()) as $i => $row) {
-            // told, not tried: it sets what loads are counted from
-            if ($ladder !== null && ($row['band'] ?? '') === '4') {
-                continue;
-            }
-            $exposure = match (true) {
-                $ladder === null => Exposure::of(['distance' => Distance::from((float) ($row['distance'] ?? 0), $this->signedIn()->distance_unit)->meters], $catalogs->dimensions(PlanKind::Presence)),
-                $i <= $ladder->top() => $ladder->step($i)->exposure,
-                default => null,
-            };
-            if ($exposure !== null) {
-                $seen[] = Observation::of($exposure, isset($row['cue']) ? $row['cue'] === '1' : null, $row['food'] ?? null, isset($row['band']) ? Band::from((int) $row['band']) : null, $grading);
-            }
-        }
-
-        return $seen;
+        return new AssessmentDraft(
+            $this->kind(),
+            $this->filled('trigger_id') ? $this->integer('trigger_id') : null,
+            trim($this->string('trigger_name')->value()),
+            $this->integer('person_id'),
+            $this->filled('place_id') ? Place::query()->find($this->integer('place_id')) : null,
+            $this->filled('reaction') && $isPresence ? Distance::from((float) $this->input('reaction'), $unit) : null,
+            $isPresence ? null : $this->template(),
+            array_values(array_map(static fn (array $row, int $i): Tried => new Tried(
+                $i, isset($row['distance']) ? Distance::from((float) $row['distance'], $unit)->meters : null, isset($row['cue']) ? $row['cue'] === '1' : null, $row['food'] ?? null,
+                isset($row['band']) ? Band::from((int) $row['band']) : null,
+            ), array_filter($this->rows()), array_keys(array_filter($this->rows())))),
+            $this->filled('note') ? $this->string('note')->value() : null,
+        );
     }
 
     /** @return array<int, array<string, string>> what was filled in, by row */

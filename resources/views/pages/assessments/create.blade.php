@@ -20,7 +20,7 @@
         </form>
     @endif
     <x-problems />
-    @if($kind === PlanKind::Presence || $template)
+    @if($kind === PlanKind::Presence || $ladder)
         <form method="post" action="{{ route('assessments.store', $dog) }}">
             @csrf
             <input type="hidden" name="kind" value="{{ $kind->value }}">
@@ -50,9 +50,9 @@
                     </table>
                 </div>
             @else
-                @php($unsaid = Core\Ladder\Ladder::of($steps)->shared())
+                @php($unsaid = $ladder->shared())
                 <ol class="list-unstyled">
-                    @foreach($steps as $i => $step)
+                    @foreach($ladder->steps as $i => $step)
                         <li class="row g-2 align-items-center mb-2">
                             <div class="col-md-8"><label for="t-{{ $i }}"><strong>{{ $i + 1 }}.</strong> {{ $step->manner->instruction }} <span class="text-body-secondary">{{ $step->exposure->inWords($catalog, $unit, $unsaid) }}</span></label></div>
                             <div class="col-md-4"><select class="form-select" id="t-{{ $i }}" name="tried[{{ $i }}][band]"><option value="">not tried</option>@foreach(['0' => 'easy, loose body', '1' => 'noticed, still loose', '2' => 'a doubt', '3' => 'strain', '4' => 'has reacted here'] as $key => $words)<option value="{{ $key }}" @selected(old("tried.{$i}.band") === (string) $key)>{{ $words }}</option>@endforeach</select></div>
