@@ -12,7 +12,7 @@ use Core\Ladder\StepData;
 use Core\Planning\Refiner;
 use Core\Response\DogModel;
 
-/** What a trainer does to a ladder at the desk: split, skip, add, copy, reorder, edit, lay again. Pure: nothing is stored here. */
+/** What a trainer does to a ladder at the desk: split, skip, add by copying, reorder, edit, lay again. Pure: nothing is stored here. */
 final readonly class LadderDesk
 {
     /**
@@ -37,7 +37,7 @@ final readonly class LadderDesk
             'skip' => count($steps) === 1
                 ? throw InvalidLadder::at('', 'A ladder has at least one step.')
                 : new LadderEdit(self::with($steps, $at, 1, []), null, "Step {$number} is taken out."),
-            'add', 'copy' => new LadderEdit(self::with($steps, $at + 1, 0, [$steps[$at]]), $at + 1, "A copy stands after step {$number}: change what differs."),
+            'copy' => new LadderEdit(self::with($steps, $at + 1, 0, [$steps[$at]]), $at + 1, "A copy stands after step {$number}: change what differs."),
             'up' => $this->move($ladder, $at, $at - 1),
             'down' => $this->move($ladder, $at, $at + 1),
             'move' => $this->move($ladder, $at, (int) $to),

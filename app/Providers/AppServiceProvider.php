@@ -7,6 +7,7 @@ namespace App\Providers;
 use App\Advice\CoreCatalogs;
 use App\Advice\PlanReader;
 use App\Support\SystemClock;
+use App\Templates\TemplateShelf;
 use Carbon\CarbonImmutable;
 use Core\Response\ModelPriors;
 use Illuminate\Support\Facades\Date;
@@ -21,6 +22,7 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->singleton(CoreCatalogs::class, static fn (): CoreCatalogs => new CoreCatalogs(base_path('core/data')));
         $this->app->bind(ModelPriors::class, fn (): ModelPriors => $this->app->make(CoreCatalogs::class)->priors);
         $this->app->scoped(PlanReader::class);
+        $this->app->scoped(TemplateShelf::class);
         $this->app->bind(ClockInterface::class, SystemClock::class);
     }
 

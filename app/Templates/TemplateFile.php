@@ -72,6 +72,8 @@ final readonly class TemplateFile
             throw InvalidLadder::at('', 'A practice keeps at most '.TemplateShelf::MOST_OWN.' templates. Take one out first.');
         }
 
+        $this->shelf->forget();
+
         return $this->database->transaction(fn (): array => array_map(fn (Template $template): PracticeTemplate => PracticeTemplate::query()->updateOrCreate(
             ['practice_id' => $user->practice_id, 'key' => $template->key],
             ['user_id' => $user->id, 'label' => $template->label, 'kind' => $template->kind->value, 'content' => $this->catalogs->templateReader()->write($template)],

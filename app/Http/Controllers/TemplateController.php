@@ -15,12 +15,15 @@ use App\Templates\TemplateFromPlan;
 use App\Templates\TemplateShelf;
 use Core\Exception\InvalidLadder;
 use Core\Exposure\PlanKind;
+use Core\Template\Inclusion;
 use Core\Template\Template;
+use Core\Template\TemplateCatalog;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
+use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Validation\ValidationException;
 
@@ -74,8 +77,8 @@ final readonly class TemplateController
         Gate::authorize('create', PracticeTemplate::class);
         $request->validate(['file' => ['required_without:text', 'nullable', 'file', 'max:'.self::MOST_KILOBYTES], 'text' => ['nullable', 'string', 'max:'.self::MOST_KILOBYTES * 1024]], ['file.required_without' => 'Choose a file, or paste its text.', 'file.*' => 'The file must be JSON of at most 1 MB.']);
         $upload = $request->file('file');
-        $json = $upload instanceof \Illuminate\Http\UploadedFile ? (string) $upload->get() : $request->string('text')->value();
-        $kept = $this->checked($upload instanceof \Illuminate\Http\UploadedFile ? 'file' : 'text', fn (): array => $this->files->import($json, $user));
+        $json = $upload instanceof UploadedFile ? (string) $upload->get() : $request->string('text')->value();
+        $kept = $this->checked($upload instanceof UploadedFile ? 'file' : 'text', fn (): array => $this->files->import($json, $user));
 
         return count($kept) === 1
             ? redirect()->route('templates.show', $kept[0]->key)->with('said', "Taken over: {$kept[0]->label}.")
@@ -101,17 +104,18 @@ final readonly class TemplateController
     {
         $own = $this->own($key, $user) ?? abort(404);
         Gate::authorize('update', $own);
-        $using = array_filter($this->shelf->of($user->practice_id)->templates, static fn (Template $template): bool => $template->key !== $key && array_filter($template->items, static fn ($item): bool => $item instanceof \Core\Template\Inclusion && $item->template === $key) !== []);
+        $using = array_filter($this->shelf->of($user->practice_id)->templates, static fn (Template $template): bool => $template->key !== $key && array_filter($template->items, static fn ($item): bool => $item instanceof Inclusion && $item->template === $key) !== []);
         if ($using !== []) {
             throw ValidationException::withMessages(['template' => 'It is part of '.implode(', ', array_map(static fn (Template $template): string => $template->label, $using)).'. Change that first.']);
         }
         $content = json_encode($own->content, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE);
         $own->delete();
+        $this->shelf->forget();
 
         return redirect()->route('templates.index')->with('said', "Taken out: {$own->label}. To have it back, import the text below.")->with('_old_input', ['text' => $content]);
     }
 
-    /** @return array{\Core\Template\TemplateCatalog, Template} */
+    /** @return array{TemplateCatalog, Template} */
     private function found(string $key, User $user): array
     {
         $shelf = $this->shelf->of($user->practice_id);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Advice\PlanInCore;
 use App\Advice\PlanReader;
 use App\Models\Plan;
 use App\Models\User;
@@ -109,7 +110,7 @@ final class LadderRequest extends FormRequest
         }
     }
 
-    private function inCore(): \App\Advice\PlanInCore
+    private function inCore(): PlanInCore
     {
         return $this->container->make(PlanReader::class)->read($this->plan(), $this->signedIn()->distance_unit);
     }

@@ -24,6 +24,7 @@ use Core\Ladder\Criterion;
 use Core\Ladder\StepData;
 use Core\Measure\Distance;
 use Core\Response\RiskLimits;
+use Core\Template\TemplateCatalog;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Validation\Rule;
@@ -284,7 +285,7 @@ final class StorePlanRequest extends FormRequest
         return TypedTraits::read((string) $this->input('traits'));
     }
 
-    private function shelf(): \Core\Template\TemplateCatalog
+    private function shelf(): TemplateCatalog
     {
         return $this->container->make(TemplateShelf::class)->of($this->dog()->practice_id);
     }

@@ -6,7 +6,6 @@ namespace App\View\Components;
 
 use Core\Chart\LinearScale;
 use Core\Decision\Situation;
-use Core\Ladder\Step;
 use Core\Measure\Probability;
 use Core\Planning\LadderReview;
 use Core\Planning\StepReview;
@@ -41,7 +40,6 @@ final class Staircase extends Component
         private readonly int $held = -1,
         private readonly array $risks = [],
         private readonly float $limit = 0.07,
-        private readonly ?float $top = null,
     ) {
     }
 
@@ -68,7 +66,7 @@ final class Staircase extends Component
     {
         $count = count($this->loads);
         $x = new LinearScale(0.0, (float) $count, 8.0, self::WIDTH - 8.0);
-        $y = new LinearScale(min($this->loads) - 0.5, $this->top ?? max($this->loads), self::FLOOR, 26.0);
+        $y = new LinearScale(min($this->loads) - 0.5, max($this->loads), self::FLOOR, 26.0);
         $risk = new LinearScale(Probability::toLogit(self::LEAST_RISK), Probability::toLogit(self::MOST_RISK), 330.0, 245.0);
         $place = static fn (float $chance): float => $risk->map(Probability::toLogit(max(self::LEAST_RISK, min(self::MOST_RISK, $chance))));
         $every = (int) ceil($count / 12);
@@ -96,11 +94,5 @@ final class Staircase extends Component
     private static function text(mixed $label): ?string
     {
         return is_string($label) ? $label : null;
-    }
-
-    /** "18 m" where a step has a distance, else nothing: its number is enough. */
-    public static function distance(Step $step, \Core\Measure\DistanceUnit $unit): ?string
-    {
-        return $step->exposure->distance()?->inWords($unit);
     }
 }

@@ -18,7 +18,6 @@
     <x-problems />
     <p class="visually-hidden" role="status">{{ $edit->said }}</p>
     @php($stair = Staircase::of($review, $limits, $distanceLabel))
-    @php($top = max([...$stair['loads'], ...($fixed['loads'] ?? [])]))
     <div class="d-flex flex-column gap-2">
     <div class="row g-4 mb-2 order-2 order-lg-1">
         <div class="{{ $fixed ? 'col-lg-6' : 'col-lg-9' }}">
