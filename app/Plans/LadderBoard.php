@@ -33,6 +33,11 @@ final readonly class LadderBoard
         return $this->models->read($plan->responseModel, Ladder::of([...$ladder->steps, ...$this->plans->read($plan, $unit)->ladder->steps]), $this->clock->now());
     }
 
+    public function review(Plan $plan, Ladder $ladder, DogModel $model, DistanceUnit $unit): LadderReview
+    {
+        return LadderReview::of($ladder, $model, $this->plans->read($plan, $unit)->settings->limits);
+    }
+
     /** @return array<string, mixed> */
     public function of(Plan $plan, Ladder $ladder, DogModel $model, DistanceUnit $unit): array
     {
@@ -41,7 +46,7 @@ final readonly class LadderBoard
 
         return [
             'ladder' => $ladder,
-            'review' => LadderReview::of($ladder, $model, $inCore->settings->limits),
+            'review' => $this->review($plan, $ladder, $model, $unit),
             'change' => LadderChange::between($inCore->ladder, $ladder),
             'stored' => $inCore->ladder,
             'limits' => $inCore->settings->limits,

@@ -43,7 +43,7 @@ final readonly class PlanWriter
     }
 
     /** One model for a trigger and a handler, whatever plans come and go: its reference distance is stated once. */
-    public function model(Dog $dog, PlanDraft $draft): ResponseModel
+    private function model(Dog $dog, PlanDraft $draft): ResponseModel
     {
         $trigger = $this->trigger($dog, $draft);
 

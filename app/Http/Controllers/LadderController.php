@@ -16,7 +16,6 @@ use App\Plans\PlanReviser;
 use Core\Exception\InvalidLadder;
 use Core\Ladder\Ladder;
 use Core\Ladder\LadderData;
-use Core\Planning\LadderReview;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -70,8 +69,8 @@ final readonly class LadderController
     public function store(LadderRequest $request, Plan $plan, PlanReviser $reviser, #[CurrentUser] User $user): RedirectResponse
     {
         $ladder = $request->ladder();
-        $review = $this->board->of($plan, $ladder, $this->board->model($plan, $ladder, $user->distance_unit), $user->distance_unit)['review'];
-        if ($review instanceof LadderReview && ! $review->hasPath()) {
+        $review = $this->board->review($plan, $ladder, $this->board->model($plan, $ladder, $user->distance_unit), $user->distance_unit);
+        if (! $review->hasPath()) {
             $gap = $review->firstGap();
             throw ValidationException::withMessages(['ladder' => $gap === null
                 ? 'The goal, the last step, is no harder than the first. Turn the order round, or change the goal.'

@@ -6,7 +6,6 @@ namespace App\Http\Requests;
 
 use App\Assessments\AssessmentDraft;
 use App\Assessments\Tried;
-use App\Models\Dog;
 use App\Models\Person;
 use App\Models\Place;
 use App\Models\Trigger;
@@ -16,21 +15,15 @@ use Core\Exposure\PlanKind;
 use Core\Measure\Distance;
 use Core\Sign\Band;
 use Illuminate\Foundation\Http\FormRequest;
-use Illuminate\Support\Facades\Gate;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Validator;
 
 /** Where the dog is fine and where not: distances with the two tests, or the steps of a ladder. */
 final class AssessmentRequest extends FormRequest
 {
+    use OfDog;
+
     public const ROWS = 6;
-
-    public function authorize(): bool
-    {
-        Gate::authorize('plan', $this->dog());
-
-        return true;
-    }
 
     /** @return array<string, list<mixed>> */
     public function rules(): array
@@ -130,13 +123,6 @@ final class AssessmentRequest extends FormRequest
         }
 
         return $rows;
-    }
-
-    private function dog(): Dog
-    {
-        $dog = $this->route('dog');
-
-        return $dog instanceof Dog ? $dog : throw new \LogicException('The route binds a dog.');
     }
 
     private function signedIn(): User

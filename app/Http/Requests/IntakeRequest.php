@@ -5,26 +5,19 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Advice\CoreCatalogs;
-use App\Models\Dog;
 use App\Models\Intake;
 use App\Models\User;
 use Illuminate\Foundation\Http\FormRequest;
-use Illuminate\Support\Facades\Gate;
 use Illuminate\Validation\Rule;
 
 /** What is told of a dog at the first meeting. All of it may be filled in later. */
 final class IntakeRequest extends FormRequest
 {
+    use OfDog;
+
     public const WORST = ['none' => 'none of these', 'growl' => 'growled', 'snap' => 'snapped at the air', 'bite' => 'bit, skin whole', 'skin' => 'bit and broke skin'];
 
     private const FLAGS = ['sudden_change', 'pain_signs', 'guards_food', 'corrections', 'children_near'];
-
-    public function authorize(): bool
-    {
-        Gate::authorize('plan', $this->dog());
-
-        return true;
-    }
 
     /** @return array<string, list<mixed>> */
     public function rules(CoreCatalogs $catalogs): array
@@ -74,13 +67,6 @@ final class IntakeRequest extends FormRequest
             'hides_signs' => $dog->hides_signs || $this->boolean('corrections'),
             'health_note' => $this->validated('health_note'),
         ]);
-    }
-
-    private function dog(): Dog
-    {
-        $dog = $this->route('dog');
-
-        return $dog instanceof Dog ? $dog : throw new \LogicException('The route binds a dog.');
     }
 
     private function signedIn(): User

@@ -6,7 +6,6 @@ namespace App\Http\Requests;
 
 use App\Advice\PlanInCore;
 use App\Advice\PlanReader;
-use App\Models\Plan;
 use App\Models\User;
 use Core\Exception\InvalidLadder;
 use Core\Exposure\DimensionKind;
@@ -14,20 +13,14 @@ use Core\Ladder\Ladder;
 use Core\Ladder\LadderData;
 use Core\Measure\Distance;
 use Illuminate\Foundation\Http\FormRequest;
-use Illuminate\Support\Facades\Gate;
 use Illuminate\Validation\ValidationException;
 
 /** A ladder as the builder's form carries it: one text of JSON, what it was before, and what is to be done with it. */
 final class LadderRequest extends FormRequest
 {
+    use OfPlan;
+
     private const MOST_CHARACTERS = 400_000;
-
-    public function authorize(): bool
-    {
-        Gate::authorize('update', $this->plan());
-
-        return true;
-    }
 
     /** @return array<string, list<mixed>> */
     public function rules(): array
@@ -113,13 +106,6 @@ final class LadderRequest extends FormRequest
     private function inCore(): PlanInCore
     {
         return $this->container->make(PlanReader::class)->read($this->plan(), $this->signedIn()->distance_unit);
-    }
-
-    private function plan(): Plan
-    {
-        $plan = $this->route('plan');
-
-        return $plan instanceof Plan ? $plan : throw new \LogicException('The route binds a plan.');
     }
 
     private function signedIn(): User

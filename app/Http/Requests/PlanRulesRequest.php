@@ -5,23 +5,16 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Advice\CoreCatalogs;
-use App\Models\Plan;
 use Core\Method\Choice;
 use Core\Response\RiskLimits;
 use Illuminate\Database\Connection;
 use Illuminate\Foundation\Http\FormRequest;
-use Illuminate\Support\Facades\Gate;
 use Illuminate\Validation\Rule;
 
 /** The rules of a plan, changed while it runs: they hold from the next trial on. */
 final class PlanRulesRequest extends FormRequest
 {
-    public function authorize(): bool
-    {
-        Gate::authorize('update', $this->plan());
-
-        return true;
-    }
+    use OfPlan;
 
     /** @return array<string, list<mixed>> */
     public function rules(CoreCatalogs $catalogs): array
@@ -62,12 +55,5 @@ final class PlanRulesRequest extends FormRequest
                 $plan->place?->update(['trials_an_outing' => $this->integer('trials_an_outing')]);
             }
         });
-    }
-
-    private function plan(): Plan
-    {
-        $plan = $this->route('plan');
-
-        return $plan instanceof Plan ? $plan : throw new \LogicException('The route binds a plan.');
     }
 }

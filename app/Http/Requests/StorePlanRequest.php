@@ -6,7 +6,6 @@ namespace App\Http\Requests;
 
 use App\Advice\CoreCatalogs;
 use App\Models\Assessment;
-use App\Models\Dog;
 use App\Models\Person;
 use App\Models\Place;
 use App\Models\Trigger;
@@ -26,19 +25,13 @@ use Core\Measure\Distance;
 use Core\Response\RiskLimits;
 use Core\Template\TemplateCatalog;
 use Illuminate\Foundation\Http\FormRequest;
-use Illuminate\Support\Facades\Gate;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Validator;
 
 /** A new plan, of any kind and from any ladder. */
 final class StorePlanRequest extends FormRequest
 {
-    public function authorize(): bool
-    {
-        Gate::authorize('plan', $this->dog());
-
-        return true;
-    }
+    use OfDog;
 
     /** @return array<string, list<mixed>> */
     public function rules(CoreCatalogs $catalogs): array
@@ -288,13 +281,6 @@ final class StorePlanRequest extends FormRequest
     private function shelf(): TemplateCatalog
     {
         return $this->container->make(TemplateShelf::class)->of($this->dog()->practice_id);
-    }
-
-    private function dog(): Dog
-    {
-        $dog = $this->route('dog');
-
-        return $dog instanceof Dog ? $dog : throw new \LogicException('The route binds a dog.');
     }
 
     private function signedIn(): User

@@ -4,27 +4,20 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use App\Models\Dog;
 use App\Models\Trigger;
 use App\Models\TriggerTrait;
 use Core\Exposure\PlanKind;
 use Illuminate\Foundation\Http\FormRequest;
-use Illuminate\Support\Facades\Gate;
 use Illuminate\Validation\Rule;
 
 /** Something a dog reacts to, as the guardian names it or as it turned out to matter. */
 final class TriggerRequest extends FormRequest
 {
+    use OfDog;
+
     public const MOTIVES = ['fear' => 'fear', 'frustration' => 'frustration: wants to get there', 'eager' => 'over-eager', 'chase' => 'chase', 'pain' => 'pain', 'unsure' => 'not clear yet'];
 
     public const NAMED_BY = ['guardian' => 'the guardian', 'trainer' => 'what turned out to matter'];
-
-    public function authorize(): bool
-    {
-        Gate::authorize('plan', $this->dog());
-
-        return true;
-    }
 
     /** @return array<string, list<mixed>> */
     public function rules(): array
@@ -58,12 +51,5 @@ final class TriggerRequest extends FormRequest
         }
 
         return $trigger;
-    }
-
-    private function dog(): Dog
-    {
-        $dog = $this->route('dog');
-
-        return $dog instanceof Dog ? $dog : throw new \LogicException('The route binds a dog.');
     }
 }
