@@ -15,6 +15,8 @@ enum Action: string
     case Repeat = 'repeat';
     /** One repetition that is sure to go well. */
     case EasyWin = 'easy_win';
+    /** One easy repetition among hard ones, on purpose. */
+    case EasyBetween = 'easy_between';
     /** Keep the distance and change something else. */
     case ChangeOther = 'change_other';
     case Ease = 'ease';
@@ -38,6 +40,7 @@ enum Action: string
             self::Advance => 'Move on',
             self::Repeat => 'Once more here',
             self::EasyWin => 'One easy win',
+            self::EasyBetween => 'An easy one between',
             self::ChangeOther => 'Change something else',
             self::Ease => 'Make it easier',
             self::Split => 'Half a step',

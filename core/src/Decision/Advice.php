@@ -25,4 +25,10 @@ final readonly class Advice
         public bool $isClosing = false,
     ) {
     }
+
+    /** With one more thing to say. */
+    public function with(Reason $reason): self
+    {
+        return new self($this->action, $this->next, [...$this->reasons, $reason], $this->risk, $this->alternatives, $this->isClosing);
+    }
 }

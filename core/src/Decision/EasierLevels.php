@@ -6,7 +6,9 @@ namespace Core\Decision;
 
 use Core\Exposure\Dimension;
 use Core\Exposure\DimensionKind;
+use Core\Exposure\DimensionValue;
 use Core\Exposure\Exposure;
+use Core\Exposure\Picture;
 use Core\Measure\Distance;
 
 /** Finds easier levels: lower steps, more distance, or something else made easier. */
@@ -25,6 +27,10 @@ final readonly class EasierLevels
     private const HELPED_LOGITS = 0.2;
 
     private const MOST_HELPED = 5;
+
+    private const MOST_OTHERS = 3;
+
+    private const MOST_PICTURES = 6;
 
     /** Logits between the distances tried. */
     private const GRID = 0.125;
@@ -103,30 +109,57 @@ final readonly class EasierLevels
     }
 
     /**
-     * One thing other than distance made easier, largest relief first, what helped this dog before ahead of its load; only
-     * what the exposure states can be changed.
+     * One other thing changed, largest relief first, what helped this dog before ahead of its load. In contact plans that is
+     * the picture around what is asked, which stays the same; elsewhere any stated choice made easier.
      *
      * @return list<Alternative>
      */
     public function byOtherThings(Level $from): array
     {
+        $pictures = array_filter($this->situation->catalog->dimensions, static fn (Dimension $dimension): bool => $dimension->picture !== Picture::No);
         $found = [];
-        foreach ($this->situation->model === null ? [] : $from->exposure->values as $key => $value) {
+        foreach ($this->situation->model === null ? [] : array_keys($pictures === [] ? $from->exposure->values : $pictures) as $key) {
             $dimension = $this->situation->catalog->dimension($key);
-            $choice = $dimension->kind === DimensionKind::Ordered && $dimension->eases ? $dimension->nextEasier((string) $value) : null;
+            $choice = $dimension->kind === DimensionKind::Ordered && $dimension->eases ? self::otherChoice($dimension, (string) ($from->exposure->values[$key] ?? $dimension->usual)) : null;
             if ($choice === null) {
                 continue;
             }
             $exposure = $from->exposure->with($key, $choice->key);
-            $off = $this->situation->load($from->exposure) - $this->situation->load($exposure);
-            if ($off > 0.0 && $this->situation->allows($exposure)) {
-                $found[] = new Alternative(new Level($from->step, $exposure), "{$dimension->label}: {$choice->label}", $off, $this->situation->history->helped[$key] ?? 0);
+            $off = $this->relief($from->exposure, $exposure, $dimension);
+            if (($off > 0.0 || $dimension->picture === Picture::Swaps) && $this->situation->allows($exposure)) {
+                $found[] = new Alternative(new Level($from->step, $exposure), "{$dimension->label}: {$choice->label}", max(0.0, $off), $this->situation->history->helped[$key] ?? 0);
             }
         }
         $worth = static fn (Alternative $of): float => $of->logitsOff + self::HELPED_LOGITS * min(self::MOST_HELPED, $of->helped);
         usort($found, static fn (Alternative $a, Alternative $b): int => $worth($b) <=> $worth($a));
 
-        return array_slice($found, 0, 3);
+        return array_slice($found, 0, $pictures === [] ? self::MOST_OTHERS : self::MOST_PICTURES);
+    }
+
+    /** The choice just easier, or, where none is easier in general, the other one. */
+    private static function otherChoice(Dimension $dimension, string $value): ?DimensionValue
+    {
+        if ($dimension->picture === Picture::Swaps) {
+            foreach ($dimension->values as $choice) {
+                if ($choice->key !== $value) {
+                    return $choice;
+                }
+            }
+        }
+
+        return $dimension->nextEasier($value);
+    }
+
+    /** Logits taken off by this dog's model; where it does not look at the dimension, by a typical dog's. */
+    private function relief(Exposure $from, Exposure $to, Dimension $dimension): float
+    {
+        $model = $this->situation->model;
+        if ($model === null || in_array($dimension->key, $model->scale->keys(), true)) {
+            return $this->situation->load($from) - $this->situation->load($to);
+        }
+        $x = static fn (Exposure $of): float => $dimension->covariate($of->values[$dimension->key] ?? $dimension->usual, $model->scale->reference->meters);
+
+        return $dimension->slope->mode() * ($x($from) - $x($to));
     }
 
     /**

@@ -46,6 +46,12 @@ final readonly class LoggedTrial
         return $this->outcome->effect() === OutcomeEffect::Success && $this->band->isBelowThreshold();
     }
 
+    /** An easy one put between on purpose that went well: it neither counts nor breaks a run. */
+    public function isEasyBetween(): bool
+    {
+        return $this->under === Action::EasyBetween && $this->isSuccess();
+    }
+
     public function isMiss(): bool
     {
         return $this->outcome->effect() === OutcomeEffect::Miss;

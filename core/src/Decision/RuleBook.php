@@ -18,17 +18,20 @@ final readonly class RuleBook
             new Rule\RestAfterBite,
             new Rule\LeaveAfterReaction,
             new Rule\CloseAfterReaction,
+            new Rule\HandsOffWhenFrozen,
             new Rule\EaseWhenFoodOrCueFails,
             new Rule\CalmTheOverEager,
             new Rule\EndTheTired,
             new Rule\EaseAfterStrain,
             new Rule\EaseAfterEffort,
             new Rule\HonorOptOut,
+            new Rule\ChangeThePicture,
             new Rule\HalfStepBackAfterEasyWin,
             new Rule\EasyWinAfterMisses,
             new Rule\NearerWhenUnnoticed,
             new Rule\KeepTheClock,
             new Rule\CelebrateBreakthrough,
+            new Rule\AlternateHardAndEasy,
             new Rule\MoveOnAtCriterion,
             new Rule\HalfStepBackWhenStuck,
             new Rule\StayHere,
@@ -45,7 +48,7 @@ final readonly class RuleBook
         foreach ($this->rules as $rule) {
             $advice = $rule->apply($situation, $last);
             if ($advice !== null) {
-                return $this->guard->review($situation, $advice);
+                return CueNaming::mentioned($situation, $this->guard->review($situation, $advice));
             }
         }
         throw new \LogicException('The last rule of the book always speaks up.');

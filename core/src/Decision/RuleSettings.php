@@ -22,6 +22,7 @@ final readonly class RuleSettings
      * @param  positive-int  $sessionMinutes  whole session
      * @param  positive-int  $mostTrials  in one session
      * @param  ?Distance  $room  the farthest distance the place allows; null if it is not known to end
+     * @param  int  $easyAfter  good repetitions at a level after which an easy one is put between; 0 for never
      */
     private function __construct(
         public RiskLimits $limits,
@@ -32,11 +33,12 @@ final readonly class RuleSettings
         public int $mostTrials,
         public ?Distance $room,
         public DistanceUnit $unit,
+        public int $easyAfter,
     ) {
     }
 
     /** @throws InvalidMeasure if a setting is out of its range */
-    public static function of(RiskLimits $limits, int $mostAdvances = 4, int $setMinutes = 4, int $sessionMinutes = 30, int $mostTrials = 60, ?Distance $room = null, DistanceUnit $unit = DistanceUnit::Meter): self
+    public static function of(RiskLimits $limits, int $mostAdvances = 4, int $setMinutes = 4, int $sessionMinutes = 30, int $mostTrials = 60, ?Distance $room = null, DistanceUnit $unit = DistanceUnit::Meter, int $easyAfter = 0): self
     {
         return new self(
             $limits,
@@ -47,13 +49,14 @@ final readonly class RuleSettings
             self::within('Trials a session', $mostTrials, 5, 200),
             $room,
             $unit,
+            $easyAfter === 0 ? 0 : self::within('Good ones before an easy one', $easyAfter, 1, 9),
         );
     }
 
     /** The same, in another place. */
     public function withRoom(?Distance $room): self
     {
-        return new self($this->limits, $this->regainRun, $this->mostAdvances, $this->setMinutes, $this->sessionMinutes, $this->mostTrials, $room, $this->unit);
+        return new self($this->limits, $this->regainRun, $this->mostAdvances, $this->setMinutes, $this->sessionMinutes, $this->mostTrials, $room, $this->unit, $this->easyAfter);
     }
 
     /**

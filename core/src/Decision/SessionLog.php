@@ -24,8 +24,20 @@ final readonly class SessionLog
         return $this->trials[count($this->trials) - 1] ?? null;
     }
 
+    /** The latest trial that was not an easy one put between. */
+    public function lastAskedInEarnest(): ?LoggedTrial
+    {
+        foreach (array_reverse($this->trials) as $trial) {
+            if ($trial->under !== Action::EasyBetween) {
+                return $trial;
+            }
+        }
+
+        return null;
+    }
+
     /**
-     * Trials since the last change of level that count for runs, oldest first.
+     * Trials since the last change of level that count for runs, oldest first; an easy one between that went well is no change.
      *
      * @return list<LoggedTrial>
      */
@@ -33,8 +45,12 @@ final readonly class SessionLog
     {
         $last = $this->last();
         $found = [];
-        for ($i = count($this->trials) - 1; $i >= 0 && $last !== null && $this->trials[$i]->target->equals($last->target); $i--) {
-            if ($this->trials[$i]->countsForRun()) {
+        for ($i = count($this->trials) - 1; $i >= 0 && $last !== null; $i--) {
+            $isHere = $this->trials[$i]->target->equals($last->target);
+            if (! $isHere && ! $this->trials[$i]->isEasyBetween()) {
+                break;
+            }
+            if ($isHere && $this->trials[$i]->countsForRun()) {
                 array_unshift($found, $this->trials[$i]);
             }
         }

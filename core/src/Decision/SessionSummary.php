@@ -37,6 +37,9 @@ final readonly class SessionSummary
         $isMarked = false;
         $level = null;
         foreach ($log->trials as $trial) {
+            if ($trial->isEasyBetween()) {
+                continue;
+            }
             if ($level === null || ! $level->equals($trial->target)) {
                 [$successes, $isMarked, $level] = [[], false, $trial->target];
             }

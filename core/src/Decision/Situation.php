@@ -136,9 +136,11 @@ final readonly class Situation
     /** "3 of 5 unprompted returns in a row". */
     public function successWords(Progress $progress): string
     {
+        $plan = $this->catalog->plan;
+
         return $progress->window === null
-            ? sprintf('%d of %d unprompted return%s in a row', $progress->done, $progress->asked, $progress->asked === 1 ? '' : 's')
-            : sprintf('%d unprompted return%s among the last %d (asked: %d)', $progress->done, $progress->done === 1 ? '' : 's', $progress->window, $progress->asked);
+            ? sprintf('%d of %d %s in a row', $progress->done, $progress->asked, $plan->successWords($progress->asked))
+            : sprintf('%d %s among the last %d (asked: %d)', $progress->done, $plan->successWords($progress->done), $progress->window, $progress->asked);
     }
 
     public function words(Exposure $exposure): string

@@ -15,6 +15,7 @@ final readonly class Dimension
      * @param  float|string  $usual  taken where a trial does not say
      * @param  bool  $eases  whether a handler can make it easier on the spot
      * @param  list<string>  $overlaps  keys of dimensions that say the same: where one of them is in play, this one does not count
+     * @param  Picture  $picture  whether it belongs to the picture around what is asked, and may be changed without asking less
      */
     public function __construct(
         public string $key,
@@ -26,6 +27,7 @@ final readonly class Dimension
         public GammaPrior $slope,
         public bool $eases,
         public array $overlaps = [],
+        public Picture $picture = Picture::No,
     ) {
     }
 
@@ -111,7 +113,7 @@ final readonly class Dimension
             $values[] = new DimensionValue($key, $this->choice($key)->label, $i / (count($order) - 1), $this->choice($key)->needs);
         }
 
-        return new self($this->key, $this->label, $this->kind, $this->unit, $values, $this->usual, $this->slope, $this->eases, $this->overlaps);
+        return new self($this->key, $this->label, $this->kind, $this->unit, $values, $this->usual, $this->slope, $this->eases, $this->overlaps, $this->picture);
     }
 
     /** @throws InvalidExposure if the value is not one of this dimension */

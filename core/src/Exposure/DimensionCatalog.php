@@ -11,7 +11,7 @@ use Core\Exception\InvalidExposure;
 final readonly class DimensionCatalog
 {
     /** @param  array<string, Dimension>  $dimensions by key, in the order of the data file */
-    private function __construct(public string $version, public array $dimensions)
+    private function __construct(public string $version, public PlanKind $plan, public array $dimensions)
     {
     }
 
@@ -27,7 +27,9 @@ final readonly class DimensionCatalog
             throw InvalidCatalog::missing('dimensions', 'version or dimensions');
         }
 
-        return (new self($data['version'], []))->extended($listed);
+        $plan = PlanKind::tryFrom(is_string($data['plan'] ?? null) ? $data['plan'] : '') ?? throw InvalidCatalog::missing('dimensions', 'plan');
+
+        return (new self($data['version'], $plan, []))->extended($listed);
     }
 
     /**
@@ -55,7 +57,7 @@ final readonly class DimensionCatalog
             $dimensions[$dimension->key] = $added[$dimension->key] = $dimension;
         }
 
-        return new self($this->version, $dimensions);
+        return new self($this->version, $this->plan, $dimensions);
     }
 
     /**
@@ -72,7 +74,7 @@ final readonly class DimensionCatalog
             $dimensions[$key] = $this->dimension($key)->ordered($order);
         }
 
-        return new self($this->version, $dimensions);
+        return new self($this->version, $this->plan, $dimensions);
     }
 
     /** @throws InvalidExposure if there is no such dimension */
@@ -126,6 +128,7 @@ final readonly class DimensionCatalog
             GammaPrior::withMean(self::number($where, $slope, 'shape'), self::number($where, $slope, 'mean')),
             ($row['eases'] ?? true) === true,
             array_values(array_filter(is_array($row['overlaps'] ?? null) ? $row['overlaps'] : [], is_string(...))),
+            Picture::tryFrom(is_string($row['picture'] ?? null) ? $row['picture'] : Picture::No->value) ?? throw InvalidCatalog::missing($where, 'picture'),
         );
     }
 

@@ -35,6 +35,19 @@ enum PlanKind: string
         };
     }
 
+    /** What a criterion counts, for one and for several. */
+    public function successWords(int $count): string
+    {
+        $word = match ($this) {
+            self::Presence => 'unprompted return',
+            self::Contact => 'accepted repetition',
+            self::Sound => 'calm repetition',
+            self::Duration => 'held repetition',
+        };
+
+        return $count === 1 ? $word : "{$word}s";
+    }
+
     /** Key of the measured dimension that leads: the one that eases first and is drawn along. */
     public function leads(): string
     {

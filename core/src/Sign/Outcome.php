@@ -25,6 +25,8 @@ enum Outcome: string
     case LeftCameBack = 'left_came_back';
     case LeftEarly = 'left_early';
     case RefusedStart = 'refused_start';
+    case OfferedElse = 'offered_else';
+    case SearchedHand = 'searched_hand';
 
     public function label(): string
     {
@@ -41,10 +43,12 @@ enum Outcome: string
             self::Unnoticed => 'did not notice',
             self::TakenAway => 'taken away in time by the handler',
             self::Reached => 'reached what was asked',
-            self::OfferedMore => 'offered more than asked',
+            self::OfferedMore => 'skipped ahead: offered more than asked',
             self::LeftCameBack => 'left and came back by itself',
             self::LeftEarly => 'left early',
-            self::RefusedStart => 'refused to start',
+            self::RefusedStart => 'declined: would not start',
+            self::OfferedElse => 'offered something else',
+            self::SearchedHand => 'searched the hand for food',
         };
     }
 
@@ -52,7 +56,7 @@ enum Outcome: string
     public function isOfHandling(): bool
     {
         return match ($this) {
-            self::Reached, self::OfferedMore, self::LeftCameBack, self::LeftEarly, self::RefusedStart => true,
+            self::Reached, self::OfferedMore, self::LeftCameBack, self::LeftEarly, self::RefusedStart, self::OfferedElse, self::SearchedHand => true,
             default => false,
         };
     }
@@ -75,22 +79,22 @@ enum Outcome: string
     {
         return match ($kind) {
             PlanKind::Presence, PlanKind::Sound => [self::PromptedStiff, self::RefusedFood, self::LeftStation, self::ReactedCame, self::Reacted, self::Unnoticed],
-            PlanKind::Contact, PlanKind::Duration => [self::OfferedMore, self::RefusedFood, self::LeftStation, self::ReactedCame, self::Reacted, self::Unnoticed],
+            PlanKind::Contact, PlanKind::Duration => [self::OfferedMore, self::OfferedElse, self::SearchedHand, self::RefusedFood, self::ReactedCame, self::Reacted, self::Unnoticed],
         };
     }
 
     /** For a button. */
-    public function shortLabel(): string
+    public function shortLabel(PlanKind $kind): string
     {
         return match ($this) {
             self::Returned => 'Returned',
             self::Watched => 'Watched',
             self::Prompted => 'Prompted',
             self::NotReturned => 'No',
-            self::Reached => 'Stayed',
+            self::Reached => $kind === PlanKind::Contact ? 'Accepted' : 'Held',
             self::LeftCameBack => 'Left, came back',
             self::LeftEarly => 'Left early',
-            self::RefusedStart => 'Would not start',
+            self::RefusedStart => 'Declined',
             default => ucfirst($this->label()),
         };
     }
@@ -100,24 +104,27 @@ enum Outcome: string
         return match ($this) {
             self::Returned, self::Reached, self::OfferedMore => OutcomeEffect::Success,
             self::Watched, self::Prompted, self::LeftCameBack, self::TakenAway => OutcomeEffect::Stay,
-            self::PromptedStiff, self::RefusedFood, self::NotReturned => OutcomeEffect::Miss,
+            self::PromptedStiff, self::RefusedFood, self::NotReturned, self::OfferedElse, self::SearchedHand => OutcomeEffect::Miss,
             self::LeftStation, self::LeftEarly, self::RefusedStart => OutcomeEffect::OptOut,
             self::ReactedCame, self::Reacted => OutcomeEffect::Over,
             self::Unnoticed => OutcomeEffect::NotATrial,
         };
     }
 
-    /**
-     * The mildest band that agrees with this outcome, where the signs alone say less.
-     */
+    /** The mildest band that agrees with this outcome, where the signs alone say less. */
     public function leastBand(): Band
     {
-        return match ($this->effect()) {
-            OutcomeEffect::Over => Band::Over,
-            OutcomeEffect::OptOut => Band::Effort,
-            OutcomeEffect::Miss => $this === self::PromptedStiff ? Band::Effort : Band::Strain,
-            OutcomeEffect::Stay => $this === self::Prompted || $this === self::TakenAway ? Band::Easy : Band::Aware,
-            default => Band::Easy,
+        return match ($this) {
+            // another try, not a worry
+            self::Prompted, self::TakenAway, self::OfferedElse, self::SearchedHand => Band::Easy,
+            self::PromptedStiff => Band::Effort,
+            default => match ($this->effect()) {
+                OutcomeEffect::Over => Band::Over,
+                OutcomeEffect::OptOut => Band::Effort,
+                OutcomeEffect::Miss => Band::Strain,
+                OutcomeEffect::Stay => Band::Aware,
+                default => Band::Easy,
+            },
         };
     }
 }

@@ -101,6 +101,6 @@ final class DimensionTest extends TestCase
         $row = ['key' => 'noise', 'label' => 'noise', 'kind' => 'time', 'usual' => 3, 'slope' => ['shape' => 3, 'mean' => 1]];
         $this->expectException(InvalidCatalog::class);
         $this->expectExceptionMessage('"noise" is listed twice');
-        DimensionCatalog::fromArray(['version' => '1', 'dimensions' => [$row, $row]]);
+        DimensionCatalog::fromArray(['version' => '1', 'plan' => 'presence', 'dimensions' => [$row, $row]]);
     }
 }

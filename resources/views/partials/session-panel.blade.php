@@ -54,7 +54,7 @@
                     <div class="picks picks-outcomes">
                         @foreach($quick as $outcome)
                             <input class="btn-check" type="radio" name="outcome" id="o-{{ $outcome->value }}" value="{{ $outcome->value }}" @checked(old('outcome') === $outcome->value) required>
-                            <label class="btn btn-outline-primary" for="o-{{ $outcome->value }}">{{ $outcome->shortLabel() }}</label>
+                            <label class="btn btn-outline-primary" for="o-{{ $outcome->value }}">{{ $outcome->shortLabel($kind) }}</label>
                         @endforeach
                     </div>
                     <details class="mt-2" @if(in_array(old('outcome'), array_map(fn ($outcome) => $outcome->value, $others), true)) open @endif>

@@ -42,7 +42,7 @@
             <legend class="visually-hidden">What it did</legend>
             @foreach($quick as $outcome)
                 <input class="btn-check" type="radio" name="quick-outcome" id="q-{{ $outcome->value }}" value="{{ $outcome->value }}" @checked($loop->first)>
-                <label class="btn btn-outline-primary" for="q-{{ $outcome->value }}">{{ $outcome->shortLabel() }}</label>
+                <label class="btn btn-outline-primary" for="q-{{ $outcome->value }}">{{ $outcome->shortLabel($kind) }}</label>
             @endforeach
         </fieldset>
         <div class="quick-bands" role="group" aria-label="Log a trial: how it took it" data-ladder-only>

@@ -6,11 +6,13 @@ namespace Core\Decision\Rule;
 
 use Core\Decision\Action;
 use Core\Decision\Advice;
+use Core\Decision\EasierLevels;
 use Core\Decision\Easing;
 use Core\Decision\LoggedTrial;
 use Core\Decision\Reason;
 use Core\Decision\Rule;
 use Core\Decision\Situation;
+use Core\Exposure\PlanKind;
 use Core\Sign\OutcomeEffect;
 
 /** Leaving is the dog's no: accept it; twice in a row ease, a third time in a session end. */
@@ -31,7 +33,7 @@ final readonly class HonorOptOut implements Rule
         }
 
         return $situation->advise(Action::Repeat, $last->target, [
-            new Reason('opt-out', 'It left, and that is honored. Wait; if it comes back by itself, once more. The run starts again.'),
-        ]);
+            new Reason('opt-out', 'It left, and that is honored. Wait; if it comes back by itself, once more, smaller if you can. The run starts again.'),
+        ], $situation->catalog->plan === PlanKind::Contact ? (new EasierLevels($situation))->byOtherThings($last->target) : []);
     }
 }

@@ -11,6 +11,7 @@ use Core\Decision\LoggedTrial;
 use Core\Decision\Reason;
 use Core\Decision\Rule;
 use Core\Decision\Situation;
+use Core\Exposure\PlanKind;
 
 /** Short beats long: when time, repetitions or food are used up nothing advances, and the last repetition is a good one. */
 final readonly class KeepTheClock implements Rule
@@ -33,7 +34,7 @@ final readonly class KeepTheClock implements Rule
         }
         if ($setMinutes >= $settings->setMinutes && $last->isSuccess()) {
             return $situation->advise(Action::Break, $last->target, [
-                new Reason('set-time', sprintf('This set has lasted %d minutes (planned: %d) and ended on a success. Walk about five minutes, out of sight, then go on here.', (int) $setMinutes, $settings->setMinutes)),
+                new Reason('set-time', sprintf('This set has lasted %d minutes (planned: %d) and ended on a success. %s, then go on here.', (int) $setMinutes, $settings->setMinutes, $situation->catalog->plan === PlanKind::Presence ? 'Walk about five minutes, out of sight' : 'Rest a few minutes, with everything put away')),
             ]);
         }
 

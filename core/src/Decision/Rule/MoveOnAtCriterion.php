@@ -27,7 +27,8 @@ final readonly class MoveOnAtCriterion implements Rule
     {
         $level = $last->target;
         $progress = $situation->progress($level);
-        if (! $progress->isMet) {
+        // a share may be met with the last one missed: then it waits for one more good one
+        if (! $progress->isMet || ! $last->isSuccess()) {
             return null;
         }
         $run = $situation->run();

@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Decision;
+
+use Core\Exposure\PlanKind;
+use Core\Ladder\FoodTiming;
+use Core\Sign\OutcomeEffect;
+
+/** When a behavior gets its word: once the dog offers it reliably and no food draws it in, and not before. Common practice. */
+final readonly class CueNaming
+{
+    private const WINDOW = 10;
+
+    private const OFFERED = 9;
+
+    /** The advice, with the suggestion where it has just come due: it is made once, not after every repetition. */
+    public static function mentioned(Situation $situation, Advice $advice): Advice
+    {
+        $counted = array_values(array_filter($situation->log->trials, static fn (LoggedTrial $trial): bool => $trial->countsForRun()));
+        if (! in_array($situation->catalog->plan, [PlanKind::Contact, PlanKind::Duration], true) || ! self::isReliable($situation, $counted) || self::isReliable($situation, array_slice($counted, 0, -1))) {
+            return $advice;
+        }
+
+        return $advice->with(new Reason('name-it', sprintf('It offered this in %d of the last %d repetitions without food first: time to say its word, just before it does. Not earlier, and one word only.', self::OFFERED, self::WINDOW)));
+    }
+
+    /** @param  list<LoggedTrial>  $counted  oldest first */
+    private static function isReliable(Situation $situation, array $counted): bool
+    {
+        $latest = array_slice($counted, -self::WINDOW);
+        $offered = array_filter($latest, static fn (LoggedTrial $trial): bool => $trial->outcome->effect() === OutcomeEffect::Success && $trial->band->isBelowThreshold()
+            && $situation->ladder->step($trial->target->step)->manner->food !== FoodTiming::Before);
+
+        return count($latest) === self::WINDOW && count($offered) >= self::OFFERED;
+    }
+}

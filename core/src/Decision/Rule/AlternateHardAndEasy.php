@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Decision\Rule;
+
+use Core\Decision\Action;
+use Core\Decision\Advice;
+use Core\Decision\EasierLevels;
+use Core\Decision\LoggedTrial;
+use Core\Decision\Reason;
+use Core\Decision\Rule;
+use Core\Decision\Situation;
+
+/** After so many good repetitions at a level one easy one in between, on purpose: it keeps the dog willing and costs the run nothing. Common practice. */
+final readonly class AlternateHardAndEasy implements Rule
+{
+    public function apply(Situation $situation, LoggedTrial $last): ?Advice
+    {
+        $after = $situation->settings->easyAfter;
+        if ($last->under === Action::EasyBetween) {
+            return $last->isSuccess() ? $this->back($situation) : null;
+        }
+        $isGoodHere = static fn (LoggedTrial $trial): bool => $trial->isSuccess() && $trial->under !== Action::EasyBetween && $trial->target->equals($last->target);
+        if ($after === 0 || $situation->log->runOf($isGoodHere) < $after || $situation->progress($last->target)->isMet) {
+            return null;
+        }
+        $easier = (new EasierLevels($situation))->below($last->target, 2 * EasierLevels::EASE);
+
+        return $easier === null ? null : $situation->advise(Action::EasyBetween, $easier, [
+            new Reason('easy-between', "{$after} good ones in a row: an easy one between, then back here. The run goes on."),
+            new Reason('run', 'So far '.$situation->progress($last->target)->inWords().'.'),
+            $situation->riskReason($easier->exposure),
+        ]);
+    }
+
+    private function back(Situation $situation): ?Advice
+    {
+        $level = $situation->log->lastAskedInEarnest()?->target;
+
+        return $level === null ? null : $situation->advise(Action::Repeat, $level, [
+            new Reason('back-to-work', 'The easy one went well: back to '.$situation->words($level->exposure).'. The run goes on.'),
+            $situation->riskReason($level->exposure),
+        ]);
+    }
+}

@@ -1,0 +1,184 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Tests\Decision;
+
+use Core\Decision\Action;
+use Core\Decision\Advice;
+use Core\Decision\CueNaming;
+use Core\Decision\History;
+use Core\Decision\Level;
+use Core\Decision\LoggedTrial;
+use Core\Decision\Reason;
+use Core\Decision\Rule\AlternateHardAndEasy;
+use Core\Decision\Rule\ChangeThePicture;
+use Core\Decision\Rule\HandsOffWhenFrozen;
+use Core\Decision\RuleBook;
+use Core\Decision\RuleSettings;
+use Core\Decision\SessionLog;
+use Core\Decision\SessionSummary;
+use Core\Decision\Situation;
+use Core\Exposure\LoadScale;
+use Core\Ladder\Ladder;
+use Core\Measure\Distance;
+use Core\Response\ModelBuilder;
+use Core\Response\RiskLimits;
+use Core\Response\SessionEvidence;
+use Core\Sign\Band;
+use Core\Sign\FoodTaken;
+use Core\Sign\Outcome;
+use Core\Tests\Fixture;
+use PHPUnit\Framework\Attributes\CoversClass;
+use PHPUnit\Framework\TestCase;
+
+/** What the rules say under the hand: the shipped nail ladder, and a dog that has taken each of its steps calmly forty times. */
+#[CoversClass(HandsOffWhenFrozen::class)]
+#[CoversClass(ChangeThePicture::class)]
+#[CoversClass(AlternateHardAndEasy::class)]
+#[CoversClass(CueNaming::class)]
+final class ContactRulesTest extends TestCase
+{
+    private const NOW = '2026-10-20 10:00 UTC';
+
+    private Ladder $ladder;
+
+    protected function setUp(): void
+    {
+        [$this->ladder] = Fixture::laid('nails');
+    }
+
+    public function test_freezing_takes_the_hands_off_and_the_second_time_ends_it(): void
+    {
+        $frozen = $this->trial(5, Outcome::LeftEarly, Band::Strain, ['freeze']);
+
+        self::assertSame(['freeze', Action::Ease], [$this->after([$frozen])->reasons[0]->code, $this->after([$frozen])->action]);
+        self::assertStringContainsString('hands off at once', $this->after([$frozen])->reasons[0]->sentence);
+        $again = $this->after([$frozen, ...$this->good(3, 2), $this->trial(3, Outcome::LeftEarly, Band::Strain, ['stiff'])]);
+        self::assertSame([Action::EndWell, 'freeze-again'], [$again->action, $again->reasons[1]->code]);
+    }
+
+    public function test_a_miss_asks_the_same_again_with_one_other_thing_changed(): void
+    {
+        $asked = $this->ladder->step(5)->exposure;
+        foreach ([[Outcome::OfferedElse, Band::Easy], [Outcome::SearchedHand, Band::Aware], [Outcome::Reached, Band::Effort], [Outcome::TakenAway, Band::Effort]] as [$outcome, $band]) {
+            $advice = $this->after([...$this->good(5, 8), $this->trial(5, $outcome, $band)]);
+
+            self::assertSame([Action::ChangeOther, 'change-first'], [$advice->action, $advice->reasons[0]->code], $outcome->value);
+            $changed = array_keys(array_diff_assoc($advice->next?->exposure->values ?? [], $asked->values));
+            self::assertCount(1, $changed);
+            self::assertContains($changed[0], ['hand_path', 'hand_timing', 'fetched_by', 'posture', 'surface', 'side'], 'what is asked stays the same');
+        }
+        self::assertSame('change-missed', $this->after([
+            ...$this->good(5, 8), $this->trial(5, Outcome::OfferedElse, Band::Easy), $this->trial(5, Outcome::OfferedElse, Band::Easy, under: Action::ChangeOther),
+        ])->reasons[0]->code);
+    }
+
+    /** The other side is nobody's easier one until this dog says so; then it comes first, and is told why. */
+    public function test_what_helped_this_dog_is_offered_first_and_is_learned_from_its_trials(): void
+    {
+        $doubt = $this->trial(5, Outcome::TakenAway, Band::Effort);
+        $otherSide = $this->after([...$this->good(5, 8), $doubt])->alternatives;
+        self::assertStringContainsString('right side', implode(' ', array_column($otherSide, 'change')));
+        self::assertStringNotContainsString('right side', $otherSide[0]->change);
+
+        $onTheRight = new LoggedTrial($doubt->target, Action::ChangeOther, $doubt->exposure->with('side', 'right'), Outcome::Reached, Band::Easy, [], FoodTaken::Gently, true, null, false, false, $doubt->at);
+        $summary = SessionSummary::of(new SessionLog($doubt->at, null, [$doubt, $onTheRight]), $this->ladder);
+        self::assertSame(['side' => 1], $summary->helped);
+
+        $again = $this->after([...$this->good(5, 8), $doubt], new History(trialsEver: 60, helped: ['side' => 5]));
+        self::assertSame('side of the dog: right side', $again->alternatives[0]->change);
+        self::assertStringContainsString('helped this dog 5 times before', $again->reasons[0]->sentence);
+    }
+
+    public function test_an_easy_one_between_neither_counts_nor_breaks_the_run(): void
+    {
+        $between = $this->after($this->good(5, 3), easyAfter: 3);
+        self::assertSame([Action::EasyBetween, 'easy-between'], [$between->action, $between->reasons[0]->code]);
+        self::assertSame(Action::Repeat, $this->after($this->good(5, 3))->action, 'only where the plan asks for it');
+
+        $easy = new LoggedTrial($between->next ?? throw new \LogicException('No level.'), Action::EasyBetween, $between->next->exposure, Outcome::Reached, Band::Easy, [], FoodTaken::Gently, true, null, false, false, new \DateTimeImmutable(self::NOW));
+        $back = $this->after([...$this->good(5, 3), $easy], easyAfter: 3);
+        self::assertSame([Action::Repeat, 5], [$back->action, $back->next?->step]);
+        // four of the last five are asked: three before the easy one and two after it
+        $met = $this->after([...$this->good(5, 3), $easy, ...$this->good(5, 2)], easyAfter: 3);
+        self::assertContains('criterion', array_map(static fn (Reason $reason): string => $reason->code, $met->reasons));
+        self::assertContains(['step' => 5, 'held' => true], SessionSummary::of(new SessionLog($easy->at, null, [...$this->good(5, 3), $easy, ...$this->good(5, 2)]), $this->ladder)->marks);
+    }
+
+    public function test_a_doubt_in_the_easy_one_is_taken_as_seriously_as_any(): void
+    {
+        $doubt = $this->trial(2, Outcome::LeftEarly, Band::Effort, under: Action::EasyBetween);
+
+        self::assertSame('opt-out', $this->after([...$this->good(5, 3), $doubt], easyAfter: 3)->reasons[0]->code);
+    }
+
+    public function test_the_word_is_suggested_once_when_nine_of_ten_were_offered(): void
+    {
+        $named = fn (array $trials): bool => in_array('name-it', array_map(static fn (Reason $reason): string => $reason->code, $this->after($trials)->reasons), true);
+        $miss = $this->trial(1, Outcome::OfferedElse, Band::Easy);
+
+        self::assertFalse($named($this->good(1, 9)));
+        self::assertTrue($named($this->good(1, 10)));
+        self::assertTrue($named([...$this->good(1, 4), $miss, ...$this->good(1, 5)]));
+        self::assertFalse($named([...$this->good(1, 4), $miss, $miss, ...$this->good(1, 4)]));
+        self::assertFalse($named($this->good(1, 11)), 'once is enough');
+    }
+
+    public function test_an_opt_out_is_honored_with_ideas_for_a_smaller_one(): void
+    {
+        $advice = $this->after([...$this->good(5, 8), $this->trial(5, Outcome::RefusedStart, Band::Effort)]);
+
+        self::assertSame(['opt-out', Action::Repeat], [$advice->reasons[0]->code, $advice->action]);
+        self::assertNotSame([], $advice->alternatives);
+    }
+
+    /** A short look keeps to the paw: an easier part of the body is another exercise. */
+    public function test_the_part_of_the_body_is_never_eased(): void
+    {
+        $advice = RuleBook::standard()->decide($this->situation([], new History, 0, knowsIt: false));
+
+        self::assertSame([Action::Probe, 'front_paw'], [$advice->action, $advice->next?->exposure->values['body_area']]);
+    }
+
+    /** @param  list<LoggedTrial>  $trials */
+    private function after(array $trials, ?History $history = null, int $easyAfter = 0): Advice
+    {
+        return RuleBook::standard()->decide($this->situation($trials, $history ?? new History(heldStep: 4, daysSinceLast: 1.0, trialsEver: 240, hasSucceeded: true), $easyAfter));
+    }
+
+    /** @param  list<LoggedTrial>  $trials */
+    private function situation(array $trials, History $history, int $easyAfter, bool $knowsIt = true): Situation
+    {
+        $now = new \DateTimeImmutable(self::NOW);
+        $log = new SessionLog($now, $now, $trials);
+        $known = [];
+        foreach ($knowsIt ? range(0, 11) : [] as $step) {
+            array_push($known, ...array_fill(0, 40, ['exposure' => $this->ladder->step($step)->exposure, 'band' => Band::Easy, 'afterReaction' => false]));
+        }
+        // harder ground showed that this dog warns before it reacts
+        foreach ($knowsIt ? [Band::Aware, Band::Aware, Band::Effort] : [] as $band) {
+            array_push($known, ...array_fill(0, 10, ['exposure' => $this->ladder->step(11)->exposure, 'band' => $band, 'afterReaction' => false]));
+        }
+        $catalog = Fixture::catalogs()['contact'];
+        $keys = array_keys(array_merge(...array_map(static fn ($step): array => $step->exposure->values, $this->ladder->steps)));
+        $scale = LoadScale::of($catalog, Distance::fromMeters(8.0), $keys, $this->ladder->step($knowsIt ? $this->ladder->top() : 0)->exposure);
+        $model = (new ModelBuilder(Fixture::priors()))->build($scale, true, null, [SessionEvidence::ofTrials(new \DateTimeImmutable('2026-10-19 10:00 UTC'), $known)], $log->evidence());
+
+        return new Situation($catalog, Fixture::signs(), $this->ladder, RuleSettings::of(RiskLimits::usual(), sessionMinutes: 30, easyAfter: $easyAfter), $history, $log, $model, $now);
+    }
+
+    /** @return list<LoggedTrial> */
+    private function good(int $step, int $count): array
+    {
+        return array_fill(0, $count, $this->trial($step, Outcome::Reached, Band::Easy));
+    }
+
+    /** @param  list<string>  $signs */
+    private function trial(int $step, Outcome $outcome, Band $band, array $signs = [], ?Action $under = null): LoggedTrial
+    {
+        $exposure = $this->ladder->step($step)->exposure;
+
+        return new LoggedTrial(new Level(max(0, $step), $exposure), $under, $exposure, $outcome, $band, $signs, FoodTaken::Gently, true, null, false, false, new \DateTimeImmutable(self::NOW));
+    }
+}
