@@ -44,7 +44,7 @@ final class PlanReader
             Ladder::of(array_values($steps)),
             RuleSettings::of(
                 RiskLimits::of($plan->strain_limit, $plan->reaction_limit), $plan->most_advances, $plan->set_minutes, $plan->session_minutes, $plan->most_trials,
-                $room === null ? null : Distance::fromMeters($room), $unit,
+                $room === null ? null : Distance::fromMeters($room), $unit, $plan->easy_after,
             ),
             array_keys($steps),
             Distance::fromMeters($model->reference_meters),

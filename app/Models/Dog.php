@@ -73,6 +73,24 @@ final class Dog extends Model
         return $this->hasMany(SkillShowing::class)->orderByDesc('shown_on')->orderByDesc('id');
     }
 
+    /** @return HasMany<Item, $this> */
+    public function items(): HasMany
+    {
+        return $this->hasMany(Item::class)->orderBy('name');
+    }
+
+    /** @return HasMany<DogArea, $this> */
+    public function areas(): HasMany
+    {
+        return $this->hasMany(DogArea::class);
+    }
+
+    /** @return HasMany<HandlerLimit, $this> */
+    public function handlerLimits(): HasMany
+    {
+        return $this->hasMany(HandlerLimit::class)->orderBy('id');
+    }
+
     /** Whether plans keep to the cautious limits: a bite history, hidden signs, or children near. */
     public function isCautious(): bool
     {

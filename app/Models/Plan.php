@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Items\Phase;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
@@ -34,9 +35,13 @@ use Illuminate\Database\Eloquent\SoftDeletes;
  * @property int $version of its ladder
  * @property ?int $given_from plan of another person that this one goes on from
  * @property int $given_held step held there; −1 for none
+ * @property int $easy_after good repetitions before an easy one between; 0 for never
+ * @property ?int $item_id
+ * @property ?Phase $phase of the item
  * @property ?CarbonImmutable $updated_at
  * @property-read ResponseModel $responseModel
  * @property-read ?Place $place
+ * @property-read ?Item $item
  * @property-read Collection<int, Step> $steps
  * @property-read Collection<int, Session> $sessions
  */
@@ -47,12 +52,12 @@ final class Plan extends Model
     protected $fillable = [
         'practice_id', 'response_model_id', 'place_id', 'created_by', 'name', 'method', 'strain_limit', 'reaction_limit',
         'most_advances', 'set_minutes', 'session_minutes', 'most_trials', 'resting_reason', 'reviewed_by',
-        'goal', 'template', 'choices', 'outings_a_week', 'version', 'given_from', 'given_held',
+        'goal', 'template', 'choices', 'outings_a_week', 'version', 'given_from', 'given_held', 'easy_after', 'item_id', 'phase',
     ];
 
-    protected $attributes = ['outings_a_week' => 3, 'version' => 1, 'given_held' => -1];
+    protected $attributes = ['outings_a_week' => 3, 'version' => 1, 'given_held' => -1, 'easy_after' => 0];
 
-    protected $casts = ['choices' => 'array', 'outings_a_week' => 'float', 'strain_limit' => 'float', 'reaction_limit' => 'float'];
+    protected $casts = ['phase' => Phase::class, 'choices' => 'array', 'outings_a_week' => 'float', 'strain_limit' => 'float', 'reaction_limit' => 'float'];
 
     /** @return BelongsTo<ResponseModel, $this> */
     public function responseModel(): BelongsTo
@@ -64,6 +69,12 @@ final class Plan extends Model
     public function place(): BelongsTo
     {
         return $this->belongsTo(Place::class);
+    }
+
+    /** @return BelongsTo<Item, $this> */
+    public function item(): BelongsTo
+    {
+        return $this->belongsTo(Item::class);
     }
 
     /** @return HasMany<Step, $this> */

@@ -41,6 +41,9 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property ?TurnLatency $latency
  * @property ?int $latency_ms
  * @property ?int $stare_ms
+ * @property ?int $stay_ms from the offer on
+ * @property ?int $hold_ms
+ * @property ?int $return_ms back from a tossed treat
  * @property ?string $device
  * @property bool $interrupted
  * @property bool $handler_error

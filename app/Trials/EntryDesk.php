@@ -66,7 +66,7 @@ final readonly class EntryDesk
     {
         $data = is_array($entry['trial'] ?? null) ? $entry['trial'] : [];
         $data = [...$data, 'uuid' => $uuid, 'device' => $device, 'device_at' => $entry['at'] ?? null, 'sent_at' => $entry['sent_at'] ?? null, 'sequence' => $entry['sequence'] ?? null];
-        $validator = $this->validators->make($data, $this->rules->of($user->distance_unit, $data['exposure'] ?? null, $session->plan->responseModel->kind), TrialRules::MESSAGES)->after(TrialRules::afterwards(...));
+        $validator = $this->validators->make($data, $this->rules->of($session, $user->distance_unit, $data['exposure'] ?? null), TrialRules::MESSAGES)->after(TrialRules::afterwards(...));
         if ($validator->fails()) {
             return $this->tray($user, $uuid, $data, (string) $validator->errors()->first());
         }

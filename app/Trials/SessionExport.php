@@ -61,7 +61,7 @@ final readonly class SessionExport
         if ($file === false) {
             throw new \RuntimeException('No temporary file for the export.');
         }
-        $head = ['uuid', 'sequence', 'occurred_at', 'distance_m', 'other_dimensions', 'outcome', 'band', 'band_proposed', 'signs', 'food', 'food_left', 'latency', 'latency_ms', 'interrupted', 'handler_error', 'undone', 'note'];
+        $head = ['uuid', 'sequence', 'occurred_at', 'distance_m', 'other_dimensions', 'outcome', 'band', 'band_proposed', 'signs', 'food', 'food_left', 'latency', 'latency_ms', 'interrupted', 'handler_error', 'undone', 'note', 'stay_ms', 'hold_ms', 'return_ms'];
         fputcsv($file, $head, escape: '', eol: "\r\n");
         foreach ($this->trials($session) as $trial) {
             $row = $this->trial($trial);
@@ -71,7 +71,7 @@ final readonly class SessionExport
                 $row['uuid'], $row['sequence'], $row['occurredAt'], $row['exposure']['distance'] ?? null,
                 implode(';', array_map(static fn (string $key, float|string|null $value): string => "{$key}={$value}", array_keys($others), $others)),
                 $row['outcome'], $row['band'], $row['bandProposed'], implode(';', $row['signs']), $row['food'], $row['foodLeft'], $row['latency'], $row['latencyMs'],
-                $row['interrupted'], $row['handlerError'], $row['undone'], $row['note'],
+                $row['interrupted'], $row['handlerError'], $row['undone'], $row['note'], $row['stayMs'], $row['holdMs'], $row['returnMs'],
             ]), escape: '', eol: "\r\n");
         }
         rewind($file);
@@ -86,7 +86,7 @@ final readonly class SessionExport
     }
 
     /**
-     * @return array{id: int, uuid: string, sequence: int, occurredAt: ?string, deviceAt: ?string, receivedAt: ?string, exposure: array<string, float|string|null>, target: array<string, float|string|null>, underAction: ?string, outcome: string, band: int, bandProposed: int, signs: list<string>, signsVersion: string, food: string, foodLeft: bool, latency: ?string, latencyMs: ?int, stareMs: ?int, device: ?string, interrupted: bool, handlerError: bool, undone: bool, corrections: list<array<string, mixed>>, note: ?string}
+     * @return array{id: int, uuid: string, sequence: int, occurredAt: ?string, deviceAt: ?string, receivedAt: ?string, exposure: array<string, float|string|null>, target: array<string, float|string|null>, underAction: ?string, outcome: string, band: int, bandProposed: int, signs: list<string>, signsVersion: string, food: string, foodLeft: bool, latency: ?string, latencyMs: ?int, stareMs: ?int, stayMs: ?int, holdMs: ?int, returnMs: ?int, device: ?string, interrupted: bool, handlerError: bool, undone: bool, corrections: list<array<string, mixed>>, note: ?string}
      */
     private function trial(Trial $trial): array
     {
@@ -98,7 +98,7 @@ final readonly class SessionExport
             'exposure' => $part('real'), 'target' => $part('target'), 'underAction' => $trial->under_action,
             'outcome' => $trial->outcome->value, 'band' => $trial->band->value, 'bandProposed' => $trial->band_proposed->value,
             'signs' => array_values($trial->signs->map(static fn ($row): string => $row->sign)->sort()->all()), 'signsVersion' => $trial->signs_version,
-            'food' => $trial->food->value, 'foodLeft' => $trial->food_left, 'latency' => $trial->latency?->value, 'latencyMs' => $trial->latency_ms, 'stareMs' => $trial->stare_ms, 'device' => $trial->device,
+            'food' => $trial->food->value, 'foodLeft' => $trial->food_left, 'latency' => $trial->latency?->value, 'latencyMs' => $trial->latency_ms, 'stareMs' => $trial->stare_ms, 'stayMs' => $trial->stay_ms, 'holdMs' => $trial->hold_ms, 'returnMs' => $trial->return_ms, 'device' => $trial->device,
             'interrupted' => $trial->interrupted, 'handlerError' => $trial->handler_error,
             'undone' => $trial->corrections->contains('kind', 'undo'),
             'corrections' => array_values($trial->corrections->map(static fn ($row): array => ['kind' => $row->kind, 'changes' => $row->changes, 'madeAt' => self::iso($row->made_at)])->all()),

@@ -163,6 +163,7 @@ final readonly class TrialLogger
             'latency' => $trial->latency?->value,
             'latency_ms' => $trial->latencyMilliseconds,
             'stare_ms' => $trial->stareMilliseconds,
+            ...$trial->times->columns(),
             'device' => $trial->device,
             'interrupted' => $trial->interrupted,
             'handler_error' => $trial->handlerError,

@@ -61,7 +61,7 @@ final readonly class TrayController
         $given = $request->validate(['session_id' => ['required', 'integer']], ['session_id.required' => 'Choose the session that this trial belongs to.']);
         $session = Session::query()->where('practice_id', $user->practice_id)->findOrFail((int) $given['session_id']);
         Gate::authorize('view', $session);
-        $checked = Validator::make($unplaced->payload, $this->rules->of($user->distance_unit, $unplaced->payload['exposure'] ?? null, $session->plan->responseModel->kind), TrialRules::MESSAGES)->after(TrialRules::afterwards(...))->validate();
+        $checked = Validator::make($unplaced->payload, $this->rules->of($session, $user->distance_unit, $unplaced->payload['exposure'] ?? null), TrialRules::MESSAGES)->after(TrialRules::afterwards(...))->validate();
         $this->logger->log($session, $user, $this->rules->toTrial($checked, $session, $user->distance_unit));
         $unplaced->update(['settled_at' => $this->clock->now()]);
 

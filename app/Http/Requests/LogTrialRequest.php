@@ -15,7 +15,7 @@ final class LogTrialRequest extends FormRequest
     /** @return array<string, list<mixed>> */
     public function rules(TrialRules $rules): array
     {
-        return $rules->of($this->signedIn()->distance_unit, $this->input('exposure'), $this->training()->plan->responseModel->kind);
+        return $rules->of($this->training(), $this->signedIn()->distance_unit, $this->input('exposure'));
     }
 
     /** @return array<string, string> */

@@ -8,6 +8,7 @@ use App\Advice\CoreCatalogs;
 use App\Advice\PlanReader;
 use App\Models\AdviceGiven;
 use App\Models\Session;
+use App\Trials\ContactTimes;
 use App\Trials\IncomingTrial;
 use Core\Decision\Action;
 use Core\Decision\Level;
@@ -24,6 +25,7 @@ use Core\Sign\OutcomeEffect;
 use Core\Sign\TurnLatency;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Validator;
+use Psr\Clock\ClockInterface;
 
 /** What a logged trial may hold, and how it becomes core values. The same for a form, a device and the tray. */
 final readonly class TrialRules
@@ -40,11 +42,16 @@ final readonly class TrialRules
         'latency.*' => 'Choose how long it took to turn.',
         'latency_ms.*' => 'The latency must be 0 to 600,000 milliseconds.',
         'stare_ms.*' => 'The stare must be 0 to 600,000 milliseconds.',
+        'stay_ms.*' => 'The stay must be 0 to 3,600,000 milliseconds.',
+        'hold_ms.*' => 'The hold is longer than the session has lasted. Give the seconds it really held.',
+        'return_ms.*' => 'The way back from the treat must be 0 to 3,600,000 milliseconds.',
         'exposure.*.in' => 'Choose one of the values shown.',
         'note.max' => 'Keep the note under 500 characters.',
     ];
 
-    public function __construct(private CoreCatalogs $catalogs, private PlanReader $plans)
+    private const CLOCK_SLACK = 60_000;
+
+    public function __construct(private CoreCatalogs $catalogs, private PlanReader $plans, private ClockInterface $clock)
     {
     }
 
@@ -52,8 +59,9 @@ final readonly class TrialRules
      * @param  mixed  $exposure  the dimensions sent: rules are made for these only, as this runs after every trial
      * @return array<string, list<mixed>>
      */
-    public function of(DistanceUnit $unit, mixed $exposure, PlanKind $kind): array
+    public function of(Session $session, DistanceUnit $unit, mixed $exposure): array
     {
+        $kind = $session->plan->responseModel->kind;
         $catalog = $this->catalogs->dimensions($kind);
         $rules = [
             'uuid' => ['required', 'string', 'uuid'],
@@ -73,6 +81,9 @@ final readonly class TrialRules
             'latency' => ['nullable', Rule::enum(TurnLatency::class)],
             'latency_ms' => ['nullable', 'integer', 'between:0,600000'],
             'stare_ms' => ['nullable', 'integer', 'between:0,600000'],
+            'stay_ms' => ['nullable', 'integer', 'between:0,3600000'],
+            'hold_ms' => ['nullable', 'integer', 'min:0', 'max:'.$this->longest($session)],
+            'return_ms' => ['nullable', 'integer', 'between:0,3600000'],
             'device' => ['nullable', 'string', 'uuid'],
             'interrupted' => ['nullable', 'boolean'],
             'handler_error' => ['nullable', 'boolean'],
@@ -88,7 +99,17 @@ final readonly class TrialRules
             }
         }
 
+        if (is_array($exposure) && isset($exposure['body_area'])) {
+            $rules['exposure.body_area'][] = new AreaOnDog($session->plan->responseModel->dog_id, is_string($exposure['side'] ?? null) ? $exposure['side'] : null);
+        }
+
         return $rules;
+    }
+
+    /** Milliseconds that a hold may last: no longer than its session, give or take a minute between two clocks. */
+    private function longest(Session $session): int
+    {
+        return (int) (($session->ended_at ?? $this->clock->now())->format('Uv')) - $session->started_at->getTimestampMs() + self::CLOCK_SLACK;
     }
 
     /** Outcome and band say different things but may not contradict each other. */
@@ -115,6 +136,11 @@ final readonly class TrialRules
         $distance = $kind === PlanKind::Presence ? Distance::from((float) $data['distance'], $unit) : null;
         [$target, $under, $forecast] = $this->aim(is_string($data['aim'] ?? null) ? $data['aim'] : '', $session, $distance, $unit);
         $stated = array_filter(is_array($data['exposure'] ?? null) ? $data['exposure'] : [], static fn (mixed $value): bool => $value !== null && $value !== '');
+        $times = ContactTimes::from($data);
+        // where time is part of what is asked, what was held is what the trial really was
+        if ($times->hold !== null && isset($target->exposure->values['duration']) && ! isset($stated['duration'])) {
+            $stated['duration'] = round($times->hold / 1000, 1);
+        }
         $latencyMs = isset($data['latency_ms']) && $data['latency_ms'] !== '' ? (int) $data['latency_ms'] : null;
         $latency = TurnLatency::tryFrom((string) ($data['latency'] ?? ''));
         $note = trim((string) ($data['note'] ?? ''));
@@ -141,6 +167,7 @@ final readonly class TrialRules
             self::time($data['sent_at'] ?? null),
             isset($data['stare_ms']) && $data['stare_ms'] !== '' ? (int) $data['stare_ms'] : null,
             is_string($data['device'] ?? null) ? strtolower($data['device']) : null,
+            $times,
         );
     }
 

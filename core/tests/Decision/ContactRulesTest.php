@@ -41,12 +41,7 @@ final class ContactRulesTest extends TestCase
 {
     private const NOW = '2026-10-20 10:00 UTC';
 
-    private Ladder $ladder;
-
-    protected function setUp(): void
-    {
-        [$this->ladder] = Fixture::laid('nails');
-    }
+    private static ?Ladder $ladder = null;
 
     public function test_freezing_takes_the_hands_off_and_the_second_time_ends_it(): void
     {
@@ -60,7 +55,7 @@ final class ContactRulesTest extends TestCase
 
     public function test_a_miss_asks_the_same_again_with_one_other_thing_changed(): void
     {
-        $asked = $this->ladder->step(5)->exposure;
+        $asked = self::ladder()->step(5)->exposure;
         foreach ([[Outcome::OfferedElse, Band::Easy], [Outcome::SearchedHand, Band::Aware], [Outcome::Reached, Band::Effort], [Outcome::TakenAway, Band::Effort]] as [$outcome, $band]) {
             $advice = $this->after([...$this->good(5, 8), $this->trial(5, $outcome, $band)]);
 
@@ -83,7 +78,7 @@ final class ContactRulesTest extends TestCase
         self::assertStringNotContainsString('right side', $otherSide[0]->change);
 
         $onTheRight = new LoggedTrial($doubt->target, Action::ChangeOther, $doubt->exposure->with('side', 'right'), Outcome::Reached, Band::Easy, [], FoodTaken::Gently, true, null, false, false, $doubt->at);
-        $summary = SessionSummary::of(new SessionLog($doubt->at, null, [$doubt, $onTheRight]), $this->ladder);
+        $summary = SessionSummary::of(new SessionLog($doubt->at, null, [$doubt, $onTheRight]), self::ladder());
         self::assertSame(['side' => 1], $summary->helped);
 
         $again = $this->after([...$this->good(5, 8), $doubt], new History(trialsEver: 60, helped: ['side' => 5]));
@@ -103,7 +98,7 @@ final class ContactRulesTest extends TestCase
         // four of the last five are asked: three before the easy one and two after it
         $met = $this->after([...$this->good(5, 3), $easy, ...$this->good(5, 2)], easyAfter: 3);
         self::assertContains('criterion', array_map(static fn (Reason $reason): string => $reason->code, $met->reasons));
-        self::assertContains(['step' => 5, 'held' => true], SessionSummary::of(new SessionLog($easy->at, null, [...$this->good(5, 3), $easy, ...$this->good(5, 2)]), $this->ladder)->marks);
+        self::assertContains(['step' => 5, 'held' => true], SessionSummary::of(new SessionLog($easy->at, null, [...$this->good(5, 3), $easy, ...$this->good(5, 2)]), self::ladder())->marks);
     }
 
     public function test_a_doubt_in_the_easy_one_is_taken_as_seriously_as_any(): void
@@ -115,14 +110,13 @@ final class ContactRulesTest extends TestCase
 
     public function test_the_word_is_suggested_once_when_nine_of_ten_were_offered(): void
     {
-        $named = fn (array $trials): bool => in_array('name-it', array_map(static fn (Reason $reason): string => $reason->code, $this->after($trials)->reasons), true);
         $miss = $this->trial(1, Outcome::OfferedElse, Band::Easy);
 
-        self::assertFalse($named($this->good(1, 9)));
-        self::assertTrue($named($this->good(1, 10)));
-        self::assertTrue($named([...$this->good(1, 4), $miss, ...$this->good(1, 5)]));
-        self::assertFalse($named([...$this->good(1, 4), $miss, $miss, ...$this->good(1, 4)]));
-        self::assertFalse($named($this->good(1, 11)), 'once is enough');
+        self::assertFalse($this->suggestsWord($this->good(1, 9)));
+        self::assertTrue($this->suggestsWord($this->good(1, 10)));
+        self::assertTrue($this->suggestsWord([...$this->good(1, 4), $miss, ...$this->good(1, 5)]));
+        self::assertFalse($this->suggestsWord([...$this->good(1, 4), $miss, $miss, ...$this->good(1, 4)]));
+        self::assertFalse($this->suggestsWord($this->good(1, 11)), 'once is enough');
     }
 
     public function test_an_opt_out_is_honored_with_ideas_for_a_smaller_one(): void
@@ -142,6 +136,12 @@ final class ContactRulesTest extends TestCase
     }
 
     /** @param  list<LoggedTrial>  $trials */
+    private function suggestsWord(array $trials): bool
+    {
+        return in_array('name-it', array_map(static fn (Reason $reason): string => $reason->code, $this->after($trials)->reasons), true);
+    }
+
+    /** @param  list<LoggedTrial>  $trials */
     private function after(array $trials, ?History $history = null, int $easyAfter = 0): Advice
     {
         return RuleBook::standard()->decide($this->situation($trials, $history ?? new History(heldStep: 4, daysSinceLast: 1.0, trialsEver: 240, hasSucceeded: true), $easyAfter));
@@ -154,18 +154,18 @@ final class ContactRulesTest extends TestCase
         $log = new SessionLog($now, $now, $trials);
         $known = [];
         foreach ($knowsIt ? range(0, 11) : [] as $step) {
-            array_push($known, ...array_fill(0, 40, ['exposure' => $this->ladder->step($step)->exposure, 'band' => Band::Easy, 'afterReaction' => false]));
+            array_push($known, ...array_fill(0, 40, ['exposure' => self::ladder()->step($step)->exposure, 'band' => Band::Easy, 'afterReaction' => false]));
         }
         // harder ground showed that this dog warns before it reacts
         foreach ($knowsIt ? [Band::Aware, Band::Aware, Band::Effort] : [] as $band) {
-            array_push($known, ...array_fill(0, 10, ['exposure' => $this->ladder->step(11)->exposure, 'band' => $band, 'afterReaction' => false]));
+            array_push($known, ...array_fill(0, 10, ['exposure' => self::ladder()->step(11)->exposure, 'band' => $band, 'afterReaction' => false]));
         }
         $catalog = Fixture::catalogs()['contact'];
-        $keys = array_keys(array_merge(...array_map(static fn ($step): array => $step->exposure->values, $this->ladder->steps)));
-        $scale = LoadScale::of($catalog, Distance::fromMeters(8.0), $keys, $this->ladder->step($knowsIt ? $this->ladder->top() : 0)->exposure);
+        $keys = array_keys(array_merge(...array_map(static fn ($step): array => $step->exposure->values, self::ladder()->steps)));
+        $scale = LoadScale::of($catalog, Distance::fromMeters(8.0), $keys, self::ladder()->step($knowsIt ? self::ladder()->top() : 0)->exposure);
         $model = (new ModelBuilder(Fixture::priors()))->build($scale, true, null, [SessionEvidence::ofTrials(new \DateTimeImmutable('2026-10-19 10:00 UTC'), $known)], $log->evidence());
 
-        return new Situation($catalog, Fixture::signs(), $this->ladder, RuleSettings::of(RiskLimits::usual(), sessionMinutes: 30, easyAfter: $easyAfter), $history, $log, $model, $now);
+        return new Situation($catalog, Fixture::signs(), self::ladder(), RuleSettings::of(RiskLimits::usual(), sessionMinutes: 30, easyAfter: $easyAfter), $history, $log, $model, $now);
     }
 
     /** @return list<LoggedTrial> */
@@ -177,8 +177,13 @@ final class ContactRulesTest extends TestCase
     /** @param  list<string>  $signs */
     private function trial(int $step, Outcome $outcome, Band $band, array $signs = [], ?Action $under = null): LoggedTrial
     {
-        $exposure = $this->ladder->step($step)->exposure;
+        $exposure = self::ladder()->step($step)->exposure;
 
         return new LoggedTrial(new Level(max(0, $step), $exposure), $under, $exposure, $outcome, $band, $signs, FoodTaken::Gently, true, null, false, false, new \DateTimeImmutable(self::NOW));
+    }
+
+    private static function ladder(): Ladder
+    {
+        return self::$ladder ??= Fixture::laid('nails')[0];
     }
 }

@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Items;
+
+/** Putting on, wearing and taking off are separate ladders of one item; a branch goes a little way off to the side. */
+enum Phase: string
+{
+    case On = 'on';
+    case Worn = 'worn';
+    case Off = 'off';
+    case Branch = 'branch';
+
+    public function label(): string
+    {
+        return match ($this) {
+            self::On => 'putting it on',
+            self::Worn => 'wearing it',
+            self::Off => 'taking it off',
+            self::Branch => 'a side branch, such as round the neck only',
+        };
+    }
+}

@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Wearing;
+
+/** How the dog moved in an item, against its own baseline: a three-legged dog moves oddly without one. */
+enum Movement: string
+{
+    case AsUsual = 'as_usual';
+    case Shorter = 'shorter';
+    case Hesitant = 'hesitant';
+    case PawsAtIt = 'paws';
+    case Frozen = 'frozen';
+
+    public function label(): string
+    {
+        return match ($this) {
+            self::AsUsual => 'as without it',
+            self::Shorter => 'shorter steps',
+            self::Hesitant => 'hesitates, stops',
+            self::PawsAtIt => 'paws or rubs at it',
+            self::Frozen => 'freezes',
+        };
+    }
+}

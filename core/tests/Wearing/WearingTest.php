@@ -1,0 +1,68 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Tests\Wearing;
+
+use Core\Wearing\ItemKind;
+use Core\Wearing\ItemReadiness;
+use Core\Wearing\Movement;
+use Core\Wearing\Requirement;
+use Core\Wearing\Wearing;
+use Core\Wearing\WearingLog;
+use Core\Wearing\WearingSituation;
+use PHPUnit\Framework\Attributes\CoversClass;
+use PHPUnit\Framework\TestCase;
+
+#[CoversClass(WearingLog::class)]
+#[CoversClass(ItemReadiness::class)]
+#[CoversClass(Requirement::class)]
+final class WearingTest extends TestCase
+{
+    public function test_minutes_are_counted_by_situation_and_freedom_from_the_latest_back(): void
+    {
+        $log = WearingLog::of([
+            self::worn(1, 90, WearingSituation::Still), self::worn(3, 600, WearingSituation::Walk), self::worn(2, 240, WearingSituation::Still, Movement::Shorter), self::worn(4, 30, WearingSituation::Play),
+        ]);
+
+        self::assertEqualsWithDelta(5.5, $log->minutes()['still'], 1e-9);
+        self::assertSame([10.0, 0.0], [$log->minutes()['walk'], $log->minutes()['care']]);
+        self::assertSame([600, 2, 3], [$log->longestFree(), $log->freeRun(), $log->freeSituations()]);
+    }
+
+    public function test_nothing_is_ready_at_first_and_every_point_is_named(): void
+    {
+        $asks = ItemReadiness::of(ItemKind::Muzzle, [], WearingLog::of([]), null);
+
+        self::assertSame(['on', 'worn', 'off', 'long', 'fun', 'situations', 'movement', 'fit'], self::missing($asks));
+        self::assertStringContainsString('pants, drinks', $asks[7]->asks);
+    }
+
+    public function test_taking_off_counts_as_much_as_putting_on_and_need_does_not_count_as_fun(): void
+    {
+        $fun = array_map(static fn (int $day): Wearing => self::worn($day, 200, [WearingSituation::Still, WearingSituation::Play, WearingSituation::Walk][$day % 3]), range(1, 4));
+        $need = self::worn(5, 700, WearingSituation::Care);
+
+        self::assertSame(['off', 'fun'], self::missing(ItemReadiness::of(ItemKind::Harness, ['on' => 1.0, 'worn' => 1.0, 'off' => 0.75], WearingLog::of([...$fun, $need]), 12)));
+        $ready = WearingLog::of([...$fun, $need, self::worn(6, 60, WearingSituation::Cues)]);
+        self::assertSame([], self::missing(ItemReadiness::of(ItemKind::Harness, ['on' => 1.0, 'worn' => 1.0, 'off' => 1.0], $ready, 12)));
+        self::assertSame(['fit'], self::missing(ItemReadiness::of(ItemKind::Harness, ['on' => 1.0, 'worn' => 1.0, 'off' => 1.0], $ready, 31)), 'a fit ages');
+        // one short stride takes it back, however much was worn before
+        $stiff = WearingLog::of([...$ready->wearings, self::worn(7, 60, WearingSituation::Walk, Movement::Shorter)]);
+        self::assertSame(['movement'], self::missing(ItemReadiness::of(ItemKind::Harness, ['on' => 1.0, 'worn' => 1.0, 'off' => 1.0], $stiff, 12)));
+    }
+
+    /**
+     * @param  list<Requirement>  $asks
+     * @return list<string>
+     */
+    private static function missing(array $asks): array
+    {
+        return array_column(array_filter($asks, static fn (Requirement $one): bool => ! $one->isMet), 'key');
+    }
+
+    private static function worn(int $day, int $seconds, WearingSituation $situation, Movement $movement = Movement::AsUsual): Wearing
+    {
+        return new Wearing(new \DateTimeImmutable(sprintf('2026-10-%02d 10:00 UTC', $day)), $seconds, $situation, $movement);
+    }
+}
