@@ -3,16 +3,21 @@
 declare(strict_types=1);
 
 use App\Http\Controllers\AgreementController;
+use App\Http\Controllers\AreaController;
 use App\Http\Controllers\AssessmentController;
 use App\Http\Controllers\BreakController;
 use App\Http\Controllers\CareCardController;
 use App\Http\Controllers\CautionController;
+use App\Http\Controllers\CoverageController;
 use App\Http\Controllers\DogController;
 use App\Http\Controllers\EntryController;
 use App\Http\Controllers\ExportController;
+use App\Http\Controllers\HandlerLimitController;
+use App\Http\Controllers\HandlingController;
 use App\Http\Controllers\HandoverController;
 use App\Http\Controllers\HelpController;
 use App\Http\Controllers\IntakeController;
+use App\Http\Controllers\ItemController;
 use App\Http\Controllers\KitController;
 use App\Http\Controllers\LadderController;
 use App\Http\Controllers\LiveController;
@@ -31,6 +36,7 @@ use App\Http\Controllers\TrialController;
 use App\Http\Controllers\TriggerController;
 use App\Http\Controllers\UndoController;
 use App\Http\Controllers\UnitController;
+use App\Http\Controllers\WearingController;
 use Illuminate\Routing\Middleware\ValidateSignature;
 use Illuminate\Support\Facades\Route;
 
@@ -56,6 +62,15 @@ Route::middleware('auth')->group(function (): void {
     Route::put('/dogs/{dog}/intake', [IntakeController::class, 'update'])->name('intakes.update');
     Route::get('/dogs/{dog}/card', [CareCardController::class, 'show'])->name('card.show');
     Route::get('/dogs/{dog}/kit', [KitController::class, 'show'])->name('kit.show');
+    Route::get('/dogs/{dog}/handling', [HandlingController::class, 'show'])->name('handling.show');
+    Route::put('/dogs/{dog}/areas/{area}/{side}', [AreaController::class, 'update'])->name('areas.update');
+    Route::post('/dogs/{dog}/limits', [HandlerLimitController::class, 'store'])->name('limits.store');
+    Route::delete('/limits/{limit}', [HandlerLimitController::class, 'destroy'])->name('limits.destroy');
+    Route::get('/dogs/{dog}/coverage', [CoverageController::class, 'show'])->name('coverage.show');
+    Route::post('/dogs/{dog}/items', [ItemController::class, 'store'])->name('items.store');
+    Route::get('/items/{item}', [ItemController::class, 'show'])->name('items.show');
+    Route::put('/items/{item}', [ItemController::class, 'update'])->name('items.update');
+    Route::post('/items/{item}/wearings', [WearingController::class, 'store'])->name('wearings.store');
     Route::post('/dogs/{dog}/triggers', [TriggerController::class, 'store'])->name('triggers.store');
     Route::post('/dogs/{dog}/skills', [SkillController::class, 'store'])->name('skills.store');
     Route::post('/dogs/{dog}/agreements', [AgreementController::class, 'store'])->name('agreements.store');

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Demo;
 
 use App\Advice\CoreCatalogs;
+use App\Advice\PlanReader;
 use App\Models\AdviceGiven;
 use App\Models\Plan;
 use App\Models\Session;
@@ -16,6 +17,7 @@ use Core\Decision\Action;
 use Core\Decision\Level;
 use Core\Exposure\Exposure;
 use Core\Exposure\LoadScale;
+use Core\Exposure\PlanKind;
 use Core\Measure\Distance;
 use Core\Simulation\Chance;
 use Core\Simulation\SimulatedDog;
@@ -29,7 +31,7 @@ final readonly class DemoHistory
 {
     private const MOST_TRIALS = 60;
 
-    public function __construct(private TrialLogger $logger, private SteppedClock $clock, private CoreCatalogs $catalogs)
+    public function __construct(private TrialLogger $logger, private SteppedClock $clock, private CoreCatalogs $catalogs, private PlanReader $plans)
     {
     }
 
@@ -41,12 +43,30 @@ final readonly class DemoHistory
     public function write(Plan $plan, User $user, array $daysAgo, float $location, int $seed, \DateTimeImmutable $today): void
     {
         $random = new Randomizer(new Xoshiro256StarStar($seed));
-        $scale = LoadScale::of($this->catalogs->dimensions($plan->responseModel->kind), Distance::fromMeters($plan->responseModel->reference_meters), ['trigger_motion', 'trigger_attention']);
-        $dog = new SimulatedDog($scale, $location, [2.1, 1.6, 1.3], ['distance' => 2.3, 'trigger_motion' => 1.3, 'trigger_attention' => 0.9], 0.016, new Temperament(daySd: 0.6), new Chance($random));
+        $dog = $plan->responseModel->kind === PlanKind::Presence ? $this->atADistance($plan, $location, new Chance($random)) : $this->underTheHand($plan, $user, $location, new Chance($random));
         foreach ($daysAgo as $days) {
             $this->clock->set($today->modify("-{$days} days")->setTime(8, $random->getInt(0, 50), $random->getInt(0, 59)));
             $this->session($plan, $user, $dog, $random);
         }
+    }
+
+    private function atADistance(Plan $plan, float $location, Chance $chance): SimulatedDog
+    {
+        $scale = LoadScale::of($this->catalogs->dimensions(PlanKind::Presence), Distance::fromMeters($plan->responseModel->reference_meters), ['trigger_motion', 'trigger_attention']);
+
+        return new SimulatedDog($scale, $location, [2.1, 1.6, 1.3], ['distance' => 2.3, 'trigger_motion' => 1.3, 'trigger_attention' => 0.9], 0.016, new Temperament(daySd: 0.6), $chance);
+    }
+
+    private function underTheHand(Plan $plan, User $user, float $location, Chance $chance): SimulatedDog
+    {
+        $inCore = $this->plans->read($plan, $user->distance_unit);
+        $scale = LoadScale::of($inCore->catalog, $inCore->reference, [...$inCore->dimensions(), 'side'], $inCore->reactsTo);
+        $slopes = [];
+        foreach ($scale->dimensions as $dimension) {
+            $slopes[$dimension->key] = $dimension->slope->mode();
+        }
+
+        return new SimulatedDog($scale, $location, [2.1, 1.6, 1.3], $slopes, 0.03, new Temperament(daySd: 0.4), $chance);
     }
 
     private function session(Plan $plan, User $user, SimulatedDog $dog, Randomizer $random): void
@@ -82,8 +102,13 @@ final readonly class DemoHistory
         if ($target->distance() !== null) {
             $real = $real->withDistance(Distance::fromMeters(max(0.5, round($target->distance()->meters * (1.0 + ($dog->uniform() - 0.5) * 0.04), 1))));
         }
-        $real = $dog->uniform() < 0.15 ? $real->with('trigger_attention', 'glancing') : $real;
-        $response = SimulatedResponse::to($dog->meet($real), $dog->uniform(), $dog->uniform());
+        if ($session->plan->responseModel->kind === PlanKind::Presence) {
+            $real = $dog->uniform() < 0.15 ? $real->with('trigger_attention', 'glancing') : $real;
+            $response = SimulatedResponse::to($dog->meet($real), $dog->uniform(), $dog->uniform());
+        } else {
+            $real = $dog->uniform() < 0.35 ? $real->with('side', 'right') : $real->with('side', 'left');
+            $response = SimulatedResponse::underTheHand($dog->meet($real), $dog->uniform(), $dog->uniform());
+        }
         $now = $this->clock->now();
 
         return $this->logger->log($session, $user, new IncomingTrial(

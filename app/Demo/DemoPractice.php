@@ -7,7 +7,9 @@ namespace App\Demo;
 use App\Assessments\AssessmentDraft;
 use App\Assessments\AssessmentWriter;
 use App\Assessments\Tried;
+use App\Items\Phase;
 use App\Models\Dog;
+use App\Models\Item;
 use App\Models\Person;
 use App\Models\Place;
 use App\Models\Practice;
@@ -21,13 +23,14 @@ use Core\Ladder\Criterion;
 use Core\Measure\Distance;
 use Core\Response\RiskLimits;
 use Core\Sign\Band;
+use Core\Wearing\ItemKind;
 
 /** The invented practice that ships with the application: Saltmarsh Lane Behavior in Eelmouth, its people and dogs. */
 final readonly class DemoPractice
 {
     public const PASSWORD = 'marsh-samphire-42';
 
-    public function __construct(private PlanWriter $plans, private DemoHistory $history, private DemoIntakes $intakes, private AssessmentWriter $assessments)
+    public function __construct(private PlanWriter $plans, private DemoHistory $history, private DemoIntakes $intakes, private AssessmentWriter $assessments, private DemoHandling $handling)
     {
     }
 
@@ -56,8 +59,14 @@ final readonly class DemoPractice
         $this->history->write($riders, $ines, [16, 14, 11, 9], 1.2, 3, $today);
         $this->assessed($mabel, $rowan, $handler, 'Nail grinder', 'nails', 3);
         $this->assessed($thimble, $ines, $second, 'Ear drops', 'ear-care', 2);
-        $this->plans->write($mabel, $rowan, $this->care('Nail grinder', $handler, 'nails', 'Two nails a day with the grinder, at her own pace.', RiskLimits::cautious()));
-        $this->plans->write($thimble, $ines, $this->care('Ear drops', $second, 'ear-care', 'Drops twice a day without a hand holding him.', RiskLimits::usual()));
+        $muzzle = Item::query()->create(['practice_id' => $practice->id, 'dog_id' => $mabel->id, 'user_id' => $rowan->id, 'kind' => ItemKind::Muzzle, 'name' => 'Tan basket muzzle', 'fit_checked_on' => $today->modify('-9 days')->format('Y-m-d'), 'fit_note' => 'Pants and takes paste in it.']);
+        $nails = $this->plans->write($mabel, $rowan, $this->care('Nail grinder', $handler, 'nails', 'Two nails a day with the grinder, at her own pace.', RiskLimits::cautious()));
+        $this->history->write($nails, $rowan, [17, 15, 12, 10, 8, 6, 3], 3.2, 41, $today);
+        $drops = $this->plans->write($thimble, $ines, $this->care('Ear drops', $second, 'ear-care', 'Drops twice a day without a hand holding him.', RiskLimits::usual()));
+        $this->history->write($drops, $ines, [12, 11, 9, 8, 6, 4], 3.2, 42, $today);
+        $on = $this->plans->write($mabel, $rowan, $this->care('Basket muzzle', $handler, 'basket-muzzle', 'Her own muzzle, worn on walks without a thought.', RiskLimits::cautious(), $muzzle, Phase::On));
+        $this->history->write($on, $rowan, [16, 14, 11, 9, 7, 5, 2], 4.0, 43, $today);
+        $this->handling->write($mabel, $muzzle, $rowan, $handler, $today);
 
         return $practice;
     }
@@ -70,11 +79,11 @@ final readonly class DemoPractice
         $this->assessments->write($dog, $user, new AssessmentDraft(PlanKind::Contact, null, $about, $handler->id, null, null, $template, [...$tried, new Tried($top, null, null, null, Band::Over)]));
     }
 
-    private function care(string $about, Person $handler, string $template, string $goal, RiskLimits $limits): PlanDraft
+    private function care(string $about, Person $handler, string $template, string $goal, RiskLimits $limits, ?Item $item = null, ?Phase $phase = null): PlanDraft
     {
         return new PlanDraft(
             $about, PlanKind::Contact, null, $about, $handler->id, 'opt_in_station', LadderPlan::Template, Criterion::share(4, 5), $limits,
-            template: $template, goalWords: $goal, outingsAWeek: 7.0, setMinutes: 3, sessionMinutes: 10,
+            template: $template, goalWords: $goal, outingsAWeek: 7.0, setMinutes: 3, sessionMinutes: 10, easyAfter: 3, itemId: $item?->id, phase: $phase,
         );
     }
 

@@ -7,6 +7,7 @@ namespace App\Plans;
 use App\Advice\CoreCatalogs;
 use App\Advice\DogCatalogs;
 use App\Advice\DogModelReader;
+use App\Handling\AreaBook;
 use App\Models\ResponseModel;
 use App\Templates\TemplateShelf;
 use Core\Exposure\DimensionCatalog;
@@ -20,6 +21,7 @@ use Core\Ladder\Step;
 use Core\Measure\Distance;
 use Core\Planning\Refiner;
 use Core\Template\TemplateLayout;
+use Core\Template\TemplateStep;
 
 /** Lays the ladder of a new plan: by equal ratios, from a template, or one first step to go on from by hand. */
 final readonly class LadderMaker
@@ -62,8 +64,17 @@ final readonly class LadderMaker
     {
         $shelf = $this->shelf->of($model->practice_id);
 
+        $orderBy = $shelf->template($template)->orderBy;
+        $steps = $shelf->steps($shelf->template($template));
+        if ($orderBy === 'body_area') {
+            // a ladder over the whole body leaves out what hands keep off
+            $off = AreaBook::handsOff($model->dog_id);
+            $kept = array_values(array_filter($steps, static fn (TemplateStep $step): bool => ! isset($off[(string) ($step->values['body_area'] ?? '')])));
+            $steps = $kept === [] ? $steps : $kept;
+        }
+
         return (new TemplateLayout($this->dogs->of($model)))->lay(
-            $shelf->steps($shelf->template($template)), $shelf->template($template)->orderBy,
+            $steps, $orderBy,
             $start === null ? null : Distance::fromMeters($start), $goal === null ? null : Distance::fromMeters($goal),
         );
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Plans;
 
+use App\Items\Phase;
 use Core\Exposure\PlanKind;
 use Core\Ladder\Criterion;
 use Core\Measure\Distance;
@@ -22,6 +23,7 @@ final readonly class PlanDraft
      * @param  array<string, string>  $play  other dimensions in play with the value that every step has, by key
      * @param  ?array<string, float|string>  $startsAt  of a template: the exposure that an assessment proposed to start with
      * @param  array<string, string>  $choices  where practitioners differ
+     * @param  int  $easyAfter  good repetitions before an easy one between; 0 for never
      */
     public function __construct(
         public string $name,
@@ -51,6 +53,9 @@ final readonly class PlanDraft
         public int $setMinutes = 4,
         public int $sessionMinutes = 30,
         public int $mostTrials = 60,
+        public int $easyAfter = 0,
+        public ?int $itemId = null,
+        public ?Phase $phase = null,
     ) {
     }
 }

@@ -34,6 +34,7 @@ final readonly class PlanWriter
                 'most_advances' => $draft->mostAdvances, 'set_minutes' => $draft->setMinutes,
                 'session_minutes' => $draft->sessionMinutes, 'most_trials' => $draft->mostTrials,
                 'goal' => $draft->goalWords, 'template' => $draft->template, 'choices' => $draft->choices, 'outings_a_week' => $draft->outingsAWeek,
+                'easy_after' => $draft->easyAfter, 'item_id' => $draft->itemId, 'phase' => $draft->phase,
             ]);
             $this->reactsAtGoal($model, $draft);
             StepWriter::write($plan, $this->ladders->make($model, $draft, $this->clock->now()));

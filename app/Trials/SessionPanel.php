@@ -29,6 +29,13 @@ final readonly class SessionPanel
 
     private const MOST_ASKED = 8;
 
+    private const USUAL = ['stare', 'stiff', 'mouth.closed', 'lick.lip', 'head.low', 'weight.forward', 'eat.hard', 'sniff.displace', 'whine', 'face.soft', 'mouthy', 'slow.walk'];
+
+    private const USUAL_UNDER_THE_HAND = ['look.hand', 'pull.away', 'weight.back', 'stiff', 'freeze', 'whale.eye', 'mouth.closed', 'lick.lip', 'eat.hard', 'mouthy', 'paw.item', 'face.soft'];
+
+    /** What begins a repetition: at a station the offer, in pairing that the item comes into sight. */
+    private const OFFERS = ['pairing' => 'In sight', 'earned_ration' => 'In sight'];
+
     public function __construct(private CoreCatalogs $catalogs, private TrialReader $trials, private PlanReader $plans)
     {
     }
@@ -63,6 +70,7 @@ final readonly class SessionPanel
             'kind' => $kind,
             'quick' => Outcome::quick($kind),
             'others' => Outcome::others($kind),
+            'offerWords' => self::OFFERS[$session->plan->method] ?? 'Offered',
             'catalog' => $catalog,
             'usualSigns' => $this->usualSigns($session),
             'state' => $session->state,
@@ -116,7 +124,8 @@ final readonly class SessionPanel
     {
         $seen = TrialSign::query()->toBase()->join('trials', 'trials.id', '=', 'trial_signs.trial_id')->join('sessions', 'sessions.id', '=', 'trials.session_id')
             ->where('sessions.plan_id', $session->plan_id)->groupBy('sign')->orderByRaw('COUNT(*) DESC')->limit(self::USUAL_SIGNS)->pluck('sign')->all();
-        $codes = array_slice(array_unique([...$seen, 'stare', 'stiff', 'mouth.closed', 'lick.lip', 'head.low', 'weight.forward', 'eat.hard', 'sniff.displace', 'whine', 'face.soft', 'mouthy', 'slow.walk']), 0, self::USUAL_SIGNS);
+        $usual = $session->plan->responseModel->kind === PlanKind::Contact ? self::USUAL_UNDER_THE_HAND : self::USUAL;
+        $codes = array_slice(array_unique([...$seen, ...$usual]), 0, self::USUAL_SIGNS);
 
         return array_values(array_filter(array_map(fn (mixed $code): ?Sign => $this->catalogs->signs->signs[is_string($code) ? $code : ''] ?? null, $codes)));
     }

@@ -8,14 +8,20 @@ use App\Models\AdviceGiven;
 use App\Models\Session;
 use Core\Decision\EasierLevels;
 use Core\Decision\Level;
+use Core\Decision\LoggedTrial;
 use Core\Decision\Situation;
 use Core\Exposure\Exposure;
+use Core\Exposure\PlanKind;
 use Core\Measure\Probability;
+use Core\Sign\OutcomeEffect;
 
 /** What a device needs to show a session and to go on without the server: advice, counts, clocks, and easier levels worked out beforehand. */
 final readonly class SessionState
 {
     private const LATEST = 14;
+
+    /** More repetitions than a hand makes in one. */
+    private const IN_A_MINUTE = 40;
 
     private const EASIER = [0.5, 1.0, 1.5];
 
@@ -65,7 +71,26 @@ final readonly class SessionState
                 static fn (int $id): array => ['uuid' => $marks[$id]['uuid'], 'band' => $trials[$id]->band->value, 'outcome' => $trials[$id]->outcome->value],
                 array_slice(array_keys($trials), -self::LATEST),
             ),
+            'rhythm' => self::rhythm(array_values($trials)),
+            'manner' => $situation->catalog->plan === PlanKind::Presence || $next === null ? null : $situation->ladder->step($step ?? 0)->manner->inWords(),
             'easier' => $this->easier($situation, $step ?? $level->step ?? 0, $next),
+        ];
+    }
+
+    /**
+     * When the latest repetitions were, in milliseconds, and how many offers were taken.
+     *
+     * @param  list<LoggedTrial>  $trials
+     * @return array{at: list<int>, accepted: int, declined: int}
+     */
+    private static function rhythm(array $trials): array
+    {
+        $count = static fn (OutcomeEffect $effect): int => count(array_filter($trials, static fn (LoggedTrial $trial): bool => $trial->outcome->effect() === $effect));
+
+        return [
+            'at' => array_map(static fn (LoggedTrial $trial): int => (int) $trial->at->format('Uv'), array_slice($trials, -self::IN_A_MINUTE)),
+            'accepted' => $count(OutcomeEffect::Success),
+            'declined' => $count(OutcomeEffect::OptOut),
         ];
     }
 

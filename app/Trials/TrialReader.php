@@ -38,16 +38,13 @@ final readonly class TrialReader
             ->selectRaw("trials.id, trials.uuid, sequence, steps.position, under_action, forecast, outcome, band, trials.food, food_left, latency, interrupted, handler_error, occurred_at,
                 {$part('target')} AS target, {$part('real')} AS exposure,
                 (SELECT GROUP_CONCAT(sign SEPARATOR ';') FROM trial_signs WHERE trial_id = trials.id) AS signs,
-                (SELECT JSON_ARRAYAGG(JSON_OBJECT('kind', kind, 'changes', changes) ORDER BY id) FROM trial_corrections WHERE trial_id = trials.id) AS corrections")
+                ".Corrections::COLUMN)
             ->get();
         $trials = $marks = [];
         foreach ($rows as $row) {
-            $fields = (array) $row;
-            foreach ($this->corrections($fields['corrections']) as $correction) {
-                if ($correction['kind'] === 'undo') {
-                    continue 2;
-                }
-                $fields = array_merge($fields, $correction['changes'] ?? []);
+            $fields = Corrections::applied((array) $row);
+            if ($fields === null) {
+                continue;
             }
             $trials[(int) $row->id] = self::trial($fields, $catalog);
             $marks[(int) $row->id] = ['uuid' => (string) $row->uuid, 'sequence' => (int) $row->sequence];
@@ -87,23 +84,5 @@ final readonly class TrialReader
         $stored = json_decode($json, true, flags: JSON_THROW_ON_ERROR);
 
         return new Risk(...$stored);
-    }
-
-    /** @return list<array{kind: string, changes: ?array<string, mixed>}> */
-    private function corrections(mixed $json): array
-    {
-        if (! is_string($json)) {
-            return [];
-        }
-        /** @var list<array{kind: string, changes: array<string, mixed>|string|null}> $rows */
-        $rows = json_decode($json, true, flags: JSON_THROW_ON_ERROR);
-        $corrections = [];
-        foreach ($rows as $row) {
-            // MariaDB keeps JSON as text, so it comes back quoted inside JSON_OBJECT
-            $changes = is_string($row['changes']) ? json_decode($row['changes'], true) : $row['changes'];
-            $corrections[] = ['kind' => $row['kind'], 'changes' => is_array($changes) ? $changes : null];
-        }
-
-        return $corrections;
     }
 }

@@ -54,6 +54,7 @@ final readonly class DogController
             'dog' => $dog,
             'plans' => $plans->map(fn (Plan $plan): array => ['plan' => $plan, ...$this->limits->now($plan, $user->distance_unit)]),
             'triggers' => $dog->triggers()->with('traits')->orderBy('name')->limit(100)->get(),
+            'items' => $dog->items()->limit(60)->get(),
             'foundations' => $this->readiness->ofDog($dog),
             'cautions' => $this->cautions->forDog($dog),
             'unread' => CautionBook::unread($this->cautions->forDog($dog), $dog, $user),

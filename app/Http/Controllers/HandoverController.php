@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Requests\MayHandle;
 use App\Models\Person;
 use App\Models\Plan;
 use App\Models\User;
@@ -21,7 +22,7 @@ final readonly class HandoverController
     {
         Gate::authorize('update', $plan);
         $given = $request->validate([
-            'to_person' => ['required', 'integer', Rule::exists(Person::class, 'id')->where('practice_id', $plan->practice_id), Rule::notIn([$plan->responseModel->person_id])],
+            'to_person' => ['required', 'integer', Rule::exists(Person::class, 'id')->where('practice_id', $plan->practice_id), Rule::notIn([$plan->responseModel->person_id]), new MayHandle($plan->responseModel->dog_id)],
             'disliked' => ['nullable', 'boolean'],
         ], ['to_person.not_in' => 'That is the person who has this plan already.', 'to_person.*' => 'Choose one of the people in the list.']);
         $person = Person::query()->findOrFail((int) $given['to_person']);

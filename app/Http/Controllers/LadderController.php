@@ -12,10 +12,12 @@ use App\Models\User;
 use App\Plans\LadderBoard;
 use App\Plans\LadderDesk;
 use App\Plans\LadderEdit;
+use App\Plans\LadderLimits;
 use App\Plans\PlanReviser;
 use Core\Exception\InvalidLadder;
 use Core\Ladder\Ladder;
 use Core\Ladder\LadderData;
+use Core\Ladder\Step;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -75,6 +77,11 @@ final readonly class LadderController
             throw ValidationException::withMessages(['ladder' => $gap === null
                 ? 'The goal, the last step, is no harder than the first. Turn the order round, or change the goal.'
                 : 'Step '.($gap + 1).' cannot be reached from what comes before it. Split it, add a step between, or lay the ladder again.']);
+        }
+
+        $problems = LadderLimits::problems(array_map(static fn (Step $step): array => $step->exposure->values, $ladder->steps), $plan->responseModel->dog_id, $plan->session_minutes);
+        if ($problems !== []) {
+            throw ValidationException::withMessages(['ladder' => array_values($problems)]);
         }
 
         return $reviser->revise($plan, $user, $ladder)

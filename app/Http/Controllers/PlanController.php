@@ -52,6 +52,7 @@ final readonly class PlanController
             'triggers' => $dog->triggers()->where('kind', $kind->value)->orderBy('name')->limit(100)->get(),
             'people' => Person::query()->where('practice_id', $dog->practice_id)->orderBy('name')->limit(200)->get(),
             'places' => Place::query()->where('practice_id', $dog->practice_id)->orderBy('name')->limit(200)->get(),
+            'items' => $dog->items()->limit(60)->get(),
             'methods' => $this->catalogs->methods()->suiting($kind),
             'refusal' => $this->catalogs->methods()->refusal,
             'choices' => $this->catalogs->methods()->choices,

@@ -8,6 +8,7 @@ use App\Advice\SituationReader;
 use App\Foundations\CautionBook;
 use App\Foundations\Readiness;
 use App\Http\Requests\StartSessionRequest;
+use App\Models\HandlerLimit;
 use App\Models\Place;
 use App\Models\Plan;
 use App\Models\Session;
@@ -67,7 +68,9 @@ final readonly class SessionController
         $unread = $this->readiness->unread($plan, $user);
         $missing = $this->readiness->missing($plan);
         $reason = trim($request->string('without_reason')->value());
+        $limit = HandlerLimit::query()->where('dog_id', $plan->responseModel->dog_id)->where('person_id', $plan->responseModel->person_id)->first();
         $problems = array_filter([
+            'handler' => $limit === null ? null : "{$plan->responseModel->person->name} may not handle this dog: {$limit->reason}. Give the plan to another person, or change that on the handling page.",
             'read' => array_diff_key($unread, array_flip($request->read())) === [] ? null : 'Read the cautions and tick them.',
             'without_reason' => $missing === [] || $reason !== '' ? null : 'Say why it begins without what is not ready, or show that first.',
         ]);

@@ -26,6 +26,7 @@ final class PlanRulesRequest extends FormRequest
             'most_advances' => ['required', 'integer', 'between:1,5'],
             'set_minutes' => ['required', 'integer', 'between:1,30'],
             'session_minutes' => ['required', 'integer', 'between:3,90', 'gte:set_minutes'],
+            'easy_after' => ['nullable', 'integer', 'between:0,9'],
             'outings_a_week' => ['required', 'numeric', 'between:0.5,21'],
             'trials_an_outing' => ['nullable', 'integer', 'between:1,200', Rule::prohibitedIf($this->plan()->place_id === null)],
             'choices' => ['nullable', 'array:'.implode(',', array_keys($choices))],
@@ -37,7 +38,7 @@ final class PlanRulesRequest extends FormRequest
     public function messages(): array
     {
         return [
-            'session_minutes.gte' => 'A session is at least as long as one of its sets.', 'outings_a_week.*' => 'Give 0.5 to 21 outings a week.',
+            'session_minutes.gte' => 'A session is at least as long as one of its sets.', 'easy_after.*' => 'Give 1 to 9 good ones before an easy one, or 0 for never.', 'outings_a_week.*' => 'Give 0.5 to 21 outings a week.',
             'trials_an_outing.prohibited' => 'The plan has no fixed place to count trials at.', 'trials_an_outing.*' => 'Give 1 to 200 trials an outing.', 'choices.*' => 'Choose one of the options shown.',
         ];
     }
@@ -49,7 +50,7 @@ final class PlanRulesRequest extends FormRequest
         $this->container->make(Connection::class)->transaction(function () use ($plan, $limits): void {
             $plan->update([
                 'strain_limit' => $limits->strain, 'reaction_limit' => $limits->reaction, 'most_advances' => $this->integer('most_advances'), 'set_minutes' => $this->integer('set_minutes'),
-                'session_minutes' => $this->integer('session_minutes'), 'outings_a_week' => $this->float('outings_a_week'), 'choices' => [...$plan->choices ?? [], ...$this->array('choices')],
+                'session_minutes' => $this->integer('session_minutes'), 'outings_a_week' => $this->float('outings_a_week'), 'easy_after' => $this->integer('easy_after', $plan->easy_after), 'choices' => [...$plan->choices ?? [], ...$this->array('choices')],
             ]);
             if ($this->filled('trials_an_outing')) {
                 $plan->place?->update(['trials_an_outing' => $this->integer('trials_an_outing')]);

@@ -8,6 +8,7 @@ use App\Models\Place;
 use App\Models\SessionKind;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
+use Illuminate\Validation\Validator;
 
 /** The checklist before a session. All of it is optional: a session may be started with a leash in one hand. */
 final class StartSessionRequest extends FormRequest
@@ -38,6 +39,15 @@ final class StartSessionRequest extends FormRequest
             'read.*' => ['string', 'max:24'],
             'upset_ago' => ['nullable', Rule::in(array_map(strval(...), array_keys(self::AGO)))],
         ];
+    }
+
+    public function withValidator(Validator $validator): void
+    {
+        $validator->after(function (Validator $validator): void {
+            if ($this->isMethod('post') && ($this->filled('food_usual') || $this->filled('food_best')) && $this->integer('food_usual') + $this->integer('food_best') === 0) {
+                $validator->errors()->add('food_usual', 'Without food there is no session: count at least one piece, or leave both empty if you did not count.');
+            }
+        });
     }
 
     /** @return array<string, string> */

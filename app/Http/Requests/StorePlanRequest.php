@@ -5,11 +5,14 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Advice\CoreCatalogs;
+use App\Items\Phase;
 use App\Models\Assessment;
+use App\Models\Item;
 use App\Models\Person;
 use App\Models\Place;
 use App\Models\Trigger;
 use App\Models\User;
+use App\Plans\LadderLimits;
 use App\Plans\LadderPlan;
 use App\Plans\PlanDraft;
 use App\Templates\TemplateShelf;
@@ -24,6 +27,7 @@ use Core\Ladder\StepData;
 use Core\Measure\Distance;
 use Core\Response\RiskLimits;
 use Core\Template\TemplateCatalog;
+use Core\Template\TemplateStep;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Validator;
@@ -47,7 +51,7 @@ final class StorePlanRequest extends FormRequest
             'trigger_id' => ['nullable', 'integer', Rule::exists(Trigger::class, 'id')->where('dog_id', $this->dog()->id)->where('kind', $this->kind()->value)],
             'trigger_name' => ['required_without:trigger_id', 'nullable', 'string', 'max:120', Rule::unique(Trigger::class, 'name')->where('dog_id', $this->dog()->id)->whereNot('kind', $this->kind()->value)],
             'traits' => ['nullable', 'string', 'max:1000'],
-            'person_id' => ['required', 'integer', Rule::exists(Person::class, 'id')->where('practice_id', $practice)],
+            'person_id' => ['required', 'integer', Rule::exists(Person::class, 'id')->where('practice_id', $practice), new MayHandle($this->dog()->id)],
             'place_id' => ['nullable', 'integer', Rule::exists(Place::class, 'id')->where('practice_id', $practice)],
             'place_name' => ['nullable', 'string', 'max:120'],
             'room' => ['nullable', $distance],
@@ -70,6 +74,9 @@ final class StorePlanRequest extends FormRequest
             'most_advances' => ['required', 'integer', 'between:1,5'],
             'set_minutes' => ['required', 'integer', 'between:1,30'],
             'session_minutes' => ['required', 'integer', 'between:3,90'],
+            'easy_after' => ['nullable', 'integer', 'between:0,9'],
+            'item_id' => ['nullable', 'integer', Rule::exists(Item::class, 'id')->where('dog_id', $this->dog()->id)],
+            'phase' => ['required_with:item_id', 'nullable', Rule::enum(Phase::class)],
             'outings_a_week' => ['nullable', 'numeric', 'between:0.5,21'],
             'choices' => ['nullable', 'array:'.implode(',', array_keys($catalogs->methods()->choices))],
             ...array_map(static fn ($choice): array => ['nullable', Rule::in(array_keys($choice->options))], self::keyed('choices', $catalogs->methods()->choices)),
@@ -93,6 +100,9 @@ final class StorePlanRequest extends FormRequest
             'goal.required' => $this->kind() === PlanKind::Presence ? 'Give the distance to reach.' : 'Give the value to reach.',
             'run_length.between' => 'The run must be 1 to 20 in a row.',
             'window.*' => 'Leave the window empty for "in a row", or give 2 to 12 trials, at least as many as the successes.',
+            'easy_after.*' => 'Give 1 to 9 good ones before an easy one, or 0 for never.',
+            'item_id.*' => 'Choose one of this dog\'s items.',
+            'phase.*' => 'Say which part of it: putting on, wearing, taking off, or a branch.',
             'outings_a_week.*' => 'Give 0.5 to 21 outings a week.',
             'choices.*' => 'Choose one of the options shown.',
             'play.*' => 'Choose one of the values shown.',
@@ -143,6 +153,9 @@ final class StorePlanRequest extends FormRequest
             mostAdvances: $this->integer('most_advances'),
             setMinutes: $this->integer('set_minutes'),
             sessionMinutes: $this->integer('session_minutes'),
+            easyAfter: $this->integer('easy_after'),
+            itemId: $this->filled('item_id') ? $this->integer('item_id') : null,
+            phase: Phase::tryFrom($this->string('phase')->value()),
         );
     }
 
@@ -191,6 +204,10 @@ final class StorePlanRequest extends FormRequest
         }
         if ($this->ladder() === LadderPlan::Template && ($this->shelf()->templates[$this->string('template')->value()] ?? null)?->kind !== $this->kind()) {
             $validator->errors()->add('template', 'Choose one of the templates of this kind.');
+        } else {
+            foreach (LadderLimits::problems($this->stepsAsked(), $this->dog()->id, $this->integer('session_minutes')) as $field => $message) {
+                $validator->errors()->add($field, $message);
+            }
         }
         try {
             StepData::values($this->play(), $this->container->make(CoreCatalogs::class)->dimensions($this->kind()), 'play');
@@ -199,6 +216,18 @@ final class StorePlanRequest extends FormRequest
         } catch (CoreException $problem) {
             $validator->errors()->add('play', $problem->getMessage());
         }
+    }
+
+    /** @return list<array<string, float|string>> what the ladder would ask for, as far as the form tells */
+    private function stepsAsked(): array
+    {
+        if ($this->ladder() !== LadderPlan::Template) {
+            return [[...$this->play(), ...($this->kind() === PlanKind::Presence || $this->measure('goal') === null ? [] : [$this->kind()->leads() => $this->measure('goal')])]];
+        }
+        $template = $this->shelf()->template($this->string('template')->value());
+
+        // a ladder over the whole body leaves out what hands keep off
+        return array_map(static fn (TemplateStep $step): array => $template->orderBy === 'body_area' ? array_diff_key($step->values, ['body_area' => true]) : $step->values, array_values($this->shelf()->steps($template)));
     }
 
     /** @return array<string, list<mixed>> */

@@ -46,4 +46,31 @@ final readonly class SimulatedResponse
             Band::Over => new self($band, $first < 0.6 ? Outcome::ReactedCame : Outcome::Reacted, [$pick('bark', 'lunge')], FoodTaken::Refused, TurnLatency::Never),
         };
     }
+
+    /**
+     * The same under the hand.
+     *
+     * @param  float  $first  uniform in (0, 1)
+     * @param  float  $second  uniform in (0, 1)
+     */
+    public static function underTheHand(Band $band, float $first, float $second): self
+    {
+        $pick = static fn (string ...$signs): string => $signs[(int) ($second * count($signs))];
+
+        return match ($band) {
+            Band::Easy => new self($band, match (true) {
+                $first < 0.92 => Outcome::Reached,
+                $first < 0.96 => Outcome::OfferedMore,
+                default => Outcome::OfferedElse,
+            }, $second < 0.3 ? [$pick('body.loose', 'face.soft', 'offer')] : [], FoodTaken::Gently, TurnLatency::UnderOne),
+            Band::Aware => new self($band, $first < 0.88 ? Outcome::Reached : Outcome::LeftCameBack, [$pick('lick.lip', 'blink.turn', 'mouth.closed')], FoodTaken::Gently, TurnLatency::OneToTwo),
+            Band::Effort => new self($band, match (true) {
+                $first < 0.3 => Outcome::Reached,
+                $first < 0.6 => Outcome::LeftCameBack,
+                default => Outcome::LeftEarly,
+            }, [$pick('look.hand', 'pull.away', 'weight.back')], $second < 0.5 ? FoodTaken::Hard : FoodTaken::Gently, TurnLatency::TwoToFive),
+            Band::Strain => new self($band, $first < 0.5 ? Outcome::LeftEarly : Outcome::RefusedStart, [$pick('freeze', 'whale.eye', 'tremble')], FoodTaken::Refused, TurnLatency::OverFive),
+            Band::Over => new self($band, $first < 0.6 ? Outcome::ReactedCame : Outcome::Reacted, [$pick('lip.lift', 'growl', 'snap')], FoodTaken::Refused, TurnLatency::Never),
+        };
+    }
 }

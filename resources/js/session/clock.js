@@ -8,19 +8,29 @@ export function elapsed(from, now) {
     return `${Math.floor(seconds / 60)}:${String(seconds % 60).padStart(2, '0')}`;
 }
 
+/** The pace of a hold: short, low and quiet, as some dogs mind tones. */
+export function tick() {
+    sound(1, 220, 0.04, 0.05);
+}
+
 /** A short sound and a shake; silent where the browser does not allow it. @param {number} times */
 export function signal(times = 1) {
     navigator.vibrate?.(Array.from({ length: times * 2 - 1 }, (_, i) => (i % 2 === 0 ? 180 : 120)));
+    sound(times, 660, 0.12, 0.16);
+}
+
+/** @param {number} times @param {number} pitch in hertz @param {number} loudness 0 to 1 @param {number} seconds of each */
+function sound(times, pitch, loudness, seconds) {
     try {
         const audio = new AudioContext();
         for (let i = 0; i < times; i++) {
             const tone = audio.createOscillator();
             const volume = audio.createGain();
-            volume.gain.value = 0.12;
-            tone.frequency.value = 660;
+            volume.gain.value = loudness;
+            tone.frequency.value = pitch;
             tone.connect(volume).connect(audio.destination);
             tone.start(audio.currentTime + i * 0.3);
-            tone.stop(audio.currentTime + i * 0.3 + 0.16);
+            tone.stop(audio.currentTime + i * 0.3 + seconds);
         }
         setTimeout(() => audio.close(), 400 * times + 400);
     } catch {

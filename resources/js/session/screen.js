@@ -1,5 +1,6 @@
 import { MemoryStore } from '../device/store.js';
 import { elapsed, keepAwake, signal } from './clock.js';
+import { ContactClocks } from './contact.js';
 import { fallback } from './fallback.js';
 import { listen, mountKeys } from './keys.js';
 import { View } from './view.js';
@@ -28,6 +29,7 @@ export class Screen {
         this.waiting = [];
         /** @type {Sender | null} */
         this.sender = null;
+        this.contact = ['contact', 'duration'].includes(root.dataset.plan ?? '') ? new ContactClocks(root, this.view) : null;
         this.aim = '';
         this.isOffline = false;
         this.marks = { at: 0, latency: /** @type {number | null} */ (null), stareFrom: 0, stare: 0, longest: 0, leftAt: 0, seen: 0, lookBacks: 0 };
@@ -48,7 +50,7 @@ export class Screen {
         if (matchMedia('(min-width: 62rem)').matches) for (const why of this.view.all('why')) why.setAttribute('open', '');
         await this.refresh();
         this.listen();
-        setInterval(() => this.tick(), 500);
+        setInterval(() => this.tick(), 250);
         this.tick();
         setInterval(() => this.look(), LIVE_EVERY);
         keepAwake(this.root.querySelector('[data-wake]'));
@@ -66,7 +68,7 @@ export class Screen {
         for (const button of this.root.querySelectorAll('[data-outcome]')) button.addEventListener('click', () => this.log(null, button.getAttribute('data-outcome') ?? 'returned'));
         for (const button of this.root.querySelectorAll('[data-grade]')) button.addEventListener('click', () => this.grade(Number(button.getAttribute('data-grade'))));
         for (const button of this.root.querySelectorAll('[data-left]')) button.addEventListener('click', () => this.leftWas(button.getAttribute('data-left') ?? 'none'));
-        this.root.querySelector('[data-left-close]')?.addEventListener('click', () => this.leaveDialog()?.close());
+        for (const button of this.root.querySelectorAll('[data-left-close]')) button.addEventListener('click', () => this.leaveDialog()?.close());
         this.root.querySelector('[data-settled]')?.addEventListener('click', () => this.settled());
         this.root.querySelector('[data-details]')?.addEventListener('submit', (event) => event.preventDefault());
         this.root.querySelector('[data-aim]')?.addEventListener('change', (event) => { this.aim = /** @type {HTMLSelectElement} */ (event.target).value; });
@@ -91,6 +93,12 @@ export class Screen {
         if (action.startsWith('band-')) return void this.log(Number(action.slice(5)), this.outcome());
         if (action.startsWith('outcome-')) return this.choose(action.slice(8));
         switch (action) {
+            case 'good': return void this.log(0, this.success());
+            case 'doubt': return void this.log(2, 'taken_away');
+            case 'froze': return void this.froze();
+            case 'offer': return this.contact?.offer();
+            case 'hold': return this.contact?.hold();
+            case 'toss': return this.contact?.toss();
             case 'undo': return void this.undo();
             case 'batch': return void this.batch();
             case 'leave': return void this.leave();
@@ -168,7 +176,7 @@ export class Screen {
             trial: {
                 outcome, band, aim: this.aim || place?.aim || '', distance: String(typed.get('distance') || place?.distance || '').replace(',', '.'), exposure,
                 signs: typed.getAll('signs[]'), food: typed.get('food') ?? 'gently', food_gone: typed.has('food_gone'), interrupted: typed.has('interrupted'), handler_error: typed.has('handler_error'),
-                note: typed.get('note') || null, latency_ms: this.marks.latency, stare_ms: this.marks.stare || null, ...more,
+                note: typed.get('note') || null, latency_ms: this.marks.latency, stare_ms: this.marks.stare || null, ...this.contact?.take(), ...more,
             },
         });
     }
@@ -329,13 +337,13 @@ export class Screen {
         return { ...own, reasons: [{ code: 'device', sentence: own.reason }, { code: 'offline', sentence: 'Without the server: a cautious rule worked out beforehand. It never moves on.' }], risk: null, others: [] };
     }
 
-    /** @returns {{band: number, outcome: string}[]} trials of this device that the server has not counted, undone ones left out */
+    /** @returns {{band: number, outcome: string, at: number}[]} trials of this device that the server has not counted, undone ones left out */
     since() {
-        /** @type {{band: number, outcome: string}[]} */
+        /** @type {{band: number, outcome: string, at: number}[]} */
         const trials = [];
         for (const entry of this.waiting) {
             if (entry.kind === 'undo') trials.pop();
-            if (entry.kind === 'trial') trials.push({ band: Number(entry.trial?.band ?? 2), outcome: String(entry.trial?.outcome) });
+            if (entry.kind === 'trial') trials.push({ band: Number(entry.trial?.band ?? 2), outcome: String(entry.trial?.outcome), at: entry.at });
         }
         return trials;
     }
@@ -364,6 +372,8 @@ export class Screen {
         for (const part of this.view.all('watch')) part.hidden = !watching;
         for (const button of this.root.querySelectorAll('[data-do="leave"]')) /** @type {HTMLElement} */ (button).hidden = watching;
         this.food(since.length);
+        this.view.put('manner', this.isOffline ? '' : this.state.manner ?? '');
+        this.contact?.rate(this.state, since, Date.now());
         this.root.dataset.waiting = String(this.waiting.length);
         this.showPlace();
     }
@@ -496,8 +506,20 @@ export class Screen {
 
     async leave() {
         this.marks.leftAt = Date.now();
+        this.leaveDialog()?.removeAttribute('data-told');
         this.leaveDialog()?.showModal();
         await this.moment('left');
+    }
+
+    /** Hands off first, and what it was is said already: it froze. */
+    async froze() {
+        this.marks.leftAt = Date.now();
+        const dialog = this.leaveDialog();
+        dialog?.toggleAttribute('data-told', true);
+        dialog?.showModal();
+        const entry = this.trial('taken_away', 3, { signs: ['freeze'], food: 'not_offered' });
+        this.clear();
+        await this.enter([entry]);
     }
 
     async settled() {
@@ -520,6 +542,8 @@ export class Screen {
         if (!this.state) return;
         const now = Date.now();
         this.view.clocks(this.state, now);
+        this.contact?.rate(this.state, this.since(), now);
+        this.contact?.tick(this.place(), now);
         if (this.leaveDialog()?.open) this.view.put('leave-clock', elapsed(this.marks.leftAt, now));
         const pausedAt = Number(localStorage.getItem(`wheatear-break-${this.own.session}`));
         if (pausedAt) {

@@ -1,6 +1,8 @@
 @use('Core\Sign\Band')
 @use('Core\Sign\FoodTaken')
 @use('Core\Exposure\PlanKind')
+@php($isHandsOn = in_array($kind, [PlanKind::Contact, PlanKind::Duration], true))
+@php($isContact = $kind === PlanKind::Contact)
 <div data-session-screen hidden
      data-session="{{ $session->id }}" data-state="{{ json_encode($state) }}" data-live="{{ $liveUrl }}" data-kind="{{ $session->kind->value }}" data-plan="{{ $kind->value }}"
      data-unit="{{ $unit->value }}" data-food="{{ $food }}" data-review="{{ route('sessions.review', $session) }}">
@@ -16,6 +18,7 @@
         <p class="advice-action" id="advice-head" data-advice-label></p>
         <p class="advice-next" data-advice-next></p>
         <p class="advice-detail" data-advice-detail></p>
+        @if($isHandsOn)<p class="advice-detail" data-manner></p>@endif
         <div class="risk" data-risk hidden>
             <div class="risk-row"><span>strain</span><span class="risk-bar" aria-hidden="true"><i data-risk-strain></i></span><span data-risk-strain-words></span></div>
             <div class="risk-row"><span>reaction</span><span class="risk-bar" aria-hidden="true"><i data-risk-reaction></i></span><span data-risk-reaction-words></span></div>
@@ -32,10 +35,24 @@
         <span class="gauge"><span class="visually-hidden">Set </span><b data-clock-set>0:00</b> set</span>
         <span class="gauge"><b data-clock-session>0:00</b> in all</span>
         <span class="gauge" data-food-left-gauge hidden><b data-food-left></b> pieces</span>
-        <span class="gauge"><b data-count>0</b> trials</span>
+        @if($isHandsOn)
+            <span class="gauge"><b data-rate>–</b> a minute</span>
+            <span class="gauge"><b data-accepted>0 of 0</b> accepted, <b data-declined>0</b> declined</span>
+            <span class="visually-hidden"><b data-count>0</b> repetitions</span>
+        @else
+            <span class="gauge"><b data-count>0</b> trials</span>
+        @endif
     </div>
 
-    <button class="btn leave" type="button" data-do="leave">{{ $kind->leaveWords() }}</button>
+    @if($isContact)
+        <div class="stops">
+            <button class="btn leave" type="button" data-do="leave">{{ $kind->leaveWords() }}</button>
+            <button class="btn leave" type="button" data-do="froze" data-ladder-only>Froze, stiff</button>
+            <button class="btn btn-outline-primary doubt" type="button" data-do="doubt" data-ladder-only>First doubt</button>
+        </div>
+    @else
+        <button class="btn leave" type="button" data-do="leave">{{ $kind->leaveWords() }}</button>
+    @endif
 
     <div data-log>
         <fieldset class="quick-outcome" data-ladder-only>
@@ -54,12 +71,21 @@
             <button class="btn btn-outline-primary" type="button" data-do="look-back">Looked back <b data-look-backs>0</b></button>
             <button class="btn btn-outline-primary" type="button" data-do="stare">Stare: hold <b data-longest-stare>0 s</b></button>
         </div>
-        <div class="quick-more">
-            <button class="btn btn-outline-secondary" type="button" data-do="undo">Undo</button>
-            <button class="btn btn-outline-secondary" type="button" data-do="mark" data-ladder-only aria-pressed="false">Mark <b data-latency></b></button>
-            <button class="btn btn-outline-secondary" type="button" data-do="seen">Seen <b data-seen>0</b></button>
-            <button class="btn btn-outline-secondary" type="button" data-do="break">Break <b data-break></b></button>
-        </div>
+        @if($isHandsOn)
+            <div class="quick-more">
+                <button class="btn btn-outline-secondary" type="button" data-do="offer" aria-pressed="false">{{ $offerWords }} <b data-offer-clock></b></button>
+                <button class="btn btn-outline-secondary" type="button" data-do="hold" aria-pressed="false">Hold <b data-hold-clock></b></button>
+                <button class="btn btn-outline-secondary" type="button" data-do="toss" aria-pressed="false">Toss, back <b data-toss-clock></b></button>
+                <button class="btn btn-outline-secondary" type="button" data-do="undo">Undo</button>
+            </div>
+        @else
+            <div class="quick-more">
+                <button class="btn btn-outline-secondary" type="button" data-do="undo">Undo</button>
+                <button class="btn btn-outline-secondary" type="button" data-do="mark" data-ladder-only aria-pressed="false">Mark <b data-latency></b></button>
+                <button class="btn btn-outline-secondary" type="button" data-do="seen">Seen <b data-seen>0</b></button>
+                <button class="btn btn-outline-secondary" type="button" data-do="break">Break <b data-break></b></button>
+            </div>
+        @endif
         <ol class="latest" aria-label="The latest trials" data-latest></ol>
 
         <details class="drawer" data-ladder-only>
@@ -107,6 +133,15 @@
         </details>
         <details class="drawer">
             <summary>Timers, voice</summary>
+            @if($isHandsOn)
+                <div class="d-flex flex-wrap gap-2 align-items-center my-2">
+                    <button class="btn btn-outline-secondary" type="button" data-do="break">Break <b data-break></b></button>
+                    <button class="btn btn-outline-secondary" type="button" data-do="mark" data-ladder-only aria-pressed="false">Mark <b data-latency></b></button>
+                    <label for="q-rest">Nothing happens for</label><select class="form-select w-auto" id="q-rest" data-contact-setting="rest">@foreach(['0' => 'no signal', '5' => '5 s', '10' => '10 s', '20' => '20 s', '30' => '30 s'] as $seconds => $words)<option value="{{ $seconds }}" @selected($seconds === 10)>{{ $words }}</option>@endforeach</select>
+                    <span class="form-check m-0"><input class="form-check-input" type="checkbox" id="q-ticks" data-contact-setting="ticks"><label class="form-check-label" for="q-ticks">A quiet tone each second of a hold</label></span>
+                </div>
+                <p class="form-text" data-contrast></p>
+            @endif
             <div class="d-flex flex-wrap gap-2 align-items-center my-2">
                 <label for="q-wait">Prompt after</label><select class="form-select w-auto" id="q-wait" data-wait>@foreach([1, 2, 3, 4, 5] as $s)<option value="{{ $s }}" @selected($s === 3)>{{ $s }} s</option>@endforeach</select>
                 <button class="btn btn-outline-secondary" type="button" data-do="countdown">It has noticed <b data-countdown></b></button>
@@ -133,18 +168,24 @@
     <details class="drawer" data-end><summary>End the session</summary>@include('partials.end-session', ['id' => 'end-note', 'class' => 'mt-2', 'next' => $next])</details>
 
     <dialog class="leave-now" data-leave aria-labelledby="leave-head">
-        <h2 id="leave-head">Away now</h2>
-        <ol><li>Turn, call once, walk. Do not scold, do not pull.</li><li>Distance first, out of sight.</li><li>Food on the ground once it can eat.</li></ol>
+        @if($isContact)
+            <h2 id="leave-head">Hands off</h2>
+            <ol><li>Hands away now, slowly. Look aside, turn your body aside.</li><li>Let it leave. Do not follow, do not hold, do not scold.</li><li>Item down. Food on the floor once it can eat.</li></ol>
+        @else
+            <h2 id="leave-head">Away now</h2>
+            <ol><li>Turn, call once, walk. Do not scold, do not pull.</li><li>Distance first, out of sight.</li><li>Food on the ground once it can eat.</li></ol>
+        @endif
         <p class="leave-clock"><b data-leave-clock>0:00</b> until it eats and does a known cue</p>
         <button class="btn btn-next w-100 mb-3" type="button" data-settled>It eats and does a cue</button>
-        <p class="fw-bold mb-1">When it is safe: what was it?</p>
-        <div class="quick-bands mb-2" role="group" aria-label="Left in time">
+        <p class="told">Logged: it froze, strain. Next comes something much easier, or the end.</p>
+        <p class="fw-bold mb-1 ask">When it is safe: what was it?</p>
+        <div class="quick-bands mb-2 ask" role="group" aria-label="Left in time">
             @foreach([Band::Easy, Band::Aware, Band::Effort, Band::Strain] as $band)
                 <button class="btn btn-outline-primary quick-band" type="button" data-left="{{ $band->value }}"><svg class="band-glyph" aria-hidden="true" focusable="false"><use href="#band-{{ $band->value }}"/></svg><span>left in time: {{ $band->label() }}</span></button>
             @endforeach
             <button class="btn btn-outline-primary quick-band" type="button" data-left="4"><svg class="band-glyph" aria-hidden="true" focusable="false"><use href="#band-4"/></svg><span>it reacted</span></button>
         </div>
-        <div class="d-flex gap-2"><button class="btn btn-outline-secondary flex-fill" type="button" data-left="none">Not the dog</button><button class="btn btn-outline-secondary flex-fill" type="button" data-left-close>Say later: no band</button></div>
+        <div class="d-flex gap-2"><button class="btn btn-outline-secondary flex-fill ask" type="button" data-left="none">Not the dog</button><button class="btn btn-outline-secondary flex-fill ask" type="button" data-left-close>Say later: no band</button><button class="btn btn-outline-secondary flex-fill told" type="button" data-left-close>Close</button></div>
     </dialog>
 
     <dialog class="keys-dialog" data-keys aria-labelledby="keys-head">

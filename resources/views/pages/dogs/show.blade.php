@@ -6,6 +6,7 @@
             <p class="text-body-secondary mb-2">{{ $dog->description }}@if($dog->born_on) · born {{ $dog->born_on->format('F Y') }}@endif</p>
         </div>
         <div class="d-flex flex-wrap gap-2">
+            <a class="btn btn-outline-primary" href="{{ route('handling.show', $dog) }}">Handling</a>
             <a class="btn btn-outline-primary" href="{{ route('kit.show', $dog) }}">Fit and food</a>
             <a class="btn btn-outline-primary" href="{{ route('card.show', $dog) }}">Care card</a>
             @can('plan', $dog)
@@ -106,6 +107,24 @@
                         </div>
                         <x-field name="shown_in" label="Where" hint="A skill of the kitchen is not one of the street." maxlength="120" required />
                         <button class="btn btn-primary">Record it</button>
+                    </form>
+                </details>
+            @endcan
+        </section>
+        <section class="col-lg-6" id="items" aria-labelledby="items-head">
+            <h2 id="items-head">What it wears, and tools</h2>
+            @forelse($items as $one)
+                <p class="mb-1"><a href="{{ route('items.show', $one) }}">{{ $one->name }}</a> <span class="text-body-secondary">({{ $one->kind->label() }}{{ $one->fit_checked_on ? ', fit looked at '.$one->fit_checked_on->format('M j') : '' }})</span></p>
+            @empty
+                <p>Nothing yet. A muzzle, a harness, a grinder: each has its own ladders for on, worn and off.</p>
+            @endforelse
+            @can('plan', $dog)
+                <details @if($errors->hasAny(['item_name', 'item_kind'])) open @endif><summary>Add an item</summary>
+                    <form method="post" action="{{ route('items.store', $dog) }}" class="mt-2">
+                        @csrf
+                        <x-field name="item_name" label="Name" hint="Such as “tan basket muzzle”." maxlength="60" required />
+                        <x-choice name="item_kind" label="It is" :options="collect(Core\Wearing\ItemKind::cases())->mapWithKeys(fn ($kind) => [$kind->value => $kind->label()])" />
+                        <button class="btn btn-primary">Add the item</button>
                     </form>
                 </details>
             @endcan

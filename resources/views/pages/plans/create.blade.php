@@ -38,6 +38,12 @@
                     <div class="col-sm-7"><x-field name="place_name" label="New place" maxlength="120" /></div>
                     @if($isPresence)<div class="col-sm-5"><x-field name="room" label="Room there" inputmode="decimal" :suffix="$unit->value" /></div>@endif
                 </div>
+                @if($kind === PlanKind::Contact)
+                    <div class="row">
+                        <div class="col-sm-6"><x-choice name="item_id" label="Item" :options="$items->pluck('name', 'id')" :value="request('item')" empty="none" :hint="$items->isEmpty() ? 'Items are added on the dog\'s page.' : null" /></div>
+                        <div class="col-sm-6"><x-choice name="phase" label="Which part of it" :options="collect(App\Items\Phase::cases())->mapWithKeys(fn ($phase) => [$phase->value => $phase->label()])" :value="request('phase')" empty="not about an item" hint="Putting on, wearing and taking off are ladders of their own." /></div>
+                    </div>
+                @endif
                 <x-field name="goal_words" label="Goal, in words" hint="What should be possible in the end." maxlength="300" />
 
                 <h2>Method</h2>
@@ -92,6 +98,7 @@
                     <div class="col-sm-6"><x-field name="most_advances" label="Steps onto new ground a session" type="number" value="4" min="1" max="5" required /></div>
                     <div class="col-sm-6"><x-field name="set_minutes" label="Minutes a set" type="number" :value="$isPresence ? 4 : 3" min="1" max="30" required /></div>
                     <div class="col-sm-6"><x-field name="session_minutes" label="Minutes a session" type="number" :value="$isPresence ? 30 : 10" min="3" max="90" required /></div>
+                    @if(! $isPresence)<div class="col-sm-6"><x-field name="easy_after" label="An easy one after so many good ones" type="number" :value="$kind === PlanKind::Contact ? 3 : 0" min="0" max="9" hint="Hard and easy alternate on purpose; 0: never." /></div>@endif
                     <div class="col-sm-6"><x-field name="outings_a_week" label="Outings a week" type="number" value="3" min="0.5" max="21" step="0.5" /></div>
                 </div>
                 <x-choice name="caution" label="Accepted risk per trial" :options="['usual' => 'usual: 7 % strain, 1.4 % reaction', 'cautious' => 'cautious: 3 % strain, 0.5 % reaction']" :value="$dog->isCautious() ? 'cautious' : 'usual'" hint="Cautious with a bite history, hidden signs or children near. The product's own working limits." />

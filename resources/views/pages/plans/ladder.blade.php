@@ -8,6 +8,7 @@
             @csrf @method('put')
             <div class="row">
                 <div class="col-sm-6"><x-field name="most_advances" label="Steps onto new ground a session" type="number" :value="$plan->most_advances" min="1" max="5" required /></div>
+                @if($plan->responseModel->kind !== Core\Exposure\PlanKind::Presence)<div class="col-sm-6"><x-field name="easy_after" label="An easy one after so many good ones" type="number" :value="$plan->easy_after" min="0" max="9" hint="0: never." /></div>@endif
                 <div class="col-sm-6"><x-field name="set_minutes" label="Minutes a set" type="number" :value="$plan->set_minutes" min="1" max="30" required /></div>
                 <div class="col-sm-6"><x-field name="session_minutes" label="Minutes a session" type="number" :value="$plan->session_minutes" min="3" max="90" required /></div>
                 <div class="col-sm-6"><x-field name="outings_a_week" label="Outings a week" type="number" :value="$plan->outings_a_week" min="0.5" max="21" step="0.5" required /></div>

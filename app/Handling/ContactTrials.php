@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Handling;
+
+use App\Models\Dog;
+use App\Models\Trial;
+use App\Trials\Corrections;
+use Core\Coverage\TrialInContext;
+use Core\Exposure\PlanKind;
+use Core\Sign\Band;
+use Core\Sign\Outcome;
+use Core\Sign\OutcomeEffect;
+
+/** A dog's trials under the hand, seen by where, how, by whom and with what. */
+final readonly class ContactTrials
+{
+    /** Older ones say little of today. */
+    private const MOST = 4000;
+
+    /** Dimension of the catalog by factor. */
+    private const FACTORS = ['area' => 'body_area', 'side' => 'side', 'contact' => 'contact', 'posture' => 'posture', 'place' => 'place'];
+
+    /**
+     * @param  ?int  $trigger  what they are about; null for all
+     * @return list<TrialInContext> newest first; factors area, side, contact, posture and place as far as stated, person and item always
+     */
+    public function of(Dog $dog, ?int $trigger = null): array
+    {
+        $dimensions = implode("', '", self::FACTORS);
+        $rows = Trial::query()->toBase()
+            ->join('sessions', 'sessions.id', '=', 'trials.session_id')->join('plans', 'plans.id', '=', 'sessions.plan_id')
+            ->join('response_models', 'response_models.id', '=', 'plans.response_model_id')->join('triggers', 'triggers.id', '=', 'response_models.trigger_id')->leftJoin('items', 'items.id', '=', 'plans.item_id')
+            ->where('response_models.dog_id', $dog->id)->where('response_models.kind', PlanKind::Contact->value)->when($trigger !== null, static fn ($query) => $query->where('response_models.trigger_id', $trigger))
+            ->orderByDesc('trials.occurred_at')->orderByDesc('trials.id')->limit(self::MOST)
+            ->selectRaw("trials.outcome, trials.band, trials.handler_error, trials.occurred_at, sessions.person_id AS person, COALESCE(items.name, triggers.name) AS item,
+                (SELECT GROUP_CONCAT(dimension, '=', choice SEPARATOR ';') FROM trial_exposures WHERE trial_id = trials.id AND part = 'real' AND dimension IN ('{$dimensions}')) AS exposure, ".Corrections::COLUMN)
+            ->get();
+        $trials = [];
+        foreach ($rows as $row) {
+            $fields = Corrections::applied((array) $row);
+            if ($fields !== null && ! (bool) $fields['handler_error']) {
+                $trials[] = self::trial($fields);
+            }
+        }
+
+        return $trials;
+    }
+
+    /** @param  array<string, mixed>  $fields */
+    private static function trial(array $fields): TrialInContext
+    {
+        $text = static fn (string $key): string => is_scalar($fields[$key]) ? (string) $fields[$key] : '';
+        $factors = ['person' => $text('person'), 'item' => $text('item')];
+        $factorOf = array_flip(self::FACTORS);
+        foreach (array_filter(explode(';', $text('exposure'))) as $pair) {
+            [$dimension, $choice] = explode('=', $pair, 2);
+            $factors[$factorOf[$dimension]] = $choice;
+        }
+        $band = Band::from((int) $text('band'));
+
+        return new TrialInContext($factors, $band, Outcome::from($text('outcome'))->effect() === OutcomeEffect::Success && $band->isBelowThreshold(), new \DateTimeImmutable($text('occurred_at'), new \DateTimeZone('UTC')));
+    }
+}

@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Requests\MayHandle;
+use App\Models\Item;
+use App\Models\Person;
+use App\Models\User;
+use App\Models\WearingLogged;
+use Core\Wearing\Movement;
+use Core\Wearing\WearingSituation;
+use Illuminate\Container\Attributes\CurrentUser;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Gate;
+use Illuminate\Validation\Rule;
+use Psr\Clock\ClockInterface;
+
+/** An item worn once, logged after it. The same entry sent twice is one. */
+final readonly class WearingController
+{
+    private const MOST_MINUTES = 240;
+
+    public function store(Request $request, Item $item, ClockInterface $clock, #[CurrentUser] User $user): RedirectResponse
+    {
+        Gate::authorize('train', $item->dog);
+        abort_unless($item->kind->isWorn(), 404);
+        $told = $request->validate([
+            'uuid' => ['required', 'uuid'],
+            'minutes' => ['required', 'numeric', 'between:0.05,'.self::MOST_MINUTES],
+            'person_id' => ['required', 'integer', Rule::exists(Person::class, 'id')->where('practice_id', $item->practice_id), new MayHandle($item->dog_id)],
+            'situation' => ['required', Rule::enum(WearingSituation::class)],
+            'movement' => ['required', Rule::enum(Movement::class)],
+            'wearing_note' => ['nullable', 'string', 'max:300'],
+        ], [
+            'uuid.*' => 'This entry has no identifier. Reload the page and log it again.', 'minutes.*' => 'Give the minutes it was worn: 0.1 to '.self::MOST_MINUTES.'.', 'person_id.exists' => 'Choose one of the people in the list.',
+            'situation.*' => 'Choose what went on.', 'movement.*' => 'Choose how it moved.', 'wearing_note.max' => 'Keep the note under 300 characters.',
+        ]);
+        $seconds = (int) round(60.0 * (float) $told['minutes']);
+        $logged = WearingLogged::query()->firstOrCreate(['practice_id' => $item->practice_id, 'uuid' => strtolower((string) $told['uuid'])], [
+            'item_id' => $item->id, 'person_id' => (int) $told['person_id'], 'user_id' => $user->id, 'started_at' => $clock->now()->modify("-{$seconds} seconds"), 'seconds' => $seconds,
+            'situation' => $told['situation'], 'movement' => $told['movement'], 'note' => $told['wearing_note'] ?? null,
+        ]);
+
+        return redirect()->route('items.show', $item)->with('said', $logged->wasRecentlyCreated ? 'Logged.' : 'That was logged already; it counts once.');
+    }
+}

@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use App\Models\HandlerLimit;
+use Illuminate\Contracts\Validation\ValidationRule;
+
+/** A person who may handle this dog in training. */
+final readonly class MayHandle implements ValidationRule
+{
+    public function __construct(private int $dogId)
+    {
+    }
+
+    public function validate(string $attribute, mixed $value, \Closure $fail): void
+    {
+        $limit = is_numeric($value) ? HandlerLimit::query()->with('person')->where('dog_id', $this->dogId)->where('person_id', (int) $value)->first() : null;
+        if ($limit !== null) {
+            $fail("{$limit->person->name} may not handle this dog: {$limit->reason}. Choose another person, or change that on the handling page.");
+        }
+    }
+}

@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Plans;
+
+use App\Handling\AreaBook;
+
+/** What a ladder may not ask for: a hold longer than its session, or hands where they keep off this dog. */
+final readonly class LadderLimits
+{
+    /**
+     * @param  list<array<string, float|string>>  $steps  values of each step, in order
+     * @return array{session_minutes?: string, template?: string} the first problem of either sort, by the field that cures it
+     */
+    public static function problems(array $steps, int $dogId, int $sessionMinutes): array
+    {
+        $off = AreaBook::handsOff($dogId);
+        $problems = [];
+        foreach ($steps as $i => $values) {
+            $number = $i + 1;
+            $seconds = (float) ($values['duration'] ?? $values['exposure_time'] ?? 0.0);
+            $area = (string) ($values['body_area'] ?? '');
+            if ($seconds > 60.0 * $sessionMinutes) {
+                $problems['session_minutes'] ??= sprintf('Step %d asks for %d s: longer than a session of %d minutes. Lengthen the session, or shorten the step.', $number, (int) $seconds, $sessionMinutes);
+            }
+            if (isset($off[$area])) {
+                $problems['template'] ??= sprintf('Step %d is at the %s, and the handling map says: %s. Change the map, or choose other steps.', $number, str_replace('_', ' ', $area), $off[$area]->label());
+            }
+        }
+
+        return $problems;
+    }
+}

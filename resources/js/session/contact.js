@@ -1,0 +1,129 @@
+import { signal, tick } from './clock.js';
+import { median, ratePerMinute } from './rhythm.js';
+
+/** @typedef {import('./view.js').View} View */
+
+const KEPT = 'wheatear-contact';
+
+/**
+ * The clocks of work under the hand: an offer and how long the dog stays, a hold with its target, the way back from a tossed
+ * treat, and the time in which nothing happens. They feed the next repetition; nothing depends on them.
+ */
+export class ContactClocks {
+    /** @param {HTMLElement} root @param {View} view */
+    constructor(root, view) {
+        this.root = root;
+        this.view = view;
+        this.offered = 0;
+        this.held = 0;
+        this.tossed = 0;
+        this.endedAt = 0;
+        this.returned = /** @type {number | null} */ (null);
+        this.lastTick = 0;
+        this.isCalled = false;
+        this.isReached = false;
+        this.stays = /** @type {number[]} */ ([]);
+        this.pauses = /** @type {number[]} */ ([]);
+        const settings = JSON.parse(localStorage.getItem(KEPT) ?? '{}');
+        for (const [name, field] of this.fields()) {
+            if (settings[name] !== undefined) field instanceof HTMLInputElement ? (field.checked = settings[name] === true) : (field.value = settings[name]);
+            field.addEventListener('change', () => localStorage.setItem(KEPT, JSON.stringify(Object.fromEntries(this.fields().map(([key, input]) => [key, input instanceof HTMLInputElement ? input.checked : input.value])))));
+        }
+    }
+
+    /** @returns {[string, HTMLInputElement | HTMLSelectElement][]} what is remembered on this device */
+    fields() {
+        return [...this.root.querySelectorAll('[data-contact-setting]')].flatMap((field) => (field instanceof HTMLInputElement || field instanceof HTMLSelectElement ? [/** @type {[string, HTMLInputElement | HTMLSelectElement]} */ ([field.dataset.contactSetting ?? '', field])] : []));
+    }
+
+    /** @param {string} name @returns {string | boolean} */
+    setting(name) {
+        const field = this.fields().find(([key]) => key === name)?.[1];
+        return field instanceof HTMLInputElement ? field.checked : field?.value ?? '';
+    }
+
+    /** The station is offered, or the item comes into sight; a second press takes it away without a repetition. */
+    offer() {
+        const now = Date.now();
+        if (this.offered) {
+            this.offered = 0;
+            this.endedAt = now;
+        } else {
+            if (this.endedAt) this.pauses.push(now - this.endedAt);
+            this.offered = now;
+        }
+        this.isCalled = false;
+        this.show(now);
+    }
+
+    hold() {
+        const now = Date.now();
+        this.held = this.held ? 0 : now;
+        this.isReached = false;
+        this.lastTick = now;
+        this.show(now);
+    }
+
+    /** A treat is tossed away; the next press, or the next offer, is the dog's way back. */
+    toss() {
+        const now = Date.now();
+        if (this.tossed) this.returned = now - this.tossed;
+        this.tossed = this.tossed ? 0 : now;
+        this.show(now);
+    }
+
+    /** What ran, for the repetition just over; the clocks go on to the time in which nothing happens. */
+    take() {
+        const now = Date.now();
+        const times = { stay_ms: this.offered ? now - this.offered : null, hold_ms: this.held ? now - this.held : null, return_ms: this.returned };
+        if (this.offered) this.stays.push(now - this.offered);
+        this.offered = this.held = 0;
+        this.returned = null;
+        this.isCalled = this.isReached = false;
+        this.endedAt = now;
+        this.show(now);
+        return times;
+    }
+
+    /** @param {any} state as the server sent it @param {{at: number, outcome: string}[]} since logged here and not counted yet @param {number} now */
+    rate(state, since, now) {
+        const rate = ratePerMinute([...state.rhythm.at, ...since.map((trial) => trial.at)], now);
+        this.view.put('rate', rate === null ? '–' : String(rate));
+        const accepted = state.rhythm.accepted + since.filter((trial) => ['reached', 'offered_more'].includes(trial.outcome)).length;
+        const declined = state.rhythm.declined + since.filter((trial) => ['left_early', 'refused_start', 'left'].includes(trial.outcome)).length;
+        this.view.put('accepted', `${accepted} of ${state.count + since.length}`);
+        this.view.put('declined', String(declined));
+    }
+
+    /** @param {any} place where the next repetition is due @param {number} now */
+    tick(place, now) {
+        this.target = Number(place?.values?.duration ?? 0);
+        if (this.held) {
+            const seconds = (now - this.held) / 1000;
+            if (!this.isReached && this.target >= 1 && seconds >= this.target) {
+                this.isReached = true;
+                signal(2);
+            } else if (!this.isReached && this.setting('ticks') === true && now - this.lastTick >= 1000) {
+                this.lastTick += 1000;
+                tick();
+            }
+        }
+        const rest = Number(this.setting('rest'));
+        if (!this.offered && this.endedAt && rest > 0 && !this.isCalled && now - this.endedAt >= 1000 * rest) {
+            this.isCalled = true;
+            signal(1);
+        }
+        this.show(now);
+    }
+
+    /** @param {number} now */
+    show(now) {
+        const seconds = (/** @type {number} */ from) => `${Math.max(0, Math.floor((now - from) / 1000))} s`;
+        for (const [name, isOn] of /** @type {[string, boolean][]} */ ([['offer', this.offered > 0], ['hold', this.held > 0], ['toss', this.tossed > 0]])) this.root.querySelector(`[data-do="${name}"]`)?.setAttribute('aria-pressed', String(isOn));
+        this.view.put('offer-clock', this.offered ? seconds(this.offered) : this.endedAt ? `off ${seconds(this.endedAt)}` : '');
+        this.view.put('hold-clock', this.held ? `${seconds(this.held)}${this.target && this.target >= 1 ? ` of ${Math.round(this.target)}` : ''}` : this.target && this.target >= 1 ? `${Math.round(this.target)} s` : '');
+        this.view.put('toss-clock', this.tossed ? seconds(this.tossed) : this.returned === null ? '' : `${(this.returned / 1000).toFixed(1)} s`);
+        const words = [['in sight', median(this.stays)], ['nothing', median(this.pauses)]].flatMap(([name, value]) => (value === null ? [] : [`${name} ${(Number(value) / 1000).toFixed(1)} s`]));
+        this.view.put('contrast', words.length ? `Half lasted longer: ${words.join(', ')}.` : '');
+    }
+}
