@@ -21,7 +21,7 @@ final readonly class DemoHandling
 {
     public function write(Dog $mabel, Item $muzzle, User $user, Person $handler, \DateTimeImmutable $today): void
     {
-        foreach ([['front_paw', 'left', AreaState::Fine, 'paw', null], ['front_paw', 'right', AreaState::Fine, 'other paw', null], ['muzzle', 'both', AreaState::Fine, 'nose', null], ['upper_leg', 'left', AreaState::Sore, null, 'stiff hip, seen by the vet in October'], ['tail', 'both', AreaState::NoGo, null, 'not before the nails are easy']] as [$area, $side, $state, $word, $note]) {
+        foreach ([['front_paw', 'left', AreaState::Fine, 'paw', null], ['front_paw', 'right', AreaState::Fine, 'other paw', null], ['muzzle', 'both', AreaState::Fine, 'nose', null], ['flank', 'left', AreaState::Sore, null, 'stiff hip, seen by the vet in October'], ['tail', 'both', AreaState::NoGo, null, 'not before the nails are easy']] as [$area, $side, $state, $word, $note]) {
             DogArea::query()->create(['practice_id' => $mabel->practice_id, 'dog_id' => $mabel->id, 'user_id' => $user->id, 'area' => $area, 'side' => $side, 'state' => $state, 'word' => $word, 'note' => $note]);
         }
         $jory = Person::query()->where('practice_id', $mabel->practice_id)->where('name', 'Jory Penn')->firstOrFail();

@@ -71,6 +71,7 @@ final readonly class DemoHistory
 
     private function session(Plan $plan, User $user, SimulatedDog $dog, Randomizer $random): void
     {
+        $isUnderTheHand = $plan->responseModel->kind !== PlanKind::Presence;
         $dog->wake();
         $plan->refresh();
         $session = Session::query()->create([
@@ -82,7 +83,7 @@ final readonly class DemoHistory
         for ($n = 1; $n <= self::MOST_TRIALS && $advice->exposure !== null; $n++) {
             if ($advice->action === Action::Break) {
                 $set->update(['ended_at' => $this->clock->now()]);
-                $this->clock->pass(60.0 * $random->getInt(4, 6));
+                $this->clock->pass($isUnderTheHand ? 45.0 : 60.0 * $random->getInt(4, 6));
                 $set = TrainingSet::query()->create(['session_id' => $session->id, 'position' => $set->position + 1, 'started_at' => $this->clock->now()]);
                 $session->unsetRelation('sets');
             }
@@ -95,7 +96,7 @@ final readonly class DemoHistory
 
     private function trial(Session $session, User $user, SimulatedDog $dog, Randomizer $random, AdviceGiven $advice, int $number): AdviceGiven
     {
-        $this->clock->pass($random->getInt(8, 24) + $random->getInt(0, 999) / 1000);
+        $this->clock->pass(($session->plan->responseModel->kind === PlanKind::Presence ? $random->getInt(8, 24) : $random->getInt(4, 11)) + $random->getInt(0, 999) / 1000);
         $target = Exposure::of($advice->exposure ?? [], $this->catalogs->dimensions($session->plan->responseModel->kind));
         $real = $target;
         // helpers do not stand to the centimeter, and now and then look at the dog

@@ -45,7 +45,7 @@ final readonly class CoverageBoard
             $labels[$factor] = array_column($catalog->dimension($factor)->values, 'label', 'key');
         }
         $labels = array_replace(self::FACTORS, $labels);
-        $coverage = Coverage::of($trials, array_map(static fn (array $values): array => array_map(strval(...), array_keys($values)), $labels));
+        $coverage = Coverage::of($trials, array_map(static fn (array $values): array => array_map(strval(...), array_keys($values)), $labels), ['posture', 'place']);
         $next = $coverage->best();
         $words = $next === null ? [] : array_map(static fn (string $factor): string => $labels[$factor][$next->values[$factor]] ?? $next->values[$factor], array_keys(self::FACTORS));
 

@@ -21,7 +21,7 @@ use Psr\Clock\ClockInterface;
 final readonly class CareCard
 {
     /** What may be on the card; each is chosen by itself. */
-    public const PARTS = ['accepted' => 'what it accepts, and from whom', 'not_yet' => 'what it does not accept yet', 'signals' => 'its stop signals', 'avoid' => 'what not to do', 'food' => 'food limits', 'health' => 'health note'];
+    public const PARTS = ['accepted' => 'what it accepts, and from whom', 'not_yet' => 'what it does not accept yet', 'areas' => 'its words, and where hands keep off', 'items' => 'what it wears', 'signals' => 'its stop signals', 'avoid' => 'what not to do', 'food' => 'food limits', 'health' => 'health note'];
 
     private const MOST_SIGNALS = 6;
 

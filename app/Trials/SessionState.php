@@ -72,7 +72,7 @@ final readonly class SessionState
                 array_slice(array_keys($trials), -self::LATEST),
             ),
             'rhythm' => self::rhythm(array_values($trials)),
-            'manner' => $situation->catalog->plan === PlanKind::Presence || $next === null ? null : $situation->ladder->step($step ?? 0)->manner->inWords(),
+            'manner' => $situation->catalog->plan === PlanKind::Presence || $next === null ? null : $situation->ladder->step($step ?? 0)->manner->atHand(),
             'easier' => $this->easier($situation, $step ?? $level->step ?? 0, $next),
         ];
     }

@@ -6,6 +6,8 @@ namespace Tests\Feature;
 
 use App\Advice\PlanReader;
 use App\Models\Assessment;
+use App\Models\HandlerLimit;
+use App\Models\Item;
 use App\Models\Role;
 use App\Models\UnplacedTrial;
 use App\Models\User;
@@ -51,6 +53,15 @@ final class RouteAccessTest extends TestCase
         'PUT dogs/{dog}/intake' => [302, 302, 403, 403, 404, 404, 302],
         'GET dogs/{dog}/card' => [200, 200, 200, 200, 404, 404, 302],
         'GET dogs/{dog}/kit' => [200, 200, 200, 200, 404, 404, 302],
+        'GET dogs/{dog}/handling' => [200, 200, 200, 200, 404, 404, 302],
+        'PUT dogs/{dog}/areas/{area}/{side}' => [302, 302, 403, 403, 404, 404, 302],
+        'POST dogs/{dog}/limits' => [302, 302, 403, 403, 404, 404, 302],
+        'DELETE limits/{limit}' => [302, 302, 403, 403, 404, 404, 302],
+        'GET dogs/{dog}/coverage' => [200, 200, 200, 200, 404, 404, 302],
+        'POST dogs/{dog}/items' => [302, 302, 403, 403, 404, 404, 302],
+        'GET items/{item}' => [200, 200, 200, 200, 404, 404, 302],
+        'PUT items/{item}' => [302, 302, 403, 302, 404, 404, 302],
+        'POST items/{item}/wearings' => [302, 302, 403, 302, 404, 404, 302],
         'POST dogs/{dog}/triggers' => [302, 302, 403, 403, 404, 404, 302],
         'POST dogs/{dog}/skills' => [302, 302, 403, 302, 404, 404, 302],
         'POST dogs/{dog}/agreements' => [302, 302, 403, 403, 404, 404, 302],
@@ -142,6 +153,8 @@ final class RouteAccessTest extends TestCase
             'practice_id' => $world->practice->id, 'response_model_id' => $world->plan->response_model_id, 'user_id' => $world->trainer->id, 'made_at' => now(), 'observations' => [], 'evidence' => '[]',
             'proposal' => ['isWithin' => true, 'words' => '40 m', 'reasons' => [], 'sure' => 0.0, 'limit' => null],
         ]);
+        $item = Item::query()->create(['practice_id' => $world->practice->id, 'dog_id' => $world->dog->id, 'user_id' => $world->trainer->id, 'kind' => 'harness', 'name' => 'Blue harness']);
+        $limit = HandlerLimit::query()->create(['practice_id' => $world->practice->id, 'dog_id' => $world->dog->id, 'person_id' => $world->session->person_id, 'user_id' => $world->trainer->id, 'reason' => 'test']);
         app(TemplateFile::class)->keep([app(TemplateFromPlan::class)->make($world->plan, $world->trainer, 'Our own', 'As it was.')], $world->trainer);
         $user = $this->who($column, $world);
         if ($user !== null) {
@@ -151,7 +164,7 @@ final class RouteAccessTest extends TestCase
         $path = '/'.ltrim(strtr($uri, [
             '{dog}' => (string) $world->dog->id, '{plan}' => (string) $world->plan->id, '{session}' => (string) $world->session->id,
             '{kind}' => 'presence', '{dimension}' => 'trigger_motion', '{key}' => 'our-own', '{assessment}' => (string) $assessment->id,
-            '{trial}' => (string) $world->session->trials()->value('id'), '{format}' => 'csv', '{unplaced}' => (string) $unplaced->id,
+            '{trial}' => (string) $world->session->trials()->value('id'), '{format}' => 'csv', '{unplaced}' => (string) $unplaced->id, '{item}' => (string) $item->id, '{limit}' => (string) $limit->id, '{area}' => 'ear', '{side}' => 'left',
         ]), '/');
         $input = str_contains($route, '/ladder') ? ['ladder' => json_encode(LadderData::write(app(PlanReader::class)->read($world->plan, DistanceUnit::Meter)->ladder)), ...self::INPUT[$route] ?? []] : self::INPUT[$route] ?? ['uuid' => (string) Str::uuid(), 'session_id' => $world->session->id, 'outcome' => 'returned', 'band' => '1', 'distance' => '80'];
 

@@ -24,7 +24,7 @@ final readonly class HandoverController
         $given = $request->validate([
             'to_person' => ['required', 'integer', Rule::exists(Person::class, 'id')->where('practice_id', $plan->practice_id), Rule::notIn([$plan->responseModel->person_id]), new MayHandle($plan->responseModel->dog_id)],
             'disliked' => ['nullable', 'boolean'],
-        ], ['to_person.not_in' => 'That is the person who has this plan already.', 'to_person.*' => 'Choose one of the people in the list.']);
+        ], ['to_person.not_in' => 'That is the person who has this plan already.', 'to_person.required' => 'Choose one of the people in the list.', 'to_person.exists' => 'Choose one of the people in the list.']);
         $person = Person::query()->findOrFail((int) $given['to_person']);
         $copy = $giver->give($plan, $user, $person, $request->boolean('disliked'));
 

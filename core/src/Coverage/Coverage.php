@@ -7,23 +7,28 @@ namespace Core\Coverage;
 /** What has been covered: with whom, in which posture, on which side, with which item, where; and what would be best next. */
 final readonly class Coverage
 {
+    /** Steps up that a step down stands behind. */
+    private const DOWN = 10.0;
+
     /**
      * @param  list<TrialInContext>  $trials  newest first
      * @param  array<string, list<string>>  $options  values of each factor, easiest first
+     * @param  list<string>  $ordered  factors whose values are easier and harder
      */
-    private function __construct(private array $trials, public array $options)
+    private function __construct(private array $trials, public array $options, private array $ordered)
     {
     }
 
     /**
      * @param  list<TrialInContext>  $trials  in any order; every factor stated
      * @param  array<string, list<string>>  $options  values of each factor that could be tried, easiest first
+     * @param  list<string>  $ordered  factors whose values are easier and harder, not only other
      */
-    public static function of(array $trials, array $options): self
+    public static function of(array $trials, array $options, array $ordered = []): self
     {
         usort($trials, static fn (TrialInContext $a, TrialInContext $b): int => $b->at <=> $a->at);
 
-        return new self($trials, $options);
+        return new self($trials, $options, $ordered);
     }
 
     /**
@@ -38,7 +43,7 @@ final readonly class Coverage
 
     /**
      * One thing changed from a combination that is done, the rest as it was: a value that is done elsewhere first, then the
-     * smallest step up, then what has been begun. Where nothing is done: the combination that is furthest on. Null without trials, or
+     * smallest step up (a step down teaches little and comes last), then what has been begun. Where nothing is done: the combination that is furthest on. Null without trials, or
      * where nothing is left.
      */
     public function best(): ?NextCell
@@ -61,7 +66,8 @@ final readonly class Coverage
                         continue;
                     }
                     $isKnown = array_filter($done, static fn (array $cell): bool => $cell['values'][$factor] === $value) !== [];
-                    $cost = [$isKnown ? 0.0 : 1.0, abs($rank - (float) array_search($values[$factor], $this->options[$factor], true)), $state === CellState::Thin ? 0.0 : 1.0, (float) $place];
+                    $up = $rank - (float) array_search($values[$factor], $this->options[$factor], true);
+                    $cost = [$isKnown ? 0.0 : 1.0, $up < 0.0 && in_array($factor, $this->ordered, true) ? self::DOWN - $up : abs($up), $state === CellState::Thin ? 0.0 : 1.0, (float) $place];
                     if ($cost < $least) {
                         [$best, $least] = [new NextCell($candidate, $state, $factor, $values[$factor]), $cost];
                     }

@@ -138,9 +138,11 @@ final readonly class Situation
     {
         $plan = $this->catalog->plan;
 
-        return $progress->window === null
-            ? sprintf('%d of %d %s in a row', $progress->done, $progress->asked, $plan->successWords($progress->asked))
-            : sprintf('%d %s among the last %d (asked: %d)', $progress->done, $plan->successWords($progress->done), $progress->window, $progress->asked);
+        return match (true) {
+            $progress->window === null && $progress->done > $progress->asked => sprintf('%d %s in a row (asked: %d)', $progress->done, $plan->successWords($progress->done), $progress->asked),
+            $progress->window === null => sprintf('%d of %d %s in a row', $progress->done, $progress->asked, $plan->successWords($progress->asked)),
+            default => sprintf('%d %s among the last %d (asked: %d)', $progress->done, $plan->successWords($progress->done), $progress->window, $progress->asked),
+        };
     }
 
     public function words(Exposure $exposure): string

@@ -83,6 +83,16 @@ final readonly class Manner
         ]);
     }
 
+    /** While it is done, only what the hands must know: "food after the mark; 3 hands: a helper, paste on the item, or food on a stool". */
+    public function atHand(): string
+    {
+        return $this->food->label().match (true) {
+            $this->hands > 2 => "; {$this->hands} hands: a helper, paste on the item, or food on a stool",
+            $this->eyes > 1 => "; {$this->eyes} pairs of eyes: somebody else watches the dog",
+            default => '',
+        };
+    }
+
     /** One person has two hands and one pair of eyes. */
     public function needsHelp(): bool
     {

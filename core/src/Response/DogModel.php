@@ -122,7 +122,7 @@ final readonly class DogModel
         $strain = $this->linear($exposure, Band::Strain, $day);
         $reaction = $this->linear($exposure, Band::Over, $day);
 
-        return new Risk(self::mean($strain), self::bound($strain), self::mean($reaction), self::bound($reaction));
+        return new Risk(Probability::meanFromLogit($strain['mean'], $strain['sd']), self::bound($strain), Probability::meanFromLogit($reaction['mean'], $reaction['sd']), self::bound($reaction));
     }
 
     /**
@@ -163,7 +163,9 @@ final readonly class DogModel
     /** Posterior mean of P(band ≥ k). */
     public function chanceOf(Exposure $exposure, Band $atLeast, Day $day): float
     {
-        return self::mean($this->linear($exposure, $atLeast, $day));
+        $linear = $this->linear($exposure, $atLeast, $day);
+
+        return Probability::meanFromLogit($linear['mean'], $linear['sd']);
     }
 
     /**
@@ -213,18 +215,6 @@ final readonly class DogModel
         }
 
         return $slope;
-    }
-
-    /**
-     * Posterior mean of σ(z), z Normal: σ(μ / √(1 + π·sd²/8)).
-     *
-     * @param  array{mean: float, sd: float}  $linear
-     *
-     * @see MacKay, D. J. C. (1992). The evidence framework applied to classification networks. Neural Computation 4.
-     */
-    private static function mean(array $linear): float
-    {
-        return Probability::fromLogit($linear['mean'] / sqrt(1.0 + M_PI * $linear['sd'] ** 2 / 8.0));
     }
 
     /** @param  array{mean: float, sd: float}  $linear */

@@ -77,6 +77,8 @@ final class CoverageTest extends TestCase
         $held = self::trials(self::ADA, [0, 0, 0, 0, 0]);
         $next = Coverage::of($held, self::OPTIONS)->best();
         self::assertSame(1, count(array_diff_assoc($next->values ?? [], self::ADA)));
+        self::assertSame('standing', Coverage::of($held, ['posture' => self::OPTIONS['posture']], ['posture'])->best()?->values['posture'], 'up, not down');
+        self::assertSame('lying', Coverage::of($held, ['posture' => ['lying', 'kneeling']], ['posture'])->best()?->values['posture'], 'down where nothing else is left');
         // with the other person held in one posture, her value is known ground: it comes first for the other posture
         $known = [...$held, ...self::trials([...self::ADA, 'posture' => 'standing'], [0, 0, 0, 0, 0]), ...self::trials([...self::ADA, 'person' => 'bo'], [0, 0, 0, 0, 0])];
         $next = Coverage::of($known, self::OPTIONS)->best();

@@ -33,11 +33,11 @@
     <div class="gauges">
         <ol class="pips" data-pips aria-label="Run"></ol>
         <span class="gauge"><span class="visually-hidden">Set </span><b data-clock-set>0:00</b> set</span>
-        <span class="gauge"><b data-clock-session>0:00</b> in all</span>
+        <span class="gauge @if($isHandsOn) d-none d-md-inline @endif"><b data-clock-session>0:00</b> in all</span>
         <span class="gauge" data-food-left-gauge hidden><b data-food-left></b> pieces</span>
         @if($isHandsOn)
             <span class="gauge"><b data-rate>–</b> a minute</span>
-            <span class="gauge"><b data-accepted>0 of 0</b> accepted, <b data-declined>0</b> declined</span>
+            <span class="gauge"><b data-accepted>0 of 0</b> accepted<span class="visually-hidden">, <span data-declined>0</span> declined</span></span>
             <span class="visually-hidden"><b data-count>0</b> repetitions</span>
         @else
             <span class="gauge"><b data-count>0</b> trials</span>

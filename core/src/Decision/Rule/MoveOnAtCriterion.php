@@ -37,8 +37,10 @@ final readonly class MoveOnAtCriterion implements Rule
             '%s at %s: criterion met%s.',
             ucfirst($situation->successWords($progress)), $situation->words($level->exposure), $level->step <= $situation->history->heldStep ? ', as it was held before' : '',
         ));
-        if (! $situation->isSpreadEnough($level)) {
-            $criterion = $situation->ladder->step($level->step)->criterion;
+        $step = $situation->ladder->step($level->step);
+        // an easier level on the way to the step is left as soon as it goes well
+        if ($level->exposure->equals($step->exposure) && ! $situation->isSpreadEnough($level)) {
+            $criterion = $step->criterion;
 
             return $situation->advise(Action::EndWell, null, [$met, new Reason('sessions-asked', sprintf(
                 'This step asks for that in %d sessions over at least %d days: well done for today, and again next time.', $criterion->sessions, $criterion->days,

@@ -36,6 +36,18 @@
             <h3 class="h5">Not yet</h3>
             <ul>@foreach($care as $row)@if($row['next'])<li><strong>{{ $row['plan']->responseModel->trigger->name }}</strong>: {{ $row['next'] }}</li>@endif @endforeach</ul>
         @endif
+        @if(in_array('areas', $parts, true) && $areas->isNotEmpty())
+            <h3 class="h5">Words, and where hands keep off</h3>
+            <ul>
+                @foreach($areas as $area)
+                    <li>{{ $area->side === 'both' ? '' : "{$area->side} " }}{{ str_replace('_', ' ', $area->area) }}: {{ collect([$area->word ? "say “{$area->word}” before touching" : null, $area->state->keepsHandsOff() ? $area->state->label() : null])->filter()->implode('; ') }}</li>
+                @endforeach
+            </ul>
+        @endif
+        @if(in_array('items', $parts, true) && $items->isNotEmpty())
+            <h3 class="h5">Wears</h3>
+            <ul>@foreach($items as $item)<li>{{ $item->name }} ({{ $item->kind->label() }})@if($item->fit_checked_on), fit looked at {{ $item->fit_checked_on->format('F j, Y') }}@endif</li>@endforeach</ul>
+        @endif
         @if(in_array('signals', $parts, true))
             <h3 class="h5">Hands off when it</h3>
             <ul>@foreach($signals as $sign)<li>{{ $sign->label }}</li>@endforeach</ul>

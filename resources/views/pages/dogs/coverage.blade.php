@@ -33,7 +33,7 @@
                 <tr><th scope="row">{{ ucfirst($label) }}</th>
                     @foreach($labels[$chosen['columns']] as $column => $name)
                         @php($cell = $coverage->cell([$chosen['rows'] => (string) $row, $chosen['columns'] => (string) $column]))
-                        @php($isNext = $next !== null && $next->values[$chosen['rows']] === (string) $row && $next->values[$chosen['columns']] === (string) $column)
+                        @php($isNext = $next !== null && in_array($next->changed, [$chosen['rows'], $chosen['columns']], true) && $next->values[$chosen['rows']] === (string) $row && $next->values[$chosen['columns']] === (string) $column)
                         <td class="cover-cell cover-{{ $cell->state->value }} @if($isNext) cover-next @endif"><b aria-hidden="true">{{ ['untried' => '–', 'thin' => '·', 'hard' => '!', 'done' => '✓'][$cell->state->value] }}</b>{{ $cell->state->label() }}@if($cell->trials > 0)<br><span class="text-body-secondary">{{ $cell->calm }} of {{ $cell->trials }}</span>@endif @if($isNext)<br><strong>best next</strong>@endif</td>
                     @endforeach
                 </tr>

@@ -16,7 +16,7 @@
                     @forelse($ladders[$phase->value] ?? [] as $row)
                         <li><a href="{{ route('plans.show', $row['plan']) }}">{{ $row['plan']->name }}</a>, {{ $row['plan']->responseModel->person->name }}: step {{ $row['held'] + 1 }} of {{ $row['steps'] }} held</li>
                     @empty
-                        <li class="text-body-secondary">no plan@can('plan', $dog), <a href="{{ route('dogs.plans.create', [$dog, 'kind' => 'contact', 'item' => $item->id, 'phase' => $phase->value]) }}">make one<span class="visually-hidden"> for {{ $phase->label() }}</span></a>@endcan</li>
+                        <li class="text-body-secondary">no plan yet @can('plan', $dog)<a href="{{ route('dogs.plans.create', [$dog, 'kind' => 'contact', 'item' => $item->id, 'phase' => $phase->value]) }}">make one<span class="visually-hidden"> for {{ $phase->label() }}</span></a>@endcan</li>
                     @endforelse
                 </ul>
             @endforeach

@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Tests\Measure;
+
+use Core\Measure\Probability;
+use PHPUnit\Framework\Attributes\CoversClass;
+use PHPUnit\Framework\Attributes\TestWith;
+use PHPUnit\Framework\TestCase;
+
+#[CoversClass(Probability::class)]
+final class ProbabilityTest extends TestCase
+{
+    /** R 4: integrate(function(z) plogis(m + s*z) * dnorm(z), -12, 12, rel.tol = 1e-12). */
+    #[TestWith([-11.7, 3.8, 0.0029101995])]
+    #[TestWith([-4.0, 1.0, 0.0281039843])]
+    #[TestWith([0.0, 2.5, 0.5])]
+    #[TestWith([-6.0, 2.6, 0.0294155410])]
+    #[TestWith([1.5, 0.3, 0.8133871520])]
+    #[TestWith([-11.0, 6.0, 0.0396381362])]
+    #[TestWith([-3.0, 0.0, 0.0474258732])]
+    public function test_the_mean_of_an_uncertain_chance_as_integrated_elsewhere(float $mean, float $sd, float $expected): void
+    {
+        self::assertEqualsWithDelta($expected, Probability::meanFromLogit($mean, $sd), 1e-8);
+    }
+
+    /** The spread of what is not known always counts against an unlikely thing, and a harder exposure is never less likely to be too hard. */
+    public function test_it_rises_with_the_mean_and_below_a_half_with_the_spread(): void
+    {
+        foreach ([0.2, 1.0, 2.4, 2.6, 5.0] as $sd) {
+            for ($mean = -14.0; $mean < 3.0; $mean += 0.5) {
+                self::assertLessThan(Probability::meanFromLogit($mean + 0.1, $sd), Probability::meanFromLogit($mean, $sd));
+                self::assertTrue($mean >= -0.1 || Probability::meanFromLogit($mean, $sd) < Probability::meanFromLogit($mean, $sd + 0.05));
+            }
+        }
+    }
+}

@@ -1,0 +1,271 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Handling\ContactTrials;
+use App\Handling\CoverageBoard;
+use App\Handling\HandlingBoard;
+use App\Items\ItemBoard;
+use App\Models\HandlerLimit;
+use App\Models\Item;
+use App\Models\Person;
+use App\Models\Plan;
+use App\Models\Session;
+use App\Models\Trial;
+use App\Models\UnplacedTrial;
+use App\Models\WearingLogged;
+use App\Plans\LadderLimits;
+use App\Plans\LadderPlan;
+use App\Plans\PlanDraft;
+use App\Plans\PlanWriter;
+use App\Trials\ContactTimes;
+use App\Trials\TrialLogger;
+use Core\Exposure\PlanKind;
+use Core\Ladder\Criterion;
+use Core\Response\RiskLimits;
+use Illuminate\Foundation\Testing\RefreshDatabase;
+use Illuminate\Support\Str;
+use PHPUnit\Framework\Attributes\CoversClass;
+use PHPUnit\Framework\Attributes\TestWith;
+use Tests\TestCase;
+
+/** Work under the hand: a session by offers, the handling map, items worn, who may handle, and what is covered. */
+#[CoversClass(ContactTimes::class)]
+#[CoversClass(ContactTrials::class)]
+#[CoversClass(HandlingBoard::class)]
+#[CoversClass(CoverageBoard::class)]
+#[CoversClass(ItemBoard::class)]
+#[CoversClass(LadderLimits::class)]
+final class ContactWorkTest extends TestCase
+{
+    use RefreshDatabase;
+
+    private World $world;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->world = World::make();
+        $this->actingAs($this->world->trainer);
+    }
+
+    public function test_what_was_timed_is_kept_once_and_the_time_held_is_what_the_trial_was(): void
+    {
+        $session = $this->training($this->care('nails'));
+        $entry = $this->entry('reached', 0, ['stay_ms' => 4200, 'hold_ms' => 2600, 'return_ms' => 1100]);
+        foreach ([1, 2] as $time) {
+            $this->send($session, $entry)->assertOk();
+        }
+
+        $trial = Trial::query()->sole();
+        self::assertSame([4200, 2600, 1100], [$trial->stay_ms, $trial->hold_ms, $trial->return_ms]);
+        self::assertSame(2.6, $trial->exposures->firstWhere(fn ($row): bool => $row->part === 'real' && $row->dimension === 'duration')?->number);
+        $exported = $this->get("/sessions/{$session->id}/export.json")->json('trials.0');
+        self::assertSame([4200, 2600, 1100], [$exported['stayMs'], $exported['holdMs'], $exported['returnMs']]);
+        $state = Session::query()->findOrFail($session->id)->state ?? [];
+        self::assertSame(['accepted' => 1, 'declined' => 0], array_diff_key($state['rhythm'], ['at' => 0]));
+        self::assertStringContainsString('food after the mark', $state['manner']);
+    }
+
+    public function test_a_hold_longer_than_the_session_is_told_at_its_field_and_lost_on_no_device(): void
+    {
+        $session = $this->training($this->care('nails'));
+        $this->postJson("/sessions/{$session->id}/trials", ['uuid' => (string) Str::uuid(), 'outcome' => 'reached', 'band' => 0, 'hold_ms' => 900_000])->assertUnprocessable()->assertJsonValidationErrors(['hold_ms' => 'longer than the session']);
+        $this->send($session, $this->entry('reached', 0, ['hold_ms' => 900_000]))->assertOk();
+
+        self::assertSame(0, Trial::query()->count());
+        self::assertStringContainsString('longer than the session', UnplacedTrial::query()->sole()->reason);
+    }
+
+    public function test_freezing_is_answered_with_hands_off_and_declining_is_counted_apart(): void
+    {
+        $session = $this->training($this->care('nails'));
+        $this->send($session, $this->entry('taken_away', 3, ['signs' => ['freeze']]));
+        $state = Session::query()->findOrFail($session->id)->state ?? [];
+        self::assertSame('freeze', $state['advice']['reasons'][0]['code']);
+
+        $this->send($session, $this->entry('refused_start', null));
+        $state = Session::query()->findOrFail($session->id)->state ?? [];
+        self::assertSame([0, 1], [$state['rhythm']['accepted'], $state['rhythm']['declined']]);
+    }
+
+    public function test_the_map_tells_what_is_accepted_from_whom_and_undone_trials_are_not_on_it(): void
+    {
+        $session = $this->training($this->care('nails'));
+        foreach (range(1, 4) as $n) {
+            $this->send($session, $this->entry('reached', 0, ['exposure' => ['side' => 'left']]));
+        }
+        $board = fn (?int $person): ?string => collect(app(HandlingBoard::class)->of($this->world->dog, $person, [$session->person_id => 'Ada', 999 => 'Bo']))->firstWhere(fn ($area): bool => $area->id() === 'area-front_paw-left')->chosen->accepted ?? null;
+        $way = (string) (Trial::query()->firstOrFail()->exposures->firstWhere(fn ($row): bool => $row->part === 'real' && $row->dimension === 'contact')->choice ?? '');
+        self::assertContains($way, HandlingBoard::WAYS);
+        self::assertSame([$way, $way, null], [$board(null), $board($session->person_id), $board(999)]);
+        $this->get("/dogs/{$this->world->dog->id}/handling?person={$session->person_id}")->assertOk()->assertSee("left front paw: {$way} accepted", false)->assertSee('As a table');
+
+        foreach ([1, 2] as $n) {
+            $this->send($session, ['uuid' => (string) Str::uuid(), 'kind' => 'undo']);
+        }
+        self::assertNull($board(null), 'two are no evidence');
+    }
+
+    public function test_a_part_is_told_its_word_and_a_missing_one_is_refused_in_a_trial(): void
+    {
+        $dog = $this->world->dog->id;
+        $session = $this->training($this->care('nails'));
+        $this->put("/dogs/{$dog}/areas/front_paw/right", ['state' => 'missing'])->assertRedirect();
+        $this->put("/dogs/{$dog}/areas/ear/left", ['state' => 'fine', 'word' => 'ears'])->assertRedirect();
+        $this->put("/dogs/{$dog}/areas/ear/both", ['state' => 'fine'])->assertNotFound();
+        $this->put("/dogs/{$dog}/areas/ear/left", ['state' => 'odd'])->assertSessionHasErrors(['state' => 'Choose how it is: nothing special, sore, no-go, or not on this dog.']);
+        $this->get("/dogs/{$dog}/handling")->assertSee('Its word: “ears”', false)->assertSee('not on this dog');
+
+        $on = fn (string $side): array => ['uuid' => (string) Str::uuid(), 'outcome' => 'reached', 'band' => 0, 'exposure' => ['body_area' => 'front_paw', 'side' => $side]];
+        $this->postJson("/sessions/{$session->id}/trials", $on('right'))->assertUnprocessable()->assertJsonValidationErrors(['exposure.body_area' => 'no such part']);
+        $this->postJson("/sessions/{$session->id}/trials", $on('left'))->assertCreated();
+    }
+
+    public function test_hands_keep_off_what_the_map_says_and_a_whole_body_ladder_leaves_it_out(): void
+    {
+        $dog = $this->world->dog->id;
+        foreach (['left', 'right'] as $side) {
+            $this->put("/dogs/{$dog}/areas/ear/{$side}", ['state' => 'sore']);
+        }
+        $this->put("/dogs/{$dog}/areas/tail/both", ['state' => 'no_go']);
+        $form = ['kind' => 'contact', 'trigger_name' => 'Ear drops', 'person_id' => $this->world->session->person_id, 'ladder' => 'template', 'template' => 'ear-care', 'run_length' => 4, 'window' => 5, 'caution' => 'usual', 'most_advances' => 4, 'set_minutes' => 3, 'session_minutes' => 10];
+        $this->post("/dogs/{$dog}/plans", $form)->assertSessionHasErrors('template');
+        self::assertStringContainsString('sore: vet first', (string) session('errors')->first('template'));
+
+        $this->post("/dogs/{$dog}/plans", [...$form, 'trigger_name' => 'Handling', 'template' => 'whole-body'])->assertSessionHasNoErrors();
+        $areas = Plan::query()->latest('id')->firstOrFail()->steps->flatMap(static fn ($step) => $step->exposures->where('dimension', 'body_area')->pluck('choice'))->unique();
+        self::assertContains('chest', $areas);
+        self::assertSame([], array_values(array_intersect(['ear', 'tail'], $areas->all())));
+    }
+
+    public function test_a_step_longer_than_its_session_is_told_at_the_session(): void
+    {
+        $form = ['kind' => 'contact', 'trigger_name' => 'Muzzle', 'person_id' => $this->world->session->person_id, 'ladder' => 'template', 'template' => 'basket-muzzle', 'run_length' => 5, 'caution' => 'usual', 'most_advances' => 4, 'set_minutes' => 3, 'session_minutes' => 5];
+        $this->post("/dogs/{$this->world->dog->id}/plans", $form)->assertSessionHasErrors('session_minutes');
+        self::assertStringContainsString('600 s: longer than a session of 5 minutes', (string) session('errors')->first('session_minutes'));
+        self::assertSame(1, Plan::query()->count());
+    }
+
+    public function test_a_person_who_may_not_handle_gets_no_plan_no_handover_and_no_session(): void
+    {
+        $dog = $this->world->dog->id;
+        $plan = $this->care('nails');
+        $bo = Person::query()->create(['practice_id' => $this->world->practice->id, 'name' => 'Bo']);
+        $this->post("/dogs/{$dog}/limits", ['limited_person' => $bo->id, 'reason' => ''])->assertSessionHasErrors(['reason' => 'Say why, in at most 300 characters.']);
+        $this->post("/dogs/{$dog}/limits", ['limited_person' => $bo->id, 'reason' => 'held her down'])->assertRedirect();
+        $this->post("/plans/{$plan->id}/handovers", ['to_person' => $bo->id])->assertSessionHasErrors(['to_person' => 'Bo may not handle this dog: held her down. Choose another person, or change that on the handling page.']);
+
+        $own = HandlerLimit::query()->create(['practice_id' => $this->world->practice->id, 'dog_id' => $dog, 'person_id' => $plan->responseModel->person_id, 'user_id' => $this->world->trainer->id, 'reason' => 'a child now']);
+        $start = ['without_reason' => 'shown', 'read' => array_column($this->get("/plans/{$plan->id}/sessions/create")->viewData('unread'), 'key')];
+        $this->post("/plans/{$plan->id}/sessions", $start)->assertSessionHasErrors('handler');
+        $this->delete("/limits/{$own->id}")->assertRedirect();
+        $this->post("/plans/{$plan->id}/sessions", [...$start, 'food_usual' => 0, 'food_best' => 0])->assertSessionHasErrors(['food_usual' => 'Without food there is no session: count at least one piece, or leave both empty if you did not count.']);
+        $this->post("/plans/{$plan->id}/sessions", $start)->assertSessionHasNoErrors();
+    }
+
+    /** Refused from one person, fine with another: two models, and the map keeps them apart. */
+    public function test_what_one_person_may_do_another_may_not(): void
+    {
+        $plan = $this->care('harness-straps', 'Harness');
+        $bo = Person::query()->create(['practice_id' => $this->world->practice->id, 'name' => 'Bo']);
+        $this->post("/plans/{$plan->id}/handovers", ['to_person' => $bo->id, 'disliked' => '1'])->assertRedirect();
+        $bos = Plan::query()->latest('id')->firstOrFail();
+        [$ours, $theirs] = [$this->training($plan), $this->training($bos)];
+        foreach (range(1, 5) as $n) {
+            $this->send($ours, $this->entry('reached', 0));
+            $this->send($theirs, $this->entry('refused_start', 3));
+        }
+        $next = fn (Session $of): string => (string) ((Session::query()->findOrFail($of->id)->state ?? [])['advice']['action'] ?? '');
+        self::assertSame('end_well', $next($theirs), 'three noes are enough');
+        self::assertNotSame('end_well', $next($ours));
+        $coverage = app(CoverageBoard::class)->of($this->world->dog, $plan->responseModel->trigger_id)['coverage'];
+        self::assertSame(['done', 'hard'], [$coverage->cell(['person' => (string) $plan->responseModel->person_id])->state->value, $coverage->cell(['person' => (string) $bo->id])->state->value]);
+        $this->get("/dogs/{$this->world->dog->id}/coverage?trigger={$plan->responseModel->trigger_id}")->assertOk()->assertSee('Best next')->assertSee('too hard lately');
+    }
+
+    public function test_a_wearing_counts_once_and_readiness_says_what_is_missing(): void
+    {
+        $this->post("/dogs/{$this->world->dog->id}/items", ['item_name' => 'Red muzzle', 'item_kind' => 'muzzle'])->assertRedirect();
+        $item = Item::query()->sole();
+        $this->care('basket-muzzle', 'Muzzle', $item);
+        $wearing = ['uuid' => (string) Str::uuid(), 'minutes' => '12', 'person_id' => $this->world->session->person_id, 'situation' => 'walk', 'movement' => 'as_usual'];
+        foreach ([1, 2] as $time) {
+            $this->post("/items/{$item->id}/wearings", $wearing)->assertSessionHasNoErrors();
+        }
+        self::assertSame(720, WearingLogged::query()->sole()->seconds);
+        $page = $this->get("/items/{$item->id}")->assertOk()->assertSee('longest 12:00 min')->assertSee('no plan for it yet')->assertDontSee('Moved less freely');
+        self::assertSame(7, $page->viewData('missing'), 'all but the ten minutes');
+
+        $this->post("/items/{$item->id}/wearings", [...$wearing, 'uuid' => (string) Str::uuid(), 'movement' => 'shorter']);
+        $this->put("/items/{$item->id}", ['fit_checked_on' => now()->format('Y-m-d'), 'fit_note' => 'two fingers'])->assertSessionHasNoErrors();
+        self::assertSame(6, $this->get("/items/{$item->id}")->assertSee('Moved less freely lately')->viewData('missing'));
+    }
+
+    #[TestWith(['minutes', '0', 'Give the minutes it was worn: 0.1 to 240.'])]
+    #[TestWith(['minutes', 'all day', 'Give the minutes it was worn: 0.1 to 240.'])]
+    #[TestWith(['situation', 'alone', 'Choose what went on.'])]
+    #[TestWith(['movement', 'moonwalk', 'Choose how it moved.'])]
+    #[TestWith(['person_id', '0', 'Choose one of the people in the list.'])]
+    #[TestWith(['uuid', 'x', 'This entry has no identifier. Reload the page and log it again.'])]
+    public function test_a_bad_wearing_is_told_at_its_field(string $field, string $value, string $message): void
+    {
+        $item = Item::query()->create(['practice_id' => $this->world->practice->id, 'dog_id' => $this->world->dog->id, 'user_id' => $this->world->trainer->id, 'kind' => 'harness', 'name' => 'Blue']);
+        $good = ['uuid' => (string) Str::uuid(), 'minutes' => '2', 'person_id' => $this->world->session->person_id, 'situation' => 'play', 'movement' => 'as_usual'];
+
+        $this->post("/items/{$item->id}/wearings", [...$good, $field => $value])->assertSessionHasErrors([$field => $message]);
+        self::assertSame(0, WearingLogged::query()->count());
+    }
+
+    public function test_the_care_card_holds_words_no_goes_and_kit_only_where_they_are_chosen(): void
+    {
+        $dog = $this->world->dog->id;
+        $this->put("/dogs/{$dog}/areas/ear/left", ['state' => 'fine', 'word' => 'ears please']);
+        $this->put("/dogs/{$dog}/areas/tail/both", ['state' => 'no_go', 'note' => 'sore spot']);
+        Item::query()->create(['practice_id' => $this->world->practice->id, 'dog_id' => $dog, 'user_id' => $this->world->trainer->id, 'kind' => 'muzzle', 'name' => 'Green basket', 'fit_checked_on' => '2026-11-01']);
+
+        $this->get("/dogs/{$dog}/card?parts[]=areas&parts[]=items")->assertOk()->assertSee('ears please')->assertSee('tail')->assertSee('Green basket')->assertDontSee('sore spot');
+        $this->get("/dogs/{$dog}/card?parts[]=food")->assertOk()->assertDontSee('ears please')->assertDontSee('Green basket');
+    }
+
+    private function care(string $template, string $about = 'Nails', ?Item $item = null): Plan
+    {
+        $minutes = $template === 'basket-muzzle' ? 12 : 10;
+
+        return app(PlanWriter::class)->write($this->world->dog, $this->world->trainer, new PlanDraft(
+            $about, PlanKind::Contact, null, $about, $this->world->session->person_id, 'opt_in_station', LadderPlan::Template, Criterion::share(4, 5), RiskLimits::usual(),
+            template: $template, sessionMinutes: $minutes, easyAfter: 3, itemId: $item?->id,
+        ));
+    }
+
+    private function training(Plan $plan): Session
+    {
+        $session = Session::query()->create(['practice_id' => $plan->practice_id, 'plan_id' => $plan->id, 'person_id' => $plan->responseModel->person_id, 'user_id' => $this->world->trainer->id, 'started_at' => now()->subMinute()]);
+        $session->sets()->create(['position' => 1, 'started_at' => now()->subMinute()]);
+        app(TrialLogger::class)->advise($session, $this->world->trainer);
+
+        return $session;
+    }
+
+    /**
+     * @param  array<string, mixed>  $more
+     * @return array<string, mixed>
+     */
+    private function entry(string $outcome, ?int $band, array $more = []): array
+    {
+        return ['uuid' => (string) Str::uuid(), 'kind' => 'trial', 'at' => now()->getTimestampMs(), 'sent_at' => now()->getTimestampMs(), 'trial' => ['outcome' => $outcome, 'band' => $band, 'food' => 'gently', ...$more]];
+    }
+
+    /**
+     * @param  array<string, mixed>  $entry
+     * @return \Illuminate\Testing\TestResponse<\Symfony\Component\HttpFoundation\Response>
+     */
+    private function send(Session $session, array $entry): \Illuminate\Testing\TestResponse
+    {
+        $session->refresh();
+
+        return $this->postJson("/sessions/{$session->id}/entries", ['device' => '6f7c1d9e-3b55-4c0e-9d58-2a1b7c9e0f11', 'user' => $this->world->trainer->id, 'entries' => [$entry]]);
+    }
+}
