@@ -1,6 +1,7 @@
 import htmx from 'htmx.org';
 import { mountStepper } from './stepper.js';
 import { keepPagesForOffline } from './device/device.js';
+import { mountHandling } from './handling.js';
 import { mountLadder } from './plans/ladder.js';
 import { mountWaiting } from './device/waiting.js';
 import { securityToken } from './device/security-token.js';
@@ -30,3 +31,4 @@ htmx.onLoad((/** @type {Element} */ element) => {
 
 keepPagesForOffline();
 mountWaiting(document.body);
+mountHandling();

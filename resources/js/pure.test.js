@@ -6,6 +6,7 @@ import { meaning, nextBatch, retryDelay } from './device/sender.js';
 import { elapsed } from './session/clock.js';
 import { fallback } from './session/fallback.js';
 import { merged } from './session/keys.js';
+import { median, ratePerMinute } from './session/rhythm.js';
 
 test('the token is read from among other cookies and decoded', () => {
     assert.equal(securityToken('a=1; XSRF-TOKEN=abc%3D; b=2'), 'abc=');
@@ -67,4 +68,24 @@ test('an own key wins over the default of another action', () => {
     assert.equal(merged({ 'band-0': 'PageDown' })['PageDown'], 'band-0');
     assert.equal(merged({ 'band-0': 'PageDown' })['0'], undefined);
     assert.equal(merged({ leave: '1' })['1'], 'leave');
+});
+
+test('the rate is of the last minute, or of what there is of it', () => {
+    const now = 1_000_000;
+    const every = (/** @type {number} */ seconds, /** @type {number} */ count) => Array.from({ length: count }, (_, i) => now - 1000 * seconds * i);
+    assert.equal(ratePerMinute(every(3, 41), now), 20);
+    assert.equal(ratePerMinute(every(3, 11), now), 20, 'half a minute in, the same pace');
+    assert.equal(ratePerMinute(every(3.5, 60), now), 18);
+    assert.equal(ratePerMinute([now - 5000, now], now), null, 'too little to tell');
+    assert.equal(ratePerMinute([], now), null);
+    // it falls while nothing happens
+    assert.ok(Number(ratePerMinute(every(3, 41), now + 30_000)) <= 11);
+    assert.equal(ratePerMinute(every(3, 41), now + 120_000), null);
+});
+
+test('half of the values lie on either side of the median', () => {
+    assert.equal(median([]), null);
+    assert.equal(median([7]), 7);
+    assert.equal(median([9, 1, 4]), 4);
+    assert.equal(median([9, 1, 4, 6]), 5);
 });

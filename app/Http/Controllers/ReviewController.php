@@ -9,6 +9,7 @@ use App\Advice\SituationReader;
 use App\Models\Session;
 use App\Models\User;
 use App\Trials\Agreement;
+use App\Trials\ContactSummary;
 use App\Trials\SessionMoments;
 use App\Trials\SessionStrip;
 use Core\Decision\RuleBook;
@@ -20,7 +21,7 @@ use Psr\Clock\ClockInterface;
 
 final readonly class ReviewController
 {
-    public function __construct(private SessionStrip $strip, private LimitReader $limits, private SituationReader $situations, private Agreement $agreement, private SessionMoments $moments, private ClockInterface $clock)
+    public function __construct(private SessionStrip $strip, private LimitReader $limits, private SituationReader $situations, private Agreement $agreement, private SessionMoments $moments, private ContactSummary $contact, private ClockInterface $clock)
     {
     }
 
@@ -34,7 +35,7 @@ final readonly class ReviewController
             'dog' => $session->plan->responseModel->dog,
             'unit' => $user->distance_unit,
             'rows' => $this->strip->rows($session, $user->distance_unit),
-            'moments' => $this->moments->of($session),
+            'moments' => [...$this->contact->of($session), ...$this->moments->of($session)],
             'agreement' => $this->agreement->of($session),
             'undone' => $session->trials()->whereHas('corrections', static fn ($corrections) => $corrections->where('kind', 'undo'))->count(),
             ...$this->limits->around($session, $user->distance_unit),

@@ -11,16 +11,22 @@ use Core\Chart\LinearScale;
 use Core\Chart\PathData;
 use Core\Chart\Ticks;
 use Core\Decision\LoggedTrial;
+use Core\Exposure\PlanKind;
 use Core\Measure\DistanceUnit;
 use Illuminate\Contracts\View\View;
 use Illuminate\View\Component;
 
-/** A session as a strip: each trial a band glyph over time and distance, breaks between sets. */
+/** A session as a strip: each trial a band glyph over time and distance, or step where no distance leads, breaks between sets. */
 final class Strip extends Component
 {
     private const WIDTH = 900;
 
     private const HEIGHT = 300;
+
+    /** Halvings of distance above and below. */
+    private const MARGIN = 0.2;
+
+    private const STEP_MARGIN = 0.6;
 
     /**
      * @param  non-empty-list<array{id: int, trial: LoggedTrial, words: string, secondsFromStart: float, advice: ?AdviceGiven, adviceWords: ?string, followed: ?bool}>  $rows
@@ -31,28 +37,29 @@ final class Strip extends Component
 
     public function render(): View
     {
-        $meters = array_map(static fn (array $row): float => $row['trial']->exposure->distance()->meters ?? 1.0, $this->rows);
-        $far = max($meters) * 1.15;
-        $near = min($meters) / 1.15;
         $minutes = max(array_map(static fn (array $row): float => $row['secondsFromStart'] / 60.0, $this->rows));
         $x = new LinearScale(0.0, max($minutes, 0.5), 64.0, self::WIDTH - 16.0);
-        $y = new LinearScale(log($far, 2.0), log($near, 2.0), 14.0, self::HEIGHT - 40.0);
+        $isPresence = $this->session->plan->responseModel->kind === PlanKind::Presence;
+        $heights = array_map(static fn (array $row): float => $isPresence ? log($row['trial']->exposure->distance()->meters ?? 1.0, 2.0) : $row['trial']->target->step + 1.0, $this->rows);
+        $margin = $isPresence ? self::MARGIN : self::STEP_MARGIN;
+        [$low, $high] = [min($heights) - $margin, max($heights) + $margin];
+        $y = new LinearScale($high, $low, 14.0, self::HEIGHT - 40.0);
         $points = $targets = [];
         foreach ($this->rows as $i => $row) {
             $points[] = [
                 'x' => $x->map($row['secondsFromStart'] / 60.0),
-                'y' => $y->map(log($meters[$i], 2.0)),
+                'y' => $y->map($heights[$i]),
                 'band' => $row['trial']->band,
                 'title' => sprintf('Trial %d: %s, %s, %s', $i + 1, $row['words'], $row['trial']->outcome->label(), $row['trial']->band->label()),
                 'departed' => $i > 0 && $this->rows[$i - 1]['followed'] === false,
             ];
         }
-        $perUnit = $this->unit->meters();
 
         return view('charts.strip', [
             'points' => $points,
             'path' => PathData::line(array_map(static fn (array $point): array => [$point['x'], $point['y']], $points)),
-            'distances' => array_map(fn (float $tick): array => ['y' => $y->map(log($tick * $perUnit, 2.0)), 'label' => $tick.' '.$this->unit->value], $this->distanceTicks($near / $perUnit, $far / $perUnit)),
+            'heights' => $isPresence ? $this->distances($y, $low, $high) : array_map(static fn (int $step): array => ['y' => $y->map((float) $step), 'label' => "step {$step}"], self::stepTicks((int) min($heights), (int) max($heights))),
+            'isPresence' => $isPresence,
             'times' => array_map(static fn (float $tick): array => ['x' => $x->map($tick), 'label' => $tick.' min'], Ticks::linear(0.0, max($minutes, 0.5), 8)),
             'breaks' => $this->breaks($x, $minutes),
             'width' => self::WIDTH,
@@ -60,12 +67,25 @@ final class Strip extends Component
         ]);
     }
 
-    /** @return list<float> */
-    private function distanceTicks(float $near, float $far): array
+    /**
+     * @param  float  $low  binary logarithm of the least distance, in meters
+     * @return list<array{y: float, label: string}>
+     */
+    private function distances(LinearScale $y, float $low, float $high): array
     {
+        $perUnit = $this->unit->meters();
+        [$near, $far] = [2.0 ** $low / $perUnit, 2.0 ** $high / $perUnit];
         $ticks = Ticks::logarithmic($near, $far);
 
-        return count($ticks) >= 3 ? $ticks : Ticks::linear($near, $far, 4);
+        return array_map(fn (float $tick): array => ['y' => $y->map(log($tick * $perUnit, 2.0)), 'label' => $tick.' '.$this->unit->value], count($ticks) >= 3 ? $ticks : Ticks::linear($near, $far, 4));
+    }
+
+    /** @return list<int> at most seven steps, the lowest and the highest among them */
+    private static function stepTicks(int $from, int $to): array
+    {
+        $every = max(1, (int) ceil(($to - $from) / 6));
+
+        return array_values(array_unique([...range($from, $to, $every), $to]));
     }
 
     /** @return list<array{from: float, to: float}> from the end of one set to the start of the next */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Core\Worth;
 
 use Core\Exception\InvalidMeasure;
+use Core\Measure\Median;
 use Core\Measure\ShareInterval;
 
 /** Holds of one position or contact against their target. */
@@ -30,9 +31,7 @@ final readonly class HoldRecord
         }
         $count = count($seconds);
         $reached = ShareInterval::wilson(count(array_filter($seconds, static fn (float $value): bool => $value >= $target)), $count);
-        sort($seconds);
-        $upper = $seconds[intdiv($count, 2)];
 
-        return new self($seconds[$count - 1], $count % 2 === 1 ? $upper : ($seconds[intdiv($count, 2) - 1] + $upper) / 2.0, $reached);
+        return $seconds === [] ? throw InvalidMeasure::outOfRange('The number of holds', 0, 1, INF, '') : new self(max($seconds), Median::of($seconds), $reached);
     }
 }

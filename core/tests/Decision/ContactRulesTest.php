@@ -127,6 +127,15 @@ final class ContactRulesTest extends TestCase
         self::assertNotSame([], $advice->alternatives);
     }
 
+    public function test_the_third_no_of_a_session_ends_it_whatever_effort_it_took(): void
+    {
+        $no = $this->trial(5, Outcome::RefusedStart, Band::Effort);
+
+        self::assertSame('opt-out-twice', $this->after([...$this->good(5, 8), $no, $no])->reasons[0]->code);
+        $third = $this->after([...$this->good(5, 8), $no, $no, $no]);
+        self::assertSame([Action::EndWell, 'opt-outs'], [$third->action, $third->reasons[0]->code]);
+    }
+
     /** A short look keeps to the paw: an easier part of the body is another exercise. */
     public function test_the_part_of_the_body_is_never_eased(): void
     {

@@ -2,8 +2,8 @@
 <div class="chart-frame" tabindex="0" role="region" aria-label="The session as a strip">
 <svg class="chart" viewBox="0 0 {{ $width }} {{ $height }}" role="img" aria-labelledby="strip-title strip-desc">
     <title id="strip-title">The session as a strip</title>
-    <desc id="strip-desc">{{ count($points) }} trials over time (left to right) and distance (nearer is lower). The shape is the band. The table below has the same trials.</desc>
-    @foreach($distances as $tick)
+    <desc id="strip-desc">{{ count($points) }} trials over time (left to right) and {{ $isPresence ? 'distance (nearer is lower)' : 'step of the ladder (harder is higher)' }}. The shape is the band. The table below has the same trials.</desc>
+    @foreach($heights as $tick)
         <line class="grid" x1="64" x2="{{ $width - 16 }}" y1="{{ N::format($tick['y']) }}" y2="{{ N::format($tick['y']) }}"/>
         <text x="58" y="{{ N::format($tick['y'] + 4) }}" text-anchor="end">{{ $tick['label'] }}</text>
     @endforeach

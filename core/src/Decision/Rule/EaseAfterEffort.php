@@ -12,17 +12,19 @@ use Core\Decision\Reason;
 use Core\Decision\Rule;
 use Core\Decision\Situation;
 use Core\Sign\Band;
+use Core\Sign\OutcomeEffect;
 
-/** Three of the last five trials at a level with effort: ease before it gets worse; and back at once after a skip. */
+/** Three of the last five trials at a level with effort: ease before it gets worse; and back at once after a skip. A dog's no is counted apart. */
 final readonly class EaseAfterEffort implements Rule
 {
     public function apply(Situation $situation, LoggedTrial $last): ?Advice
     {
-        if ($last->band !== Band::Effort) {
+        $isEffort = static fn (LoggedTrial $trial): bool => $trial->band === Band::Effort && $trial->outcome->effect() !== OutcomeEffect::OptOut;
+        if (! $isEffort($last)) {
             return null;
         }
         $five = array_slice($situation->log->atLevel(), -5);
-        $effort = count(array_filter($five, static fn (LoggedTrial $trial): bool => $trial->band === Band::Effort));
+        $effort = count(array_filter($five, $isEffort));
         if ($effort >= 3) {
             return (new Easing($situation))->by($last->target, 1, Action::Ease, [
                 new Reason('effort', "Effort in {$effort} of the last ".count($five).' trials at '.$situation->words($last->target->exposure).': ease before it gets worse.'),

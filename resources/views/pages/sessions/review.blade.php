@@ -15,6 +15,7 @@
     @endif
 
     <div class="row g-4">
+        @if($plan->responseModel->kind === Core\Exposure\PlanKind::Presence)
         <div class="col-lg-6">
             <h2 class="mt-0">Limit distance, typical day</h2>
             <dl class="facts">
@@ -23,6 +24,7 @@
             </dl>
             <p class="form-text">Where the accepted risk per trial is reached; in brackets the range the model leaves open, 80 % either way. It describes the past; it promises nothing.</p>
         </div>
+        @endif
         <div class="col-lg-6">
             <h2 class="mt-0">Next time</h2>
             @if($nextStart === null)
