@@ -11,7 +11,6 @@ use App\Models\Plan;
 use App\Models\TrialSign;
 use Core\Decision\Situation;
 use Core\Exposure\PlanKind;
-use Core\Ladder\Step;
 use Core\Measure\DistanceUnit;
 use Core\Sign\Sign;
 use Core\Sign\SignWeight;
@@ -31,7 +30,7 @@ final readonly class CareCard
     {
     }
 
-    /** @return list<array{plan: Plan, held: ?string, next: ?string}> of every care plan: the hardest step held, and the one after it */
+    /** @return list<array{plan: Plan, held: ?string, next: ?string}> of every care plan: the hardest step held, and the next one, of those that have words of their own */
     public function accepted(Dog $dog, DistanceUnit $unit): array
     {
         $plans = $dog->plans()->with(['responseModel.trigger', 'responseModel.person', 'place'])->whereHas('responseModel', static fn ($models) => $models->where('kind', PlanKind::Contact->value))->orderBy('plans.name')->limit(self::MOST_PLANS)->get();
@@ -41,8 +40,8 @@ final readonly class CareCard
             $held = $situation->history->heldStep;
             $rows[] = [
                 'plan' => $plan,
-                'held' => $held < 0 ? null : self::words($situation, $situation->ladder->step($held)),
-                'next' => $held >= $situation->ladder->top() ? null : self::words($situation, $situation->ladder->step($held + 1)),
+                'held' => self::named($situation, range(0, max(0, $held)), $held >= 0),
+                'next' => self::named($situation, range($situation->ladder->top(), max(0, $held + 1)), $held < $situation->ladder->top()),
             ];
         }
 
@@ -62,8 +61,20 @@ final readonly class CareCard
         return array_map(fn (string $code): Sign => $this->catalogs->signs->signs[$code], array_slice(array_values(array_unique($codes)), 0, self::MOST_SIGNALS));
     }
 
-    private static function words(Situation $situation, Step $step): string
+    /**
+     * The last of these steps that a stranger can picture: one put between says only what it leads to.
+     *
+     * @param  non-empty-list<int>  $steps
+     */
+    private static function named(Situation $situation, array $steps, bool $isAny): ?string
     {
-        return $step->manner->instruction !== '' ? $step->manner->instruction : $situation->words($step->exposure);
+        foreach ($isAny ? array_reverse($steps) : [] as $i) {
+            $step = $situation->ladder->step($i);
+            if (! $step->manner->isOnTheWay()) {
+                return $step->manner->instruction !== '' ? $step->manner->instruction : $situation->words($step->exposure);
+            }
+        }
+
+        return null;
     }
 }

@@ -68,6 +68,12 @@ final readonly class Manner
         return new self($words, $this->food, $this->posture, $this->who, $this->hands, $this->eyes);
     }
 
+    /** Whether its instruction names a later step: it was put between. */
+    public function isOnTheWay(): bool
+    {
+        return str_starts_with($this->instruction, self::TOWARD);
+    }
+
     /** Whether only the instruction differs. */
     public function isDoneLike(?self $other): bool
     {

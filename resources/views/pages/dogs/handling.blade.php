@@ -27,7 +27,7 @@
                     <h2 class="mt-0" id="h-{{ $area->id() }}">{{ ucfirst($area->label) }}</h2>
                     <p class="mb-2"><strong>{{ ucfirst($area->inWords()) }}.</strong>@if($area->known?->word) Its word: “{{ $area->known->word }}”.@endif @if($area->known?->note){{ $area->known->note }}@endif</p>
                     @if($area->byPerson !== [])
-                        <ul class="mb-2">@foreach($area->byPerson as $name => $by)<li>{{ $name }}: {{ $by->accepted ? "up to {$by->accepted}" : 'nothing yet' }}@if($by->refused), {{ $by->refused }} too hard lately @endif ({{ collect($by->trials)->filter()->map(fn ($count, $way) => "{$way} {$count}×")->implode(', ') ?: 'hands away' }}; last {{ $by->lastSeen?->format('M j') }})</li>@endforeach</ul>
+                        <ul class="mb-2">@foreach($area->byPerson as $name => $by)<li>{{ $name }}: {{ $by->accepted ? "up to {$by->accepted}" : 'nothing yet' }}{{ $by->refused ? ", {$by->refused} too hard lately" : '' }} <span class="text-body-secondary">{{ collect($by->trials)->filter()->map(fn ($count, $way) => "{$way} {$count}×")->implode(', ') ?: 'hands away' }}; last {{ $by->lastSeen?->format('M j') }}</span></li>@endforeach</ul>
                     @endif
                     <p class="mb-2 d-flex flex-wrap gap-2">
                         @foreach($area->plans as $plan)<a class="btn btn-outline-primary" href="{{ route('plans.show', $plan) }}">Go on: {{ $plan->name }}, {{ $plan->responseModel->person->name }}</a>@endforeach
