@@ -75,6 +75,7 @@ final readonly class PlanDocument
             $settings->at('mostTrials')->integer(60),
             $plan->has('roomMeters') ? Distance::fromMeters($plan->at('roomMeters')->number()) : null,
             DistanceUnit::from($settings->at('unit')->text('m')),
+            $settings->at('easyAfter')->integer(0),
         );
     }
 }

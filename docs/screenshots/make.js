@@ -49,13 +49,13 @@ await take('today');
 await take('dog', '/dogs/1');
 await take('plan', '/plans/1');
 await take('ladder', '/plans/1/ladder');
-await take('care-plan', '/plans/3');
-await take('template', '/templates/basket-muzzle');
+await take('handling', '/dogs/4/handling#area-front_paw-left');
+await take('covered', '/dogs/4/coverage');
+await take('item', '/items/1');
 await take('fit-and-food', '/dogs/3/kit?check=basket&nose_length=5&closed_girth=15&open_girth=20&open_height=7&inside_length=6&inside_girth=19&inside_height=8');
 await take('care-card', '/dogs/4/card?words=Mat%20by%20the%20door%2C%20%22chin%22&kit=grinder%2C%20paste%20on%20a%20spoon');
 await intakeToPlan();
 await take('review', '/sessions/12/review');
-await take('help', '/help?q=limits');
 
 await page.goto('/plans/1');
 await page.getByRole('link', { name: 'Start a session' }).click();
@@ -76,4 +76,19 @@ await page.emulateMedia({ colorScheme: 'dark', reducedMotion: 'reduce' });
 await page.reload();
 await page.locator('[data-ready]').waitFor();
 await take('session-phone-dark');
+
+// the other half of the job: hands, on a phone
+await page.emulateMedia({ colorScheme: 'light', reducedMotion: 'reduce' });
+await page.goto('/plans/3');
+await startSession(page);
+for (let i = 0; i < 5; i++) {
+    await page.locator('[data-do="offer"]').click();
+    await page.waitForTimeout(700);
+    await page.locator('[data-do="band-0"]').click();
+    await page.waitForTimeout(1600);
+}
+await page.locator('[data-do="offer"]').click();
+await page.locator('[data-do="hold"]').click();
+await page.waitForTimeout(1300);
+await take('contact-session');
 await browser.close();
