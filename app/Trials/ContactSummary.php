@@ -86,7 +86,7 @@ final readonly class ContactSummary
     {
         $back = self::seconds($rows, 'return_ms');
 
-        return $back === [] ? [] : [sprintf('Back from a tossed treat in %.1f s at first and %.1f s at last%s.', $back[0], $back[count($back) - 1], count($back) > 1 && $back[count($back) - 1] > 2.0 * $back[0] ? ': slower means less willing' : '')];
+        return $back === [] ? [] : [sprintf('Away and back by itself in %.1f s at first and %.1f s at last%s.', $back[0], $back[count($back) - 1], count($back) > 1 && $back[count($back) - 1] > 2.0 * $back[0] ? ': slower means less willing' : '')];
     }
 
     /**

@@ -11,7 +11,7 @@ final readonly class ContactTimes
 
     /**
      * @param  ?int  $stay  from the offer until the dog left, or until the repetition was over
-     * @param  ?int  $return  back from a tossed treat by itself, before this repetition
+     * @param  ?int  $return  away and back by itself, after leaving or a tossed treat, before this repetition
      */
     public function __construct(public ?int $stay = null, public ?int $hold = null, public ?int $return = null)
     {

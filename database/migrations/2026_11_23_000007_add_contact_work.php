@@ -69,7 +69,7 @@ return new class extends Migration
         Schema::table('trials', function (Blueprint $table): void {
             $table->unsignedInteger('stay_ms')->nullable()->after('stare_ms')->comment('from the offer until it left, or until the end of the repetition');
             $table->unsignedInteger('hold_ms')->nullable()->after('stay_ms');
-            $table->unsignedInteger('return_ms')->nullable()->after('hold_ms')->comment('back from a tossed treat, by itself, before this repetition');
+            $table->unsignedInteger('return_ms')->nullable()->after('hold_ms')->comment('away and back by itself, after leaving or a tossed treat, before this repetition');
         });
     }
 };

@@ -67,7 +67,7 @@ final class ContactWorkTest extends TestCase
         $state = Session::query()->findOrFail($session->id)->state ?? [];
         self::assertSame(['accepted' => 1, 'declined' => 0], array_diff_key($state['rhythm'], ['at' => 0]));
         self::assertStringContainsString('food after the mark', $state['manner']);
-        $this->get("/sessions/{$session->id}/review")->assertOk()->assertSee('Offered 1, accepted 1, declined 0.')->assertSee('Half stayed 4.2 s or longer')->assertSee('Back from a tossed treat in 1.1 s')->assertSee('step 1')->assertDontSee('Limit distance');
+        $this->get("/sessions/{$session->id}/review")->assertOk()->assertSee('Offered 1, accepted 1, declined 0.')->assertSee('Half stayed 4.2 s or longer')->assertSee('Away and back by itself in 1.1 s')->assertSee('step 1')->assertDontSee('Limit distance');
     }
 
     public function test_a_hold_longer_than_the_session_is_told_at_its_field_and_lost_on_no_device(): void

@@ -64,7 +64,7 @@ export class ContactClocks {
         this.show(now);
     }
 
-    /** A treat is tossed away; the next press, or the next offer, is the dog's way back. */
+    /** It left, or goes after a tossed treat; the next press is its coming back, by itself. */
     toss() {
         const now = Date.now();
         if (this.tossed) this.returned = now - this.tossed;

@@ -75,7 +75,7 @@
             <div class="quick-more">
                 <button class="btn btn-outline-secondary" type="button" data-do="offer" aria-pressed="false">{{ $offerWords }} <b data-offer-clock></b></button>
                 <button class="btn btn-outline-secondary" type="button" data-do="hold" aria-pressed="false">Hold <b data-hold-clock></b></button>
-                <button class="btn btn-outline-secondary" type="button" data-do="toss" aria-pressed="false">Toss, back <b data-toss-clock></b></button>
+                <button class="btn btn-outline-secondary" type="button" data-do="toss" aria-pressed="false">Away, back <b data-toss-clock></b></button>
                 <button class="btn btn-outline-secondary" type="button" data-do="undo">Undo</button>
             </div>
         @else

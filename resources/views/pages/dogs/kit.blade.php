@@ -47,6 +47,10 @@
             </section>
         @endforeach
     </div>
+    <section aria-labelledby="kit-halter">
+        <h2 id="kit-halter">Head halter</h2>
+        <p>By eye, on the standing dog: the noseband clear of the eyes, two fingers under it, the mouth opens fully to pant and eat; the cheek strap high behind the ears, snug, one finger under it; nothing rubs after five minutes. It is no muzzle, never the only attachment, never jerked, never on a long line: clip the harness too.</p>
+    </section>
     <h2>Cautions</h2>
     <ul>@foreach($cautions as $caution)<li><strong>{{ $caution->title }}.</strong> {{ $caution->text }}</li>@endforeach</ul>
 </x-layout>
