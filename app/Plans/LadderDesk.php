@@ -9,6 +9,8 @@ use Core\Ladder\Ladder;
 use Core\Ladder\LadderData;
 use Core\Ladder\Step;
 use Core\Ladder\StepData;
+use Core\Planning\NoPath;
+use Core\Planning\PathSearch;
 use Core\Planning\Refiner;
 use Core\Response\DogModel;
 
@@ -18,10 +20,11 @@ final readonly class LadderDesk
     /**
      * @param  string  $edit  "split:3", "move:3:0", "play:barrier" …
      * @param  array<mixed>  $typed  the open step as typed
+     * @param  ?float  $room  farthest distance in meters that the plan's place allows; null if it is not known to end
      *
      * @throws InvalidLadder if it cannot be done, with a pointer to the field at fault
      */
-    public function apply(Ladder $ladder, string $edit, array $typed, DogModel $model): LadderEdit
+    public function apply(Ladder $ladder, string $edit, array $typed, DogModel $model, ?float $room = null): LadderEdit
     {
         [$verb, $subject, $to] = [...explode(':', $edit, 3), '', ''];
         $at = max(0, min($ladder->top(), (int) $subject));
@@ -44,6 +47,7 @@ final readonly class LadderDesk
             'play' => $this->play($ladder, $subject, $model),
             'unplay' => $this->unplay($ladder, $subject),
             'replan' => new LadderEdit((new Refiner($model))->refine($ladder), null, 'Laid again from today\'s model: steps of about half a logit. Look at the difference, then keep it or not.'),
+            'find' => $this->find($ladder, $model, $room),
             default => throw InvalidLadder::at('', 'There is no such edit.'),
         };
     }
@@ -64,6 +68,31 @@ final readonly class LadderDesk
             ?? throw InvalidLadder::at("/{$at}", 'There is nothing between these two steps. Bring another dimension into play, or change a value.');
 
         return new LadderEdit(self::with($ladder->steps, $at, 0, [$step->toward($half)]), null, 'Split: half the way in load, step '.($at + 1).'.');
+    }
+
+    /** A ladder of its own between the first step and the goal, through all that differs between them. */
+    private function find(Ladder $ladder, DogModel $model, ?float $room): LadderEdit
+    {
+        [$first, $goal] = [$ladder->step(0), $ladder->step($ladder->top())];
+        $differs = array_keys(array_filter($goal->exposure->values, static fn (float|string $value, string $key): bool => isset($first->exposure->values[$key]) && $first->exposure->values[$key] !== $value, ARRAY_FILTER_USE_BOTH));
+        if (count($differs) > PathSearch::MOST_MOVING) {
+            $names = implode(', ', array_map(static fn (string $key): string => $model->scale->catalog->dimension($key)->label, $differs));
+            throw InvalidLadder::at('', sprintf('%d things differ between the first step and the goal (%s); a ladder is found through %d at most. Make some alike on both, or find one part of the way at a time.', count($differs), $names, PathSearch::MOST_MOVING));
+        }
+        $isFar = $model->scale->catalog->plan->leads() === 'distance' && $room !== null;
+        $found = $differs === [] ? NoPath::nothingMoves() : (new PathSearch($model))->find($first->exposure, $goal->exposure, $differs, $isFar ? max($room, (float) $first->exposure->values['distance']) : null);
+        if ($found instanceof NoPath) {
+            throw InvalidLadder::at('', "No ladder was found. {$found->why} {$found->opens}");
+        }
+        $steps = [$first, ...array_map($goal->toward(...), array_slice($found->exposures, 1, -1)), $goal];
+        if (count($steps) > LadderData::MOST_STEPS) {
+            throw InvalidLadder::at('', sprintf('The way takes %d steps; a ladder has at most %d. Find one part of the way at a time.', count($steps), LadderData::MOST_STEPS));
+        }
+
+        return new LadderEdit(Ladder::of($steps), null, sprintf(
+            'Found: %d steps in place of %d, the fewest and evenest of %s combinations; the moving thing changes %s. Each was weighed with the last one mastered. Compare, change what you like, then keep it or not.',
+            count($steps), count($ladder->steps), number_format($found->states), $found->changes === 1 ? 'once' : "{$found->changes} times",
+        ));
     }
 
     private function move(Ladder $ladder, int $from, int $to): LadderEdit

@@ -16,13 +16,16 @@ test('a session of twelve trials from nothing: sign in, plan, log, review, expor
     await readAndReason(page);
     await page.getByRole('button', { name: 'Start', exact: true }).click();
 
-    // nothing is known of this dog: a short look at the easiest there is room for
+    // nothing is known of this dog but two distances: it starts farther than the ladder does, where even that is within the limits
     let said = await advice(page);
-    expect(said).toMatchObject({ action: 'probe', next: 120 });
+    expect(said.action).toBe('start');
+    expect(said.next).toBeGreaterThan(80);
+    expect(said.next).toBeLessThan(120);
+    expect(said.reasons).toContain('beyond-limit');
     await expectAccessible(page, 'session');
 
-    // one calm look brings it within the limits; five unprompted returns in a row are the criterion
-    await expect(page.locator('[data-reason="risk"]')).toContainText('reaction at most 1.8\u00a0% (limit 1.4\u00a0%)');
+    // five unprompted returns in a row are the criterion
+    await expect(page.locator('[data-reason="risk"]')).toContainText('reaction at most 1.4\u00a0% (limit 1.4\u00a0%)');
     for (let run = 1; run <= 4; run++) {
         said = await logTrial(page, { outcome: 'returned', band: 0, signs: run === 1 ? ['face.soft'] : undefined });
         expect(said.action, `trial ${run}`).toBe('repeat');

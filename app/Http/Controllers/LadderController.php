@@ -56,7 +56,7 @@ final readonly class LadderController
             if ($request->edit() === 'undo') {
                 return $this->page($plan, new LadderEdit($request->before() ?? $ladder, null, 'The last change is taken back.'), null, $user, $request);
             }
-            $edit = $this->desk->apply($ladder, $request->edit(), $request->step(), $this->board->model($plan, $ladder, $user->distance_unit));
+            $edit = $this->desk->apply($ladder, $request->edit(), $request->step(), $this->board->model($plan, $ladder, $user->distance_unit), $plan->place?->room_meters);
             $isSame = LadderData::write($edit->ladder) === LadderData::write($ladder);
 
             return $this->page($plan, $edit, $isSame ? $request->before() : $ladder, $user, $request);

@@ -38,6 +38,7 @@
         <div class="col-lg-7">
             <div class="d-flex flex-wrap gap-2 align-items-center mb-2">
                 <button class="btn btn-outline-primary" name="edit" value="replan">Lay again from today</button>
+                <button class="btn btn-outline-primary" name="edit" value="find">Find a ladder</button>
                 @if($before)<button class="btn btn-outline-primary" name="edit" value="undo">Take back</button>@endif
                 <details class="ms-sm-auto"><summary>Dimensions in play</summary>
                     <div class="d-flex flex-wrap gap-2 mt-2">
