@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Cli;
 
 use Core\Exposure\DimensionCatalog;
+use Core\Food\FoodCatalog;
 use Core\Response\ModelPriors;
 use Core\Sign\SignCatalog;
 
@@ -25,6 +26,11 @@ final readonly class Catalogs
     public function dimensions(string $plan = 'presence'): DimensionCatalog
     {
         return DimensionCatalog::fromArray($this->read("dimensions.{$plan}"));
+    }
+
+    public function food(): FoodCatalog
+    {
+        return FoodCatalog::fromArray($this->read('food'));
     }
 
     /** @return array<mixed> */

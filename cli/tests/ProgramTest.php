@@ -16,7 +16,7 @@ final class ProgramTest extends TestCase
     public static function examples(): iterable
     {
         $text = (string) file_get_contents(dirname(__DIR__, 2).'/docs/formats.md');
-        preg_match_all('/```json input (\w+)\n(.*?)\n```\n\n```json output \1\n(.*?)\n```/s', $text, $found, PREG_SET_ORDER);
+        preg_match_all('/```json input ([\w-]+)\n(.*?)\n```\n\n```json output \1\n(.*?)\n```/s', $text, $found, PREG_SET_ORDER);
         foreach ($found as $example) {
             yield $example[1] => [$example[1], $example[2], $example[3]];
         }
@@ -34,7 +34,7 @@ final class ProgramTest extends TestCase
 
     public function test_every_documented_example_is_found(): void
     {
-        self::assertSame(['grade', 'rule', 'kappa', 'warmup', 'advise', 'fit', 'limit', 'risk'], array_keys(iterator_to_array(self::examples())));
+        self::assertSame(['grade', 'rule', 'kappa', 'warmup', 'advise', 'fit', 'limit', 'risk', 'ladder', 'split', 'pass', 'sound', 'food', 'fit-check'], array_keys(iterator_to_array(self::examples())));
     }
 
     /** @return iterable<string, array{string, string, string, string}> command, input, pointer, part of the message */
@@ -54,6 +54,13 @@ final class ProgramTest extends TestCase
         yield 'a window that is too short' => ['rule', '{"run": 5, "window": 3, "trials": 20, "rates": [0.5]}', '/window', '1 and 3'];
         yield 'an unknown sign' => ['grade', '{"signs": ["tail.helicopter"]}', '/signs', 'tail.helicopter'];
         yield 'an unknown family' => ['simulate', '{"family": "wolves", "seed": 1}', '/family', 'no such family'];
+        yield 'a gap behind the path' => ['pass', '{"gap": {"width": 3, "depth": 25, "distance": 20, "speed": 1.4}}', '/gap', 'between dog and path'];
+        yield 'zero speed' => ['pass', '{"gap": {"width": 3, "depth": 5, "distance": 20, "speed": 0}}', '/gap', 'speed of the trigger'];
+        yield 'a ceiling that was not confirmed' => ['sound', '{"ceiling": {"level": 72}}', '/ceiling', 'unless confirmed'];
+        yield 'a ceiling that is never set' => ['sound', '{"ceiling": {"level": 81, "confirmed": true}}', '/ceiling', '80 dB'];
+        yield 'no food' => ['food', '{"kilograms": 20, "stage": "adult", "trials": 40, "pieceGrams": 0, "pieceKcal": 3, "mealKcal": 3.6}', '', 'weight of a piece'];
+        yield 'a stage of life that is none' => ['food', '{"kilograms": 20, "stage": "ghost", "trials": 40, "pieceGrams": 1, "pieceKcal": 3, "mealKcal": 3.6}', '/stage', 'adult'];
+        yield 'a dimension that both ends do not say' => ['ladder', '{"intake": {}, "plan": {"steps": [{"exposure": {"distance": 60}}]}, "today": {"startedAt": "2026-11-20T10:00:00Z", "trials": []}, "from": {"distance": 60}, "to": {"distance": 10}, "moving": ["barrier"]}', '', 'barrier'];
         yield 'an unknown command' => ['sing', '{}', '', 'Usage'];
     }
 

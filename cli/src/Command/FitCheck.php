@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Cli\Command;
+
+use Cli\Command;
+use Cli\Document;
+use Core\Fit\BasketFit;
+use Core\Fit\CollarFit;
+use Core\Fit\Finding;
+use Core\Fit\HarnessFit;
+
+/** A basket, a collar or a harness against a dog's measures. */
+final readonly class FitCheck implements Command
+{
+    public function name(): string
+    {
+        return 'fit-check';
+    }
+
+    public function answer(array $document): array
+    {
+        $read = Document::of($document);
+        $answer = [];
+        foreach (['basket' => self::basket(...), 'collar' => self::collar(...), 'harness' => self::harness(...)] as $item => $check) {
+            if ($read->has($item)) {
+                $answer[$item] = array_map(static fn (Finding $finding): array => ['verdict' => $finding->verdict->value, 'sentence' => $finding->sentence], $read->at($item)->build($check));
+            }
+        }
+
+        return $answer;
+    }
+
+    /** @return list<Finding> */
+    private static function basket(Document $of): array
+    {
+        $cm = static fn (string $field): float => $of->at($field)->number();
+
+        return BasketFit::check($cm('noseLength'), $cm('closedGirth'), $cm('openGirth'), $cm('openHeight'), $cm('insideLength'), $cm('insideGirth'), $cm('insideHeight'), $of->at('shortNosed')->flag());
+    }
+
+    /** @return list<Finding> */
+    private static function collar(Document $of): array
+    {
+        return CollarFit::check($of->at('neck')->number(), $of->at('head')->number(), $of->at('worn')->number(), $of->has('open') ? $of->at('open')->number() : null);
+    }
+
+    /** @return list<Finding> */
+    private static function harness(Document $of): array
+    {
+        return HarnessFit::check($of->at('chest')->number(), $of->at('strap')->number(), $of->at('elbow')->number(), $of->at('legFree')->flag(true));
+    }
+}

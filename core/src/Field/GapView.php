@@ -1,0 +1,90 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Field;
+
+use Core\Exception\InvalidMeasure;
+
+/**
+ * A trigger that passes behind a gap between two obstacles, seen from the dog. The path runs straight, parallel to the gap.
+ *
+ * Similar triangles: a gap of width b − a at depth g shows w = (b − a)·D/g of a path at distance D; in view for (w + l)/v.
+ */
+final readonly class GapView
+{
+    /** Length of a person with a dog. */
+    public const USUAL_LENGTH = 2.5;
+
+    /**
+     * @param  float  $visible  meters of path that are seen
+     * @param  float  $seconds  that any part of the trigger is in view
+     */
+    private function __construct(public float $visible, public float $seconds, private float $distance, private float $depth, private float $speed, private float $length)
+    {
+    }
+
+    /**
+     * @param  float  $width  of the gap, in meters
+     * @param  float  $depth  of the gap from the dog
+     * @param  float  $distance  of the path from the dog, farther than the gap
+     * @param  float  $speed  of the trigger, in m/s
+     * @param  float  $length  of the trigger
+     *
+     * @throws InvalidMeasure if a measure is out of its range, or the gap is not between dog and path
+     */
+    public static function through(float $width, float $depth, float $distance, float $speed, float $length = self::USUAL_LENGTH): self
+    {
+        Measures::meters('The width of the gap', $width);
+        Measures::meters('The depth of the gap', $depth);
+        Measures::meters('The distance of the path', $distance, 0.5);
+        if ($depth >= $distance) {
+            throw InvalidMeasure::outOfRange('The depth of the gap: it must lie between dog and path, and', $depth, 0.1, $distance, 'm');
+        }
+
+        return self::of($width * $distance / $depth, $distance, $depth, $speed, $length);
+    }
+
+    /**
+     * An opening told by its angle from the dog, such as 45°.
+     *
+     * @param  float  $degrees  from edge to edge, under 180
+     *
+     * @throws InvalidMeasure if a measure is out of its range
+     */
+    public static function byAngle(float $degrees, float $distance, float $speed, float $length = self::USUAL_LENGTH): self
+    {
+        if (! ($degrees > 0.0 && $degrees < 175.0)) {
+            throw InvalidMeasure::outOfRange('The angle', $degrees, 0.1, 175, 'degrees');
+        }
+        Measures::meters('The distance of the path', $distance, 0.5);
+
+        return self::of(2.0 * $distance * tan(deg2rad($degrees / 2.0)), $distance, $distance / 2.0, $speed, $length);
+    }
+
+    /**
+     * The widest gap at the same depth through which a dog that holds so long never sees more.
+     *
+     * @param  float  $hold  seconds
+     * @return ?float meters; null if even a slit shows the trigger's own length for longer
+     */
+    public function widestFor(float $hold): ?float
+    {
+        $width = ($this->speed * Measures::seconds('The hold', $hold) - $this->length) * $this->depth / $this->distance;
+
+        return $width > 0.0 ? $width : null;
+    }
+
+    /** Share of the visible path that lies inside a limit, the window centered on the nearest point. */
+    public function shareWithin(float $limit): float
+    {
+        return $limit <= $this->distance ? 0.0 : min(1.0, 2.0 * sqrt($limit ** 2 - $this->distance ** 2) / $this->visible);
+    }
+
+    private static function of(float $visible, float $distance, float $depth, float $speed, float $length): self
+    {
+        Measures::meters('The length of the trigger', $length, 0.0);
+
+        return new self($visible, ($visible + $length) / Measures::speed('The speed of the trigger', $speed), $distance, $depth, $speed, $length);
+    }
+}

@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Field;
+
+use Core\Exception\InvalidMeasure;
+
+/** What a place and a pass can be, checked in one place so that every error names its measure. */
+final readonly class Measures
+{
+    private const MOST_METERS = 500.0;
+
+    private const MOST_SPEED = 15.0;
+
+    /**
+     * @param  float  $least  0.1 where nothing at all makes no sense
+     *
+     * @throws InvalidMeasure naming it
+     */
+    public static function meters(string $name, float $meters, float $least = 0.1): float
+    {
+        return $meters >= $least && $meters <= self::MOST_METERS ? $meters : throw InvalidMeasure::outOfRange($name, $meters, $least, self::MOST_METERS, 'm');
+    }
+
+    /** @throws InvalidMeasure naming it */
+    public static function speed(string $name, float $metersPerSecond): float
+    {
+        return $metersPerSecond >= 0.1 && $metersPerSecond <= self::MOST_SPEED ? $metersPerSecond : throw InvalidMeasure::outOfRange($name, $metersPerSecond, 0.1, self::MOST_SPEED, 'm/s');
+    }
+
+    /** @throws InvalidMeasure naming it */
+    public static function seconds(string $name, float $seconds): float
+    {
+        return $seconds >= 0.0 && $seconds <= 60.0 ? $seconds : throw InvalidMeasure::outOfRange($name, $seconds, 0, 60, 's');
+    }
+}
