@@ -6,6 +6,7 @@ namespace App\Models;
 
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\HasOne;
 
 /**
  * Something that happened to a dog outside the trials: a fright, a visit to the vet, a bite.
@@ -19,6 +20,8 @@ use Illuminate\Database\Eloquent\Model;
  * @property int $severity 1 small fright … 4 fight or forced exposure
  * @property CarbonImmutable $occurred_at
  * @property ?string $note
+ * @property ?string $uuid
+ * @property ?int $trigger_id
  */
 final class Event extends Model
 {
@@ -26,7 +29,13 @@ final class Event extends Model
 
     protected $dateFormat = 'Y-m-d H:i:s.v';
 
-    protected $fillable = ['practice_id', 'dog_id', 'session_id', 'user_id', 'kind', 'severity', 'occurred_at', 'note'];
+    protected $fillable = ['practice_id', 'dog_id', 'session_id', 'user_id', 'kind', 'severity', 'occurred_at', 'note', 'uuid', 'trigger_id'];
 
     protected $casts = ['occurred_at' => 'immutable_datetime'];
+
+    /** @return HasOne<Incident, $this> its facts, where it was a bite or an injury */
+    public function incident(): HasOne
+    {
+        return $this->hasOne(Incident::class);
+    }
 }

@@ -12,17 +12,14 @@ use App\Models\Plan;
 use App\Models\Session;
 use App\Models\TrainingSet;
 use App\Models\User;
-use Core\Decision\CarryOver;
+use App\Upsets\Upsets;
 use Illuminate\Database\Connection;
 use Psr\Clock\ClockInterface;
 
 /** Opens a session with what was looked at before it, or goes back to the one that is still open. */
 final readonly class SessionStart
 {
-    /** Hours after which an upset has faded to nothing worth a query. */
-    private const HOURS = 168;
-
-    public function __construct(private Connection $database, private ClockInterface $clock, private TrialLogger $logger)
+    public function __construct(private Connection $database, private ClockInterface $clock, private TrialLogger $logger, private Upsets $upsets)
     {
     }
 
@@ -33,16 +30,7 @@ final readonly class SessionStart
      */
     public function setting(Plan $plan, ?Place $place, ?array $told): Setting
     {
-        $now = $this->clock->now();
-        $events = [];
-        foreach (Event::query()->where('dog_id', $plan->responseModel->dog_id)->where('occurred_at', '>', $now->modify('-'.self::HOURS.' hours')->format('Y-m-d H:i:s'))->limit(50)->get() as $event) {
-            $events[] = ['severity' => (float) min(4, $event->severity), 'at' => $event->occurred_at];
-        }
-        if ($told !== null) {
-            $events[] = ['severity' => $told['severity'], 'at' => $now->modify("-{$told['hours']} hours")];
-        }
-
-        return new Setting($place, round(CarryOver::of($events, $now)->upset, 3));
+        return new Setting($place, round($this->upsets->on($plan->responseModel->dog_id, $this->clock->now(), $told)->upset, 3));
     }
 
     public function start(Plan $plan, User $user, StartSessionRequest $request): Session

@@ -13,6 +13,7 @@ use App\Models\UnplacedTrial;
 use App\Models\User;
 use App\Templates\TemplateFile;
 use App\Templates\TemplateFromPlan;
+use App\Upsets\IncidentWriter;
 use Core\Ladder\LadderData;
 use Core\Measure\DistanceUnit;
 use Illuminate\Foundation\Testing\RefreshDatabase;
@@ -53,6 +54,11 @@ final class RouteAccessTest extends TestCase
         'PUT dogs/{dog}/intake' => [302, 302, 403, 403, 404, 404, 302],
         'GET dogs/{dog}/card' => [200, 200, 200, 200, 404, 404, 302],
         'GET dogs/{dog}/kit' => [200, 200, 200, 200, 404, 404, 302],
+        'GET events/create' => [200, 200, 200, 200, 200, 200, 302],
+        'POST events' => [302, 302, 302, 302, 404, 404, 302],
+        'GET dogs/{dog}/incidents/create' => [200, 200, 200, 200, 404, 404, 302],
+        'POST dogs/{dog}/incidents' => [302, 302, 302, 302, 404, 404, 302],
+        'GET incidents/{incident}' => [200, 200, 200, 200, 404, 404, 302],
         'GET dogs/{dog}/handling' => [200, 200, 200, 200, 404, 404, 302],
         'PUT dogs/{dog}/areas/{area}/{side}' => [302, 302, 403, 403, 404, 404, 302],
         'POST dogs/{dog}/limits' => [302, 302, 403, 403, 404, 404, 302],
@@ -154,6 +160,7 @@ final class RouteAccessTest extends TestCase
             'proposal' => ['isWithin' => true, 'words' => '40 m', 'reasons' => [], 'sure' => 0.0, 'limit' => null],
         ]);
         $item = Item::query()->create(['practice_id' => $world->practice->id, 'dog_id' => $world->dog->id, 'user_id' => $world->trainer->id, 'kind' => 'harness', 'name' => 'Blue harness']);
+        [$incident] = app(IncidentWriter::class)->write($world->dog, $world->trainer, ['uuid' => (string) Str::uuid(), 'occurred_at' => now()->toImmutable(), 'place' => 'lane', 'facts' => ['contact' => 'no'], 'before' => 'a cart', 'treatment' => null, 'told' => ['owner'], 'told_note' => null]);
         $limit = HandlerLimit::query()->create(['practice_id' => $world->practice->id, 'dog_id' => $world->dog->id, 'person_id' => $world->session->person_id, 'user_id' => $world->trainer->id, 'reason' => 'test']);
         app(TemplateFile::class)->keep([app(TemplateFromPlan::class)->make($world->plan, $world->trainer, 'Our own', 'As it was.')], $world->trainer);
         $user = $this->who($column, $world);
@@ -164,9 +171,9 @@ final class RouteAccessTest extends TestCase
         $path = '/'.ltrim(strtr($uri, [
             '{dog}' => (string) $world->dog->id, '{plan}' => (string) $world->plan->id, '{session}' => (string) $world->session->id,
             '{kind}' => 'presence', '{dimension}' => 'trigger_motion', '{key}' => 'our-own', '{assessment}' => (string) $assessment->id,
-            '{trial}' => (string) $world->session->trials()->value('id'), '{format}' => 'csv', '{unplaced}' => (string) $unplaced->id, '{item}' => (string) $item->id, '{limit}' => (string) $limit->id, '{area}' => 'ear', '{side}' => 'left',
+            '{trial}' => (string) $world->session->trials()->value('id'), '{format}' => 'csv', '{unplaced}' => (string) $unplaced->id, '{item}' => (string) $item->id, '{limit}' => (string) $limit->id, '{incident}' => (string) $incident->id, '{area}' => 'ear', '{side}' => 'left',
         ]), '/');
-        $input = str_contains($route, '/ladder') ? ['ladder' => json_encode(LadderData::write(app(PlanReader::class)->read($world->plan, DistanceUnit::Meter)->ladder)), ...self::INPUT[$route] ?? []] : self::INPUT[$route] ?? ['uuid' => (string) Str::uuid(), 'session_id' => $world->session->id, 'outcome' => 'returned', 'band' => '1', 'distance' => '80'];
+        $input = str_contains($route, '/ladder') ? ['ladder' => json_encode(LadderData::write(app(PlanReader::class)->read($world->plan, DistanceUnit::Meter)->ladder)), ...self::INPUT[$route] ?? []] : self::INPUT[$route] ?? ['uuid' => (string) Str::uuid(), 'session_id' => $world->session->id, 'dog_id' => $world->dog->id, 'event_kind' => 'upset', 'severity' => '1', 'ago' => '0', 'outcome' => 'returned', 'band' => '1', 'distance' => '80'];
 
         self::assertSame($status, $this->call($method, $path, $method === 'GET' ? [] : $input)->getStatusCode());
     }

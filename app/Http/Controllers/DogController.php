@@ -11,18 +11,21 @@ use App\Http\Requests\StoreDogRequest;
 use App\Models\Assessment;
 use App\Models\Dog;
 use App\Models\DogsInSight;
+use App\Models\Incident;
 use App\Models\Plan;
 use App\Models\ResponseModel;
 use App\Models\Session;
 use App\Models\User;
+use App\Upsets\Upsets;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Support\Facades\Gate;
+use Psr\Clock\ClockInterface;
 
 final readonly class DogController
 {
-    public function __construct(private LimitReader $limits, private Readiness $readiness, private CautionBook $cautions)
+    public function __construct(private LimitReader $limits, private Readiness $readiness, private CautionBook $cautions, private Upsets $upsets, private ClockInterface $clock)
     {
     }
 
@@ -60,6 +63,8 @@ final readonly class DogController
             'unread' => CautionBook::unread($this->cautions->forDog($dog), $dog, $user),
             'agreement' => $dog->agreements()->with('user')->first(),
             'assessments' => Assessment::query()->whereIn('response_model_id', ResponseModel::query()->where('dog_id', $dog->id)->select('id'))->orderByDesc('made_at')->limit(10)->get(),
+            'carried' => Upsets::inWords($this->upsets->on($dog->id, $this->clock->now())),
+            'incidents' => Incident::query()->where('dog_id', $dog->id)->limit(100)->pluck('id', 'event_id'),
             'events' => $dog->events()->orderByDesc('occurred_at')->limit(20)->get(),
             'sessions' => Session::query()->with('plan.responseModel.trigger')->withCount('trials')
                 ->whereHas('plan.responseModel', static fn ($models) => $models->where('dog_id', $dog->id))

@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Advice\CoreCatalogs;
 use App\Advice\LimitReader;
+use App\Advice\Setting;
 use App\Advice\SituationReader;
 use App\Foundations\Readiness;
 use App\Http\Requests\PlanRulesRequest;
@@ -20,6 +21,7 @@ use App\Models\User;
 use App\Plans\LadderPlan;
 use App\Plans\PlanWriter;
 use App\Templates\TemplateShelf;
+use App\Upsets\Upsets;
 use Core\Decision\RuleBook;
 use Core\Exposure\Dimension;
 use Core\Exposure\DimensionKind;
@@ -34,7 +36,7 @@ use Psr\Clock\ClockInterface;
 
 final readonly class PlanController
 {
-    public function __construct(private SituationReader $situations, private CoreCatalogs $catalogs, private ClockInterface $clock)
+    public function __construct(private SituationReader $situations, private CoreCatalogs $catalogs, private ClockInterface $clock, private Upsets $upsets)
     {
     }
 
@@ -80,7 +82,7 @@ final readonly class PlanController
     public function show(Plan $plan, Readiness $readiness, #[CurrentUser] User $user): View
     {
         Gate::authorize('view', $plan);
-        $situation = $this->situations->read($plan, null, [], $this->clock->now(), $user->distance_unit);
+        $situation = $this->situations->read($plan, null, [], $this->clock->now(), $user->distance_unit, new Setting($plan->place, $this->upsets->on($plan->responseModel->dog_id, $this->clock->now())->upset));
 
         return view('pages.plans.show', [
             'plan' => $plan,

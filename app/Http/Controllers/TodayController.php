@@ -4,12 +4,15 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Advice\Setting;
 use App\Advice\SituationReader;
 use App\Models\DogsInSight;
 use App\Models\Plan;
 use App\Models\Session;
 use App\Models\UnplacedTrial;
 use App\Models\User;
+use App\Upsets\IncidentWriter;
+use App\Upsets\Upsets;
 use Core\Decision\RuleBook;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Contracts\View\View;
@@ -20,7 +23,7 @@ final readonly class TodayController
 {
     private const MOST_PLANS = 24;
 
-    public function __construct(private SituationReader $situations, private ClockInterface $clock)
+    public function __construct(private SituationReader $situations, private ClockInterface $clock, private Upsets $upsets)
     {
     }
 
@@ -32,13 +35,18 @@ final readonly class TodayController
             ->withMax('sessions as last_session_at', 'started_at')->withCount('sessions')
             ->orderByRaw('last_session_at IS NULL DESC, last_session_at')->limit(self::MOST_PLANS)->get();
         $now = $this->clock->now();
+        $carried = [];
 
         return view('pages.today', [
-            'due' => $plans->map(fn (Plan $plan): array => [
-                'plan' => $plan,
-                'lastAt' => $plan->getAttribute('last_session_at') === null ? null : new \DateTimeImmutable((string) $plan->getAttribute('last_session_at')),
-                'start' => RuleBook::standard()->decide($this->situations->read($plan, null, [], $now, $user->distance_unit)),
-            ]),
+            'due' => $plans->map(function (Plan $plan) use ($now, $user, &$carried): array {
+                return [
+                    'plan' => $plan,
+                    'lastAt' => $plan->getAttribute('last_session_at') === null ? null : new \DateTimeImmutable((string) $plan->getAttribute('last_session_at')),
+                    'carried' => Upsets::inWords($carried[$plan->responseModel->dog_id] ??= $this->upsets->on($plan->responseModel->dog_id, $now)),
+                    'start' => RuleBook::standard()->decide($this->situations->read($plan, null, [], $now, $user->distance_unit, new Setting($plan->place, $carried[$plan->responseModel->dog_id]->upset))),
+                ];
+            }),
+            'unfinished' => IncidentWriter::unfinished(DogsInSight::of($user)),
             'open' => Session::query()->with(['plan.responseModel.dog', 'plan.responseModel.trigger'])->where('practice_id', $user->practice_id)
                 ->whereNull('ended_at')->whereHas('plan.responseModel', static fn ($models) => $models->whereIn('dog_id', $dogs))
                 ->orderByDesc('started_at')->limit(10)->get(),

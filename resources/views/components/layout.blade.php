@@ -22,6 +22,7 @@
                 <a class="nav-link" href="{{ route('dogs.index') }}" @if(request()->routeIs('dogs.*')) aria-current="page" @endif>Dogs</a>
                 <a class="nav-link d-none d-md-flex" href="{{ route('templates.index') }}" @if(request()->routeIs('templates.*')) aria-current="page" @endif>Templates</a>
                 <a class="nav-link" href="{{ route('tray.index') }}" @if(request()->routeIs('tray.*')) aria-current="page" @endif>To place</a>
+                <a class="nav-link" href="{{ route('events.create') }}" @if(request()->routeIs('events.*')) aria-current="page" @endif>Upset</a>
                 <a class="nav-link" href="{{ route('help') }}" @if(request()->routeIs('help')) aria-current="page" @endif>Help</a>
             </nav>
             <form method="post" action="{{ route('sign-out') }}" data-sign-out>

@@ -6,6 +6,10 @@
         <p class="alert alert-warning"><a href="{{ route('tray.index') }}">{{ $unplaced }} {{ $unplaced === 1 ? 'trial waits' : 'trials wait' }} to be placed</a> in a session.</p>
     @endif
 
+    @foreach($unfinished as $event)
+        <p class="alert alert-danger">A bite of {{ $event->occurred_at->setTimezone(auth()->user()->practice->time_zone)->format('F j, H:i') }} is on record without its facts. <a href="{{ route('incidents.create', $event->dog_id) }}">Write them down</a></p>
+    @endforeach
+
     @foreach($open as $session)
         <p class="alert alert-warning d-flex flex-wrap gap-2 align-items-center justify-content-between">
             <span>A session with <strong>{{ $session->plan->responseModel->dog->name }}</strong> ({{ $session->plan->responseModel->trigger->name }}) is still open.</span>
@@ -38,6 +42,7 @@
                         @endif
                     </p>
                     @if($model->dog->bite_history)<p class="mb-2"><span class="flag">bite history: cautious limits</span></p>@endif
+                    @if($item['carried'])<p class="mb-1"><strong>{{ $item['carried'] }}</strong></p>@endif
                     <p class="mb-1"><strong>{{ $item['start']->action->label() }}<x-where :level="$item['start']->next" :unit="auth()->user()->distance_unit" /></strong></p>
                     <p class="mb-3">{{ collect($item['start']->reasons)->reject(fn ($reason) => $reason->code === 'risk')->pluck('sentence')->implode(' ') }}</p>
                     @can('start', $plan)

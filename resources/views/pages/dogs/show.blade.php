@@ -6,6 +6,7 @@
             <p class="text-body-secondary mb-2">{{ $dog->description }}@if($dog->born_on) · born {{ $dog->born_on->format('F Y') }}@endif</p>
         </div>
         <div class="d-flex flex-wrap gap-2">
+            <a class="btn btn-outline-primary" href="{{ route('events.create', ['dog' => $dog->id]) }}">Log an upset</a>
             <a class="btn btn-outline-primary" href="{{ route('handling.show', $dog) }}">Handling</a>
             <a class="btn btn-outline-primary" href="{{ route('kit.show', $dog) }}">Fit and food</a>
             <a class="btn btn-outline-primary" href="{{ route('card.show', $dog) }}">Care card</a>
@@ -34,6 +35,8 @@
             <div><button class="btn btn-primary">I have read these</button></div>
         </form>
     @endif
+
+    @if($carried)<p class="alert alert-warning">{{ $carried }} A working guess: half is gone after a day.</p>@endif
 
     <h2>Limits now</h2>
     @if($plans->isEmpty())
@@ -180,7 +183,7 @@
         <h2>Events</h2>
         <ul>
             @foreach($events as $event)
-                <li>{{ $event->occurred_at->setTimezone(auth()->user()->practice->time_zone)->format('F j, Y, H:i') }}: <strong>{{ $event->kind }}</strong>@if($event->note), {{ $event->note }}@endif</li>
+                <li>{{ $event->occurred_at->setTimezone(auth()->user()->practice->time_zone)->format('F j, Y, H:i') }}: <strong>{{ App\Http\Controllers\EventController::KINDS[$event->kind] ?? $event->kind }}</strong>{{ $event->severity > 0 ? ", severity {$event->severity}" : '' }}@if($event->note), {{ $event->note }}@endif @isset($incidents[$event->id])<a href="{{ route('incidents.show', $incidents[$event->id]) }}">the facts</a>@endisset</li>
             @endforeach
         </ul>
     @endif

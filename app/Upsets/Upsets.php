@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Upsets;
+
+use App\Models\Event;
+use Core\Decision\CarryOver;
+
+/** What has upset a dog lately, off any plan, and how much of it is carried over into today. */
+final readonly class Upsets
+{
+    /** Hours after which an upset has faded to nothing worth a query. */
+    private const HOURS = 168;
+
+    private const MOST = 50;
+
+    /**
+     * @param  ?array{severity: float, hours: int}  $told  just now, not on record yet
+     */
+    public function on(int $dogId, \DateTimeImmutable $now, ?array $told = null): CarryOver
+    {
+        $events = [];
+        foreach (Event::query()->where('dog_id', $dogId)->where('occurred_at', '>', $now->modify('-'.self::HOURS.' hours')->format('Y-m-d H:i:s'))->orderByDesc('occurred_at')->limit(self::MOST)->get() as $event) {
+            $events[] = ['severity' => (float) min(4, $event->severity), 'at' => $event->occurred_at];
+        }
+        if ($told !== null) {
+            $events[] = ['severity' => $told['severity'], 'at' => $now->modify("-{$told['hours']} hours")];
+        }
+
+        return CarryOver::of($events, $now);
+    }
+
+    /** A guess for a person: what it means for today. */
+    public static function inWords(CarryOver $carried): ?string
+    {
+        return match (true) {
+            $carried->asksForRest() => sprintf('Carried-over upset %.1f: a day of rest would be better.', $carried->upset),
+            $carried->asksForEasier() => sprintf('Carried-over upset %.1f: an easier day.', $carried->upset),
+            $carried->upset >= 0.1 => sprintf('Carried-over upset %.1f: little.', $carried->upset),
+            default => null,
+        };
+    }
+}
