@@ -30,6 +30,7 @@ use App\Http\Controllers\ReviewController;
 use App\Http\Controllers\SessionController;
 use App\Http\Controllers\SessionEndController;
 use App\Http\Controllers\SignInController;
+use App\Http\Controllers\SketchController;
 use App\Http\Controllers\SkillController;
 use App\Http\Controllers\TemplateController;
 use App\Http\Controllers\TodayController;
@@ -87,6 +88,9 @@ Route::middleware('auth')->group(function (): void {
     Route::get('/dogs/{dog}/assessments/create', [AssessmentController::class, 'create'])->name('assessments.create');
     Route::post('/dogs/{dog}/assessments', [AssessmentController::class, 'store'])->name('assessments.store');
     Route::get('/assessments/{assessment}', [AssessmentController::class, 'show'])->name('assessments.show');
+    Route::get('/places/{place}/sketch', [SketchController::class, 'edit'])->name('sketches.edit');
+    Route::get('/places/{place}/sketch/numbers', [SketchController::class, 'show'])->name('sketches.numbers');
+    Route::put('/places/{place}/sketch', [SketchController::class, 'update'])->name('sketches.update');
     Route::get('/plans/{plan}/ladder', [LadderController::class, 'edit'])->name('ladders.edit');
     Route::put('/plans/{plan}/ladder', [LadderController::class, 'update'])->name('ladders.update');
     Route::post('/plans/{plan}/ladder', [LadderController::class, 'store'])->name('ladders.store');

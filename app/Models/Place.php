@@ -15,6 +15,8 @@ use Illuminate\Database\Eloquent\Model;
  */
 final class Place extends Model
 {
+    use OfPractice;
+
     protected $fillable = ['practice_id', 'name', 'room_meters', 'trials_an_outing'];
 
     protected $casts = ['room_meters' => 'float'];

@@ -1,6 +1,7 @@
 import htmx from 'htmx.org';
 import { mountStepper } from './stepper.js';
 import { keepPagesForOffline } from './device/device.js';
+import { mountSketch } from './field/sketch.js';
 import { mountHandling } from './handling.js';
 import { mountLadder } from './plans/ladder.js';
 import { mountWaiting } from './device/waiting.js';
@@ -32,3 +33,4 @@ htmx.onLoad((/** @type {Element} */ element) => {
 keepPagesForOffline();
 mountWaiting(document.body);
 mountHandling();
+for (const form of document.querySelectorAll('[data-sketch]')) if (form instanceof HTMLFormElement) mountSketch(form);

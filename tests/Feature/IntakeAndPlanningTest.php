@@ -28,6 +28,7 @@ use App\Models\Trial;
 use App\Models\User;
 use App\Models\Waiver;
 use App\Plans\LadderDesk;
+use App\Plans\LadderEdit;
 use App\Plans\PlanGiver;
 use App\Plans\PlanReviser;
 use App\Templates\TemplateFile;
@@ -213,6 +214,23 @@ final class IntakeAndPlanningTest extends TestCase
         self::assertStringContainsString($message, $told);
         self::assertSame([1, 0], [$this->world->plan->refresh()->version, PlanVersion::query()->count()]);
         self::assertEquals($stored, LadderData::write($this->situation()->ladder));
+    }
+
+    public function test_a_ladder_is_found_through_what_differs_and_where_there_is_none_it_says_why(): void
+    {
+        $steps = LadderData::write($this->situation()->ladder);
+        $rows = [['distance' => 60, 'trigger_motion' => 'lying'], ['distance' => 20, 'trigger_motion' => 'slow_walk']];
+        $ladder = array_map(static fn (array $at): array => [...$steps[0], 'at' => $at], $rows);
+        $edit = $this->put("/plans/{$this->world->plan->id}/ladder", ['ladder' => json_encode($ladder), 'edit' => 'find'])->assertOk()->viewData('edit');
+        self::assertInstanceOf(LadderEdit::class, $edit);
+
+        self::assertStringContainsString('Found: ', $edit->said);
+        self::assertGreaterThan(4, count($edit->ladder->steps));
+        self::assertSame([60.0, 20.0], [$edit->ladder->step(0)->exposure->distance()?->meters, $edit->ladder->step($edit->ladder->top())->exposure->distance()?->meters]);
+        $this->post("/plans/{$this->world->plan->id}/ladder", ['ladder' => json_encode(LadderData::write($edit->ladder))])->assertSessionHasNoErrors();
+
+        $same = array_map(static fn (array $at): array => [...$steps[0], 'at' => $at], [$rows[0], $rows[0]]);
+        $this->put("/plans/{$this->world->plan->id}/ladder", ['ladder' => json_encode($same), 'edit' => 'find'])->assertOk()->assertSee('Nothing gets harder between the start and the goal.');
     }
 
     public function test_rules_are_changed_while_a_plan_runs_and_its_place_tells_the_outings(): void

@@ -77,6 +77,9 @@ final class RouteAccessTest extends TestCase
         'GET dogs/{dog}/assessments/create' => [200, 200, 403, 403, 404, 404, 302],
         'POST dogs/{dog}/assessments' => [302, 302, 403, 403, 404, 404, 302],
         'GET assessments/{assessment}' => [200, 200, 403, 403, 404, 404, 302],
+        'GET places/{place}/sketch' => [200, 200, 200, 200, 200, 404, 302],
+        'GET places/{place}/sketch/numbers' => [302, 302, 302, 302, 302, 404, 302],
+        'PUT places/{place}/sketch' => [302, 302, 403, 403, 403, 404, 302],
         'GET plans/{plan}/ladder' => [200, 200, 403, 403, 404, 404, 302],
         'PUT plans/{plan}/ladder' => [200, 200, 403, 403, 404, 404, 302],
         'POST plans/{plan}/ladder' => [302, 302, 403, 403, 404, 404, 302],
@@ -171,7 +174,7 @@ final class RouteAccessTest extends TestCase
         $path = '/'.ltrim(strtr($uri, [
             '{dog}' => (string) $world->dog->id, '{plan}' => (string) $world->plan->id, '{session}' => (string) $world->session->id,
             '{kind}' => 'presence', '{dimension}' => 'trigger_motion', '{key}' => 'our-own', '{assessment}' => (string) $assessment->id,
-            '{trial}' => (string) $world->session->trials()->value('id'), '{format}' => 'csv', '{unplaced}' => (string) $unplaced->id, '{item}' => (string) $item->id, '{limit}' => (string) $limit->id, '{incident}' => (string) $incident->id, '{area}' => 'ear', '{side}' => 'left',
+            '{trial}' => (string) $world->session->trials()->value('id'), '{format}' => 'csv', '{unplaced}' => (string) $unplaced->id, '{item}' => (string) $item->id, '{limit}' => (string) $limit->id, '{incident}' => (string) $incident->id, '{place}' => (string) $world->session->place_id, '{area}' => 'ear', '{side}' => 'left',
         ]), '/');
         $input = str_contains($route, '/ladder') ? ['ladder' => json_encode(LadderData::write(app(PlanReader::class)->read($world->plan, DistanceUnit::Meter)->ladder)), ...self::INPUT[$route] ?? []] : self::INPUT[$route] ?? ['uuid' => (string) Str::uuid(), 'session_id' => $world->session->id, 'dog_id' => $world->dog->id, 'event_kind' => 'upset', 'severity' => '1', 'ago' => '0', 'outcome' => 'returned', 'band' => '1', 'distance' => '80'];
 

@@ -14,7 +14,7 @@
                 <div class="col-sm-6 col-lg-4"><x-choice :name="$field" :label="$question" :options="$answers" empty="choose" /></div>
             @endforeach
         </div>
-        <x-text name="before" label="What came before" hint="Who did what, what the dog showed, how near." maxlength="1000" />
+        <x-text name="before" label="What came before" hint="Who did what, what the dog showed, how near." maxlength="1000" required />
         <x-text name="treatment" label="Treatment" maxlength="500" />
         <fieldset class="mb-3"><legend class="h6">Who was told</legend>
             @foreach(IncidentFacts::TOLD as $key => $words)

@@ -80,7 +80,7 @@
                 <dt>{{ $model->kind === PlanKind::Presence ? 'Trigger' : 'About' }}</dt><dd>{{ $model->trigger->name }}</dd>
                 @if($plan->item)<dt>Item</dt><dd><a href="{{ route('items.show', $plan->item) }}">{{ $plan->item->name }}</a>, {{ $plan->phase?->label() }}</dd>@endif
                 <dt>Handler</dt><dd>{{ $model->person->name }}</dd>
-                <dt>Place</dt><dd>{{ $plan->place?->name ?? 'not fixed' }}@if($plan->place?->room_meters), room for {{ Distance::fromMeters($plan->place->room_meters)->inWords($unit) }}@endif</dd>
+                <dt>Place</dt><dd>@if($plan->place)<a href="{{ route('sketches.edit', [$plan->place, 'plan' => $plan->id]) }}">{{ $plan->place->name }}, from above</a>@else not fixed @endif @if($plan->place?->room_meters), room for {{ Distance::fromMeters($plan->place->room_meters)->inWords($unit) }}@endif</dd>
                 <dt>Move on</dt><dd>{{ $first->criterion->inWords() }}@if($model->kind === PlanKind::Presence && $first->criterion->window === null) (unprompted returns)@endif, and today's risk within the limits</dd>
                 <dt>Limits</dt><dd>strain {{ Probability::inWords($plan->strain_limit) }}, reaction {{ Probability::inWords($plan->reaction_limit) }} a trial</dd>
                 <dt>A session</dt><dd>sets of {{ $plan->set_minutes }} min, {{ $plan->session_minutes }} min in all, at most {{ $plan->most_advances }} steps onto new ground@if($plan->easy_after > 0); an easy one after {{ $plan->easy_after }} good ones@endif</dd>

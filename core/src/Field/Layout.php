@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Field;
+
+/**
+ * A place seen from above, in meters from the dog: the path of the trigger runs from side to side at a distance ahead, seen through a
+ * gap between two obstacles; cover to turn to, an exit to step aside to.
+ */
+final readonly class Layout
+{
+    private const MOST_METERS = 500.0;
+
+    /**
+     * @param  float  $path  distance of the path, ahead
+     * @param  float  $left  edge of the gap, to the side; negative is left
+     * @param  float  $right  its other edge
+     * @param  float  $depth  of the gap, ahead
+     * @param  float  $cover  meters back to cover
+     * @param  float  $exit  meters of room to the side
+     */
+    private function __construct(public float $path, public float $left, public float $right, public float $depth, public float $cover, public float $exit)
+    {
+    }
+
+    /**
+     * @param  array<string, float>  $meters  path, left, right, depth, cover, exit
+     *
+     * @throws InvalidLayout naming the field at fault
+     */
+    public static function of(array $meters): self
+    {
+        foreach (['path' => 0.5, 'left' => -self::MOST_METERS, 'right' => -self::MOST_METERS, 'depth' => 0.1, 'cover' => 0.0, 'exit' => 0.1] as $field => $least) {
+            $value = $meters[$field] ?? NAN;
+            if (! ($value >= $least && $value <= self::MOST_METERS)) {
+                throw $field === 'path' && $value < $least ? InvalidLayout::at('path', 'The path runs through the dog. Move it half a meter away at least.') : InvalidLayout::at($field, sprintf('Give %s to %s meters.', $least, self::MOST_METERS));
+            }
+        }
+        if ($meters['depth'] >= $meters['path']) {
+            throw InvalidLayout::at('depth', 'The gap lies behind the trigger. It must lie between the dog and the path.');
+        }
+        if ($meters['right'] - $meters['left'] < 0.1) {
+            throw InvalidLayout::at('right', 'The right edge of the gap must lie to the right of the left one.');
+        }
+
+        return new self($meters['path'], $meters['left'], $meters['right'], $meters['depth'], $meters['cover'], $meters['exit']);
+    }
+
+    /** A place to begin a sketch from. */
+    public static function usual(float $path = 30.0): self
+    {
+        return new self($path, -3.0, 3.0, $path / 3.0, 8.0, 10.0);
+    }
+
+    /** @return array<string, float> */
+    public function values(): array
+    {
+        return ['path' => $this->path, 'left' => $this->left, 'right' => $this->right, 'depth' => $this->depth, 'cover' => $this->cover, 'exit' => $this->exit];
+    }
+}
