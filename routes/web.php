@@ -22,6 +22,7 @@ use App\Http\Controllers\IntakeController;
 use App\Http\Controllers\ItemController;
 use App\Http\Controllers\KitController;
 use App\Http\Controllers\LadderController;
+use App\Http\Controllers\LimitsController;
 use App\Http\Controllers\LiveController;
 use App\Http\Controllers\OrderController;
 use App\Http\Controllers\PlanController;
@@ -94,6 +95,7 @@ Route::middleware('auth')->group(function (): void {
     Route::get('/plans/{plan}/ladder', [LadderController::class, 'edit'])->name('ladders.edit');
     Route::put('/plans/{plan}/ladder', [LadderController::class, 'update'])->name('ladders.update');
     Route::post('/plans/{plan}/ladder', [LadderController::class, 'store'])->name('ladders.store');
+    Route::get('/plans/{plan}/limits', [LimitsController::class, 'show'])->name('limits.show');
     Route::post('/plans/{plan}/handovers', [HandoverController::class, 'store'])->name('handovers.store');
     Route::post('/plans/{plan}/templates', [TemplateController::class, 'store'])->name('templates.store');
     Route::get('/templates', [TemplateController::class, 'index'])->name('templates.index');

@@ -73,11 +73,18 @@ final readonly class SituationReader
      */
     public function contradictions(Plan $plan, DistanceUnit $unit, \DateTimeImmutable $now): array
     {
+        [$inCore, $scale, $earlier] = $this->evidence($plan, $unit, $now);
+
+        return $this->builder->contradictions($scale, $inCore->referenceStated, $earlier, new SessionEvidence($now, []));
+    }
+
+    /** @return array{PlanInCore, LoadScale, list<SessionEvidence>} all that the model of a plan learns from, oldest first */
+    public function evidence(Plan $plan, DistanceUnit $unit, \DateTimeImmutable $now): array
+    {
         $inCore = $this->plans->read($plan, $unit);
         [$earlier] = $this->earlierOf($plan, null, $now);
-        $today = new SessionEvidence($now, []);
 
-        return $this->builder->contradictions($this->scale($inCore, [...$earlier, $today]), $inCore->referenceStated, $earlier, $today);
+        return [$inCore, $this->scale($inCore, $earlier), $earlier];
     }
 
     /**

@@ -38,6 +38,7 @@ use Illuminate\Database\Eloquent\SoftDeletes;
  * @property int $easy_after good repetitions before an easy one between; 0 for never
  * @property ?int $item_id
  * @property ?Phase $phase of the item
+ * @property ?CarbonImmutable $created_at
  * @property ?CarbonImmutable $updated_at
  * @property-read ResponseModel $responseModel
  * @property-read ?Place $place

@@ -80,6 +80,7 @@ final class RouteAccessTest extends TestCase
         'GET places/{place}/sketch' => [200, 200, 200, 200, 200, 404, 302],
         'GET places/{place}/sketch/numbers' => [302, 302, 302, 302, 302, 404, 302],
         'PUT places/{place}/sketch' => [302, 302, 403, 403, 403, 404, 302],
+        'GET plans/{plan}/limits' => [200, 200, 200, 200, 404, 404, 302],
         'GET plans/{plan}/ladder' => [200, 200, 403, 403, 404, 404, 302],
         'PUT plans/{plan}/ladder' => [200, 200, 403, 403, 404, 404, 302],
         'POST plans/{plan}/ladder' => [302, 302, 403, 403, 404, 404, 302],

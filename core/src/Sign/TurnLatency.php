@@ -34,6 +34,18 @@ enum TurnLatency: string
         };
     }
 
+    /** The middle of a quick pick, for medians beside timed ones; null where it never turned. A working value. */
+    public function seconds(): ?float
+    {
+        return match ($this) {
+            self::UnderOne => 0.6,
+            self::OneToTwo => 1.5,
+            self::TwoToFive => 3.5,
+            self::OverFive => 7.0,
+            self::Never => null,
+        };
+    }
+
     /** Over 2 s is a sign: slow to turn to the marker. */
     public function asSign(): ?string
     {

@@ -12,6 +12,7 @@ use Core\Decision\Situation;
 use Core\Exposure\Exposure;
 use Core\Exposure\LoadScale;
 use Core\Insight\LoadShare;
+use Core\Insight\Pace;
 use Core\Insight\PriorShare;
 use Core\Insight\ResponseCurve;
 use Core\Insight\SlopeByBand;
@@ -38,6 +39,7 @@ use Random\Randomizer;
 
 /** What the screens and the command line tell of a model. */
 #[CoversClass(LoadShare::class)]
+#[CoversClass(Pace::class)]
 #[CoversClass(PriorShare::class)]
 #[CoversClass(ResponseCurve::class)]
 #[CoversClass(SlopeByBand::class)]
@@ -189,5 +191,17 @@ final class InsightTest extends TestCase
     private static function trend(array $sessions): Trend
     {
         return Trend::of(new ModelBuilder(Fixture::priors()), Fixture::scale(), true, null, $sessions, Fixture::at(20.0), 'distance', RiskLimits::usual());
+    }
+
+    /** Worked by hand: gains 1, 0, 2, 1 from nothing; faster half 2 and 1, slower half 1 and 0; nine steps are left after the fourth session. */
+    public function test_the_pace_is_a_range_from_the_faster_and_the_slower_half(): void
+    {
+        self::assertNull(Pace::of([0, 1], 12), 'two sessions are no pace');
+        $pace = Pace::of([0, 0, 2, 3], 12);
+        self::assertSame([6, 18], [$pace?->soonest, $pace?->latest]);
+        self::assertSame([0, 0], [Pace::of([3, 7, 12], 12)?->soonest, Pace::of([3, 7, 12], 12)?->latest]);
+        self::assertNull(Pace::of([-1, -1, -1], 12), 'no gain, no pace');
+        $stalling = Pace::of([0, 4, 4, 4], 12);
+        self::assertSame([4, null], [$stalling?->soonest, $stalling?->latest], 'the slower half gains nothing: no end in sight');
     }
 }

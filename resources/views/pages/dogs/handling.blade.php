@@ -59,7 +59,7 @@
             <h2>As a table</h2>
             <p>From least to most sensitive for {{ $dog->name }}.@can('plan', $dog) <a href="{{ route('orders.edit', [$dog, 'contact', 'body_area']) }}">Its own order</a>@endcan</p>
             <div class="table-responsive" tabindex="0" role="region" aria-label="Parts as a table">
-                <table class="table table-sm"><thead><tr><th scope="col">Part</th><th scope="col">{{ $person === null ? 'By anybody' : 'By '.$people[$person] }}</th><th scope="col">Last seen</th><th scope="col">Word</th></tr></thead>
+                <table class="table table-sm table-narrow"><thead><tr><th scope="col">Part</th><th scope="col">{{ $person === null ? 'By anybody' : 'By '.$people[$person] }}</th><th scope="col">Last seen</th><th scope="col">Word</th></tr></thead>
                     <tbody>@foreach($areas as $area)<tr><th scope="row"><a href="#{{ $area->id() }}">{{ ucfirst($area->label) }}</a></th><td>{{ $area->inWords() }}</td><td>{{ $area->chosen->lastSeen?->format('M j') ?? '–' }}</td><td>{{ $area->known?->word ?? '' }}</td></tr>@endforeach</tbody>
                 </table>
             </div>

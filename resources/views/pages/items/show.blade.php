@@ -55,7 +55,7 @@
                 @endcan
                 @if($wearings->isNotEmpty())
                     <div class="table-responsive" tabindex="0" role="region" aria-label="Wearing log">
-                        <table class="table table-sm"><thead><tr><th scope="col">When</th><th scope="col">Minutes</th><th scope="col">Doing</th><th scope="col">Moved</th><th scope="col">With</th></tr></thead>
+                        <table class="table table-sm table-narrow"><thead><tr><th scope="col">When</th><th scope="col">Minutes</th><th scope="col">Doing</th><th scope="col">Moved</th><th scope="col">With</th></tr></thead>
                             <tbody>@foreach($wearings as $one)<tr><td>{{ $one->started_at->setTimezone($zone)->format('M j, H:i') }}</td><td>{{ round($one->seconds / 60, 1) }}</td><td>{{ $one->situation->label() }}</td><td>{{ $one->movement->label() }}@if($one->note) ({{ $one->note }})@endif</td><td>{{ $one->person->name }}</td></tr>@endforeach</tbody>
                         </table>
                     </div>

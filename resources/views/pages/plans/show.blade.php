@@ -75,6 +75,7 @@
                 @endcan
             </section>
             <h2>In short</h2>
+            <p><a href="{{ route('limits.show', $plan) }}">What it has shown: limits over time, curves, what makes it hard</a></p>
             <dl class="facts">
                 <dt>Method</dt><dd>{{ $method->label }}. {{ $method->trial }}</dd>
                 <dt>{{ $model->kind === PlanKind::Presence ? 'Trigger' : 'About' }}</dt><dd>{{ $model->trigger->name }}</dd>
