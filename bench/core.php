@@ -17,6 +17,9 @@ use Core\Ladder\EqualRatioLadder;
 use Core\Ladder\Ladder;
 use Core\Ladder\Step;
 use Core\Measure\Distance;
+use Core\Planning\FoundPath;
+use Core\Planning\NoPath;
+use Core\Planning\PathSearch;
 use Core\Response\Fitter;
 use Core\Response\ModelBuilder;
 use Core\Response\ModelPriors;
@@ -114,6 +117,13 @@ $log = new SessionLog($now, $now, $trials);
 $advise = static fn (): mixed => RuleBook::standard()->decide(new Situation($catalog, $signs, $ladder, RuleSettings::of(RiskLimits::usual()), new History(4, trialsEver: 1000), $log, $builder->build($scale, true, null, $earlier, $log->evidence()), $now));
 $median($advise, 10);
 printf("advice, 1,000 earlier trials %8.2f ms   peak memory %.0f MB   (cold start, %d distinct rows)\n", $median($advise, 21), memory_get_peak_usage(true) / 1048576, array_sum(array_map(static fn (SessionEvidence $session): int => count($session->rows), $earlier)));
+
+// a ladder through four dimensions: about 20,000 states
+$at = static fn (float $meters, string $motion, string $heading, string $energy): Exposure => Exposure::of(['distance' => $meters, 'trigger_motion' => $motion, 'trigger_heading' => $heading, 'trigger_energy' => $energy], $catalog);
+$fourWays = $builder->build(LoadScale::of($catalog, Distance::fromMeters(8.0), ['trigger_motion', 'trigger_heading', 'trigger_energy']), true, null, [], new SessionEvidence($now, [])) ?? throw new LogicException('The fit did not converge.');
+$path = static fn (): FoundPath|NoPath => (new PathSearch($fourWays, 0.25))->find($at(200.0, 'lying', 'away', 'sleepy'), $at(1.5, 'run', 'toward', 'excited'), ['distance', 'trigger_motion', 'trigger_heading', 'trigger_energy']);
+$way = $path();
+printf("path search %8.0f ms   %s states, %d steps\n", $median($path, 7), $way instanceof FoundPath ? number_format($way->states) : 'no path in its', $way instanceof FoundPath ? count($way->exposures) : 0);
 
 // rows as a stream, packed as they come; the best of some runs, as noise only ever adds
 $stream = static function (int $trials): Generator {

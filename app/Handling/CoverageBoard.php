@@ -8,47 +8,77 @@ use App\Advice\DogCatalogs;
 use App\Models\Dog;
 use App\Models\HandlerLimit;
 use App\Models\Person;
+use App\Models\Place;
 use Core\Coverage\Coverage;
 use Core\Coverage\NextCell;
 use Core\Coverage\TrialInContext;
 use Core\Exposure\PlanKind;
 
-/** People × postures × sides × items × places of a dog's work under the hand. */
+/** What a dog's work has covered: with whom, where and how; and what would be best next. */
 final readonly class CoverageBoard
 {
-    public const FACTORS = ['person' => 'people', 'posture' => 'postures', 'side' => 'sides', 'item' => 'items', 'place' => 'places'];
+    /** @var array<string, array<string, string>> names of the factors by kind of plan */
+    public const FACTORS = [
+        'contact' => ['person' => 'people', 'posture' => 'postures', 'side' => 'sides', 'item' => 'items', 'place' => 'places'],
+        'presence' => ['person' => 'people', 'spot' => 'places', 'item' => 'variants', 'motion' => 'what it does'],
+    ];
+
+    /** Dimensions that are factors as they are, and whose values are easier and harder. */
+    private const DIMENSIONS = ['contact' => ['posture' => 'posture', 'side' => 'side', 'place' => 'place'], 'presence' => ['motion' => 'trigger_motion']];
+
+    private const ORDERED = ['posture', 'place', 'motion'];
+
+    private const NOWHERE = 'no fixed place';
 
     private const MOST = 40;
 
-    public function __construct(private ContactTrials $trials, private DogCatalogs $catalogs)
+    public function __construct(private TrialsInContext $trials, private DogCatalogs $catalogs)
     {
     }
 
     /**
-     * @param  ?int  $trigger  what it is about; null for all care work
+     * @param  ?int  $trigger  what it is about; null for all of the kind
      * @return array{coverage: Coverage, labels: array<string, array<string, string>>, next: ?NextCell, nextWords: string, count: int} labels by factor and value, easiest first
      */
-    public function of(Dog $dog, ?int $trigger): array
+    public function of(Dog $dog, PlanKind $kind, ?int $trigger): array
     {
-        $catalog = $this->catalogs->ofDog($dog->id, PlanKind::Contact);
-        $usual = ['posture' => (string) $catalog->dimension('posture')->usual, 'side' => (string) $catalog->dimension('side')->usual, 'place' => (string) $catalog->dimension('place')->usual];
-        $trials = array_map(static fn (TrialInContext $trial): TrialInContext => $trial->with($usual), $this->trials->of($dog, $trigger));
-        $kept = HandlerLimit::query()->where('dog_id', $dog->id)->limit(self::MOST)->pluck('person_id')->all();
-        $labels = [
-            'person' => array_map(strval(...), Person::query()->where('practice_id', $dog->practice_id)->whereNotIn('id', $kept)->orderBy('name')->limit(self::MOST)->pluck('name', 'id')->all()),
-            'item' => [],
-        ];
+        $catalog = $this->catalogs->ofDog($dog->id, $kind);
+        $names = self::FACTORS[$kind->value] ?? [];
+        $usual = isset($names['spot']) ? ['spot' => self::NOWHERE] : [];
+        $labels = ['person' => $this->people($dog)];
+        foreach (self::DIMENSIONS[$kind->value] ?? [] as $factor => $dimension) {
+            $usual[$factor] = (string) $catalog->dimension($dimension)->usual;
+            $labels[$factor] = array_column($catalog->dimension($dimension)->values, 'label', 'key');
+        }
+        $trials = array_map(static fn (TrialInContext $trial): TrialInContext => $trial->with($usual), $this->trials->of($dog, $kind, $trigger));
+        if (isset($names['spot'])) {
+            $spots = Place::query()->where('practice_id', $dog->practice_id)->orderBy('name')->limit(self::MOST)->pluck('name')->map(strval(...))->all();
+            $labels['spot'] = array_combine($spots, $spots);
+        }
+        $labels['item'] = $trigger === null && $kind === PlanKind::Presence ? $dog->triggers()->where('kind', $kind->value)->orderBy('name')->limit(self::MOST)->pluck('name', 'name')->map(strval(...))->all() : [];
         foreach ($trials as $trial) {
-            $labels['item'][$trial->factors['item']] = $trial->factors['item'];
+            $labels['item'][$trial->factors['item']] ??= $trial->factors['item'];
+            if (isset($names['spot'])) {
+                $labels['spot'][$trial->factors['spot']] ??= $trial->factors['spot'];
+            }
         }
-        foreach (['posture', 'side', 'place'] as $factor) {
-            $labels[$factor] = array_column($catalog->dimension($factor)->values, 'label', 'key');
-        }
-        $labels = array_replace(self::FACTORS, $labels);
-        $coverage = Coverage::of($trials, array_map(static fn (array $values): array => array_map(strval(...), array_keys($values)), $labels), ['posture', 'place']);
+        $labels = array_replace(array_fill_keys(array_keys($names), []), $labels);
+        $coverage = Coverage::of($trials, array_map(static fn (array $values): array => array_map(strval(...), array_keys($values)), $labels), self::ORDERED);
         $next = $coverage->best();
-        $words = $next === null ? [] : array_map(static fn (string $factor): string => $labels[$factor][$next->values[$factor]] ?? $next->values[$factor], array_keys(self::FACTORS));
+        $words = $next === null ? [] : array_map(static fn (string $factor): string => $labels[$factor][$next->values[$factor]] ?? $next->values[$factor], array_keys($names));
 
         return ['coverage' => $coverage, 'labels' => $labels, 'next' => $next, 'nextWords' => implode(', ', $words), 'count' => count($trials)];
+    }
+
+    /** @return array<string, string> names of those who may handle this dog, by id */
+    private function people(Dog $dog): array
+    {
+        $kept = HandlerLimit::query()->where('dog_id', $dog->id)->limit(self::MOST)->pluck('person_id')->all();
+        $people = [];
+        foreach (Person::query()->where('practice_id', $dog->practice_id)->whereNotIn('id', $kept)->orderBy('name')->limit(self::MOST)->get() as $person) {
+            $people[(string) $person->id] = $person->name;
+        }
+
+        return $people;
     }
 }

@@ -25,7 +25,7 @@ final readonly class HandlingBoard
 
     private const MOST_PLANS = 60;
 
-    public function __construct(private ContactTrials $trials, private DogCatalogs $catalogs)
+    public function __construct(private TrialsInContext $trials, private DogCatalogs $catalogs)
     {
     }
 
@@ -35,7 +35,7 @@ final readonly class HandlingBoard
      */
     public function of(Dog $dog, ?int $person, array $people): array
     {
-        $trials = $this->trials->of($dog);
+        $trials = $this->trials->of($dog, PlanKind::Contact);
         $map = HandlingMap::of($trials, self::WAYS);
         $seenBy = array_intersect_key($people, array_flip(array_map(static fn (TrialInContext $trial): int => (int) $trial->factors['person'], $trials)));
         $known = AreaBook::of($dog->id);

@@ -53,6 +53,7 @@ await take('handling', '/dogs/4/handling#area-front_paw-left');
 await take('covered', '/dogs/4/coverage');
 await take('item', '/items/1');
 await take('sketch', '/places/1/sketch?plan=1');
+await take('limits', '/plans/1/limits');
 await take('fit-and-food', '/dogs/3/kit?check=basket&nose_length=5&closed_girth=15&open_girth=20&open_height=7&inside_length=6&inside_girth=19&inside_height=8');
 await take('care-card', '/dogs/4/card?words=Mat%20by%20the%20door%2C%20%22chin%22&kit=grinder%2C%20paste%20on%20a%20spoon');
 await intakeToPlan();
@@ -72,10 +73,6 @@ await take('session-phone');
 await page.locator('[data-do="leave"]').click();
 await take('leave-now');
 await page.getByRole('button', { name: 'Say later: no band' }).click();
-await page.emulateMedia({ colorScheme: 'dark', reducedMotion: 'reduce' });
-await page.reload();
-await page.locator('[data-ready]').waitFor();
-await take('session-phone-dark');
 
 // the other half of the job: hands, on a phone
 await page.emulateMedia({ colorScheme: 'light', reducedMotion: 'reduce' });

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Handling\ContactTrials;
 use App\Handling\CoverageBoard;
 use App\Handling\HandlingBoard;
+use App\Handling\TrialsInContext;
 use App\Items\ItemBoard;
 use App\Models\HandlerLimit;
 use App\Models\Item;
@@ -33,7 +33,7 @@ use Tests\TestCase;
 
 /** Work under the hand: a session by offers, the handling map, items worn, who may handle, and what is covered. */
 #[CoversClass(ContactTimes::class)]
-#[CoversClass(ContactTrials::class)]
+#[CoversClass(TrialsInContext::class)]
 #[CoversClass(HandlingBoard::class)]
 #[CoversClass(CoverageBoard::class)]
 #[CoversClass(ItemBoard::class)]
@@ -182,9 +182,22 @@ final class ContactWorkTest extends TestCase
         $next = fn (Session $of): string => (string) ((Session::query()->findOrFail($of->id)->state ?? [])['advice']['action'] ?? '');
         self::assertSame('end_well', $next($theirs), 'three noes are enough');
         self::assertNotSame('end_well', $next($ours));
-        $coverage = app(CoverageBoard::class)->of($this->world->dog, $plan->responseModel->trigger_id)['coverage'];
+        $coverage = app(CoverageBoard::class)->of($this->world->dog, PlanKind::Contact, $plan->responseModel->trigger_id)['coverage'];
         self::assertSame(['done', 'hard'], [$coverage->cell(['person' => (string) $plan->responseModel->person_id])->state->value, $coverage->cell(['person' => (string) $bo->id])->state->value]);
         $this->get("/dogs/{$this->world->dog->id}/coverage?trigger={$plan->responseModel->trigger_id}")->assertOk()->assertSee('Best next')->assertSee('too hard lately');
+    }
+
+    public function test_at_a_distance_the_grid_is_people_places_variants_and_what_it_does(): void
+    {
+        $session = $this->world->session;
+        foreach (range(1, 6) as $n) {
+            $this->postJson("/sessions/{$session->id}/trials", [...$this->world->trial((string) Str::uuid()), 'sequence' => $n])->assertCreated();
+        }
+        $told = app(CoverageBoard::class)->of($this->world->dog, PlanKind::Presence, null);
+
+        self::assertSame('done', $told['coverage']->cell(['person' => (string) $session->person_id, 'spot' => 'Field'])->state->value);
+        self::assertSame(['motion', 'slow_walk'], [$told['next']?->changed, $told['next']->values['motion'] ?? null], 'one step up in what it does, all else as it was');
+        $this->get("/dogs/{$this->world->dog->id}/coverage?kind=presence")->assertOk()->assertSee('People × places, 6 trials')->assertSee('Slow walk');
     }
 
     public function test_a_wearing_counts_once_and_readiness_says_what_is_missing(): void

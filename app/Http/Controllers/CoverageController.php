@@ -11,16 +11,19 @@ use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Gate;
 
-/** What has been covered under the hand, and what is best next. */
+/** What has been covered, under the hand or at a distance, and what is best next. */
 final readonly class CoverageController
 {
     public function show(Request $request, Dog $dog, CoverageBoard $board): View
     {
         Gate::authorize('view', $dog);
-        $triggers = $dog->triggers()->where('kind', PlanKind::Contact->value)->orderBy('name')->limit(100)->pluck('name', 'id')->all();
-        $pick = static fn (string $field, string $else): string => array_key_exists($request->string($field)->value(), CoverageBoard::FACTORS) ? $request->string($field)->value() : $else;
-        $chosen = ['trigger' => array_key_exists($request->integer('trigger'), $triggers) ? $request->integer('trigger') : null, 'rows' => $pick('rows', 'person'), 'columns' => $pick('columns', 'posture')];
+        $kind = $request->string('kind')->value() === PlanKind::Presence->value ? PlanKind::Presence : PlanKind::Contact;
+        $triggers = $dog->triggers()->where('kind', $kind->value)->orderBy('name')->limit(100)->pluck('name', 'id')->all();
+        $names = CoverageBoard::FACTORS[$kind->value];
+        $pick = static fn (string $field, string $else): string => array_key_exists($request->string($field)->value(), $names) ? $request->string($field)->value() : $else;
+        [$first, $second] = array_keys($names);
+        $chosen = ['trigger' => array_key_exists($request->integer('trigger'), $triggers) ? $request->integer('trigger') : null, 'rows' => $pick('rows', $first), 'columns' => $pick('columns', $second)];
 
-        return view('pages.dogs.coverage', ['dog' => $dog, 'triggers' => $triggers, 'chosen' => $chosen, 'names' => CoverageBoard::FACTORS, ...$board->of($dog, $chosen['trigger'])]);
+        return view('pages.dogs.coverage', ['dog' => $dog, 'kind' => $kind, 'triggers' => $triggers, 'chosen' => $chosen, 'names' => $names, ...$board->of($dog, $kind, $chosen['trigger'])]);
     }
 }

@@ -1,11 +1,17 @@
 <x-layout :title="'Covered: '.$dog->name" wide>
     <p class="mb-1"><a href="{{ route('dogs.show', $dog) }}">{{ $dog->name }}</a> · <a href="{{ route('handling.show', $dog) }}">Handling</a></p>
     <h1>What is covered</h1>
-    <p>What holds with one person, kneeling, on the left, at home, holds there. Each new one starts easier and climbs faster.</p>
+    <nav class="mb-3 d-flex flex-wrap gap-2" aria-label="Kind of work">
+        @foreach(['contact' => 'Under the hand', 'presence' => 'At a distance'] as $value => $words)
+            <a class="btn {{ $kind->value === $value ? 'btn-primary' : 'btn-outline-primary' }}" href="{{ route('coverage.show', [$dog, 'kind' => $value]) }}" @if($kind->value === $value) aria-current="page" @endif>{{ $words }}</a>
+        @endforeach
+    </nav>
+    <p>{{ $kind === Core\Exposure\PlanKind::Contact ? 'What holds with one person, kneeling, on the left, at home, holds there.' : 'What holds with one person at one place holds there.' }} Each new one starts easier and climbs faster.</p>
     <form method="get" action="{{ route('coverage.show', $dog) }}" class="row g-2 align-items-end mb-3">
+        <input type="hidden" name="kind" value="{{ $kind->value }}">
         @foreach(['trigger' => ['About', $triggers], 'rows' => ['Rows', $names], 'columns' => ['Columns', $names]] as $field => [$label, $options])
             <div class="col-sm-3"><label class="form-label mb-0" for="g-{{ $field }}">{{ $label }}</label><select class="form-select" id="g-{{ $field }}" name="{{ $field }}">
-                @if($field === 'trigger')<option value="">all care work</option>@endif
+                @if($field === 'trigger')<option value="">{{ $kind === Core\Exposure\PlanKind::Contact ? 'all care work' : 'all of them' }}</option>@endif
                 @foreach($options as $key => $name)<option value="{{ $key }}" @selected((string) $chosen[$field] === (string) $key)>{{ ucfirst($name) }}</option>@endforeach
             </select></div>
         @endforeach
@@ -21,7 +27,7 @@
             @endif
         </section>
     @elseif($count === 0)
-        <p>No trial under the hand yet. Once there are some, this shows where the holes are.</p>
+        <p>No trial of this kind yet. Once there are some, this shows where the holes are.</p>
     @else
         <p>Nothing is left to cover among these.</p>
     @endif

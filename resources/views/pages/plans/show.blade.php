@@ -85,7 +85,7 @@
                 <dt>Move on</dt><dd>{{ $first->criterion->inWords() }}@if($model->kind === PlanKind::Presence && $first->criterion->window === null) (unprompted returns)@endif, and today's risk within the limits</dd>
                 <dt>Limits</dt><dd>strain {{ Probability::inWords($plan->strain_limit) }}, reaction {{ Probability::inWords($plan->reaction_limit) }} a trial</dd>
                 <dt>A session</dt><dd>sets of {{ $plan->set_minutes }} min, {{ $plan->session_minutes }} min in all, at most {{ $plan->most_advances }} steps onto new ground@if($plan->easy_after > 0); an easy one after {{ $plan->easy_after }} good ones@endif</dd>
-                @if($model->kind === PlanKind::Contact)<dt>Covered</dt><dd><a href="{{ route('coverage.show', [$model->dog, 'trigger' => $model->trigger_id]) }}">people, postures, sides, items, places</a></dd>@endif
+                @if(in_array($model->kind, [PlanKind::Contact, PlanKind::Presence], true))<dt>Covered</dt><dd><a href="{{ route('coverage.show', [$model->dog, 'kind' => $model->kind->value, 'trigger' => $model->kind === PlanKind::Contact ? $model->trigger_id : null]) }}">{{ $model->kind === PlanKind::Contact ? 'people, postures, sides, items, places' : 'people, places, variants, what it does' }}</a></dd>@endif
                 @if($model->kind === PlanKind::Presence)<dt>Limit now</dt><dd><x-limit :limit="$limit" :unit="$unit" /></dd>@endif
                 @foreach($choices as $choice)@if(isset($plan->choices[$choice->key]))<dt>{{ $choice->label }}</dt><dd>{{ $choice->options[$plan->choices[$choice->key]] ?? $choice->options[$choice->default] }}</dd>@endif @endforeach
             </dl>

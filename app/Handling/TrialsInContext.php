@@ -13,47 +13,50 @@ use Core\Sign\Band;
 use Core\Sign\Outcome;
 use Core\Sign\OutcomeEffect;
 
-/** A dog's trials under the hand, seen by where, how, by whom and with what. */
-final readonly class ContactTrials
+/** A dog's trials seen by who, where, how and with what: under the hand, or at a distance. */
+final readonly class TrialsInContext
 {
     /** Older ones say little of today. */
     private const MOST = 4000;
 
     /** Dimension of the catalog by factor. */
-    private const FACTORS = ['area' => 'body_area', 'side' => 'side', 'contact' => 'contact', 'posture' => 'posture', 'place' => 'place'];
+    private const FACTORS = ['contact' => ['area' => 'body_area', 'side' => 'side', 'contact' => 'contact', 'posture' => 'posture', 'place' => 'place'], 'presence' => ['motion' => 'trigger_motion']];
 
     /**
      * @param  ?int  $trigger  what they are about; null for all
-     * @return list<TrialInContext> newest first; factors area, side, contact, posture and place as far as stated, person and item always
+     * @return list<TrialInContext> newest first; person and item (or what it reacts to) always, the spot where one was fixed, dimensions as far as stated
      */
-    public function of(Dog $dog, ?int $trigger = null): array
+    public function of(Dog $dog, PlanKind $kind, ?int $trigger = null): array
     {
-        $dimensions = implode("', '", self::FACTORS);
+        $factors = self::FACTORS[$kind->value] ?? [];
+        $dimensions = implode("', '", $factors);
         $rows = Trial::query()->toBase()
             ->join('sessions', 'sessions.id', '=', 'trials.session_id')->join('plans', 'plans.id', '=', 'sessions.plan_id')
-            ->join('response_models', 'response_models.id', '=', 'plans.response_model_id')->join('triggers', 'triggers.id', '=', 'response_models.trigger_id')->leftJoin('items', 'items.id', '=', 'plans.item_id')
-            ->where('response_models.dog_id', $dog->id)->where('response_models.kind', PlanKind::Contact->value)->when($trigger !== null, static fn ($query) => $query->where('response_models.trigger_id', $trigger))
+            ->join('response_models', 'response_models.id', '=', 'plans.response_model_id')->join('triggers', 'triggers.id', '=', 'response_models.trigger_id')->leftJoin('items', 'items.id', '=', 'plans.item_id')->leftJoin('places', 'places.id', '=', 'sessions.place_id')
+            ->where('response_models.dog_id', $dog->id)->where('response_models.kind', $kind->value)->when($trigger !== null, static fn ($query) => $query->where('response_models.trigger_id', $trigger))
             ->orderByDesc('trials.occurred_at')->orderByDesc('trials.id')->limit(self::MOST)
-            ->selectRaw("trials.outcome, trials.band, trials.handler_error, trials.occurred_at, sessions.person_id AS person, COALESCE(items.name, triggers.name) AS item,
+            ->selectRaw("trials.outcome, trials.band, trials.handler_error, trials.occurred_at, sessions.person_id AS person, COALESCE(items.name, triggers.name) AS item, places.name AS spot,
                 (SELECT GROUP_CONCAT(dimension, '=', choice SEPARATOR ';') FROM trial_exposures WHERE trial_id = trials.id AND part = 'real' AND dimension IN ('{$dimensions}')) AS exposure, ".Corrections::COLUMN)
             ->get();
         $trials = [];
         foreach ($rows as $row) {
             $fields = Corrections::applied((array) $row);
             if ($fields !== null && ! (bool) $fields['handler_error']) {
-                $trials[] = self::trial($fields);
+                $trials[] = self::trial($fields, array_flip($factors));
             }
         }
 
         return $trials;
     }
 
-    /** @param  array<string, mixed>  $fields */
-    private static function trial(array $fields): TrialInContext
+    /**
+     * @param  array<string, mixed>  $fields
+     * @param  array<string, string>  $factorOf  by dimension
+     */
+    private static function trial(array $fields, array $factorOf): TrialInContext
     {
         $text = static fn (string $key): string => is_scalar($fields[$key]) ? (string) $fields[$key] : '';
-        $factors = ['person' => $text('person'), 'item' => $text('item')];
-        $factorOf = array_flip(self::FACTORS);
+        $factors = ['person' => $text('person'), 'item' => $text('item'), ...($text('spot') === '' ? [] : ['spot' => $text('spot')])];
         foreach (array_filter(explode(';', $text('exposure'))) as $pair) {
             [$dimension, $choice] = explode('=', $pair, 2);
             $factors[$factorOf[$dimension]] = $choice;
