@@ -21,7 +21,6 @@ use Illuminate\Database\Eloquent\Relations\HasOne;
  * @property CarbonImmutable $occurred_at
  * @property ?string $note
  * @property ?string $uuid
- * @property ?int $trigger_id
  */
 final class Event extends Model
 {
@@ -29,7 +28,7 @@ final class Event extends Model
 
     protected $dateFormat = 'Y-m-d H:i:s.v';
 
-    protected $fillable = ['practice_id', 'dog_id', 'session_id', 'user_id', 'kind', 'severity', 'occurred_at', 'note', 'uuid', 'trigger_id'];
+    protected $fillable = ['practice_id', 'dog_id', 'session_id', 'user_id', 'kind', 'severity', 'occurred_at', 'note', 'uuid'];
 
     protected $casts = ['occurred_at' => 'immutable_datetime'];
 

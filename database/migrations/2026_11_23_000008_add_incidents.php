@@ -29,8 +29,8 @@ return new class extends Migration
             $table->unique(['practice_id', 'uuid']);
         });
         Schema::table('events', function (Blueprint $table): void {
-            $table->uuid('uuid')->nullable()->unique();
-            $table->foreignId('trigger_id')->nullable()->constrained()->nullOnDelete();
+            $table->uuid('uuid')->nullable();
+            $table->unique(['practice_id', 'uuid']);
         });
     }
 };

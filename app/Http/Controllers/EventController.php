@@ -42,8 +42,8 @@ final readonly class EventController
         ]);
         $dog = Dog::query()->findOrFail((int) $told['dog_id']);
         Gate::authorize('view', $dog);
-        $event = Event::query()->firstOrCreate(['uuid' => strtolower((string) $told['uuid'])], [
-            'practice_id' => $dog->practice_id, 'dog_id' => $dog->id, 'user_id' => $user->id, 'kind' => $told['event_kind'], 'severity' => $told['event_kind'] === 'calm' ? 0 : (int) $told['severity'],
+        $event = Event::query()->firstOrCreate(['practice_id' => $dog->practice_id, 'uuid' => strtolower((string) $told['uuid'])], [
+            'dog_id' => $dog->id, 'user_id' => $user->id, 'kind' => $told['event_kind'], 'severity' => $told['event_kind'] === 'calm' ? 0 : (int) $told['severity'],
             'occurred_at' => $clock->now()->modify("-{$told['ago']} hours"), 'note' => $told['event_note'] ?? null,
         ]);
         $carried = Upsets::inWords($upsets->on($dog->id, $clock->now()));

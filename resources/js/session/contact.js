@@ -5,6 +5,15 @@ import { median, ratePerMinute } from './rhythm.js';
 
 const KEPT = 'wheatear-contact';
 
+/** @returns {Record<string, any>} settings of this device; what cannot be read is forgotten */
+function kept() {
+    try {
+        return JSON.parse(localStorage.getItem(KEPT) ?? '{}') ?? {};
+    } catch {
+        return {};
+    }
+}
+
 /**
  * The clocks of work under the hand: an offer and how long the dog stays, a hold with its target, the way back from a tossed
  * treat, and the time in which nothing happens. They feed the next repetition; nothing depends on them.
@@ -24,7 +33,7 @@ export class ContactClocks {
         this.isReached = false;
         this.stays = /** @type {number[]} */ ([]);
         this.pauses = /** @type {number[]} */ ([]);
-        const settings = JSON.parse(localStorage.getItem(KEPT) ?? '{}');
+        const settings = kept();
         for (const [name, field] of this.fields()) {
             if (settings[name] !== undefined) field instanceof HTMLInputElement ? (field.checked = settings[name] === true) : (field.value = settings[name]);
             field.addEventListener('change', () => localStorage.setItem(KEPT, JSON.stringify(Object.fromEntries(this.fields().map(([key, input]) => [key, input instanceof HTMLInputElement ? input.checked : input.value])))));
