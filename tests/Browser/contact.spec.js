@@ -81,6 +81,7 @@ test('a muzzle, from first sight to ten minutes worn, over several sessions', as
 });
 
 test('a harness refused with one person and fine with another', async ({ page }, { project }) => {
+    test.skip(project.name === 'phone', 'the same at any size');
     const found = complaints(page);
     const about = `Walking harness ${project.name}`;
     await signIn(page);
@@ -168,6 +169,7 @@ test('a nail grinder with opt-outs that ends well, by one key a repetition', asy
 });
 
 test('the handling map by keyboard: a part, its word, and a plan from it', async ({ page }, { project }) => {
+    test.skip(project.name === 'phone', 'a phone has no Tab key');
     const found = complaints(page);
     const word = `paws ${project.name}`;
     await signIn(page);

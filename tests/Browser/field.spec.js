@@ -39,6 +39,7 @@ test('a place is sketched by drag and by keys, and the numbers follow', async ({
 });
 
 test('an upset from anywhere makes today easier, and an incident lets the plans rest', async ({ page }, { project }) => {
+    test.skip(project.name === 'phone', 'the same at any size');
     const found = complaints(page);
     const dog = `Sedge ${project.name}`;
     await signIn(page);
