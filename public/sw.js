@@ -10,7 +10,7 @@ self.addEventListener('fetch', (event) => {
     const url = new URL(request.url);
     if (request.method !== 'GET' || url.origin !== location.origin) return;
     if (request.mode === 'navigate' && /^\/sessions\/\d+$/.test(url.pathname)) event.respondWith(page(request));
-    else if (url.pathname.startsWith('/build/') || url.pathname === '/favicon.svg') event.respondWith(file(request));
+    else if (url.pathname.startsWith('/build/') || url.pathname.startsWith('/sounds/') || url.pathname === '/favicon.svg') event.respondWith(file(request));
 });
 
 /** The page from the server; the kept one when there is no answer, or none worth showing. */
@@ -27,7 +27,7 @@ async function page(request) {
     }
 }
 
-/** Built files carry their content's hash in their name: a kept one is always right. */
+/** Built files carry their content's hash in their name, and a recording never changes: a kept one is always right. */
 async function file(request) {
     const cache = await caches.open(FILES);
     const kept = await cache.match(request);

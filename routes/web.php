@@ -24,6 +24,7 @@ use App\Http\Controllers\KitController;
 use App\Http\Controllers\LadderController;
 use App\Http\Controllers\LimitsController;
 use App\Http\Controllers\LiveController;
+use App\Http\Controllers\MeterController;
 use App\Http\Controllers\OrderController;
 use App\Http\Controllers\PlanController;
 use App\Http\Controllers\PlanReviewController;
@@ -33,6 +34,7 @@ use App\Http\Controllers\SessionEndController;
 use App\Http\Controllers\SignInController;
 use App\Http\Controllers\SketchController;
 use App\Http\Controllers\SkillController;
+use App\Http\Controllers\SoundSetUpController;
 use App\Http\Controllers\TemplateController;
 use App\Http\Controllers\TodayController;
 use App\Http\Controllers\TrayController;
@@ -48,6 +50,10 @@ Route::view('/up', 'pages.up')->withoutMiddleware('web')->name('up');
 
 // a signed address, valid for one session and a day: no cookie is read or renewed
 Route::get('/live/{session}', LiveController::class)->whereNumber('session')->withoutMiddleware('web')->middleware(ValidateSignature::relative(['since']))->name('live');
+
+// a sound level meter of one session: it shows a token and has no sign-in; its newest level is read by a signed address
+Route::post('/meter/{session}', [MeterController::class, 'store'])->whereNumber('session')->withoutMiddleware('web')->name('meter.store');
+Route::get('/meter/{session}', [MeterController::class, 'show'])->whereNumber('session')->withoutMiddleware('web')->middleware(ValidateSignature::relative())->name('meter.show');
 
 Route::middleware('guest')->group(function (): void {
     Route::get('/sign-in', [SignInController::class, 'create'])->name('sign-in');
@@ -95,6 +101,8 @@ Route::middleware('auth')->group(function (): void {
     Route::get('/plans/{plan}/ladder', [LadderController::class, 'edit'])->name('ladders.edit');
     Route::put('/plans/{plan}/ladder', [LadderController::class, 'update'])->name('ladders.update');
     Route::post('/plans/{plan}/ladder', [LadderController::class, 'store'])->name('ladders.store');
+    Route::get('/plans/{plan}/sound', [SoundSetUpController::class, 'edit'])->name('sounds.edit');
+    Route::put('/plans/{plan}/sound', [SoundSetUpController::class, 'update'])->name('sounds.update');
     Route::get('/plans/{plan}/limits', [LimitsController::class, 'show'])->name('limits.show');
     Route::post('/plans/{plan}/handovers', [HandoverController::class, 'store'])->name('handovers.store');
     Route::post('/plans/{plan}/templates', [TemplateController::class, 'store'])->name('templates.store');
@@ -113,6 +121,7 @@ Route::middleware('auth')->group(function (): void {
     Route::post('/sessions/{session}/trials', [TrialController::class, 'store'])->name('trials.store');
     Route::put('/sessions/{session}/trials/{trial}', [TrialController::class, 'update'])->whereNumber('trial')->name('trials.update');
     Route::post('/sessions/{session}/entries', [EntryController::class, 'store'])->name('entries.store');
+    Route::post('/sessions/{session}/meter', [MeterController::class, 'create'])->name('meter.create');
     Route::post('/sessions/{session}/undo', [UndoController::class, 'store'])->name('undo.store');
     Route::post('/sessions/{session}/breaks', [BreakController::class, 'store'])->name('breaks.store');
     Route::post('/sessions/{session}/end', [SessionEndController::class, 'store'])->name('sessions.end');

@@ -6,10 +6,12 @@ namespace App\Advice;
 
 use App\Models\DimensionOrder;
 use App\Models\ResponseModel;
+use App\Models\SoundSetUp;
 use Core\Exposure\DimensionCatalog;
 use Core\Exposure\PlanKind;
+use Core\Sound\LevelScale;
 
-/** The dimensions of a dog's plans, in that dog's own order where it has one. */
+/** The dimensions of a dog's plans, in that dog's own order where it has one, its sounds told as its player allows. */
 final readonly class DogCatalogs
 {
     public function __construct(private CoreCatalogs $catalogs)
@@ -18,7 +20,10 @@ final readonly class DogCatalogs
 
     public function of(ResponseModel $model): DimensionCatalog
     {
-        return $this->ofDog($model->dog_id, $model->kind);
+        $catalog = $this->ofDog($model->dog_id, $model->kind);
+        $sound = $model->kind === PlanKind::Sound ? SoundSetUp::of($model) : null;
+
+        return $sound === null ? $catalog : $catalog->withLevels($sound->scale());
     }
 
     public function ofDog(int $dogId, PlanKind $kind): DimensionCatalog
@@ -28,6 +33,7 @@ final readonly class DogCatalogs
             $orders[$own->dimension] = $own->order;
         }
 
-        return $this->catalogs->dimensions($kind)->withOrders($orders);
+        // until somebody has measured, only the player's own share can be told
+        return $this->catalogs->dimensions($kind)->withOrders($orders)->withLevels(LevelScale::ofPlayer());
     }
 }

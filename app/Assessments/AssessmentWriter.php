@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Assessments;
 
 use App\Advice\CoreCatalogs;
+use App\Advice\DogCatalogs;
 use App\Advice\EvidenceJson;
 use App\Models\Assessment;
 use App\Models\Dog;
@@ -26,7 +27,7 @@ use Psr\Clock\ClockInterface;
 /** Keeps an assessment with its proposal, as evidence of the dog's model: all of it or nothing. */
 final readonly class AssessmentWriter
 {
-    public function __construct(private Connection $database, private CoreCatalogs $catalogs, private LadderMaker $ladders, private Assessor $assessor, private ClockInterface $clock)
+    public function __construct(private Connection $database, private CoreCatalogs $catalogs, private DogCatalogs $dogs, private LadderMaker $ladders, private Assessor $assessor, private ClockInterface $clock)
     {
     }
 
@@ -38,7 +39,7 @@ final readonly class AssessmentWriter
             $observations = $this->observations($dog, $draft, $ladder);
             $room = $draft->place?->room_meters === null ? null : Distance::fromMeters($draft->place->room_meters);
             $found = $this->assessor->assess($model, $observations, $ladder, $dog->isCautious() ? RiskLimits::cautious() : RiskLimits::usual(), $room, $user->distance_unit);
-            $words = fn (Exposure $exposure): string => $exposure->inWords($this->catalogs->dimensions($draft->kind), $user->distance_unit, $draft->kind === PlanKind::Presence || $ladder === null ? [] : $ladder->shared());
+            $words = fn (Exposure $exposure): string => $exposure->inWords($this->dogs->of($model), $user->distance_unit, $draft->kind === PlanKind::Presence || $ladder === null ? [] : $ladder->shared());
 
             return Assessment::query()->create([
                 'practice_id' => $dog->practice_id, 'response_model_id' => $model->id, 'user_id' => $user->id, 'place_id' => $draft->place?->id, 'made_at' => $this->clock->now(),

@@ -43,7 +43,7 @@ final readonly class DemoHistory
     public function write(Plan $plan, User $user, array $daysAgo, float $location, int $seed, \DateTimeImmutable $today): void
     {
         $random = new Randomizer(new Xoshiro256StarStar($seed));
-        $dog = $plan->responseModel->kind === PlanKind::Presence ? $this->atADistance($plan, $location, new Chance($random)) : $this->underTheHand($plan, $user, $location, new Chance($random));
+        $dog = $plan->responseModel->kind === PlanKind::Presence ? $this->atADistance($plan, $location, new Chance($random)) : $this->byItsLadder($plan, $user, $location, new Chance($random));
         foreach ($daysAgo as $days) {
             $this->clock->set($today->modify("-{$days} days")->setTime(8, $random->getInt(0, 50), $random->getInt(0, 59)));
             $this->session($plan, $user, $dog, $random);
@@ -57,10 +57,11 @@ final readonly class DemoHistory
         return new SimulatedDog($scale, $location, [2.1, 1.6, 1.3], ['distance' => 2.3, 'trigger_motion' => 1.3, 'trigger_attention' => 0.9], 0.016, new Temperament(daySd: 0.6), $chance);
     }
 
-    private function underTheHand(Plan $plan, User $user, float $location, Chance $chance): SimulatedDog
+    /** Varies in what the ladder varies in. */
+    private function byItsLadder(Plan $plan, User $user, float $location, Chance $chance): SimulatedDog
     {
         $inCore = $this->plans->read($plan, $user->distance_unit);
-        $scale = LoadScale::of($inCore->catalog, $inCore->reference, [...$inCore->dimensions(), 'side'], $inCore->reactsTo);
+        $scale = LoadScale::of($inCore->catalog, $inCore->reference, [...$inCore->dimensions(), ...($plan->responseModel->kind === PlanKind::Contact ? ['side'] : [])], $inCore->reactsTo);
         $slopes = [];
         foreach ($scale->dimensions as $dimension) {
             $slopes[$dimension->key] = $dimension->slope->mode();
@@ -103,13 +104,13 @@ final readonly class DemoHistory
         if ($target->distance() !== null) {
             $real = $real->withDistance(Distance::fromMeters(max(0.5, round($target->distance()->meters * (1.0 + ($dog->uniform() - 0.5) * 0.04), 1))));
         }
-        if ($session->plan->responseModel->kind === PlanKind::Presence) {
-            $real = $dog->uniform() < 0.15 ? $real->with('trigger_attention', 'glancing') : $real;
-            $response = SimulatedResponse::to($dog->meet($real), $dog->uniform(), $dog->uniform());
-        } else {
-            $real = $dog->uniform() < 0.35 ? $real->with('side', 'right') : $real->with('side', 'left');
-            $response = SimulatedResponse::underTheHand($dog->meet($real), $dog->uniform(), $dog->uniform());
-        }
+        $kind = $session->plan->responseModel->kind;
+        $real = match ($kind) {
+            PlanKind::Presence => $dog->uniform() < 0.15 ? $real->with('trigger_attention', 'glancing') : $real,
+            PlanKind::Contact => $dog->uniform() < 0.35 ? $real->with('side', 'right') : $real->with('side', 'left'),
+            default => $real,
+        };
+        $response = $kind === PlanKind::Contact ? SimulatedResponse::underTheHand($dog->meet($real), $dog->uniform(), $dog->uniform()) : SimulatedResponse::to($dog->meet($real), $dog->uniform(), $dog->uniform());
         $now = $this->clock->now();
 
         return $this->logger->log($session, $user, new IncomingTrial(

@@ -18,11 +18,13 @@ use App\Models\User;
 use App\Plans\LadderPlan;
 use App\Plans\PlanDraft;
 use App\Plans\PlanWriter;
+use App\Plans\SoundDraft;
 use Core\Exposure\PlanKind;
 use Core\Ladder\Criterion;
 use Core\Measure\Distance;
 use Core\Response\RiskLimits;
 use Core\Sign\Band;
+use Core\Sound\Recording;
 use Core\Wearing\ItemKind;
 
 /** The invented practice that ships with the application: Saltmarsh Lane Behavior in Eelmouth, its people and dogs. */
@@ -67,6 +69,9 @@ final readonly class DemoPractice
         $on = $this->plans->write($mabel, $rowan, $this->care('Basket muzzle', $handler, 'basket-muzzle', 'Her own muzzle, worn on walks without a thought.', RiskLimits::cautious(), $muzzle, Phase::On));
         $this->history->write($on, $rowan, [16, 14, 11, 9, 7, 5, 2], 4.0, 43, $today);
         $this->handling->write($mabel, $muzzle, $rowan, $handler, $today);
+        $sorrel = $this->dog($practice, 'Sorrel', 'spaniel mix, 5, hides from the doorbell', '2021-02-14');
+        $bell = $this->plans->write($sorrel, $ines, $this->sound('Doorbell', $second));
+        $this->history->write($bell, $ines, [10, 8, 6, 5, 3], 1.5, 44, $today);
 
         return $practice;
     }
@@ -84,6 +89,16 @@ final readonly class DemoPractice
         return new PlanDraft(
             $about, PlanKind::Contact, null, $about, $handler->id, 'opt_in_station', LadderPlan::Template, Criterion::share(4, 5), $limits,
             template: $template, goalWords: $goal, outingsAWeek: 7.0, setMinutes: 3, sessionMinutes: 10, easyAfter: 3, itemId: $item?->id, phase: $phase,
+        );
+    }
+
+    /** A bell whose level was read at the dog's mat. */
+    private function sound(string $about, Person $handler): PlanDraft
+    {
+        return new PlanDraft(
+            $about, PlanKind::Sound, null, $about, $handler->id, 'pairing', LadderPlan::EqualRatios, Criterion::run(5), RiskLimits::usual(),
+            start: 32.0, goal: 62.0, play: ['source' => 'recording', 'length' => '3', 'suddenness' => 'swelling', 'place' => 'home_mat'], goalWords: 'Visitors ring, and she stays on her mat.', outingsAWeek: 5.0, setMinutes: 3, sessionMinutes: 10,
+            sound: new SoundDraft(Recording::Doorbell, 52.0, 5.0, 65.0, 2.0),
         );
     }
 

@@ -55,7 +55,7 @@ final readonly class LimitsBoard
         $key = $inCore->catalog->plan->leads();
         $isAlong = isset($exposure->values[$key]);
         $blank = $this->builder->build($scale, $inCore->referenceStated, $inCore->fineAt, [], new SessionEvidence($now, []));
-        [$easy, $hard] = $isAlong ? self::ends($inCore->ladder->steps, $key, $inCore->catalog->dimension($key)->kind->range() ?? [0.0, 1.0]) : [0.0, 0.0];
+        [$easy, $hard] = $isAlong ? self::ends($inCore->ladder->steps, $key, $inCore->catalog->dimension($key)->range() ?? [0.0, 1.0]) : [0.0, 0.0];
         $curve = static fn (?DogModel $model): ?ResponseCurve => $model === null || ! $isAlong || $easy === $hard ? null : ResponseCurve::of($model, $exposure, $key, $easy, $hard, Day::Typical, self::POINTS);
 
         return [

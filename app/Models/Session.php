@@ -31,6 +31,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property ?array<string, mixed> $report
  * @property ?string $device
  * @property ?CarbonImmutable $device_since
+ * @property ?string $meter_token hash of what a sound level meter shows
  * @property ?array<string, mixed> $state
  * @property-read Plan $plan
  * @property-read Person $person

@@ -24,6 +24,7 @@ final readonly class PlanDraft
      * @param  ?array<string, float|string>  $startsAt  of a template: the exposure that an assessment proposed to start with
      * @param  array<string, string>  $choices  where practitioners differ
      * @param  int  $easyAfter  good repetitions before an easy one between; 0 for never
+     * @param  ?SoundDraft  $sound  of a sound plan
      */
     public function __construct(
         public string $name,
@@ -56,6 +57,7 @@ final readonly class PlanDraft
         public int $easyAfter = 0,
         public ?int $itemId = null,
         public ?Phase $phase = null,
+        public ?SoundDraft $sound = null,
     ) {
     }
 }

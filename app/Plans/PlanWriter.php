@@ -9,6 +9,7 @@ use App\Models\Dog;
 use App\Models\Place;
 use App\Models\Plan;
 use App\Models\ResponseModel;
+use App\Models\SoundSetUp;
 use App\Models\Trigger;
 use App\Models\TriggerTrait;
 use App\Models\User;
@@ -27,6 +28,9 @@ final readonly class PlanWriter
     {
         return $this->database->transaction(function () use ($dog, $user, $draft): Plan {
             $model = $this->model($dog, $draft);
+            if ($draft->sound !== null) {
+                SoundSetUp::query()->firstOrCreate(['response_model_id' => $model->id], ['practice_id' => $dog->practice_id, 'user_id' => $user->id, ...$draft->sound->columns(null)]);
+            }
             $plan = Plan::query()->create([
                 'practice_id' => $dog->practice_id, 'response_model_id' => $model->id, 'place_id' => $this->place($dog, $draft),
                 'created_by' => $user->id, 'name' => $draft->name, 'method' => $draft->method,

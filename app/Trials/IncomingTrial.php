@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Trials;
 
+use App\Sound\SoundTimes;
 use Core\Decision\Action;
 use Core\Decision\Level;
 use Core\Exposure\Exposure;
@@ -25,6 +26,7 @@ final readonly class IncomingTrial
      * @param  ?\DateTimeImmutable  $sentAt  by the same clock, to measure its offset
      * @param  ?int  $stareMilliseconds  how long it stared, where that was timed
      * @param  ?string  $device  identifier of the device that logged it
+     * @param  ?SoundTimes  $sound  where a sound was played
      */
     public function __construct(
         public string $uuid,
@@ -48,6 +50,7 @@ final readonly class IncomingTrial
         public ?int $stareMilliseconds = null,
         public ?string $device = null,
         public ContactTimes $times = new ContactTimes,
+        public ?SoundTimes $sound = null,
     ) {
     }
 
@@ -60,7 +63,7 @@ final readonly class IncomingTrial
         return hash('sha256', json_encode([
             $sessionId, $this->sequence, $this->target->step, $this->target->exposure->key(), $this->under?->value, $this->exposure->key(),
             $this->outcome->value, $this->band?->value, $signs, $this->food->value, $this->foodLeft, $this->latency?->value, $this->latencyMilliseconds,
-            $this->interrupted, $this->handlerError, $this->note, $this->deviceAt?->format('Uv'), ...($this->stareMilliseconds === null ? [] : [$this->stareMilliseconds]), ...array_filter($this->times->columns(), is_int(...)),
+            $this->interrupted, $this->handlerError, $this->note, $this->deviceAt?->format('Uv'), ...($this->stareMilliseconds === null ? [] : [$this->stareMilliseconds]), ...array_filter($this->times->columns(), is_int(...)), ...($this->sound === null ? [] : [$this->sound->ago, $this->sound->lasted]),
         ], JSON_THROW_ON_ERROR));
     }
 }

@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace App\Trials;
 
 use App\Advice\CoreCatalogs;
+use App\Advice\DogCatalogs;
 use App\Advice\PlanReader;
 use App\Models\Session;
+use App\Models\SoundSetUp;
 use App\Models\TrialSign;
 use App\Models\User;
 use Core\Exposure\Dimension;
@@ -36,7 +38,7 @@ final readonly class SessionPanel
     /** What begins a repetition: at a station the offer, in pairing that the item comes into sight. */
     private const OFFERS = ['pairing' => 'In sight', 'earned_ration' => 'In sight'];
 
-    public function __construct(private CoreCatalogs $catalogs, private TrialReader $trials, private PlanReader $plans)
+    public function __construct(private CoreCatalogs $catalogs, private DogCatalogs $dogs, private TrialReader $trials, private PlanReader $plans)
     {
     }
 
@@ -44,7 +46,7 @@ final readonly class SessionPanel
     public function of(Session $session, User $user): array
     {
         $kind = $session->plan->responseModel->kind;
-        $catalog = $this->catalogs->dimensions($kind);
+        $catalog = $this->dogs->of($session->plan->responseModel);
         $steps = $this->plans->read($session->plan, $user->distance_unit)->ladder->steps;
         $advice = $session->advice()->reorder()->latest('id')->with('step')->firstOrFail();
         $trials = $this->trials->ofSession($session)->trials;
@@ -75,6 +77,8 @@ final readonly class SessionPanel
             'usualSigns' => $this->usualSigns($session),
             'state' => $session->state,
             'liveUrl' => URL::temporarySignedRoute('live', now()->addDay(), ['session' => $session->id], absolute: false),
+            'sound' => $kind === PlanKind::Sound ? SoundSetUp::of($session->plan->responseModel) : null,
+            'meterUrl' => $kind === PlanKind::Sound ? URL::temporarySignedRoute('meter.show', now()->addDay(), ['session' => $session->id], absolute: false) : null,
             'food' => $this->food($session),
             'steps' => $steps,
         ];

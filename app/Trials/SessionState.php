@@ -6,6 +6,7 @@ namespace App\Trials;
 
 use App\Models\AdviceGiven;
 use App\Models\Session;
+use App\Models\SoundSetUp;
 use Core\Decision\EasierLevels;
 use Core\Decision\Level;
 use Core\Decision\LoggedTrial;
@@ -14,6 +15,8 @@ use Core\Exposure\Exposure;
 use Core\Exposure\PlanKind;
 use Core\Measure\Probability;
 use Core\Sign\OutcomeEffect;
+use Core\Sound\Playback;
+use Core\Sound\Player;
 
 /** What a device needs to show a session and to go on without the server: advice, counts, clocks, and easier levels worked out beforehand. */
 final readonly class SessionState
@@ -37,6 +40,7 @@ final readonly class SessionState
         $next = $advice->exposure === null ? null : Exposure::of($advice->exposure, $situation->catalog);
         $last = $situation->log->last();
         $level = $last?->target;
+        $player = $situation->catalog->plan === PlanKind::Sound ? SoundSetUp::of($session->plan->responseModel)?->player() : null;
         $progress = $level === null ? null : $situation->progress($level);
 
         return [
@@ -57,7 +61,7 @@ final readonly class SessionState
                 'aim' => "advice:{$advice->id}",
                 'action' => $advice->action->value,
                 'label' => $advice->action->label().($advice->is_closing ? ' (the last one)' : ''),
-                'next' => $next === null ? null : self::exposure($next, $situation),
+                'next' => $next === null ? null : self::exposure($next, $situation, $player),
                 'reasons' => $advice->reasons,
                 'alternatives' => array_map(static fn (array $other, int $i): array => [
                     'aim' => "alt:{$advice->id}:{$i}", 'change' => $other['change'], 'off' => $other['logitsOff'], 'helped' => $other['helped'] ?? 0,
@@ -73,7 +77,7 @@ final readonly class SessionState
             ),
             'rhythm' => self::rhythm(array_values($trials)),
             'manner' => $situation->catalog->plan === PlanKind::Presence || $next === null ? null : $situation->ladder->step($step ?? 0)->manner->atHand(),
-            'easier' => $this->easier($situation, $step ?? $level->step ?? 0, $next),
+            'easier' => $this->easier($situation, $step ?? $level->step ?? 0, $next, $player),
         ];
     }
 
@@ -94,8 +98,8 @@ final readonly class SessionState
         ];
     }
 
-    /** @return array{words: string, detail: string, distance: ?float, big: string, values: array<string, float|string>} */
-    private static function exposure(Exposure $exposure, Situation $situation): array
+    /** @return array{words: string, detail: string, distance: ?float, big: string, values: array<string, float|string>, play: ?array{fraction: ?float, seconds: float, onset: float}} */
+    private static function exposure(Exposure $exposure, Situation $situation, ?Player $player): array
     {
         $distance = $exposure->distance();
         $unit = $situation->settings->unit;
@@ -109,7 +113,14 @@ final readonly class SessionState
             'big' => $distance?->inWords($unit) ?? ($instruction === '' ? $words : $instruction),
             'distance' => $distance === null ? null : round($distance->as($unit), 1),
             'values' => $exposure->values,
+            'play' => $player === null ? null : self::play($player->playback($exposure->values)),
         ];
+    }
+
+    /** @return ?array{fraction: ?float, seconds: float, onset: float} */
+    private static function play(?Playback $playback): ?array
+    {
+        return $playback === null ? null : ['fraction' => $playback->fraction, 'seconds' => $playback->seconds, 'onset' => $playback->onset];
     }
 
     /** What the step that has this exposure says to do; nothing for an exposure between steps. */
@@ -128,16 +139,16 @@ final readonly class SessionState
      * Steps of the ladder that are easier than where the session stands and within today's limits, the hardest first: all that a
      * device may fall back to by itself. It never advances.
      *
-     * @return list<array{aim: string, words: string, detail: string, big: string, distance: ?float, values: array<string, float|string>}>
+     * @return list<array{aim: string, words: string, detail: string, big: string, distance: ?float, values: array<string, float|string>, play: ?array{fraction: ?float, seconds: float, onset: float}}>
      */
-    private function easier(Situation $situation, int $step, ?Exposure $next): array
+    private function easier(Situation $situation, int $step, ?Exposure $next, ?Player $player): array
     {
         $from = new Level(max(0, $step), $next ?? $situation->ladder->step($step)->exposure);
         $found = [];
         foreach (self::EASIER as $logits) {
             $level = (new EasierLevels($situation))->below($from, $logits);
             if ($level !== null && $level->exposure->equals($situation->ladder->step($level->step)->exposure)) {
-                $found["step:{$level->step}"] = ['aim' => "step:{$level->step}", ...self::exposure($level->exposure, $situation)];
+                $found["step:{$level->step}"] = ['aim' => "step:{$level->step}", ...self::exposure($level->exposure, $situation, $player)];
             }
         }
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Trials;
 
-use App\Advice\CoreCatalogs;
+use App\Advice\DogCatalogs;
 use App\Models\AdviceGiven;
 use App\Models\Session;
 use Core\Decision\LoggedTrial;
@@ -14,7 +14,7 @@ use Core\Measure\DistanceUnit;
 /** The session in rows for its review: each trial with the advice after it and whether that was followed. */
 final readonly class SessionStrip
 {
-    public function __construct(private TrialReader $trials, private CoreCatalogs $catalogs)
+    public function __construct(private TrialReader $trials, private DogCatalogs $catalogs)
     {
     }
 
@@ -23,7 +23,7 @@ final readonly class SessionStrip
      */
     public function rows(Session $session, DistanceUnit $unit): array
     {
-        $catalog = $this->catalogs->dimensions($session->plan->responseModel->kind);
+        $catalog = $this->catalogs->of($session->plan->responseModel);
         $trials = $this->trials->ofSession($session)->trials;
         // the latest advice after each trial: an undo or edit asks anew
         $advice = $session->advice()->whereNotNull('trial_id')->limit(4000)->get()->keyBy('trial_id');

@@ -16,6 +16,7 @@ use App\Models\Session;
 use App\Models\Trial;
 use App\Models\TrialCorrection;
 use App\Models\User;
+use App\Sound\Heard;
 use Core\Exposure\Exposure;
 use Core\Exposure\PlanKind;
 use Core\Sign\Grading;
@@ -36,6 +37,7 @@ final readonly class TrialLogger
         private SituationReader $situations,
         private Adviser $adviser,
         private PlanReader $plans,
+        private Heard $heard,
     ) {
     }
 
@@ -170,7 +172,8 @@ final readonly class TrialLogger
             'note' => $trial->note,
             'signs_version' => $this->catalogs->signs->version,
         ]);
-        $this->database->table('trial_exposures')->insert([...$this->rows($id, 'real', $trial->exposure), ...$this->rows($id, 'target', $trial->target->exposure)]);
+        $real = $this->heard->exposure($session, $trial->exposure, $trial->sound, $occurred);
+        $this->database->table('trial_exposures')->insert([...$this->rows($id, 'real', $real), ...$this->rows($id, 'target', $trial->target->exposure)]);
         if ($trial->signs !== []) {
             $this->database->table('trial_signs')->insert(array_map(static fn (string $sign): array => ['trial_id' => $id, 'sign' => $sign], $trial->signs));
         }

@@ -48,6 +48,8 @@ install_libraries() {
     # classes of this tree are found through a class map: write it again when a file comes or goes
     COMPOSER_ALLOW_SUPERUSER=1 fresh classmap app cli/src cli/tests core/src core/tests database tests -- composer dump-autoload --optimize --no-interaction
     PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD=1 fresh npm package.json package-lock.json -- npm ci --no-audit --no-fund
+    [ -d "$ROOT/public/sounds" ] || rm -f "$ROOT/var/stamps/sounds"
+    fresh sounds bin/sounds core/src/Sound core/src/Simulation/Chance.php -- php bin/sounds
     fresh assets package-lock.json vite.config.js resources/js resources/css -- npm run build
 }
 

@@ -5,6 +5,7 @@ import { mountSketch } from './field/sketch.js';
 import { mountHandling } from './handling.js';
 import { mountLadder } from './plans/ladder.js';
 import { mountWaiting } from './device/waiting.js';
+import { mountTry } from './sound/try.js';
 import { securityToken } from './device/security-token.js';
 
 htmx.config.includeIndicatorStyles = false;
@@ -34,3 +35,4 @@ keepPagesForOffline();
 mountWaiting(document.body);
 mountHandling();
 for (const form of document.querySelectorAll('[data-sketch]')) if (form instanceof HTMLFormElement) mountSketch(form);
+for (const form of document.querySelectorAll('[data-sound-form]')) if (form instanceof HTMLElement) mountTry(form);

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Advice\CoreCatalogs;
+use App\Advice\DogCatalogs;
 use App\Assessments\AssessmentWriter;
 use App\Http\Requests\AssessmentRequest;
 use App\Models\Assessment;
@@ -24,7 +24,7 @@ use Illuminate\Support\Facades\Gate;
 /** A guided assessment: what was tried, and where the engine would start. */
 final readonly class AssessmentController
 {
-    public function __construct(private CoreCatalogs $catalogs, private TemplateShelf $shelf, private AssessmentWriter $writer)
+    public function __construct(private DogCatalogs $catalogs, private TemplateShelf $shelf, private AssessmentWriter $writer)
     {
     }
 
@@ -42,7 +42,7 @@ final readonly class AssessmentController
             'places' => Place::query()->where('practice_id', $dog->practice_id)->orderBy('name')->limit(200)->get(),
             'templates' => $shelf->ofKind($kind), 'template' => $template?->kind === $kind ? $template : null,
             'ladder' => $this->writer->ladder($dog, $kind, $template?->kind === $kind ? $template->key : null),
-            'catalog' => $this->catalogs->dimensions($kind),
+            'catalog' => $this->catalogs->ofDog($dog->id, $kind),
         ]);
     }
 

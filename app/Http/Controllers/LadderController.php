@@ -8,6 +8,7 @@ use App\Advice\CoreCatalogs;
 use App\Advice\PlanReader;
 use App\Http\Requests\LadderRequest;
 use App\Models\Plan;
+use App\Models\SoundSetUp;
 use App\Models\User;
 use App\Plans\LadderBoard;
 use App\Plans\LadderDesk;
@@ -79,7 +80,7 @@ final readonly class LadderController
                 : 'Step '.($gap + 1).' cannot be reached from what comes before it. Split it, add a step between, or lay the ladder again.']);
         }
 
-        $problems = LadderLimits::problems(array_map(static fn (Step $step): array => $step->exposure->values, $ladder->steps), $plan->responseModel->dog_id, $plan->session_minutes);
+        $problems = LadderLimits::problems(array_map(static fn (Step $step): array => $step->exposure->values, $ladder->steps), $plan->responseModel->dog_id, $plan->session_minutes, SoundSetUp::of($plan->responseModel));
         if ($problems !== []) {
             throw ValidationException::withMessages(['ladder' => array_values($problems)]);
         }

@@ -17,6 +17,7 @@ use App\Models\Person;
 use App\Models\Place;
 use App\Models\Plan;
 use App\Models\ResponseModel;
+use App\Models\SoundSetUp;
 use App\Models\User;
 use App\Plans\LadderPlan;
 use App\Plans\PlanWriter;
@@ -92,6 +93,7 @@ final readonly class PlanController
             'method' => $this->catalogs->methods()->method($plan->method),
             'choices' => $this->catalogs->methods()->choices,
             'limit' => $plan->responseModel->kind === PlanKind::Presence ? LimitReader::of($situation) : null,
+            'sound' => $plan->responseModel->kind === PlanKind::Sound ? SoundSetUp::of($plan->responseModel) : null,
             'foundations' => $readiness->ofPlan($plan),
             'missing' => $readiness->missing($plan),
             'waivers' => $plan->waivers()->with('user')->limit(50)->get(),

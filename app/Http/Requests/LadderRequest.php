@@ -90,7 +90,7 @@ final class LadderRequest extends FormRequest
         }
         $isDistance = $catalog->dimension($key)->kind === DimensionKind::Distance && (float) $typed > 0.0 && (float) $typed < Distance::MOST_METERS / $this->signedIn()->distance_unit->meters();
 
-        return $isDistance ? round(Distance::from((float) $typed, $this->signedIn()->distance_unit)->meters, 4) : (float) $typed;
+        return $isDistance ? round(Distance::from((float) $typed, $this->signedIn()->distance_unit)->meters, 4) : $catalog->dimension($key)->kept((float) $typed);
     }
 
     private function read(string $field): Ladder

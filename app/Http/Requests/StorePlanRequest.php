@@ -10,11 +10,14 @@ use App\Models\Assessment;
 use App\Models\Item;
 use App\Models\Person;
 use App\Models\Place;
+use App\Models\ResponseModel;
+use App\Models\SoundSetUp;
 use App\Models\Trigger;
 use App\Models\User;
 use App\Plans\LadderLimits;
 use App\Plans\LadderPlan;
 use App\Plans\PlanDraft;
+use App\Plans\SoundDraft;
 use App\Templates\TemplateShelf;
 use Core\Exception\CoreException;
 use Core\Exception\InvalidLadder;
@@ -26,6 +29,7 @@ use Core\Ladder\Criterion;
 use Core\Ladder\StepData;
 use Core\Measure\Distance;
 use Core\Response\RiskLimits;
+use Core\Sound\LevelScale;
 use Core\Template\TemplateCatalog;
 use Core\Template\TemplateStep;
 use Illuminate\Foundation\Http\FormRequest;
@@ -43,6 +47,7 @@ final class StorePlanRequest extends FormRequest
         $distance = new TypedDistance($this->signedIn()->distance_unit);
         $practice = $this->dog()->practice_id;
         $dimensions = $catalogs->dimensions($this->kind());
+        $dimensions = $this->kind() === PlanKind::Sound ? $dimensions->withLevels($this->scale()) : $dimensions;
         $measure = $this->kind() === PlanKind::Presence ? $distance : new TypedMeasure($dimensions->dimension($this->kind()->leads()));
 
         return [
@@ -80,6 +85,7 @@ final class StorePlanRequest extends FormRequest
             'outings_a_week' => ['nullable', 'numeric', 'between:0.5,21'],
             'choices' => ['nullable', 'array:'.implode(',', array_keys($catalogs->methods()->choices))],
             ...array_map(static fn ($choice): array => ['nullable', Rule::in(array_keys($choice->options))], self::keyed('choices', $catalogs->methods()->choices)),
+            ...($this->kind() === PlanKind::Sound ? SoundFields::rules($this->boolean('ceiling_confirmed')) : []),
         ];
     }
 
@@ -106,6 +112,7 @@ final class StorePlanRequest extends FormRequest
             'outings_a_week.*' => 'Give 0.5 to 21 outings a week.',
             'choices.*' => 'Choose one of the options shown.',
             'play.*' => 'Choose one of the values shown.',
+            ...SoundFields::MESSAGES,
         ];
     }
 
@@ -156,6 +163,7 @@ final class StorePlanRequest extends FormRequest
             easyAfter: $this->integer('easy_after'),
             itemId: $this->filled('item_id') ? $this->integer('item_id') : null,
             phase: Phase::tryFrom($this->string('phase')->value()),
+            sound: $this->kind() === PlanKind::Sound ? $this->sound() : null,
         );
     }
 
@@ -205,7 +213,8 @@ final class StorePlanRequest extends FormRequest
         if ($this->ladder() === LadderPlan::Template && ($this->shelf()->templates[$this->string('template')->value()] ?? null)?->kind !== $this->kind()) {
             $validator->errors()->add('template', 'Choose one of the templates of this kind.');
         } else {
-            foreach (LadderLimits::problems($this->stepsAsked(), $this->dog()->id, $this->integer('session_minutes')) as $field => $message) {
+            $sound = $this->kind() === PlanKind::Sound ? $this->soundBefore() ?? new SoundSetUp($this->sound()->columns(null)) : null;
+            foreach (LadderLimits::problems($this->stepsAsked(), $this->dog()->id, $this->integer('session_minutes'), $sound) as $field => $message) {
                 $validator->errors()->add($field, $message);
             }
         }
@@ -291,8 +300,27 @@ final class StorePlanRequest extends FormRequest
         return match (true) {
             ! $this->filled($field) => null,
             $this->kind() === PlanKind::Presence => $this->distance($field)?->meters,
+            $this->kind() === PlanKind::Sound => $this->scale()->kept((float) $this->input($field)),
             default => (float) $this->input($field),
         };
+    }
+
+    private function sound(): SoundDraft
+    {
+        return SoundFields::draft($this->all());
+    }
+
+    /** What was set up for this sound and this person before; a second plan goes on with it. */
+    private function soundBefore(): ?SoundSetUp
+    {
+        $model = $this->filled('trigger_id') ? ResponseModel::query()->where('dog_id', $this->dog()->id)->where('trigger_id', $this->integer('trigger_id'))->where('person_id', $this->integer('person_id'))->first() : null;
+
+        return $model === null ? null : SoundSetUp::of($model);
+    }
+
+    private function scale(): LevelScale
+    {
+        return $this->soundBefore()?->scale() ?? $this->sound()->scale(null);
     }
 
     private function distance(string $field): ?Distance

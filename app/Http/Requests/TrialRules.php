@@ -8,6 +8,7 @@ use App\Advice\CoreCatalogs;
 use App\Advice\PlanReader;
 use App\Models\AdviceGiven;
 use App\Models\Session;
+use App\Sound\SoundTimes;
 use App\Trials\ContactTimes;
 use App\Trials\IncomingTrial;
 use Core\Decision\Action;
@@ -45,6 +46,8 @@ final readonly class TrialRules
         'stay_ms.*' => 'The stay must be 0 to 3,600,000 milliseconds.',
         'hold_ms.*' => 'The hold is longer than the session has lasted. Give the seconds it really held.',
         'return_ms.*' => 'The way back from the treat must be 0 to 3,600,000 milliseconds.',
+        'sound_ms.*' => 'How long the sound lasted must be 0 to 3,600,000 milliseconds.',
+        'sound_ago_ms.*' => 'How long ago the sound began must be 0 to 3,600,000 milliseconds.',
         'exposure.*.in' => 'Choose one of the values shown.',
         'note.max' => 'Keep the note under 500 characters.',
     ];
@@ -84,6 +87,8 @@ final readonly class TrialRules
             'stay_ms' => ['nullable', 'integer', 'between:0,3600000'],
             'hold_ms' => ['nullable', 'integer', 'min:0', 'max:'.$this->longest($session)],
             'return_ms' => ['nullable', 'integer', 'between:0,3600000'],
+            'sound_ms' => ['nullable', 'integer', 'between:0,3600000'],
+            'sound_ago_ms' => ['nullable', 'required_with:sound_ms', 'integer', 'between:0,3600000'],
             'device' => ['nullable', 'string', 'uuid'],
             'interrupted' => ['nullable', 'boolean'],
             'handler_error' => ['nullable', 'boolean'],
@@ -141,6 +146,10 @@ final readonly class TrialRules
         if ($times->hold !== null && isset($target->exposure->values['duration']) && ! isset($stated['duration'])) {
             $stated['duration'] = round($times->hold / 1000, 1);
         }
+        $sound = SoundTimes::from($data);
+        if ($sound !== null && isset($target->exposure->values['length']) && ! isset($stated['length'])) {
+            $stated['length'] = round($sound->lasted / 1000, 1);
+        }
         $latencyMs = isset($data['latency_ms']) && $data['latency_ms'] !== '' ? (int) $data['latency_ms'] : null;
         $latency = TurnLatency::tryFrom((string) ($data['latency'] ?? ''));
         $note = trim((string) ($data['note'] ?? ''));
@@ -168,6 +177,7 @@ final readonly class TrialRules
             isset($data['stare_ms']) && $data['stare_ms'] !== '' ? (int) $data['stare_ms'] : null,
             is_string($data['device'] ?? null) ? strtolower($data['device']) : null,
             $times,
+            $sound,
         );
     }
 

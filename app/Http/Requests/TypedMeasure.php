@@ -16,7 +16,7 @@ final readonly class TypedMeasure implements ValidationRule
 
     public function validate(string $attribute, mixed $value, \Closure $fail): void
     {
-        $range = $this->dimension->kind->range() ?? [0.0, 0.0];
+        $range = $this->dimension->typedRange() ?? [0.0, 0.0];
         if (! is_numeric($value) || (float) $value < min($range) || (float) $value > max($range)) {
             $fail(ucfirst($this->dimension->label).' must be a number from '.min($range).' to '.max($range).($this->dimension->unit === null || $this->dimension->unit === '' ? '' : " {$this->dimension->unit}").'.');
         }

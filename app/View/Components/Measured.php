@@ -10,10 +10,10 @@ use Core\Exposure\Dimension;
 use Core\Exposure\DimensionKind;
 use Core\Measure\DistanceUnit;
 
-/** An axis of one measured dimension: distances by halvings and in the user's unit, all else as it is. */
+/** An axis of one measured dimension: distances by halvings and in the user's unit, all else as it is kept, labeled as it is told. */
 final readonly class Measured
 {
-    private function __construct(private LinearScale $scale, private bool $isDistance, private DistanceUnit $unit, private string $suffix)
+    private function __construct(private LinearScale $scale, private Dimension $dimension, private bool $isDistance, private DistanceUnit $unit, private string $suffix)
     {
     }
 
@@ -27,7 +27,7 @@ final readonly class Measured
         $isDistance = $dimension->kind === DimensionKind::Distance;
         $at = static fn (float $value): float => $isDistance ? log(max($value, 0.1), 2.0) : $value;
 
-        return new self(new LinearScale($at($from), $at($to), $start, $end), $isDistance, $unit, $isDistance ? " {$unit->value}" : " {$dimension->unit}");
+        return new self(new LinearScale($at($from), $at($to), $start, $end), $dimension, $isDistance, $unit, $isDistance ? " {$unit->value}" : " {$dimension->unit}");
     }
 
     public function map(float $value): float
@@ -41,6 +41,6 @@ final readonly class Measured
         $per = $this->isDistance ? $this->unit->meters() : 1.0;
         $ticks = $this->isDistance ? Ticks::logarithmic($low / $per, $high / $per) : Ticks::linear($low, $high, 5);
 
-        return array_map(fn (float $tick): array => ['at' => $this->map($tick * $per), 'label' => $tick.$this->suffix], $ticks);
+        return array_map(fn (float $tick): array => ['at' => $this->map($tick * $per), 'label' => ($this->isDistance ? $tick : round($this->dimension->shown($tick), 1)).$this->suffix], $ticks);
     }
 }

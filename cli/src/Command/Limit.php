@@ -65,7 +65,7 @@ final readonly class Limit implements Command
     {
         $steps = $all->situation->ladder->steps;
         $values = array_map(static fn (float|string $value): float => (float) $value, array_filter(array_map(static fn ($step): float|string|null => $step->exposure->values[$key] ?? null, $steps), is_float(...)));
-        [$easy, $hard] = $all->scale->dimension($key)->kind->range() ?? [1.0, 0.0];
+        [$easy, $hard] = $all->scale->dimension($key)->range() ?? [1.0, 0.0];
         if (count($values) > 1) {
             [$easy, $hard] = $easy > $hard ? [max($values), min($values)] : [min($values), max($values)];
         }

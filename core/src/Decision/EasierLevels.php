@@ -196,7 +196,7 @@ final readonly class EasierLevels
     {
         $model = $this->situation->model;
         $measure = $this->leadingMeasure($exposure);
-        $range = $measure?->kind->range();
+        $range = $measure?->range();
         if ($model === null || $measure === null || $range === null) {
             return null;
         }

@@ -5,17 +5,19 @@ declare(strict_types=1);
 namespace Core\Exposure;
 
 use Core\Exception\InvalidExposure;
+use Core\Sound\LevelScale;
 
 /** One thing that varies between exposures and makes them easier or harder for the dog. */
 final readonly class Dimension
 {
     /**
-     * @param  ?string  $unit  of a measured dimension: "m" or "s"
+     * @param  ?string  $unit  in which a measured dimension is told and typed: "m", "s", "dB(A)"
      * @param  list<DimensionValue>  $values  of an ordered dimension, easiest first; empty for a measured one
      * @param  float|string  $usual  taken where a trial does not say
      * @param  bool  $eases  whether a handler can make it easier on the spot
      * @param  list<string>  $overlaps  keys of dimensions that say the same: where one of them is in play, this one does not count
      * @param  Picture  $picture  whether it belongs to the picture around what is asked, and may be changed without asking less
+     * @param  ?LevelScale  $levels  of a sound level: how it is told where that is not as it is kept
      */
     public function __construct(
         public string $key,
@@ -28,7 +30,46 @@ final readonly class Dimension
         public bool $eases,
         public array $overlaps = [],
         public Picture $picture = Picture::No,
+        private ?LevelScale $levels = null,
     ) {
+    }
+
+    /** The same, with a sound level told on a dog's own scale. */
+    public function withLevels(LevelScale $levels): self
+    {
+        return $this->kind === DimensionKind::SoundLevel
+            ? new self($this->key, $this->label, $this->kind, $levels->unit(), $this->values, $this->usual, $this->slope, $this->eases, $this->overlaps, $this->picture, $levels)
+            : $this;
+    }
+
+    /** A measured value as it is told and typed, in this dimension's unit. */
+    public function shown(float $value): float
+    {
+        return $this->levels?->shown($value) ?? $value;
+    }
+
+    /** The value to keep of one that was typed; the inverse of shown(). */
+    public function kept(float $shown): float
+    {
+        return $this->levels?->kept($shown) ?? $shown;
+    }
+
+    /** @return ?array{float, float} what may be typed; null for ordered choices */
+    public function typedRange(): ?array
+    {
+        return $this->levels?->range() ?? $this->kind->range();
+    }
+
+    /** @return ?array{float, float} the values it is searched over, easiest first; null for ordered choices */
+    public function range(): ?array
+    {
+        return $this->levels === null ? $this->kind->range() : [$this->kept($this->levels->range()[0]), $this->kept($this->levels->range()[1])];
+    }
+
+    /** A sound level: "48 dB(A)". */
+    public function levelInWords(float $value): string
+    {
+        return ($this->levels ?? LevelScale::measured())->inWords($value);
     }
 
     /**
@@ -57,7 +98,7 @@ final readonly class Dimension
      */
     public function valueAt(float $x, float $referenceMeters): float
     {
-        $range = $this->kind->range() ?? throw InvalidExposure::notANumber($this->key);
+        $range = $this->range() ?? throw InvalidExposure::notANumber($this->key);
         $hardness = $this->kind === DimensionKind::Distance ? $x : $x + $this->hardness($this->usual);
         $value = match ($this->kind) {
             DimensionKind::Distance => $referenceMeters * 2.0 ** -$x,

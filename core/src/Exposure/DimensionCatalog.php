@@ -6,6 +6,7 @@ namespace Core\Exposure;
 
 use Core\Exception\InvalidCatalog;
 use Core\Exception\InvalidExposure;
+use Core\Sound\LevelScale;
 
 /** The dimensions a kind of plan may use: data, checked once when it is loaded. */
 final readonly class DimensionCatalog
@@ -75,6 +76,12 @@ final readonly class DimensionCatalog
         }
 
         return new self($this->version, $this->plan, $dimensions);
+    }
+
+    /** With sound levels told on a dog's own scale. */
+    public function withLevels(LevelScale $levels): self
+    {
+        return $this->plan !== PlanKind::Sound ? $this : new self($this->version, $this->plan, array_map(static fn (Dimension $dimension): Dimension => $dimension->withLevels($levels), $this->dimensions));
     }
 
     /** @throws InvalidExposure if there is no such dimension */

@@ -104,7 +104,7 @@ final readonly class Exposure
                 DimensionKind::Speed => round((float) $value, 1).' m/s',
                 DimensionKind::Share => round(100.0 * (float) $value)."\u{00A0}% in",
                 DimensionKind::Gap => $value <= 0.0 ? 'touching' : round((float) $value)."\u{00A0}cm away",
-                DimensionKind::SoundLevel => round((float) $value).' dB(A)',
+                DimensionKind::SoundLevel => $dimension->levelInWords((float) $value),
                 DimensionKind::Ordered => $dimension->choice($value)->label,
             };
         }

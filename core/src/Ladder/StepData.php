@@ -6,6 +6,7 @@ namespace Core\Ladder;
 
 use Core\Exception\CoreException;
 use Core\Exception\InvalidLadder;
+use Core\Exposure\Dimension;
 use Core\Exposure\DimensionCatalog;
 use Core\Exposure\Exposure;
 
@@ -61,9 +62,9 @@ final readonly class StepData
             } catch (CoreException $problem) {
                 throw InvalidLadder::at("{$at}/{$key}", $problem->getMessage());
             }
-            $range = $catalog->dimension((string) $key)->kind->range();
+            $range = $catalog->dimension((string) $key)->range();
             if ($range !== null && ($checked[$key] < min($range) || $checked[$key] > max($range))) {
-                throw InvalidLadder::at("{$at}/{$key}", ucfirst($catalog->dimension((string) $key)->label).' must be '.min($range).' to '.max($range).'.');
+                throw InvalidLadder::at("{$at}/{$key}", ucfirst($catalog->dimension((string) $key)->label).' must be '.self::between($catalog->dimension((string) $key)).'.');
             }
         }
         foreach (array_keys($checked) as $key) {
@@ -80,6 +81,13 @@ final readonly class StepData
         }
 
         return $checked;
+    }
+
+    private static function between(Dimension $dimension): string
+    {
+        [$one, $other] = $dimension->typedRange() ?? [0.0, 1.0];
+
+        return min($one, $other).' to '.max($one, $other);
     }
 
     /** @param  array<mixed>  $of */

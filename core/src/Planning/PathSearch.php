@@ -150,7 +150,7 @@ final readonly class PathSearch
     {
         $fine = $this->step / self::FINE;
         $goal = $this->contribution($measure, $to);
-        $range = $measure->kind->range() ?? throw new \LogicException('A measure has a range.');
+        $range = $measure->range() ?? throw new \LogicException('A measure has a range.');
         $most = max($this->contribution($measure, $from), $goal);
         $least = min($this->contribution($measure, $from), $goal) - self::MOST_EASE;
         $least = max($least, min($this->contribution($measure, $easiest ?? $range[0]), $this->contribution($measure, $from)));

@@ -5,11 +5,13 @@ declare(strict_types=1);
 namespace Core\Planning;
 
 use Core\Exposure\Dimension;
+use Core\Exposure\DimensionKind;
 use Core\Exposure\Exposure;
 use Core\Ladder\EqualRatioLadder;
 use Core\Ladder\Ladder;
 use Core\Ladder\Step;
 use Core\Response\DogModel;
+use Core\Sound\SoundLevel;
 
 /**
  * Lays a ladder again from today's model: no step much harder than the one before, none too small to matter, one thing at a time.
@@ -106,7 +108,7 @@ final readonly class Refiner
     {
         $rise = $this->model->load($to) - $this->model->load($from);
         $changed = self::changed($from, $to);
-        if ($rise <= $this->stepLogits * 1.2 || $changed === [] || $depth > self::MOST_BETWEEN) {
+        if ($rise <= $this->stepLogits * 1.2 && ! self::isLeapInLevel($from, $to) || $changed === [] || $depth > self::MOST_BETWEEN) {
             return [];
         }
         if (count($changed) === 1) {
@@ -123,10 +125,16 @@ final readonly class Refiner
         return [...$this->between($from, $next, $depth + 1), ...($this->model->load($next) > $this->model->load($from) ? [$next] : []), ...$this->between($next, $to, $depth + 1)];
     }
 
+    /** A sound never gets louder by more than the usual three decibels at a time, however light that is. */
+    private static function isLeapInLevel(Exposure $from, Exposure $to): bool
+    {
+        return (float) ($to->values['level'] ?? 0.0) > (float) ($from->values['level'] ?? INF) + SoundLevel::USUAL_STEP + 0.05;
+    }
+
     /** @return list<Exposure> */
     private function alongOne(Exposure $from, Exposure $to, Dimension $dimension, float $rise, int $depth): array
     {
-        $parts = max(2, (int) ceil($rise / $this->stepLogits - 1e-9));
+        $parts = max(2, (int) ceil($rise / $this->stepLogits - 1e-9), $dimension->kind === DimensionKind::SoundLevel ? count(SoundLevel::steps((float) $from->values[$dimension->key], (float) $to->values[$dimension->key])) - 1 : 2);
         $values = $dimension->between($from->values[$dimension->key], $to->values[$dimension->key], $this->model->scale->reference->meters, $parts);
         if ($dimension->kind->isMeasured()) {
             return array_map(static fn (float|string $value): Exposure => $from->with($dimension->key, is_float($value) ? round($value, 4) : $value), $values);

@@ -52,7 +52,7 @@ final readonly class StartingPoint
         $today = $search->along($model, $exposure, $key, Day::Today);
         $dimension = $model->scale->dimension($key);
         $reference = $model->scale->reference->meters;
-        $range = $dimension->kind->range() ?? [0.0, 1.0];
+        $range = $dimension->range() ?? [0.0, 1.0];
         $farthest = $key === 'distance' && $room !== null ? $room->meters : $range[0];
         $eased = static fn (float $from): float => $dimension->valueAt($dimension->covariate($from, $reference) - 1.0 / $model->slope($key), $reference);
         $value = $today->easiest ?? $farthest;

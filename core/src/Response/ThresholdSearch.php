@@ -41,7 +41,7 @@ final readonly class ThresholdSearch
     public function along(DogModel $model, Exposure $exposure, string $key, Day $day): Threshold
     {
         $dimension = $model->scale->dimension($key);
-        $range = $dimension->kind->range() ?? throw InvalidExposure::notANumber($key);
+        $range = $dimension->range() ?? throw InvalidExposure::notANumber($key);
         $reference = $model->scale->reference->meters;
         [$easy, $hard] = [$dimension->covariate($range[0], $reference), $dimension->covariate($range[1], $reference)];
         $at = static fn (float $x): Exposure => $exposure->with($key, $dimension->valueAt($x, $reference));

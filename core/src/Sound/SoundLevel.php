@@ -20,6 +20,9 @@ final readonly class SoundLevel
     /** Never above this. */
     public const NEVER_ABOVE = 80.0;
 
+    /** Decibels from one step of a plan to the next, at most. Common practice. */
+    public const USUAL_STEP = 3.0;
+
     /**
      * L(r) = L(r_0) − 20·log10(r/r_0).
      *
@@ -81,7 +84,7 @@ final readonly class SoundLevel
      *
      * @throws InvalidMeasure if the goal is not over the start
      */
-    public static function steps(float $from, float $to, float $size = 3.0): array
+    public static function steps(float $from, float $to, float $size = self::USUAL_STEP): array
     {
         if (! ($to > $from)) {
             throw InvalidMeasure::outOfRange('The goal', $to, $from, self::NEVER_ABOVE, 'dB(A)');

@@ -4,7 +4,7 @@ export const ACTIONS = /** @type {const} */ ([
     ['outcome-returned', 'Returned', 'r'], ['outcome-watched', 'Watched', 'w'], ['outcome-prompted', 'Prompted', 'p'], ['outcome-not_returned', 'No', 'n'],
     ['mark', 'Mark, then turn', 'm'], ['undo', 'Undo the last', 'u'], ['break', 'Break', 'b'], ['nearer', 'Nearer', 'ArrowDown'], ['farther', 'Farther', 'ArrowUp'],
     ['leave', 'Leave now', 'l'], ['seen', 'Trigger seen', 'c'], ['countdown', 'It has noticed', 't'], ['stare', 'Stare: press and press again', 's'], ['batch', 'Good ones in a row', 'g'], ['voice', 'Say the advice', 'v'], ['keys', 'These keys', '?'],
-    ['good', 'A good repetition, one key', 'a'], ['doubt', 'First doubt', 'd'], ['froze', 'Froze or stiff: hands off', 'f'], ['offer', 'Offered, in sight', 'o'], ['hold', 'Hold', 'h'], ['toss', 'Away (left, or after a tossed treat), back', 'x'],
+    ['good', 'A good repetition, one key', 'a'], ['doubt', 'First doubt', 'd'], ['froze', 'Froze or stiff: hands off', 'f'], ['offer', 'Offered, in sight', 'o'], ['hold', 'Hold', 'h'], ['play', 'Play the sound (any key stops it)', 'y'], ['toss', 'Away (left, or after a tossed treat), back', 'x'],
 ]);
 
 const KEPT = 'wheatear-keys';

@@ -3,6 +3,7 @@ import { elapsed, keepAwake, signal } from './clock.js';
 import { ContactClocks } from './contact.js';
 import { fallback } from './fallback.js';
 import { listen, mountKeys } from './keys.js';
+import { SoundDeck } from './sound.js';
 import { View } from './view.js';
 
 /** @typedef {import('../device/store.js').Entry} Entry */
@@ -30,6 +31,7 @@ export class Screen {
         /** @type {Sender | null} */
         this.sender = null;
         this.contact = ['contact', 'duration'].includes(root.dataset.plan ?? '') ? new ContactClocks(root, this.view) : null;
+        this.sound = root.dataset.plan === 'sound' ? new SoundDeck(root, this.view) : null;
         this.aim = '';
         this.isOffline = false;
         this.marks = { at: 0, latency: /** @type {number | null} */ (null), stareFrom: 0, stare: 0, longest: 0, leftAt: 0, seen: 0, lookBacks: 0 };
@@ -99,6 +101,8 @@ export class Screen {
             case 'offer': return this.contact?.offer();
             case 'hold': return this.contact?.hold();
             case 'toss': return this.contact?.toss();
+            case 'play': return void this.sound?.press(this.place());
+            case 'meter': return void this.sound?.connect();
             case 'undo': return void this.undo();
             case 'batch': return void this.batch();
             case 'leave': return void this.leave();
@@ -176,7 +180,7 @@ export class Screen {
             trial: {
                 outcome, band, aim: this.aim || place?.aim || '', distance: String(typed.get('distance') || place?.distance || '').replace(',', '.'), exposure,
                 signs: typed.getAll('signs[]'), food: typed.get('food') ?? 'gently', food_gone: typed.has('food_gone'), interrupted: typed.has('interrupted'), handler_error: typed.has('handler_error'),
-                note: typed.get('note') || null, latency_ms: this.marks.latency, stare_ms: this.marks.stare || null, ...this.contact?.take(), ...more,
+                note: typed.get('note') || null, latency_ms: this.marks.latency, stare_ms: this.marks.stare || null, ...this.contact?.take(), ...this.sound?.take(), ...more,
             },
         });
     }
@@ -374,6 +378,7 @@ export class Screen {
         this.food(since.length);
         this.view.put('manner', this.isOffline ? '' : this.state.manner ?? '');
         this.contact?.rate(this.state, since, Date.now());
+        this.sound?.show(this.place());
         this.root.dataset.waiting = String(this.waiting.length);
         this.showPlace();
     }
@@ -505,6 +510,7 @@ export class Screen {
     }
 
     async leave() {
+        this.sound?.stop();
         this.marks.leftAt = Date.now();
         this.leaveDialog()?.removeAttribute('data-told');
         this.leaveDialog()?.showModal();

@@ -91,7 +91,7 @@
                                         @php($error = $errors->first("step.at.{$key}"))
                                         <div class="col-sm-6 col-xl-4"><label class="form-label mb-0" for="s-{{ $key }}">{{ ucfirst($dimension->label) }}@if($dimension->kind->isMeasured()), {{ $dimension->kind === DimensionKind::Distance ? $unit->value : $dimension->unit }}@endif</label>
                                             @if($dimension->kind->isMeasured())
-                                                <input class="form-control @if($error) is-invalid @endif" id="s-{{ $key }}" name="step[at][{{ $key }}]" inputmode="decimal" value="{{ $typed['at'][$key] ?? ($dimension->kind === DimensionKind::Distance ? round(Distance::fromMeters((float) $value)->as($unit), 2) : round((float) $value, 2)) }}" @if($error) aria-invalid="true" @endif>
+                                                <input class="form-control @if($error) is-invalid @endif" id="s-{{ $key }}" name="step[at][{{ $key }}]" inputmode="decimal" value="{{ $typed['at'][$key] ?? ($dimension->kind === DimensionKind::Distance ? round(Distance::fromMeters((float) $value)->as($unit), 2) : round($dimension->shown((float) $value), 2)) }}" @if($error) aria-invalid="true" @endif>
                                             @else
                                                 <select class="form-select" id="s-{{ $key }}" name="step[at][{{ $key }}]">@foreach($dimension->values as $choice)<option value="{{ $choice->key }}" @selected(($typed['at'][$key] ?? $value) === $choice->key)>{{ $choice->label }}</option>@endforeach</select>
                                             @endif

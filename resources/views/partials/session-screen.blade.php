@@ -5,7 +5,8 @@
 @php($isContact = $kind === PlanKind::Contact)
 <div data-session-screen hidden
      data-session="{{ $session->id }}" data-state="{{ json_encode($state) }}" data-live="{{ $liveUrl }}" data-kind="{{ $session->kind->value }}" data-plan="{{ $kind->value }}"
-     data-unit="{{ $unit->value }}" data-food="{{ $food }}" data-review="{{ route('sessions.review', $session) }}">
+     data-unit="{{ $unit->value }}" data-food="{{ $food }}" data-review="{{ route('sessions.review', $session) }}"
+     @if($kind === PlanKind::Sound) data-meter="{{ $meterUrl }}" data-metered="{{ $session->meter_token ? '1' : '' }}" data-recording="{{ $sound?->recording ? '/sounds/'.$sound->recording->value.'.wav' : '' }}" data-ceiling="{{ $sound?->read_level === null ? '' : $sound->ceiling }}" data-sounding="false" @endif>
     <div class="session-head">
         <h1 class="h5 m-0">{{ $dog->name }}: {{ $plan->name }}</h1>
         <p class="m-0 small" role="status" data-net></p>
@@ -33,7 +34,8 @@
     <div class="gauges">
         <ol class="pips" data-pips aria-label="Run"></ol>
         <span class="gauge"><span class="visually-hidden">Set </span><b data-clock-set>0:00</b> set</span>
-        <span class="gauge @if($isHandsOn) d-none d-md-inline @endif"><b data-clock-session>0:00</b> in all</span>
+        <span class="gauge @if($kind !== PlanKind::Presence) d-none d-md-inline @endif"><b data-clock-session>0:00</b> in all</span>
+        @if($kind === PlanKind::Sound)<span class="gauge" data-meter-gauge hidden><b data-meter-level>no reading</b> at the dog</span>@endif
         <span class="gauge" data-food-left-gauge hidden><b data-food-left></b> pieces</span>
         @if($isHandsOn)
             <span class="gauge"><b data-rate>–</b> a minute</span>
@@ -50,6 +52,12 @@
             <button class="btn leave" type="button" data-do="froze" data-ladder-only>Froze, stiff</button>
             <button class="btn btn-outline-primary doubt" type="button" data-do="doubt" data-ladder-only>First doubt</button>
         </div>
+    @elseif($kind === PlanKind::Sound)
+        <div class="stops">
+            <button class="btn leave" type="button" data-do="leave">{{ $kind->leaveWords() }}</button>
+            @if($sound?->recording)<button class="btn btn-outline-primary play" type="button" data-do="play" data-ladder-only aria-pressed="false"><span data-play-words>Play</span></button>@endif
+        </div>
+        <p class="told-sound" role="status" data-sound-note></p>
     @else
         <button class="btn leave" type="button" data-do="leave">{{ $kind->leaveWords() }}</button>
     @endif
@@ -82,7 +90,7 @@
             <div class="quick-more">
                 <button class="btn btn-outline-secondary" type="button" data-do="undo">Undo</button>
                 <button class="btn btn-outline-secondary" type="button" data-do="mark" data-ladder-only aria-pressed="false">Mark <b data-latency></b></button>
-                <button class="btn btn-outline-secondary" type="button" data-do="seen">Seen <b data-seen>0</b></button>
+                @if($kind === PlanKind::Presence)<button class="btn btn-outline-secondary" type="button" data-do="seen">Seen <b data-seen>0</b></button>@endif
                 <button class="btn btn-outline-secondary" type="button" data-do="break">Break <b data-break></b></button>
             </div>
         @endif
@@ -132,7 +140,14 @@
             </form>
         </details>
         <details class="drawer">
-            <summary>Timers, voice</summary>
+            <summary>{{ $kind === PlanKind::Sound ? 'Timers, voice, meter' : 'Timers, voice' }}</summary>
+            @if($kind === PlanKind::Sound)
+                <div class="my-2">
+                    <button class="btn btn-outline-secondary" type="button" data-do="meter">Connect a sound level meter</button>
+                    <p class="form-text m-0" role="status" data-meter-note>At the dog's place. It gets a token for this session only; every trial then keeps the level it read.</p>
+                    <p class="m-0" data-meter-told hidden>Type into the meter: address <code data-meter-address></code>, token <code data-meter-token></code></p>
+                </div>
+            @endif
             @if($isHandsOn)
                 <div class="d-flex flex-wrap gap-2 align-items-center my-2">
                     <button class="btn btn-outline-secondary" type="button" data-do="break">Break <b data-break></b></button>
@@ -171,6 +186,9 @@
         @if($isContact)
             <h2 id="leave-head">Hands off</h2>
             <ol><li>Hands away now, slowly. Look aside, turn your body aside.</li><li>Let it leave. Do not follow, do not hold, do not scold.</li><li>Item down. Food on the floor once it can eat.</li></ol>
+        @elseif($kind === PlanKind::Sound)
+            <h2 id="leave-head">The sound is off</h2>
+            <ol><li>Say nothing, do nothing sudden.</li><li>If it wants to go, go with it. Do not call it back to the place.</li><li>Food on the ground once it can eat.</li></ol>
         @else
             <h2 id="leave-head">Away now</h2>
             <ol><li>Turn, call once, walk. Do not scold, do not pull.</li><li>Distance first, out of sight.</li><li>Food on the ground once it can eat.</li></ol>

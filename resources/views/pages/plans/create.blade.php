@@ -2,7 +2,7 @@
 @use('Core\Exposure\PlanKind')
 @use('Core\Measure\Distance')
 @php($isPresence = $kind === PlanKind::Presence)
-@php($measureUnit = $isPresence ? $unit->value : ($measure->unit ?? ''))
+@php($measureUnit = $isPresence ? $unit->value : ($kind === PlanKind::Sound ? '% or dB(A)' : $measure->unit ?? ''))
 @php($proposal = $assessment?->proposal)
 @php($startValue = $proposal === null ? null : ($isPresence ? round(Distance::fromMeters((float) $proposal['values']['distance'])->as($unit), 1) : null))
 @php($ladder = old('ladder', $proposal['template'] ?? null ? 'template' : (request('template') ? 'template' : ($isPresence || $kind === PlanKind::Sound ? 'ratio' : 'template'))))
@@ -75,6 +75,17 @@
                         <div class="col-sm-6"><x-field name="reaction" label="Reacts at" inputmode="decimal" :suffix="$unit->value" :value="$assessed?->reference_stated ? round(Distance::fromMeters($assessed->reference_meters)->as($unit), 1) : null" hint="Where it has reacted. Stated once; the model counts from it." /></div>
                         <div class="col-sm-6"><x-field name="fine_at" label="Known to be fine at" inputmode="decimal" :suffix="$unit->value" hint="Counts as one calm trial." /></div>
                     </div>
+                @endif
+                @if($kind === PlanKind::Sound)
+                    <x-choice name="recording" label="Recording" :options="collect(Core\Sound\Recording::cases())->mapWithKeys(fn ($recording) => [$recording->value => $recording->label()])" empty="none: only the real thing" hint="It can be tried, and measured, on the plan's sound page." />
+                    <p class="form-text">Where a meter was read at the dog's place, levels are told in dB(A); else only in percent of the player. Start and goal are typed the same way.</p>
+                    <div class="row">
+                        <div class="col-sm-6"><x-field name="read_percent" label="Played at" inputmode="decimal" suffix="% of the player" /></div>
+                        <div class="col-sm-6"><x-field name="read_level" label="the meter read" inputmode="decimal" suffix="dB(A)" /></div>
+                        <div class="col-sm-6"><x-field name="ceiling" label="Ceiling at the dog" inputmode="decimal" suffix="dB(A)" :value="Core\Sound\SoundLevel::USUAL_CEILING" hint="Never above 80. Common practice." /></div>
+                        <div class="col-sm-6"><x-field name="onset_seconds" label="A swelling sound rises for" inputmode="decimal" suffix="s" :value="Core\Sound\Player::ONSET_SECONDS" /></div>
+                    </div>
+                    <x-flag name="ceiling_confirmed" label="Above 70 dB(A) is meant, and was measured" />
                 @endif
                 <div class="row">
                     <div class="col-sm-6"><x-field name="start" label="Start" inputmode="decimal" :suffix="$measureUnit" :value="$startValue" :required="$isPresence" :hint="$isPresence ? 'Too far costs a minute, too close costs a week.' : ucfirst($measure->label).'. Not needed with a template.'" /></div>

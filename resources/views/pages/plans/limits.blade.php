@@ -1,7 +1,7 @@
 @use('Core\Insight\TrendMethod')
 @use('Core\Measure\Distance')
 @php($dimension = $situation->catalog->dimension($key))
-@php($say = fn (?float $value) => $value === null ? null : ($key === 'distance' ? Distance::fromMeters(min(500.0, max(0.1, $value)))->inWords($unit) : round($value, 1).' '.$dimension->unit))
+@php($say = fn (?float $value) => $value === null ? null : ($key === 'distance' ? Distance::fromMeters(min(500.0, max(0.1, $value)))->inWords($unit) : round($dimension->shown($value), 1).' '.$dimension->unit))
 <x-layout :title="'Limits: '.$plan->name" wide>
     <p class="mb-1"><a href="{{ route('dogs.show', $plan->responseModel->dog) }}">{{ $plan->responseModel->dog->name }}</a> · <a href="{{ route('plans.show', $plan) }}">{{ $plan->name }}</a></p>
     <h1>What {{ $plan->responseModel->dog->name }} has shown</h1>

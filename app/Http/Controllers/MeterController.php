@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Requests\MeterRequest;
+use App\Models\Session;
+use App\Models\SoundSetUp;
+use App\Models\User;
+use App\Sound\Meter;
+use Illuminate\Container\Attributes\CurrentUser;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Support\Facades\Gate;
+
+/** A sound level meter of one session: connected by who logs, fed by whoever has its token, read by the session's screen. */
+final readonly class MeterController
+{
+    public function __construct(private Meter $meter)
+    {
+    }
+
+    /** A new token. It is shown now and never again. */
+    public function create(Session $session, #[CurrentUser] User $user): JsonResponse
+    {
+        Gate::authorize('view', $session);
+        if ($session->ended_at !== null) {
+            return new JsonResponse(['message' => 'This session has ended. A meter is connected to a session that runs.'], 409);
+        }
+
+        return new JsonResponse(['address' => route('meter.store', $session->id), 'token' => $this->meter->connect($session)], 201);
+    }
+
+    public function store(MeterRequest $request): JsonResponse
+    {
+        $session = $request->training();
+        if ($session->ended_at !== null) {
+            return new JsonResponse(['message' => 'This session has ended. Connect the meter to the next one.'], 410);
+        }
+        if ($this->meter->isFull($session->id)) {
+            return new JsonResponse(['message' => 'This session holds as many readings as it can ('.Meter::MOST_READINGS.').'], 429);
+        }
+        $ceiling = SoundSetUp::of($session->plan->responseModel)->ceiling ?? null;
+        $loudest = max(array_column($request->readings(), 'level'));
+
+        return new JsonResponse(['kept' => $this->meter->keep($session->id, $request->readings()), 'ceiling' => $ceiling, 'over' => $ceiling !== null && $loudest > $ceiling]);
+    }
+
+    /** By a signed address without cookies, as the session itself: asked for twice a second. */
+    public function show(int $session): JsonResponse
+    {
+        return new JsonResponse(['level' => $this->meter->now($session)]);
+    }
+}

@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Advice\PlanReader;
+use App\Http\Requests\SoundSetUpRequest;
+use App\Models\Plan;
+use App\Models\SoundSetUp;
+use App\Models\User;
+use App\Sound\Meter;
+use Core\Exposure\PlanKind;
+use Core\Sound\Player;
+use Core\Sound\Recording;
+use Core\Sound\SoundLevel;
+use Illuminate\Container\Attributes\CurrentUser;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Support\Facades\Gate;
+
+/** What a sound plan plays, how loud it was found to be, and how each step is played. */
+final readonly class SoundSetUpController
+{
+    public function edit(Plan $plan, PlanReader $plans, Meter $meter, #[CurrentUser] User $user): View
+    {
+        Gate::authorize('update', $plan);
+        abort_unless($plan->responseModel->kind === PlanKind::Sound, 404);
+        $setUp = SoundSetUp::of($plan->responseModel) ?? new SoundSetUp(['recording' => null, 'ceiling' => SoundLevel::USUAL_CEILING, 'onset_seconds' => Player::ONSET_SECONDS]);
+        $open = $plan->sessions()->whereNull('ended_at')->whereNotNull('meter_token')->reorder()->latest('id')->first();
+
+        return view('pages.plans.sound', [
+            'plan' => $plan, 'setUp' => $setUp, 'player' => $setUp->player(), 'inCore' => $plans->read($plan, $user->distance_unit), 'unit' => $user->distance_unit,
+            'recordings' => collect(Recording::cases())->mapWithKeys(static fn (Recording $recording): array => [$recording->value => $recording->label()]),
+            'reading' => $open === null ? null : $meter->now($open->id),
+        ]);
+    }
+
+    public function update(SoundSetUpRequest $request, Plan $plan): RedirectResponse
+    {
+        $request->store();
+
+        return redirect()->route('sounds.edit', $plan)->with('said', 'The sound is set up. It holds from the next trial on.');
+    }
+}

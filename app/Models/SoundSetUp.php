@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Core\Sound\LevelScale;
+use Core\Sound\Player;
+use Core\Sound\Recording;
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * What is played to a dog by one person, and how loud that was found to be.
+ *
+ * @property int $id
+ * @property int $practice_id
+ * @property int $response_model_id
+ * @property int $user_id
+ * @property ?Recording $recording null: only the real thing
+ * @property ?float $read_level dB(A) read at the dog's place
+ * @property ?float $read_percent of the player's full scale, at which it was read
+ * @property float $shift decibels between a level as kept and at the dog
+ * @property float $ceiling dB(A) at the dog
+ * @property float $onset_seconds
+ */
+final class SoundSetUp extends Model
+{
+    protected $fillable = ['practice_id', 'response_model_id', 'user_id', 'recording', 'read_level', 'read_percent', 'shift', 'ceiling', 'onset_seconds'];
+
+    protected $attributes = ['shift' => 0.0];
+
+    protected $casts = ['recording' => Recording::class, 'read_level' => 'float', 'read_percent' => 'float', 'shift' => 'float', 'ceiling' => 'float', 'onset_seconds' => 'float'];
+
+    public static function of(ResponseModel $model): ?self
+    {
+        return self::query()->where('response_model_id', $model->id)->first();
+    }
+
+    public function scale(): LevelScale
+    {
+        return $this->read_level === null ? LevelScale::ofPlayer() : LevelScale::measured($this->shift);
+    }
+
+    public function player(): Player
+    {
+        return $this->read_level === null || $this->read_percent === null
+            ? Player::unmeasured($this->onset_seconds)
+            : Player::measured($this->scale(), $this->read_level, $this->read_percent / 100.0, $this->ceiling, $this->onset_seconds);
+    }
+}

@@ -1,0 +1,67 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Sound;
+
+/**
+ * How the levels of one dog's sound are told. A level is kept on a scale that is fixed for the model's life, like the reference
+ * distance: in dB(A) at the dog where a meter came first, else in decibels under a player's full scale. Measuring later moves what
+ * is shown, never what was kept.
+ */
+final readonly class LevelScale
+{
+    /** What the full scale of a player that nobody measured is kept as, in place of dB(A). */
+    public const NOMINAL_FULL = SoundLevel::USUAL_CEILING;
+
+    private const DECIBELS = 'dB(A)';
+
+    private const PERCENT = '% of the player';
+
+    private function __construct(public bool $isMeasured, private float $shift)
+    {
+    }
+
+    /** Levels were kept in dB(A) from the first, or lie so many decibels over what is kept. */
+    public static function measured(float $shift = 0.0): self
+    {
+        return new self(true, $shift);
+    }
+
+    /** Nobody knows how loud it is at the dog: only the player's own share can be told. */
+    public static function ofPlayer(): self
+    {
+        return new self(false, 0.0);
+    }
+
+    public function unit(): string
+    {
+        return $this->isMeasured ? self::DECIBELS : self::PERCENT;
+    }
+
+    /** In dB(A), or in percent of the player. */
+    public function shown(float $kept): float
+    {
+        return $this->isMeasured ? $kept + $this->shift : 100.0 * SoundLevel::fraction($kept - self::NOMINAL_FULL);
+    }
+
+    /** The level to keep; the inverse of shown(). A share of nothing counts as a thousandth of a percent. */
+    public function kept(float $shown): float
+    {
+        return $this->isMeasured ? $shown - $this->shift : self::NOMINAL_FULL + SoundLevel::gain(min(100.0, max($shown, 0.001)) / 100.0);
+    }
+
+    /** "48 dB(A)", or "2.5 % of the player". */
+    public function inWords(float $kept): string
+    {
+        $shown = $this->shown($kept);
+
+        return $this->isMeasured ? round($shown)."\u{00A0}".self::DECIBELS : (float) sprintf('%.2g', $shown)."\u{00A0}".self::PERCENT;
+    }
+
+    /** @return array{float, float} what may be typed */
+    public function range(): array
+    {
+        return $this->isMeasured ? [20.0, SoundLevel::NEVER_ABOVE] : [0.1, 100.0];
+    }
+}
