@@ -1,4 +1,5 @@
 import assert from 'node:assert/strict';
+import { envelope } from './sound/player.js';
 import { test } from 'node:test';
 import { securityToken } from './device/security-token.js';
 import { stepped } from './stepper.js';
@@ -88,4 +89,11 @@ test('half of the values lie on either side of the median', () => {
     assert.equal(median([7]), 7);
     assert.equal(median([9, 1, 4]), 4);
     assert.equal(median([9, 1, 4, 6]), 5);
+});
+
+test('a sound rises evenly in decibels, is at its level before it ends, and never over it', () => {
+    const { from, to, full, end } = envelope({ fraction: 0.05, seconds: 3, onset: 2 });
+    assert.ok(Math.abs(20 * Math.log10(from / to) + 30) < 1e-9, 'from 30 dB under its level');
+    assert.deepEqual([to, full, end], [0.05, 2, 3]);
+    assert.ok(envelope({ fraction: 1, seconds: 0.2, onset: 5 }).full < 0.2);
 });
