@@ -11,13 +11,13 @@ use App\Models\Plan;
 use App\Models\Session;
 use App\Models\Trial;
 use Core\Decision\History;
+use Core\Insight\LatencyByDistance;
 use Core\Insight\LoadShare;
 use Core\Insight\Pace;
 use Core\Insight\ResponseCurve;
 use Core\Insight\Trend;
 use Core\Ladder\Step;
 use Core\Measure\DistanceUnit;
-use Core\Measure\Median;
 use Core\Response\Day;
 use Core\Response\DogModel;
 use Core\Response\ModelBuilder;
@@ -32,12 +32,6 @@ final readonly class LimitsBoard
     private const KEPT_SECONDS = 86_400;
 
     private const MOST_SESSIONS = 400;
-
-    /** Halvings of distance to a class of latencies. */
-    private const CLASS_WIDTH = 0.5;
-
-    /** Trials that a class of latencies needs. */
-    private const LEAST_IN_CLASS = 3;
 
     private const POINTS = 41;
 
@@ -117,21 +111,14 @@ final readonly class LimitsBoard
             ->join('trial_exposures', static fn ($join) => $join->on('trial_exposures.trial_id', '=', 'trials.id')->where('part', 'real')->where('dimension', 'distance'))
             ->where('plans.response_model_id', $plan->response_model_id)->where('handler_error', false)->where(static fn ($either) => $either->whereNotNull('latency_ms')->orWhereNotNull('latency'))
             ->orderByDesc('trials.id')->limit(2000)->get(['number', 'latency', 'latency_ms']);
-        $classes = [];
+        $timed = [];
         foreach ($rows as $row) {
             $seconds = $row->latency_ms === null ? TurnLatency::tryFrom((string) $row->latency)?->seconds() : (float) $row->latency_ms / 1000.0;
-            if ($seconds !== null && (float) $row->number > 0.0) {
-                $classes[(int) floor(log((float) $row->number, 2.0) / self::CLASS_WIDTH)][] = $seconds;
-            }
-        }
-        krsort($classes);
-        $told = [];
-        foreach ($classes as $class => $seconds) {
-            if (count($seconds) >= self::LEAST_IN_CLASS) {
-                $told[] = ['from' => 2.0 ** ($class * self::CLASS_WIDTH), 'to' => 2.0 ** (($class + 1) * self::CLASS_WIDTH), 'median' => Median::of($seconds), 'trials' => count($seconds)];
+            if ($seconds !== null) {
+                $timed[] = [(float) $row->number, $seconds];
             }
         }
 
-        return $told;
+        return LatencyByDistance::of($timed);
     }
 }
