@@ -4,13 +4,9 @@ declare(strict_types=1);
 
 namespace App\Advice;
 
-use App\Models\Assessment;
-use App\Models\Plan;
 use App\Models\ResponseModel;
-use App\Models\Session;
 use Core\Exposure\Exposure;
 use Core\Exposure\LoadScale;
-use Core\Exposure\PlanKind;
 use Core\Ladder\Ladder;
 use Core\Ladder\Step;
 use Core\Measure\Distance;
@@ -21,18 +17,14 @@ use Core\Response\SessionEvidence;
 /** A dog's model for ladders that are not, or not yet, those of a plan. */
 final readonly class DogModelReader
 {
-    private const MOST_SESSIONS = 400;
-
-    private const MOST_ASSESSMENTS = 10;
-
-    public function __construct(private CoreCatalogs $catalogs, private DogCatalogs $dogs, private ModelBuilder $builder)
+    public function __construct(private DogCatalogs $dogs, private EvidenceReader $evidence, private ModelBuilder $builder)
     {
     }
 
     /** With all that was ever seen of this dog, trigger and person. */
     public function read(ResponseModel $model, Ladder $ladder, \DateTimeImmutable $now): DogModel
     {
-        return $this->withEvidence($model, $ladder, $model->exists ? [...$this->assessed($model->id, $model->kind, $now), ...$this->sessions($model)] : [], $now);
+        return $this->withEvidence($model, $ladder, $this->evidence->ofModel($model, $now), $now);
     }
 
     /**
@@ -55,28 +47,5 @@ final readonly class DogModelReader
         return $this->builder->build($scale, $model->reference_stated, $fineAt, $earlier, $today)
             ?? $this->builder->build($scale, $model->reference_stated, null, [], $today)
             ?? throw new \LogicException('The prior alone always has a mode.');
-    }
-
-    /** @return list<SessionEvidence> what assessments showed, oldest first */
-    public function assessed(int $responseModelId, PlanKind $kind, \DateTimeImmutable $before): array
-    {
-        $rows = Assessment::query()->toBase()->where('response_model_id', $responseModelId)->where('made_at', '<=', $before->format('Y-m-d H:i:s.v'))
-            ->orderByDesc('made_at')->limit(self::MOST_ASSESSMENTS)->get(['made_at', 'evidence']);
-
-        return array_values($rows->reverse()->map(fn (object $row): SessionEvidence => $this->decode((string) $row->made_at, (string) $row->evidence, 0.0, $kind))->all());
-    }
-
-    /** @return list<SessionEvidence> */
-    private function sessions(ResponseModel $model): array
-    {
-        $rows = Session::query()->toBase()->whereIn('plan_id', Plan::query()->withTrashed()->toBase()->where('response_model_id', $model->id)->select('id'))
-            ->whereNotNull('evidence')->orderByDesc('started_at')->limit(self::MOST_SESSIONS)->get(['started_at', 'upset', 'evidence']);
-
-        return array_values($rows->reverse()->map(fn (object $row): SessionEvidence => $this->decode((string) $row->started_at, (string) $row->evidence, (float) $row->upset, $model->kind))->all());
-    }
-
-    private function decode(string $at, string $evidence, float $upset, PlanKind $kind): SessionEvidence
-    {
-        return EvidenceJson::decode(new \DateTimeImmutable($at, new \DateTimeZone('UTC')), $evidence, $upset, $this->catalogs->dimensions($kind));
     }
 }

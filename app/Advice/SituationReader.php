@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Advice;
 
+use App\Models\Assessment;
 use App\Models\Plan;
 use App\Models\Session;
 use Core\Decision\CarryOver;
@@ -23,7 +24,7 @@ use Illuminate\Contracts\Cache\Repository;
 /** Gathers all that a decision looks at: plan, history, model and today's trials. */
 final readonly class SituationReader
 {
-    /** Older sessions have faded from the model long before. */
+    /** Sessions that a plan's history remembers. */
     private const MOST_SESSIONS = 400;
 
     private const KEPT_SECONDS = 14_400;
@@ -34,7 +35,7 @@ final readonly class SituationReader
     public function __construct(
         private CoreCatalogs $catalogs,
         private PlanReader $plans,
-        private DogModelReader $models,
+        private EvidenceReader $evidence,
         private ModelBuilder $builder,
         private Repository $cache,
     ) {
@@ -61,7 +62,7 @@ final readonly class SituationReader
             $inCore->settings->withRoom($setting->room()),
             History::ofSessions($summaries, $days, $plan->resting_reason, CarryOver::points($setting->upset), $setting->isNewAmong($places), $plan->given_held),
             $log,
-            $this->model($inCore, $earlier, $log->evidence(), $session->mode ?? $lastMode, self::daySpread($session)),
+            $this->model($inCore, $earlier, $log->evidence(), $session->mode ?? $lastMode, $session === null ? $this->daySpread($plan, $inCore, $earlier) : self::daySpreadOf($session)),
             $now,
         );
     }
@@ -73,16 +74,23 @@ final readonly class SituationReader
      */
     public function contradictions(Plan $plan, DistanceUnit $unit, \DateTimeImmutable $now): array
     {
-        [$inCore, $scale, $earlier] = $this->evidence($plan, $unit, $now);
+        $inCore = $this->plans->read($plan, $unit);
 
-        return $this->builder->contradictions($scale, $inCore->referenceStated, $earlier, new SessionEvidence($now, []));
+        return $this->cache->remember("contradictions {$plan->id} {$this->stamp($plan, $inCore)}", self::KEPT_SECONDS, function () use ($plan, $unit, $now, $inCore): array {
+            [, $scale, $earlier] = $this->evidence($plan, $unit, $now);
+
+            return $this->builder->contradictions($scale, $inCore->referenceStated, $earlier, new SessionEvidence($now, []));
+        });
     }
 
-    /** @return array{PlanInCore, LoadScale, list<SessionEvidence>} all that the model of a plan learns from, oldest first */
-    public function evidence(Plan $plan, DistanceUnit $unit, \DateTimeImmutable $now): array
+    /**
+     * @param  int  $atLeast  sessions to look at even if they have faded
+     * @return array{PlanInCore, LoadScale, list<SessionEvidence>} all that the model of a plan learns from, oldest first
+     */
+    public function evidence(Plan $plan, DistanceUnit $unit, \DateTimeImmutable $now, int $atLeast = 0): array
     {
         $inCore = $this->plans->read($plan, $unit);
-        [$earlier] = $this->earlierOf($plan, null, $now);
+        $earlier = $this->evidence->ofModel($plan->responseModel, $now, atLeast: $atLeast);
 
         return [$inCore, $this->scale($inCore, $earlier), $earlier];
     }
@@ -111,6 +119,14 @@ final readonly class SituationReader
         $this->note($plan->response_model_id, 0);
     }
 
+    /** Changes whenever the plan's ladder or its dog's own orders do, or anything is logged, corrected or assessed that its model learns from. */
+    public function stamp(Plan $plan, PlanInCore $inCore): string
+    {
+        $changes = self::changes($this->cache, $plan->response_model_id);
+
+        return "{$plan->created_at?->getTimestamp()} {$plan->version} {$plan->response_model_id} ".($changes === [] ? 0 : max($changes)).' '.(int) Assessment::query()->where('response_model_id', $plan->response_model_id)->max('id').' '.hash('xxh128', serialize($inCore->catalog));
+    }
+
     private function note(int $responseModelId, int $sessionId): void
     {
         $this->cache->forever("evidence-changed {$responseModelId}", array_slice([$sessionId => hrtime(true)] + self::changes($this->cache, $responseModelId), 0, self::MOST_CHANGES, true));
@@ -135,25 +151,17 @@ final readonly class SituationReader
     /** @return array{list<SessionEvidence>, list<SessionSummary>, ?\DateTimeImmutable, mixed, list<?int>} oldest first; summaries, last start and places of this plan only; the mode of the newest */
     private function earlier(Plan $plan, ?Session $session, \DateTimeImmutable $before): array
     {
-        $rows = Session::query()->toBase()
-            ->whereIn('plan_id', Plan::query()->withTrashed()->toBase()->where('response_model_id', $plan->response_model_id)->select('id'))
-            ->where('started_at', '<', $before->format('Y-m-d H:i:s.v'))->where('id', '<>', $session->id ?? 0)->whereNotNull('evidence')
-            ->orderByDesc('started_at')->limit(self::MOST_SESSIONS)->get(['plan_id', 'place_id', 'started_at', 'upset', 'evidence', 'summary', 'mode']);
-        $evidence = $summaries = $places = [];
-        $lastAt = null;
+        $earlier = Session::query()->toBase()->where('started_at', '<', $before->format('Y-m-d H:i:s.v'))->where('id', '<>', $session->id ?? 0)->whereNotNull('evidence')->orderByDesc('started_at')->orderByDesc('id');
+        $rows = (clone $earlier)->where('plan_id', $plan->id)->limit(self::MOST_SESSIONS)->get(['place_id', 'started_at', 'summary']);
+        $summaries = $places = [];
         foreach ($rows->reverse() as $row) {
-            $startedAt = self::utc((string) $row->started_at);
-            $evidence[] = EvidenceJson::decode($startedAt, (string) $row->evidence, (float) $row->upset, $this->catalogs->dimensions($plan->responseModel->kind));
-            if ((int) $row->plan_id === $plan->id) {
-                $summaries[] = SummaryJson::decode((string) $row->summary);
-                $lastAt = $startedAt;
-                $places[] = $row->place_id === null ? null : (int) $row->place_id;
-            }
+            $summaries[] = SummaryJson::decode((string) $row->summary);
+            $places[] = $row->place_id === null ? null : (int) $row->place_id;
         }
-
+        $mode = $earlier->whereIn('plan_id', Plan::query()->withTrashed()->toBase()->where('response_model_id', $plan->response_model_id)->select('id'))->value('mode');
         $newest = $rows->first();
 
-        return [[...$this->models->assessed($plan->response_model_id, $plan->responseModel->kind, $before), ...$evidence], $summaries, $lastAt, $newest === null ? null : json_decode((string) $newest->mode, true), $places];
+        return [$this->evidence->ofModel($plan->responseModel, $before, $session?->id), $summaries, $newest === null ? null : self::utc((string) $newest->started_at), is_string($mode) ? json_decode($mode, true) : null, $places];
     }
 
     /**
@@ -181,10 +189,20 @@ final readonly class SituationReader
         return LoadScale::of($plan->catalog, $plan->reference, array_keys($keys), $plan->reactsTo);
     }
 
-    /** The spread of days depends on earlier sessions only, so the first advice of a session settles it for all of it. */
-    private static function daySpread(?Session $session): ?float
+    /**
+     * Kept until anything is logged: it takes several fits.
+     *
+     * @param  list<SessionEvidence>  $earlier
+     */
+    private function daySpread(Plan $plan, PlanInCore $inCore, array $earlier): float
     {
-        $kept = $session?->mode['daySd'] ?? null;
+        return $this->cache->remember("day-spread {$plan->id} {$this->stamp($plan, $inCore)}", self::KEPT_SECONDS, fn (): float => $this->builder->daySpread($this->scale($inCore, $earlier), $inCore->referenceStated, $inCore->fineAt, $earlier));
+    }
+
+    /** The spread of days depends on earlier sessions only, so the first advice of a session settles it for all of it. */
+    private static function daySpreadOf(Session $session): ?float
+    {
+        $kept = $session->mode['daySd'] ?? null;
 
         return is_int($kept) || is_float($kept) ? (float) $kept : null;
     }

@@ -4,15 +4,14 @@ declare(strict_types=1);
 
 namespace App\Limits;
 
+use App\Advice\PlanReader;
 use App\Advice\SituationReader;
-use App\Advice\SummaryJson;
-use App\Models\AdviceGiven;
 use App\Models\Plan;
-use App\Models\Session;
 use App\Models\Trial;
-use Core\Decision\History;
+use Core\Exposure\PlanKind;
 use Core\Insight\LatencyByDistance;
 use Core\Insight\LoadShare;
+use Core\Insight\LookingBack;
 use Core\Insight\Pace;
 use Core\Insight\ResponseCurve;
 use Core\Insight\Trend;
@@ -31,11 +30,12 @@ final readonly class LimitsBoard
 {
     private const KEPT_SECONDS = 86_400;
 
-    private const MOST_SESSIONS = 400;
-
     private const POINTS = 41;
 
-    public function __construct(private SituationReader $situations, private ModelBuilder $builder, private Repository $cache, private ClockInterface $clock)
+    /** Newest trials whose latency is looked at. */
+    private const MOST_LATENCIES = 1000;
+
+    public function __construct(private SituationReader $situations, private PlanReader $plans, private ModelBuilder $builder, private Repository $cache, private ClockInterface $clock)
     {
     }
 
@@ -43,40 +43,49 @@ final readonly class LimitsBoard
     public function of(Plan $plan, DistanceUnit $unit): array
     {
         $now = $this->clock->now();
-        [$inCore, $scale, $sessions] = $this->situations->evidence($plan, $unit, $now);
         $situation = $this->situations->read($plan, null, [], $now, $unit);
+        $inCore = $this->plans->read($plan, $unit);
         $exposure = $inCore->ladder->step(0)->exposure;
         $key = $inCore->catalog->plan->leads();
         $isAlong = isset($exposure->values[$key]);
-        $blank = $this->builder->build($scale, $inCore->referenceStated, $inCore->fineAt, [], new SessionEvidence($now, []));
+        $scale = $situation->model?->scale;
+        $blank = $scale === null ? null : $this->builder->build($scale, $inCore->referenceStated, $inCore->fineAt, [], new SessionEvidence($now, []));
         [$easy, $hard] = $isAlong ? self::ends($inCore->ladder->steps, $key, $inCore->catalog->dimension($key)->range() ?? [0.0, 1.0]) : [0.0, 0.0];
         $curve = static fn (?DogModel $model): ?ResponseCurve => $model === null || ! $isAlong || $easy === $hard ? null : ResponseCurve::of($model, $exposure, $key, $easy, $hard, Day::Typical, self::POINTS);
 
         return [
+            ...$this->kept($plan, $unit, $now, $isAlong && $scale !== null ? new LookingBack($this->builder, $scale, $inCore->referenceStated, $inCore->fineAt, $exposure, $key, $inCore->settings->limits) : null),
             'situation' => $situation,
             'key' => $key,
-            'trend' => $isAlong && $sessions !== [] ? $this->trend($plan, fn (): Trend => Trend::of($this->builder, $scale, $inCore->referenceStated, $inCore->fineAt, $sessions, $exposure, $key, $inCore->settings->limits)) : null,
             'before' => $curve($blank),
             'after' => $curve($situation->model),
             'shares' => $situation->model === null ? [] : LoadShare::between($situation->model, $exposure, $inCore->ladder->step($inCore->ladder->top())->exposure),
-            'latencies' => $key === 'distance' ? $this->latencies($plan) : [],
-            'pace' => Pace::of($this->held($plan), $inCore->ladder->top()),
+            'pace' => Pace::of($situation->history->heldAfter, $inCore->ladder->top()),
             'left' => $inCore->ladder->top() - $situation->history->heldStep,
-            'trials' => array_sum(array_map(static fn (SessionEvidence $session): int => array_sum(array_map(static fn ($row): int => $row->trials(), $session->rows)), $sessions)),
+            'trials' => $situation->history->trialsEver,
         ];
     }
 
     /**
-     * Three ways of looking back over every session take a while: kept until anything is logged.
+     * What takes a while over many sessions is kept until anything is logged, and then only what that changed is worked out anew.
      *
-     * @param  \Closure(): Trend  $work
+     * @param  ?LookingBack  $back  null where no measure leads
+     * @return array{trend: ?Trend, latencies: array<mixed>}
      */
-    private function trend(Plan $plan, \Closure $work): Trend
+    private function kept(Plan $plan, DistanceUnit $unit, \DateTimeImmutable $now, ?LookingBack $back): array
     {
-        $latest = (int) AdviceGiven::query()->toBase()->join('sessions', 'sessions.id', '=', 'advice.session_id')->join('plans', 'plans.id', '=', 'sessions.plan_id')->where('plans.response_model_id', $plan->response_model_id)->max('advice.id');
-        $trend = $this->cache->remember("trend {$plan->id} {$plan->created_at?->getTimestamp()} {$plan->version} {$latest}", self::KEPT_SECONDS, $work);
+        $stamp = $this->situations->stamp($plan, $this->plans->read($plan, $unit));
+        $kept = $this->cache->get("limits {$plan->id}");
+        $kept = is_array($kept) ? $kept : [];
+        $trend = ($kept['trend'] ?? null) instanceof Trend ? $kept['trend'] : null;
+        if (($kept['stamp'] ?? null) === $stamp && is_array($kept['latencies'] ?? null)) {
+            return ['trend' => $trend, 'latencies' => $kept['latencies']];
+        }
+        $sessions = $back === null ? [] : $this->situations->evidence($plan, $unit, $now, Trend::MOST_SESSIONS)[2];
+        $found = ['trend' => $back === null || $sessions === [] ? null : Trend::of($back, $sessions, $trend->steps ?? []), 'latencies' => $this->latencies($plan)];
+        $this->cache->put("limits {$plan->id}", ['stamp' => $stamp, ...$found], self::KEPT_SECONDS);
 
-        return $trend instanceof Trend ? $trend : $work();
+        return $found;
     }
 
     /**
@@ -91,26 +100,16 @@ final readonly class LimitsBoard
         return $range[0] > $range[1] ? [max($values), min($values)] : [min($values), max($values)];
     }
 
-    /** @return list<int> the hardest step held after each session of this plan, oldest first */
-    private function held(Plan $plan): array
-    {
-        $summaries = [];
-        $held = [];
-        foreach (Session::query()->toBase()->where('plan_id', $plan->id)->whereNotNull('summary')->orderByDesc('started_at')->limit(self::MOST_SESSIONS)->pluck('summary')->reverse() as $json) {
-            $summaries[] = SummaryJson::decode(is_string($json) ? $json : '');
-            $held[] = History::ofSessions($summaries, null, null)->heldStep;
-        }
-
-        return $held;
-    }
-
     /** @return list<array{from: float, to: float, median: float, trials: int}> seconds to turn, by classes of distance in meters, farthest first */
     private function latencies(Plan $plan): array
     {
+        if ($plan->responseModel->kind !== PlanKind::Presence) {
+            return [];
+        }
         $rows = Trial::query()->toBase()->join('sessions', 'sessions.id', '=', 'trials.session_id')->join('plans', 'plans.id', '=', 'sessions.plan_id')
             ->join('trial_exposures', static fn ($join) => $join->on('trial_exposures.trial_id', '=', 'trials.id')->where('part', 'real')->where('dimension', 'distance'))
             ->where('plans.response_model_id', $plan->response_model_id)->where('handler_error', false)->where(static fn ($either) => $either->whereNotNull('latency_ms')->orWhereNotNull('latency'))
-            ->orderByDesc('trials.id')->limit(2000)->get(['number', 'latency', 'latency_ms']);
+            ->orderByDesc('trials.id')->limit(self::MOST_LATENCIES)->get(['number', 'latency', 'latency_ms']);
         $timed = [];
         foreach ($rows as $row) {
             $seconds = $row->latency_ms === null ? TurnLatency::tryFrom((string) $row->latency)?->seconds() : (float) $row->latency_ms / 1000.0;

@@ -19,6 +19,7 @@ use App\Models\User;
 use App\Upsets\Upsets;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Contracts\View\View;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Support\Facades\Gate;
 use Psr\Clock\ClockInterface;
@@ -66,9 +67,20 @@ final readonly class DogController
             'carried' => Upsets::inWords($this->upsets->on($dog->id, $this->clock->now())),
             'incidents' => Incident::query()->where('dog_id', $dog->id)->limit(100)->pluck('id', 'event_id'),
             'events' => $dog->events()->orderByDesc('occurred_at')->limit(20)->get(),
-            'sessions' => Session::query()->with('plan.responseModel.trigger')->withCount('trials')
-                ->whereHas('plan.responseModel', static fn ($models) => $models->where('dog_id', $dog->id))
-                ->orderByDesc('started_at')->limit(20)->get(),
+            'sessions' => $this->latestSessions($dog),
         ]);
+    }
+
+    /**
+     * The index tells which twenty; only those are read and counted.
+     *
+     * @return Collection<int, Session>
+     */
+    private function latestSessions(Dog $dog): Collection
+    {
+        $plans = Plan::query()->withTrashed()->whereIn('response_model_id', ResponseModel::query()->where('dog_id', $dog->id)->select('id'));
+        $ids = Session::query()->whereIn('plan_id', $plans->select('id'))->orderByDesc('started_at')->limit(20)->pluck('id');
+
+        return Session::query()->select(['id', 'plan_id', 'started_at', 'ended_at'])->whereKey($ids)->with('plan.responseModel.trigger')->withCount('trials')->orderByDesc('started_at')->get();
     }
 }

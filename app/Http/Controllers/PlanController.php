@@ -100,7 +100,7 @@ final readonly class PlanController
             'cautions' => $readiness->cautions($plan),
             'contradictions' => $this->situations->contradictions($plan, $user->distance_unit, $this->clock->now()),
             'people' => Person::query()->where('practice_id', $plan->practice_id)->whereKeyNot($plan->responseModel->person_id)->orderBy('name')->limit(200)->get(),
-            'sessions' => $plan->sessions()->reorder()->orderByDesc('started_at')->withCount('trials')->limit(20)->get(),
+            'sessions' => $plan->sessions()->reorder()->orderByDesc('started_at')->select(['id', 'plan_id', 'started_at', 'ended_at'])->withCount('trials')->limit(20)->get(),
         ]);
     }
 

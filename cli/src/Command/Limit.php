@@ -9,6 +9,7 @@ use Cli\Document;
 use Cli\SituationDocument;
 use Cli\SituationRead;
 use Core\Exposure\Exposure;
+use Core\Insight\LookingBack;
 use Core\Insight\ResponseCurve;
 use Core\Insight\Trend;
 use Core\Insight\TrendPoint;
@@ -76,7 +77,7 @@ final readonly class Limit implements Command
     /** @return array<string, mixed> */
     private static function trend(SituationRead $all, Exposure $exposure, string $key): array
     {
-        $trend = Trend::of($all->builder, $all->scale, $all->isReferenceStated, $all->fineAt, $all->sessions, $exposure, $key, $all->situation->settings->limits);
+        $trend = Trend::of(new LookingBack($all->builder, $all->scale, $all->isReferenceStated, $all->fineAt, $exposure, $key, $all->situation->settings->limits), $all->sessions);
 
         return [
             'method' => $trend->method->value,

@@ -24,6 +24,7 @@ final readonly class History
      * @param  array<string, int>  $helped  by dimension key: how often easing it, and nothing else, turned effort into a calm trial
      * @param  ?CarryOver  $carryOver  upset from other events
      * @param  int  $givenHeld  step held by another person whose plan this one goes on from; −1 for none
+     * @param  list<int>  $heldAfter  the hardest step held after each session, oldest first; −1 for none
      * @param  bool  $isNewPlace  the first session of this plan in a place, or with a person: back to the first third
      */
     public function __construct(
@@ -42,6 +43,7 @@ final readonly class History
         public ?CarryOver $carryOver = null,
         public bool $isNewPlace = false,
         public int $givenHeld = -1,
+        public array $heldAfter = [],
     ) {
     }
 
@@ -51,7 +53,7 @@ final readonly class History
      */
     public static function ofSessions(array $sessions, ?float $daysSinceLast, ?string $locked, ?CarryOver $carryOver = null, bool $isNewPlace = false, int $givenHeld = -1): self
     {
-        $daysMet = $helped = [];
+        $daysMet = $helped = $heldAfter = [];
         $held = -1;
         $failed = [];
         $streak = 0;
@@ -63,8 +65,9 @@ final readonly class History
             foreach (array_unique(array_column(array_filter($session->marks, static fn (array $mark): bool => $mark['held']), 'step')) as $step) {
                 $daysMet[$step][] = $session->dayNumber;
             }
+            $held = self::heldAfter($session, $held);
+            $heldAfter[] = $held;
             foreach ($session->marks as $mark) {
-                $held = $mark['held'] ? max($held, $mark['step']) : min($held, $mark['step'] - 1);
                 if ($mark['held']) {
                     unset($failed[$mark['step']], $failedNow[$mark['step']]);
                 } else {
@@ -79,7 +82,7 @@ final readonly class History
         $last = $sessions[count($sessions) - 1] ?? null;
 
         return new self(
-            max($held, -1),
+            $held,
             $failed,
             $streak,
             $daysSinceLast,
@@ -94,7 +97,17 @@ final readonly class History
             $carryOver,
             $isNewPlace,
             $givenHeld,
+            $heldAfter,
         );
+    }
+
+    private static function heldAfter(SessionSummary $session, int $held): int
+    {
+        foreach ($session->marks as $mark) {
+            $held = $mark['held'] ? max($held, $mark['step']) : min($held, $mark['step'] - 1);
+        }
+
+        return max($held, -1);
     }
 
     /**

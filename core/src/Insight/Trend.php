@@ -4,16 +4,7 @@ declare(strict_types=1);
 
 namespace Core\Insight;
 
-use Core\Exposure\Exposure;
-use Core\Exposure\LoadScale;
-use Core\Response\Day;
-use Core\Response\DogModel;
-use Core\Response\Fading;
-use Core\Response\ModelBuilder;
-use Core\Response\RiskLimits;
 use Core\Response\SessionEvidence;
-use Core\Response\ThresholdSearch;
-use Core\Sign\Band;
 
 /**
  * How a dog's limit moved over its sessions, on a typical day.
@@ -24,92 +15,64 @@ use Core\Sign\Band;
  */
 final readonly class Trend
 {
-    /** Sessions before the first that is foretold. */
-    private const FIRST_FORETOLD = 3;
-
     /** Newest sessions that are foretold and drawn. */
-    private const MOST_SESSIONS = 60;
+    private const DRAWN = 60;
+
+    /** Sessions that each of them is foretold from, and drawn with: older ones say little of it and would make every visit slower. */
+    private const WINDOW = 20;
+
+    /** Sessions that a trend looks at in all. */
+    public const MOST_SESSIONS = self::DRAWN + self::WINDOW;
 
     /**
      * @param  array<string, ?float>  $scores  by way: mean log probability that was given to what came, per trial; null where no session could be foretold
      * @param  list<TrendPoint>  $points  one for each session, oldest first
+     * @param  array<string, TrendStep>  $steps  by fingerprint, to be kept for the next time
      */
-    private function __construct(public TrendMethod $method, public array $scores, public array $points)
+    private function __construct(public TrendMethod $method, public array $scores, public array $points, public array $steps)
     {
     }
 
     /**
      * @param  list<SessionEvidence>  $sessions  finished ones, in any order
-     * @param  Exposure  $exposure  all but the dimension whose limit is told
-     * @param  string  $key  of a measured dimension in play
+     * @param  array<string, TrendStep>  $kept  steps of an earlier trend: those whose sessions have not changed are not worked out again
      */
-    public static function of(ModelBuilder $builder, LoadScale $scale, bool $referenceStated, ?Exposure $fineAt, array $sessions, Exposure $exposure, string $key, RiskLimits $limits): self
+    public static function of(LookingBack $back, array $sessions, array $kept = []): self
     {
-        $sessions = array_values(array_filter($sessions, static fn (SessionEvidence $session): bool => $session->rows !== []));
         usort($sessions, static fn (SessionEvidence $a, SessionEvidence $b): int => $a->startedAt <=> $b->startedAt);
-        $first = max(0, count($sessions) - self::MOST_SESSIONS);
-        $build = static fn (TrendMethod $method, int $known, \DateTimeImmutable $at): ?DogModel => match ($method) {
-            TrendMethod::Fading => $builder->build($scale, $referenceStated, $fineAt, array_slice($sessions, 0, $known), new SessionEvidence($at, [])),
-            TrendMethod::Even => $builder->withFading(Fading::none())->build($scale, $referenceStated, $fineAt, array_slice($sessions, 0, $known), new SessionEvidence($at, [])),
-            TrendMethod::Line => $builder->alongTime($scale, $referenceStated, $fineAt, array_slice($sessions, 0, $known), $at),
-        };
-
-        $scores = [];
-        foreach (TrendMethod::cases() as $method) {
-            $scores[$method->value] = self::score($sessions, max($first, self::FIRST_FORETOLD), static fn (int $known): ?DogModel => $build($method, $known, $sessions[$known]->startedAt));
+        $first = max(0, count($sessions) - self::DRAWN);
+        $steps = $found = [];
+        for ($i = $first; $i < count($sessions); $i++) {
+            $from = max(0, $i - self::WINDOW);
+            $window = array_slice($sessions, $from, $i - $from + 1);
+            $fingerprint = $window === [] ? '' : $back->fingerprint($window);
+            $found[$fingerprint] = $steps[$i] = $kept[$fingerprint] ?? ($window === [] ? new TrendStep([], []) : $back->step($window));
         }
+        $scores = [];
         $best = TrendMethod::Fading;
         foreach (TrendMethod::cases() as $method) {
+            $scores[$method->value] = self::score($steps, $method);
             $best = ($scores[$method->value] ?? -INF) > ($scores[$best->value] ?? -INF) ? $method : $best;
         }
-
-        $search = new ThresholdSearch($limits);
+        $drawn = array_slice($sessions, $first);
+        $line = $best === TrendMethod::Line && $drawn !== [] ? $back->alongLine($drawn) : [];
         $points = [];
-        for ($i = $first; $i < count($sessions); $i++) {
-            // a line is drawn through all sessions; the other ways know only what had come by then
-            $model = $build($best, $best === TrendMethod::Line ? count($sessions) : $i + 1, $sessions[$i]->startedAt);
-            if ($model !== null) {
-                $points[] = new TrendPoint($sessions[$i]->startedAt, $search->along($model, $exposure, $key, Day::Typical));
+        foreach ($drawn as $n => $session) {
+            $limit = $best === TrendMethod::Line ? $line[$n] ?? null : $steps[$first + $n]->limits[$best->value] ?? null;
+            if ($limit !== null) {
+                $points[] = new TrendPoint($session->startedAt, $limit);
             }
         }
 
-        return new self($best, $scores, $points);
+        return new self($best, $scores, $points, $found);
     }
 
-    /**
-     * Mean log probability per trial of each session's bands, foretold from the sessions before it.
-     *
-     * @param  list<SessionEvidence>  $sessions
-     * @param  callable(int): ?DogModel  $model  of so many first sessions
-     */
-    private static function score(array $sessions, int $from, callable $model): ?float
+    /** @param  array<int, TrendStep>  $steps */
+    private static function score(array $steps, TrendMethod $method): ?float
     {
-        $log = 0.0;
-        $trials = 0;
-        for ($i = $from; $i < count($sessions); $i++) {
-            $foretold = $model($i);
-            if ($foretold === null) {
-                continue;
-            }
-            foreach ($sessions[$i]->rows as $row) {
-                foreach ($row->counts as $band => $count) {
-                    $log += $count === 0 ? 0.0 : $count * log(max(1e-9, self::chance($foretold, $row->exposure, Band::from($band))));
-                }
-                $trials += $row->trials();
-            }
-        }
+        $foretold = array_column(array_map(static fn (TrendStep $step): array => $step->foretold, $steps), $method->value);
+        $trials = array_sum(array_column($foretold, 'trials'));
 
-        return $trials === 0 ? null : $log / $trials;
-    }
-
-    private static function chance(DogModel $model, Exposure $exposure, Band $band): float
-    {
-        $atLeast = static fn (int $k): float => match (true) {
-            $k === 0 => 1.0,
-            $k > 4 => 0.0,
-            default => $model->chanceOf($exposure, Band::from($k), Day::Today),
-        };
-
-        return $atLeast($band->value) - $atLeast($band->value + 1);
+        return $trials === 0 ? null : array_sum(array_column($foretold, 'log')) / $trials;
     }
 }

@@ -134,8 +134,9 @@ final readonly class Refiner
     /** @return list<Exposure> */
     private function alongOne(Exposure $from, Exposure $to, Dimension $dimension, float $rise, int $depth): array
     {
-        $parts = max(2, (int) ceil($rise / $this->stepLogits - 1e-9), $dimension->kind === DimensionKind::SoundLevel ? count(SoundLevel::steps((float) $from->values[$dimension->key], (float) $to->values[$dimension->key])) - 1 : 2);
-        $values = $dimension->between($from->values[$dimension->key], $to->values[$dimension->key], $this->model->scale->reference->meters, $parts);
+        [$start, $end] = [$from->values[$dimension->key], $to->values[$dimension->key]];
+        $steps = $dimension->kind === DimensionKind::SoundLevel ? ceil(((float) $end - (float) $start) / SoundLevel::USUAL_STEP - 1e-9) : 2.0;
+        $values = $dimension->between($start, $end, $this->model->scale->reference->meters, max(2, (int) max($steps, ceil($rise / $this->stepLogits - 1e-9))));
         if ($dimension->kind->isMeasured()) {
             return array_map(static fn (float|string $value): Exposure => $from->with($dimension->key, is_float($value) ? round($value, 4) : $value), $values);
         }

@@ -34,7 +34,8 @@ final readonly class DogModel
      * @param  float  $daySd  spread of days, in logits: usual, or chosen from this dog's sessions
      * @param  float  $gapVariance  of today's offset, for the time since the last session
      * @param  array<string, list<float|string>>  $seen  by dimension key: the distinct values that trials have shown
-     * @param  list<float>  $beyond  today's value of further covariates of the fits that no exposure states: calendar time, upset carried over; 0 on a typical day
+     * @param  list<float>  $beyond  today's value of further covariates of the fits that no exposure states: calendar time, upset carried over
+     * @param  list<float>  $beyondTypically  the same on a typical day; empty for zeros
      */
     public function __construct(
         public LoadScale $scale,
@@ -47,6 +48,7 @@ final readonly class DogModel
         public array $seen,
         private array $beyond = [],
         private float $sdFactor = 1.0,
+        private array $beyondTypically = [],
     ) {
         $this->fit = $this->weightiest()->fit;
     }
@@ -64,7 +66,17 @@ final readonly class DogModel
     /** The same model, less sure of itself. */
     public function withSdFactor(float $factor): self
     {
-        return new self($this->scale, $this->fits, $this->today, $this->afterReaction, $this->daySd, $this->gapVariance, $this->afterReactionMean, $this->seen, $this->beyond, $factor);
+        return new self($this->scale, $this->fits, $this->today, $this->afterReaction, $this->daySd, $this->gapVariance, $this->afterReactionMean, $this->seen, $this->beyond, $factor, $this->beyondTypically);
+    }
+
+    /**
+     * The same model at another value of what no exposure states: another day along a line through time.
+     *
+     * @param  list<float>  $beyond
+     */
+    public function at(array $beyond): self
+    {
+        return new self($this->scale, $this->fits, $this->today, $this->afterReaction, $this->daySd, $this->gapVariance, $this->afterReactionMean, $this->seen, $beyond, $this->sdFactor, $beyond);
     }
 
     /** Σ β_j·x_j at the mode, in logits: how hard an exposure is for this dog on a typical day. */
@@ -204,7 +216,9 @@ final readonly class DogModel
     /** @return list<float> */
     private function row(Exposure $exposure, Day $day): array
     {
-        return [...$this->scale->covariates($exposure), ...($day === Day::Typical ? array_fill(0, count($this->beyond), 0.0) : $this->beyond)];
+        $typically = $this->beyondTypically === [] ? array_fill(0, count($this->beyond), 0.0) : $this->beyondTypically;
+
+        return [...$this->scale->covariates($exposure), ...($day === Day::Typical ? $typically : $this->beyond)];
     }
 
     private function slopeAt(int $j): float

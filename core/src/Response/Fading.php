@@ -29,6 +29,12 @@ final readonly class Fading
         return new self(1e9, 1e9, 0.0);
     }
 
+    /** Whether anything of a session still counts. */
+    public function keeps(float $days, int $trialsSince): bool
+    {
+        return $this->weight($days, $trialsSince, true) > 0.0;
+    }
+
     /**
      * @param  float  $days  from the session to the newest earlier session
      * @param  int  $trialsSince  trials in later sessions

@@ -91,7 +91,7 @@ final readonly class ModelBuilder
      */
     public function alongTime(LoadScale $scale, bool $referenceStated, ?Exposure $fineAt, array $sessions, \DateTimeImmutable $at): ?DogModel
     {
-        $months = static fn (\DateTimeImmutable $day): float => ($day->getTimestamp() - $at->getTimestamp()) / self::SECONDS_A_MONTH;
+        $months = static fn (\DateTimeImmutable $day): float => self::months($at, $day);
         $rows = $groups = [];
         $days = [];
         foreach ($sessions as $session) {
@@ -116,6 +116,12 @@ final readonly class ModelBuilder
         return $fit === null ? null : new DogModel(
             $scale, [new WeightedFit(new Spacing(1.0, 1.0), $prior, $fit, 1.0)], null, null, $this->priors->todaySd, 0.0, $this->priors->afterReactionMean, $values, [0.0],
         );
+    }
+
+    /** Calendar time as a covariate, in months of thirty days. */
+    public static function months(\DateTimeImmutable $from, \DateTimeImmutable $to): float
+    {
+        return ($to->getTimestamp() - $from->getTimestamp()) / self::SECONDS_A_MONTH;
     }
 
     /**

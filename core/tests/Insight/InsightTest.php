@@ -12,6 +12,7 @@ use Core\Decision\Situation;
 use Core\Exposure\Exposure;
 use Core\Exposure\LoadScale;
 use Core\Insight\LoadShare;
+use Core\Insight\LookingBack;
 use Core\Insight\Pace;
 use Core\Insight\PriorShare;
 use Core\Insight\ResponseCurve;
@@ -39,6 +40,7 @@ use Random\Randomizer;
 
 /** What the screens and the command line tell of a model. */
 #[CoversClass(LoadShare::class)]
+#[CoversClass(LookingBack::class)]
 #[CoversClass(Pace::class)]
 #[CoversClass(PriorShare::class)]
 #[CoversClass(ResponseCurve::class)]
@@ -187,10 +189,29 @@ final class InsightTest extends TestCase
         self::assertSame([], self::trend([])->points);
     }
 
+    public function test_what_was_worked_out_of_a_trend_is_kept_as_long_as_its_sessions_stay_as_they_were(): void
+    {
+        $session = static fn (int $i, int $calm = 14): SessionEvidence => Fixture::session((new \DateTimeImmutable('2026-06-01'))->modify('+'.(5 * $i).' days')->format('Y-m-d'), [...array_fill(0, $calm, [20.0, 0]), ...array_fill(0, 6, [16.0, 1])]);
+        $sessions = array_map($session, range(0, 7));
+        $before = self::trend($sessions);
+
+        $after = Trend::of(self::back(), [...$sessions, $session(8)], $before->steps);
+        self::assertEquals(self::trend([...$sessions, $session(8)]), $after, 'the same as worked out anew');
+        self::assertSame(array_keys($before->steps), array_slice(array_keys($after->steps), 0, 8), 'only the newest is new');
+
+        $changed = Trend::of(self::back(), [$session(0, 9), ...array_slice($sessions, 1)], $before->steps);
+        self::assertSame([], array_intersect_key($changed->steps, $before->steps), 'a trial corrected in the first session changes all after it');
+    }
+
+    private static function back(): LookingBack
+    {
+        return new LookingBack(new ModelBuilder(Fixture::priors()), Fixture::scale(), true, null, Fixture::at(20.0), 'distance', RiskLimits::usual());
+    }
+
     /** @param  list<SessionEvidence>  $sessions */
     private static function trend(array $sessions): Trend
     {
-        return Trend::of(new ModelBuilder(Fixture::priors()), Fixture::scale(), true, null, $sessions, Fixture::at(20.0), 'distance', RiskLimits::usual());
+        return Trend::of(self::back(), $sessions);
     }
 
     /** Worked by hand: gains 1, 0, 2, 1 from nothing; faster half 2 and 1, slower half 1 and 0; nine steps are left after the fourth session. */

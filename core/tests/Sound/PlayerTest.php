@@ -31,7 +31,7 @@ final class PlayerTest extends TestCase
 
         self::assertEqualsWithDelta(0.05, $player->fraction(52.0), 1e-12);
         self::assertEqualsWithDelta(0.02506, $player->fraction(46.0), 1e-5);
-        self::assertEqualsWithDelta(10.0 ** 0.15, $player->fraction(58.0) / $player->fraction(55.0), 1e-9, 'three decibels are 1.41 times the share');
+        self::assertEqualsWithDelta(10.0 ** 0.15 * (float) $player->fraction(55.0), $player->fraction(58.0), 1e-9, 'three decibels are 1.41 times the share');
     }
 
     public function test_nothing_is_played_over_the_ceiling_beyond_the_player_or_too_faint_for_it(): void
