@@ -44,6 +44,6 @@ const times = await page.evaluate(async (count) => {
     }
     return times.sort((a, b) => a - b);
 }, PARTS);
-console.log(times.length === PARTS ? `a part of the handling map opens in ${times[PARTS >> 1].toFixed(0)} ms (median), ${times[PARTS - 1].toFixed(0)} ms at most, ${SLOWER} times slower` : 'a part did NOT open');
+console.log(times.length === PARTS ? `a part of the handling map opens in ${times[PARTS >> 1].toFixed(0)} ms (median), ${times[Math.floor(0.95 * PARTS)].toFixed(0)} ms at the 95th, ${SLOWER} times slower` : 'a part did NOT open');
 await browser.close();
 process.exit(isSame && times.length === PARTS ? 0 : 1);
