@@ -9,6 +9,7 @@ use App\Advice\PlanReader;
 use App\Models\Plan;
 use Core\Exposure\PlanKind;
 use Core\Ladder\Ladder;
+use Core\Ladder\Step;
 use Core\Measure\Distance;
 use Core\Measure\DistanceUnit;
 use Core\Planning\FixedStepLadder;
@@ -23,14 +24,16 @@ final readonly class LadderBoard
     /** About ten dogs an outing is a good outing. Common practice. */
     private const TRIALS_AN_OUTING = 10;
 
-    public function __construct(private PlanReader $plans, private DogModelReader $models, private ClockInterface $clock)
+    public function __construct(private PlanReader $plans, private DogModelReader $models, private LadderMaker $maker, private ClockInterface $clock)
     {
     }
 
-    /** A model that knows the dimensions of the plan's ladder and of another one. */
+    /** A model that knows the dimensions of the plan's ladder, of another one, and of the template it came from. */
     public function model(Plan $plan, Ladder $ladder, DistanceUnit $unit): DogModel
     {
-        return $this->models->read($plan->responseModel, Ladder::of([...$ladder->steps, ...$this->plans->read($plan, $unit)->ladder->steps]), $this->clock->now());
+        $outline = $this->outline($plan, $ladder);
+
+        return $this->models->read($plan->responseModel, Ladder::of([...$ladder->steps, ...$this->plans->read($plan, $unit)->ladder->steps, ...($outline === null ? [] : $outline->steps)]), $this->clock->now());
     }
 
     public function review(Plan $plan, Ladder $ladder, DogModel $model, DistanceUnit $unit): LadderReview
@@ -53,8 +56,47 @@ final readonly class LadderBoard
             'catalog' => $inCore->catalog,
             'worth' => $worth,
             'trialsAnOuting' => $plan->place->trials_an_outing ?? self::TRIALS_AN_OUTING,
+            'told' => $this->told($plan, $ladder, $model),
             'fixed' => $plan->responseModel->kind === PlanKind::Presence ? self::fixed($ladder, $model, $unit) : null,
         ];
+    }
+
+    private function outline(Plan $plan, Ladder $ladder): ?Ladder
+    {
+        return $plan->template === null ? null : $this->maker->outline($plan->responseModel, $plan->template, $ladder);
+    }
+
+    /**
+     * The template as it is told, for contrast.
+     *
+     * @return ?array{loads: non-empty-list<float>, rise: float, own: float} loads of its steps; largest rise over mastered ground of it and of this ladder, in logits
+     */
+    private function told(Plan $plan, Ladder $ladder, DogModel $model): ?array
+    {
+        $outline = $this->outline($plan, $ladder);
+        if ($outline === null) {
+            return null;
+        }
+        $loads = static fn (Ladder $of): array => array_map(static fn (Step $step): float => $model->load($step->exposure), $of->steps);
+
+        return ['loads' => $loads($outline), 'rise' => self::largestRise($loads($outline)), 'own' => self::largestRise($loads($ladder))];
+    }
+
+    /**
+     * Counted as the review does: what was mastered before need not be climbed in small steps again.
+     *
+     * @param  list<float>  $loads
+     */
+    private static function largestRise(array $loads): float
+    {
+        $largest = 0.0;
+        $hardest = -INF;
+        foreach ($loads as $i => $load) {
+            $largest = $i === 0 ? $largest : max($largest, $load - LadderReview::footing($loads[$i - 1], $hardest));
+            $hardest = max($hardest, $load);
+        }
+
+        return $largest;
     }
 
     /**

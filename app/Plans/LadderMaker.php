@@ -60,6 +60,17 @@ final readonly class LadderMaker
         return (new Refiner($this->models->read($model, $laid, $now)))->refine($laid);
     }
 
+    /** A template as it is told, fitted to the ends of a ladder and nothing put between; null if it is no longer on the shelf. */
+    public function outline(ResponseModel $model, string $template, Ladder $ladder): ?Ladder
+    {
+        if (! isset($this->shelf->of($model->practice_id)->templates[$template])) {
+            return null;
+        }
+        $meters = array_filter(array_map(static fn (Step $step): ?float => $step->exposure->distance()?->meters, $ladder->steps));
+
+        return $meters !== [] && max($meters) > min($meters) ? $this->laid($model, $template, max($meters), min($meters)) : ($meters === [] ? $this->laid($model, $template, null, null) : null);
+    }
+
     private function laid(ResponseModel $model, string $template, ?float $start, ?float $goal): Ladder
     {
         $shelf = $this->shelf->of($model->practice_id);

@@ -20,10 +20,17 @@
     @php($stair = Staircase::of($review, $limits, $distanceLabel))
     <div class="d-flex flex-column gap-2">
     <div class="row g-4 mb-2 order-2 order-lg-1">
-        <div class="{{ $fixed ? 'col-lg-6' : 'col-lg-9' }}">
+        <div class="{{ $fixed || $told ? 'col-lg-6' : 'col-lg-9' }}">
             <h2 class="mt-0">The staircase</h2>
             <x-staircase name="This ladder" :loads="$stair['loads']" :labels="$stair['labels']" :beyond="$stair['beyond']" :risks="$stair['risks']" :limit="$stair['limit']" />
         </div>
+        @if($told)
+            <div class="col-lg-6">
+                <h2 class="mt-0">The template as it is told, for contrast</h2>
+                <x-staircase name="The template" :loads="$told['loads']" :labels="array_map(fn ($i) => (string) ($i + 1), array_keys($told['loads']))" />
+                <p>{{ count($told['loads']) }} steps, the largest rise over mastered ground {{ number_format($told['rise'], 1) }} logits; this ladder has {{ count($ladder->steps) }}, the largest {{ number_format($told['own'], 1) }}.</p>
+            </div>
+        @endif
         @if($fixed)
             @php($cost = $worth->effort(count($fixed['loads']) - 1, 0.9))
             @php($own = $worth->effort(max(1, count($ladder->steps) - 1), 0.9))
