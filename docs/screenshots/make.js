@@ -70,10 +70,6 @@ await page.setViewportSize({ width: 390, height: 844 });
 await page.reload();
 await page.locator('[data-ready]').waitFor();
 await take('session-phone');
-await page.locator('[data-do="leave"]').click();
-await take('leave-now');
-await page.getByRole('button', { name: 'Say later: no band' }).click();
-
 // the other half of the job: hands, on a phone
 await page.emulateMedia({ colorScheme: 'light', reducedMotion: 'reduce' });
 await page.goto('/plans/3');
@@ -88,4 +84,20 @@ await page.locator('[data-do="offer"]').click();
 await page.locator('[data-do="hold"]').click();
 await page.waitForTimeout(1300);
 await take('contact-session');
+
+// a doorbell, with a meter at the dog
+await page.setViewportSize({ width: 1280, height: 800 });
+await page.goto('/plans/6');
+await startSession(page);
+for (const band of [0, 1, 0]) await logTrial(page, { outcome: 'returned', band });
+await page.locator('summary', { hasText: 'meter' }).click();
+await page.getByRole('button', { name: 'Connect a sound level meter' }).click();
+await page.locator('[data-meter-told]').waitFor();
+const [address, token] = await Promise.all(['address', 'token'].map((part) => page.locator(`[data-meter-${part}]`).textContent()));
+await page.locator('summary', { hasText: 'meter' }).click();
+const sent = await page.request.post(address ?? '', { headers: { Authorization: `Bearer ${token}` }, data: { readings: [{ number: 1, level: 41.8 }] } });
+if (!sent.ok()) throw new Error(`The meter was answered ${sent.status()}.`);
+await page.keyboard.press('y');
+await page.getByText('42 dB(A)').waitFor();
+await take('sound-session');
 await browser.close();

@@ -24,7 +24,7 @@ final class HelpTest extends TestCase
     {
         $codes = array_map(static fn (string $setting): string => "setting:{$setting}", [
             'run_length', 'window', 'sessions', 'days', 'most_advances', 'set_minutes', 'session_minutes', 'caution', 'outings_a_week', 'trials_an_outing', 'method', 'ladder', 'template', 'start', 'goal', 'reaction', 'fine_at', 'play',
-            'easy_after', 'without_reason', 'disliked', 'worst', 'children_near', 'corrections',
+            'easy_after', 'without_reason', 'disliked', 'worst', 'children_near', 'corrections', 'recording', 'read_level', 'read_percent', 'ceiling', 'ceiling_confirmed', 'onset_seconds',
         ]);
         $methods = app(CoreCatalogs::class)->methods();
         foreach (['method' => $methods->methods, 'choice' => $methods->choices, 'skill' => $methods->skills] as $what => $entries) {

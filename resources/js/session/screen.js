@@ -1,10 +1,14 @@
 import { MemoryStore } from '../device/store.js';
 import { elapsed, keepAwake, signal } from './clock.js';
 import { ContactClocks } from './contact.js';
+import { DistanceField } from './distance.js';
 import { fallback } from './fallback.js';
 import { listen, mountKeys } from './keys.js';
+import { LeaveDialog } from './leave.js';
 import { SoundDeck } from './sound.js';
+import { Timers } from './timers.js';
 import { View } from './view.js';
+import { Voice } from './voice.js';
 
 /** @typedef {import('../device/store.js').Entry} Entry */
 /** @typedef {import('../device/store.js').Store | import('../device/store.js').MemoryStore} Store */
@@ -34,12 +38,13 @@ export class Screen {
         this.sound = root.dataset.plan === 'sound' ? new SoundDeck(root, this.view) : null;
         this.aim = '';
         this.isOffline = false;
-        this.marks = { at: 0, latency: /** @type {number | null} */ (null), stareFrom: 0, stare: 0, longest: 0, leftAt: 0, seen: 0, lookBacks: 0 };
-        this.isSpeaking = false;
-        this.isTyped = false;
+        this.distance = new DistanceField(root, this.view);
+        this.timers = new Timers(root, this.view, (milliseconds) => this.stared(milliseconds));
+        this.leaving = new LeaveDialog(root, this.view, { moment: (kind, data) => this.moment(kind, data), log: (outcome, band, more) => this.logAs(outcome, band, more) });
+        this.voice = new Voice(root);
+        this.counts = { seen: 0, lookBacks: 0 };
         this.lastSetSignal = 0;
         this.lastBreakSignal = 0;
-        this.spoken = '';
     }
 
     async start() {
@@ -69,14 +74,8 @@ export class Screen {
         for (const button of this.root.querySelectorAll('[data-do]')) button.addEventListener('click', () => this.act(button.getAttribute('data-do') ?? ''));
         for (const button of this.root.querySelectorAll('[data-outcome]')) button.addEventListener('click', () => this.log(null, button.getAttribute('data-outcome') ?? 'returned'));
         for (const button of this.root.querySelectorAll('[data-grade]')) button.addEventListener('click', () => this.grade(Number(button.getAttribute('data-grade'))));
-        for (const button of this.root.querySelectorAll('[data-left]')) button.addEventListener('click', () => this.leftWas(button.getAttribute('data-left') ?? 'none'));
-        for (const button of this.root.querySelectorAll('[data-left-close]')) button.addEventListener('click', () => this.leaveDialog()?.close());
-        this.root.querySelector('[data-settled]')?.addEventListener('click', () => this.settled());
         this.root.querySelector('[data-details]')?.addEventListener('submit', (event) => event.preventDefault());
         this.root.querySelector('[data-aim]')?.addEventListener('change', (event) => { this.aim = /** @type {HTMLSelectElement} */ (event.target).value; });
-        this.root.querySelector('#q-distance')?.addEventListener('input', () => { this.isTyped = true; });
-        this.root.querySelector('#q-distance')?.addEventListener('change', () => { this.isTyped = true; });
-        for (const input of this.root.querySelectorAll('[data-estimate]')) input.addEventListener('change', () => this.estimate(/** @type {HTMLInputElement} */ (input)));
         if (this.root.dataset.kind !== 'ladder') {
             for (const part of this.root.querySelectorAll('[data-ladder-only]')) /** @type {HTMLElement} */ (part).hidden = true;
             for (const part of this.root.querySelectorAll('[data-looking-only]')) /** @type {HTMLElement} */ (part).hidden = false;
@@ -97,7 +96,7 @@ export class Screen {
         switch (action) {
             case 'good': return void this.log(0, this.success());
             case 'doubt': return void this.log(2, 'taken_away');
-            case 'froze': return void this.froze();
+            case 'froze': return void this.leaving.froze();
             case 'offer': return this.contact?.offer();
             case 'hold': return this.contact?.hold();
             case 'toss': return this.contact?.toss();
@@ -105,16 +104,16 @@ export class Screen {
             case 'meter': return void this.sound?.connect();
             case 'undo': return void this.undo();
             case 'batch': return void this.batch();
-            case 'leave': return void this.leave();
+            case 'leave': this.sound?.stop(); return void this.leaving.open();
             case 'break': return this.pause();
             case 'take': return void this.enter([this.entry('take')]);
-            case 'seen': this.marks.seen += 1; this.view.put('seen', String(this.marks.seen)); return void this.moment('trigger_seen');
-            case 'look-back': this.marks.lookBacks += 1; this.view.put('look-backs', String(this.marks.lookBacks)); return void this.moment('look_back');
-            case 'mark': return this.mark();
-            case 'stare': return this.stare();
-            case 'countdown': return this.countdown();
-            case 'pace': return this.pace();
-            case 'voice': return this.voice();
+            case 'seen': this.counts.seen += 1; this.view.put('seen', String(this.counts.seen)); return void this.moment('trigger_seen');
+            case 'look-back': this.counts.lookBacks += 1; this.view.put('look-backs', String(this.counts.lookBacks)); return void this.moment('look_back');
+            case 'mark': return this.timers.mark();
+            case 'stare': return this.timers.stare();
+            case 'countdown': return this.timers.countdown();
+            case 'pace': return this.timers.pace();
+            case 'voice': this.voice.toggle(); return this.speak();
             case 'keys': return dialog.showModal();
             case 'nearer': case 'farther': return this.root.querySelector(`[data-details] [data-step="${action === 'nearer' ? -1 : 1}"]`)?.dispatchEvent(new MouseEvent('click'));
         }
@@ -154,7 +153,7 @@ export class Screen {
      * @param {string} outcome
      */
     async log(band, outcome) {
-        if (!this.isDistanceGood()) return;
+        if (!this.distance.isGood()) return;
         const over = band === 4 && !outcome.startsWith('reacted');
         const entry = this.trial(over ? 'reacted_came' : outcome === 'returned' && band !== null && band >= 3 ? 'not_returned' : outcome, band);
         // at once, not when it is kept: the next tap may come before that
@@ -180,7 +179,7 @@ export class Screen {
             trial: {
                 outcome, band, aim: this.aim || place?.aim || '', distance: String(typed.get('distance') || place?.distance || '').replace(',', '.'), exposure,
                 signs: typed.getAll('signs[]'), food: typed.get('food') ?? 'gently', food_gone: typed.has('food_gone'), interrupted: typed.has('interrupted'), handler_error: typed.has('handler_error'),
-                note: typed.get('note') || null, latency_ms: this.marks.latency, stare_ms: this.marks.stare || null, ...this.contact?.take(), ...this.sound?.take(), ...more,
+                note: typed.get('note') || null, ...this.timers.timed(), ...this.contact?.take(), ...this.sound?.take(), ...more,
             },
         });
     }
@@ -195,36 +194,18 @@ export class Screen {
         return this.shown().next;
     }
 
-    /** Told at the field, before anything is kept: a distance that cannot be. @returns {boolean} */
-    isDistanceGood() {
-        if (this.root.dataset.plan !== 'presence') return true;
-        const field = /** @type {HTMLInputElement} */ (this.root.querySelector('#q-distance'));
-        const value = Number(field.value.trim().replace(',', '.'));
-        const most = { m: 500, yd: 546, ft: 1640 }[this.root.dataset.unit ?? 'm'] ?? 500;
-        const isGood = value > 0 && value <= most;
-        field.setAttribute('aria-invalid', String(!isGood));
-        this.view.put('distance-problem', isGood ? '' : `The distance must be more than 0 and at most ${most}. Nothing was logged yet.`);
-        if (!isGood) {
-            field.closest('details')?.setAttribute('open', '');
-            field.focus();
-        }
-        return isGood;
-    }
-
     /** Details are for one trial; distance and food stay with the advice. */
     clear() {
         const form = /** @type {HTMLFormElement} */ (this.root.querySelector('[data-details]'));
         const gone = form.elements.namedItem('food_gone');
         const isGone = gone instanceof HTMLInputElement && gone.checked;
         form.reset();
-        this.isTyped = false;
+        this.distance.isTyped = false;
         if (gone instanceof HTMLInputElement) gone.checked = isGone;
-        this.marks = { ...this.marks, at: 0, latency: null, stare: 0, stareFrom: 0 };
+        this.timers.clear();
         this.aim = '';
         this.choose(this.success());
-        this.view.put('latency', '');
-        this.view.put('stare', '');
-        this.showPlace();
+        this.distance.show(this.place());
     }
 
     async batch() {
@@ -234,10 +215,22 @@ export class Screen {
             this.view.put('net', 'Good ones in a row: 1 to 20.');
             return;
         }
-        if (!this.isDistanceGood()) return;
+        if (!this.distance.isGood()) return;
         const first = this.trial(this.success(), 0);
         const entries = Array.from({ length: count }, (_, i) => ({ ...first, uuid: crypto.randomUUID(), at: first.at + i, sequence: (first.sequence ?? 1) + i }));
         await this.enter(entries);
+    }
+
+    /** @param {string} outcome @param {number} band @param {Record<string, unknown>} more */
+    async logAs(outcome, band, more) {
+        const entry = this.trial(outcome, band, more);
+        this.clear();
+        await this.enter([entry]);
+    }
+
+    /** Where there is no ladder a stare is all that is kept of it. @param {number} milliseconds */
+    stared(milliseconds) {
+        if (this.root.dataset.kind !== 'ladder') void this.moment('stare', { ms: milliseconds });
     }
 
     async undo() {
@@ -374,13 +367,13 @@ export class Screen {
         const watching = this.isWatching();
         for (const part of this.view.all('log')) part.hidden = watching;
         for (const part of this.view.all('watch')) part.hidden = !watching;
-        for (const button of this.root.querySelectorAll('[data-do="leave"]')) /** @type {HTMLElement} */ (button).hidden = watching;
+        for (const button of this.root.querySelectorAll('[data-do="leave"], [data-do="froze"], [data-do="doubt"], [data-do="play"]')) /** @type {HTMLElement} */ (button).hidden = watching || (button.hasAttribute('data-ladder-only') && this.root.dataset.kind !== 'ladder');
         this.food(since.length);
         this.view.put('manner', this.isOffline ? '' : this.state.manner ?? '');
         this.contact?.rate(this.state, since, Date.now());
         this.sound?.show(this.place());
         this.root.dataset.waiting = String(this.waiting.length);
-        this.showPlace();
+        this.distance.show(this.place());
     }
 
     /** @param {{band: number, outcome: string}[]} since @returns {{done: number, asked: number} | null} the run, foretold while the server has not answered */
@@ -389,13 +382,6 @@ export class Screen {
         if (!run) return null;
         const done = since.reduce((count, trial) => (SUCCESSES.includes(trial.outcome) && trial.band <= 1 ? count + 1 : 0), run.done);
         return { ...run, done: Math.min(run.asked, done) };
-    }
-
-    /** The distance of the advice stands in the field until somebody types another. */
-    showPlace() {
-        const field = /** @type {HTMLInputElement | null} */ (this.root.querySelector('#q-distance'));
-        const place = this.state && this.place();
-        if (field && document.activeElement !== field && !this.isTyped) field.value = place?.distance ?? field.value;
     }
 
     /** @param {number} more */
@@ -420,128 +406,9 @@ export class Screen {
         this.tick();
     }
 
-    mark() {
-        const now = performance.now();
-        const button = this.root.querySelector('[data-do="mark"]');
-        if (this.marks.at === 0) {
-            this.marks.at = now;
-            button?.setAttribute('aria-pressed', 'true');
-            this.view.put('latency', 'turn?');
-            return;
-        }
-        this.marks.latency = Math.round(now - this.marks.at);
-        this.marks.at = 0;
-        button?.setAttribute('aria-pressed', 'false');
-        this.view.put('latency', `${(this.marks.latency / 1000).toFixed(1)} s`);
-    }
-
-    stare() {
-        const now = performance.now();
-        if (this.marks.stareFrom === 0) {
-            this.marks.stareFrom = now;
-            this.view.put('stare', '…');
-            return;
-        }
-        this.marks.stare = Math.round(now - this.marks.stareFrom);
-        this.marks.stareFrom = 0;
-        this.marks.longest = Math.max(this.marks.longest, this.marks.stare);
-        this.view.put('stare', `${(this.marks.stare / 1000).toFixed(1)} s`);
-        this.view.put('longest-stare', `${Math.round(this.marks.longest / 1000)} s`);
-        if (this.root.dataset.kind !== 'ladder') this.moment('stare', { ms: this.marks.stare });
-    }
-
-    countdown() {
-        const field = this.root.querySelector('[data-wait]');
-        let left = field instanceof HTMLSelectElement ? Number(field.value) : 3;
-        clearInterval(this.counting);
-        this.view.put('countdown', `${left}`);
-        this.counting = setInterval(() => {
-            left -= 1;
-            this.view.put('countdown', left > 0 ? `${left}` : 'prompt');
-            if (left <= 0) {
-                clearInterval(this.counting);
-                signal(1);
-            }
-        }, 1000);
-    }
-
-    /** Feeding pace while the trigger is in view. */
-    pace() {
-        const button = this.root.querySelector('[data-do="pace"]');
-        const field = this.root.querySelector('[data-pace]');
-        const isOn = button?.getAttribute('aria-pressed') !== 'true';
-        button?.setAttribute('aria-pressed', String(isOn));
-        clearInterval(this.pacing);
-        if (isOn) this.pacing = setInterval(() => signal(1), 1000 * Number(field instanceof HTMLSelectElement ? field.value : 2));
-    }
-
-    voice() {
-        this.isSpeaking = !this.isSpeaking;
-        this.root.querySelector('[data-do="voice"]')?.setAttribute('aria-pressed', String(this.isSpeaking));
-        this.spoken = '';
-        this.speak();
-    }
-
     speak() {
-        if (!this.isSpeaking || !('speechSynthesis' in globalThis)) return;
         const shown = this.shown();
-        const line = `${shown.label}. ${shown.next?.big ?? ''}`.replaceAll('\u00a0', ' ');
-        if (line === this.spoken) return;
-        this.spoken = line;
-        speechSynthesis.cancel();
-        speechSynthesis.speak(new SpeechSynthesisUtterance(line));
-    }
-
-    /** @param {HTMLInputElement} input */
-    estimate(input) {
-        const value = Number(input.value);
-        const field = /** @type {HTMLInputElement | null} */ (this.root.querySelector('#q-distance'));
-        if (!field || !(value > 0)) return;
-        const stride = { m: 0.75, yd: 0.82, ft: 2.46 }[this.root.dataset.unit ?? 'm'] ?? 0.75;
-        // thumb at arm's length: the distance is about ten times its sideways jump from eye to eye
-        field.value = String(Math.round(10 * value * (input.dataset.estimate === 'thumb' ? 10 : stride)) / 10);
-        input.value = '';
-        this.isTyped = true;
-    }
-
-    /** @returns {HTMLDialogElement | null} */
-    leaveDialog() {
-        return this.root.querySelector('[data-leave]');
-    }
-
-    async leave() {
-        this.sound?.stop();
-        this.marks.leftAt = Date.now();
-        this.leaveDialog()?.removeAttribute('data-told');
-        this.leaveDialog()?.showModal();
-        await this.moment('left');
-    }
-
-    /** Hands off first, and what it was is said already: it froze. */
-    async froze() {
-        this.marks.leftAt = Date.now();
-        const dialog = this.leaveDialog();
-        dialog?.toggleAttribute('data-told', true);
-        dialog?.showModal();
-        const entry = this.trial('taken_away', 3, { signs: ['freeze'], food: 'not_offered' });
-        this.clear();
-        await this.enter([entry]);
-    }
-
-    async settled() {
-        await this.moment('settled', { seconds: Math.round((Date.now() - this.marks.leftAt) / 1000) });
-        this.root.querySelector('[data-settled]')?.setAttribute('disabled', '');
-    }
-
-    /** @param {string} answer a band, or that it was not the dog */
-    async leftWas(answer) {
-        this.leaveDialog()?.close();
-        this.root.querySelector('[data-settled]')?.removeAttribute('disabled');
-        if (answer === 'none') return this.moment('not_the_dog');
-        const band = Number(answer);
-        const entry = this.trial(band === 4 ? 'reacted' : 'taken_away', band, { interrupted: band !== 4, food: 'not_offered' });
-        this.clear();
-        await this.enter([entry]);
+        this.voice.say(`${shown.label}. ${shown.next?.big ?? ''}`);
     }
 
     tick() {
@@ -550,7 +417,7 @@ export class Screen {
         this.view.clocks(this.state, now);
         this.contact?.rate(this.state, this.since(), now);
         this.contact?.tick(this.place(), now);
-        if (this.leaveDialog()?.open) this.view.put('leave-clock', elapsed(this.marks.leftAt, now));
+        this.leaving.tick(now);
         const pausedAt = Number(localStorage.getItem(`wheatear-break-${this.own.session}`));
         if (pausedAt) {
             this.view.put('break', elapsed(pausedAt, now));

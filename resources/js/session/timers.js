@@ -1,0 +1,87 @@
+import { signal } from './clock.js';
+
+/** @typedef {import('./view.js').View} View */
+
+/** What is timed of a trial at a distance: the turn after the mark, a stare, the wait before a prompt, and a feeding pace. */
+export class Timers {
+    /** @param {HTMLElement} root @param {View} view @param {(milliseconds: number) => void} stared */
+    constructor(root, view, stared) {
+        this.root = root;
+        this.view = view;
+        this.stared = stared;
+        this.markedAt = 0;
+        this.latency = /** @type {number | null} */ (null);
+        this.staringFrom = 0;
+        this.lastStare = 0;
+        this.longestStare = 0;
+    }
+
+    /** @returns {{latency_ms: number | null, stare_ms: number | null}} */
+    timed() {
+        return { latency_ms: this.latency, stare_ms: this.lastStare || null };
+    }
+
+    clear() {
+        this.markedAt = this.staringFrom = this.lastStare = 0;
+        this.latency = null;
+        this.view.put('latency', '');
+        this.view.put('stare', '');
+    }
+
+    /** The mark; then the turn. */
+    mark() {
+        const now = performance.now();
+        const button = this.root.querySelector('[data-do="mark"]');
+        if (this.markedAt === 0) {
+            this.markedAt = now;
+            button?.setAttribute('aria-pressed', 'true');
+            this.view.put('latency', 'turn?');
+            return;
+        }
+        this.latency = Math.round(now - this.markedAt);
+        this.markedAt = 0;
+        button?.setAttribute('aria-pressed', 'false');
+        this.view.put('latency', `${(this.latency / 1000).toFixed(1)} s`);
+    }
+
+    stare() {
+        const now = performance.now();
+        if (this.staringFrom === 0) {
+            this.staringFrom = now;
+            this.view.put('stare', '…');
+            return;
+        }
+        this.lastStare = Math.round(now - this.staringFrom);
+        this.staringFrom = 0;
+        this.longestStare = Math.max(this.longestStare, this.lastStare);
+        this.view.put('stare', `${(this.lastStare / 1000).toFixed(1)} s`);
+        this.view.put('longest-stare', `${Math.round(this.longestStare / 1000)} s`);
+        this.stared(this.lastStare);
+    }
+
+    /** It has noticed: so long until a prompt. */
+    countdown() {
+        const field = this.root.querySelector('[data-wait]');
+        let left = field instanceof HTMLSelectElement ? Number(field.value) : 3;
+        clearInterval(this.counting);
+        this.view.put('countdown', `${left}`);
+        this.counting = setInterval(() => {
+            left -= 1;
+            this.view.put('countdown', left > 0 ? `${left}` : 'prompt');
+            if (left <= 0) {
+                clearInterval(this.counting);
+                signal(1);
+            }
+        }, 1000);
+    }
+
+    /** Feeding pace while the trigger is in view. */
+    pace() {
+        const button = this.root.querySelector('[data-do="pace"]');
+        const field = this.root.querySelector('[data-pace]');
+        const isOn = button?.getAttribute('aria-pressed') !== 'true';
+        button?.setAttribute('aria-pressed', String(isOn));
+        clearInterval(this.pacing);
+        if (isOn) this.pacing = setInterval(() => signal(1), 1000 * Number(field instanceof HTMLSelectElement ? field.value : 2));
+    }
+}
