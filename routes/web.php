@@ -25,6 +25,7 @@ use App\Http\Controllers\LadderController;
 use App\Http\Controllers\LimitsController;
 use App\Http\Controllers\LiveController;
 use App\Http\Controllers\MeterController;
+use App\Http\Controllers\MeterTokenController;
 use App\Http\Controllers\OrderController;
 use App\Http\Controllers\PlanController;
 use App\Http\Controllers\PlanReviewController;
@@ -121,7 +122,7 @@ Route::middleware('auth')->group(function (): void {
     Route::post('/sessions/{session}/trials', [TrialController::class, 'store'])->name('trials.store');
     Route::put('/sessions/{session}/trials/{trial}', [TrialController::class, 'update'])->whereNumber('trial')->name('trials.update');
     Route::post('/sessions/{session}/entries', [EntryController::class, 'store'])->name('entries.store');
-    Route::post('/sessions/{session}/meter', [MeterController::class, 'create'])->name('meter.create');
+    Route::post('/sessions/{session}/meter', [MeterTokenController::class, 'store'])->name('meter-tokens.store');
     Route::post('/sessions/{session}/undo', [UndoController::class, 'store'])->name('undo.store');
     Route::post('/sessions/{session}/breaks', [BreakController::class, 'store'])->name('breaks.store');
     Route::post('/sessions/{session}/end', [SessionEndController::class, 'store'])->name('sessions.end');

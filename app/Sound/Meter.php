@@ -20,8 +20,11 @@ final readonly class Meter
 
     private const TIME = 'Y-m-d H:i:s.v';
 
-    /** A meter reads as a sound fades, and devices' clocks may lie a little apart. */
+    /** A meter reads as a sound fades. */
     private const AFTER_SECONDS = 0.5;
+
+    /** When a sound began is told from when its trial arrived: the way through the network makes that late. */
+    private const BEFORE_SECONDS = 2.0;
 
     public function __construct(private Connection $database, private ClockInterface $clock)
     {
@@ -74,7 +77,7 @@ final readonly class Meter
         if ($session->meter_token === null) {
             return null;
         }
-        $start = $from->modify(sprintf('-%d milliseconds', (int) (1000 * Metering::BACKGROUND_SECONDS)));
+        $start = $from->modify(sprintf('-%d milliseconds', (int) (1000 * (Metering::BACKGROUND_SECONDS + self::BEFORE_SECONDS))));
         $end = $from->modify(sprintf('+%d milliseconds', (int) (1000 * ($seconds + self::AFTER_SECONDS))));
         $rows = $this->database->table('meter_readings')->where('session_id', $session->id)->whereBetween('read_at', [$start->format(self::TIME), $end->format(self::TIME)])->orderBy('read_at')->limit(2_000)->get(['read_at', 'level']);
         $readings = [];
@@ -83,6 +86,6 @@ final readonly class Meter
         }
         $at = (float) $from->format('U.u');
 
-        return Metering::levelDuring($readings, $at, $at + $seconds + self::AFTER_SECONDS);
+        return Metering::levelDuring($readings, $at - self::BEFORE_SECONDS, $at + $seconds + self::AFTER_SECONDS);
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Http\Controllers\MeterController;
+use App\Http\Controllers\MeterTokenController;
 use App\Http\Controllers\SoundSetUpController;
 use App\Http\Requests\MeterRequest;
 use App\Http\Requests\SoundFields;
@@ -28,6 +29,7 @@ use Tests\TestCase;
 #[CoversClass(SoundSetUpRequest::class)]
 #[CoversClass(SoundFields::class)]
 #[CoversClass(MeterController::class)]
+#[CoversClass(MeterTokenController::class)]
 #[CoversClass(MeterRequest::class)]
 #[CoversClass(Meter::class)]
 #[CoversClass(Heard::class)]

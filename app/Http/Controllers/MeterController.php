@@ -5,30 +5,15 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Requests\MeterRequest;
-use App\Models\Session;
 use App\Models\SoundSetUp;
-use App\Models\User;
 use App\Sound\Meter;
-use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
-use Illuminate\Support\Facades\Gate;
 
-/** A sound level meter of one session: connected by who logs, fed by whoever has its token, read by the session's screen. */
+/** The readings of one session's sound level meter: fed by whoever has its token, read by the session's screen. */
 final readonly class MeterController
 {
     public function __construct(private Meter $meter)
     {
-    }
-
-    /** A new token. It is shown now and never again. */
-    public function create(Session $session, #[CurrentUser] User $user): JsonResponse
-    {
-        Gate::authorize('view', $session);
-        if ($session->ended_at !== null) {
-            return new JsonResponse(['message' => 'This session has ended. A meter is connected to a session that runs.'], 409);
-        }
-
-        return new JsonResponse(['address' => route('meter.store', $session->id), 'token' => $this->meter->connect($session)], 201);
     }
 
     public function store(MeterRequest $request): JsonResponse

@@ -63,6 +63,7 @@ final readonly class PlanController
             'template' => $request->string('template')->value(),
             'measure' => $catalog->dimension($kind->leads()),
             'ordered' => array_filter($catalog->dimensions, static fn (Dimension $dimension): bool => $dimension->kind === DimensionKind::Ordered),
+            'measured' => array_filter($catalog->dimensions, static fn (Dimension $dimension): bool => $dimension->kind->isMeasured() && $dimension->key !== $kind->leads()),
             'sources' => LadderPlan::cases(),
             'unit' => $user->distance_unit,
             'assessment' => $assessed === null ? null : $assessment,

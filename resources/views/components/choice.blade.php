@@ -1,11 +1,12 @@
 @props(['name', 'label', 'options', 'value' => null, 'hint' => null, 'empty' => null])
-@php($error = $errors->first($name))
+@php($dotted = str_replace(['[', ']'], ['.', ''], $name))
+@php($error = $errors->first($dotted))
 <div class="mb-3">
     <label class="form-label mb-1" for="f-{{ $name }}">{{ $label }}</label>
     <select class="form-select @if($error !== '') is-invalid @endif" id="f-{{ $name }}" name="{{ $name }}" aria-describedby="h-{{ $name }}">
         @if($empty !== null)<option value="">{{ $empty }}</option>@endif
         @foreach($options as $key => $text)
-            <option value="{{ $key }}" @selected((string) old($name, $value) === (string) $key)>{{ $text }}</option>
+            <option value="{{ $key }}" @selected((string) old($dotted, $value) === (string) $key)>{{ $text }}</option>
         @endforeach
     </select>
     <div id="h-{{ $name }}">

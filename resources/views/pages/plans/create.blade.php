@@ -91,10 +91,13 @@
                     <div class="col-sm-6"><x-field name="start" label="Start" inputmode="decimal" :suffix="$measureUnit" :value="$startValue" :required="$isPresence" :hint="$isPresence ? 'Too far costs a minute, too close costs a week.' : ucfirst($measure->label).'. Not needed with a template.'" /></div>
                     <div class="col-sm-6"><x-field name="goal" label="Goal" inputmode="decimal" :suffix="$measureUnit" :required="$isPresence" :hint="$isPresence ? 'The steps between are equal ratios: equally hard.' : 'Harder than the start.'" /></div>
                 </div>
-                <details class="mb-3" @if($isPresence) open @endif>
+                <details class="mb-3" @if($isPresence || $errors->has('play.*')) open @endif>
                     <summary>Dimensions in play</summary>
                     <p class="form-text">What every step says besides. One thing at a time gets harder; a template brings its own.</p>
                     <div class="row">
+                        @foreach($measured as $dimension)
+                            <div class="col-sm-6"><x-field name="play[{{ $dimension->key }}]" :label="ucfirst($dimension->label)" inputmode="decimal" :suffix="$dimension->unit" hint="Empty: not in play." /></div>
+                        @endforeach
                         @foreach($ordered as $dimension)
                             <div class="col-sm-6"><x-choice name="play[{{ $dimension->key }}]" :label="ucfirst($dimension->label)" :options="collect($dimension->values)->mapWithKeys(fn ($value) => [$value->key => $value->label])" empty="not in play" :value="$dimension->key === 'trigger_motion' ? 'standing' : null" /></div>
                         @endforeach

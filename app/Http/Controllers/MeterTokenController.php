@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Models\Session;
+use App\Sound\Meter;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Support\Facades\Gate;
+
+/** Connects a sound level meter to a session that runs. */
+final readonly class MeterTokenController
+{
+    /** A new token. It is shown now and never again. */
+    public function store(Session $session, Meter $meter): JsonResponse
+    {
+        Gate::authorize('view', $session);
+        if ($session->ended_at !== null) {
+            return new JsonResponse(['message' => 'This session has ended. A meter is connected to a session that runs.'], 409);
+        }
+
+        return new JsonResponse(['address' => route('meter.store', $session->id), 'token' => $meter->connect($session)], 201);
+    }
+}
