@@ -70,6 +70,7 @@ final class EvidenceTest extends TestCase
         self::assertGreaterThan(10, count($read));
         self::assertLessThan(25, count($read), 'a session before some 680 later trials says nothing any more');
         $scale = LoadScale::of(app(CoreCatalogs::class)->dimensions(PlanKind::Presence), Distance::fromMeters($model->reference_meters), ['trigger_motion']);
+        /** @param  list<SessionEvidence>  $sessions */
         $risk = static fn (array $sessions): ?Risk => app(ModelBuilder::class)->build($scale, true, null, $sessions, new SessionEvidence($now, []))
             ?->risk(Exposure::of(['distance' => 25.0, 'trigger_motion' => 'standing'], $scale->catalog));
         self::assertEquals($risk($this->all), $risk($read));
