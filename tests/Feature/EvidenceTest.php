@@ -70,11 +70,14 @@ final class EvidenceTest extends TestCase
         self::assertGreaterThan(10, count($read));
         self::assertLessThan(25, count($read), 'a session before some 680 later trials says nothing any more');
         $scale = LoadScale::of(app(CoreCatalogs::class)->dimensions(PlanKind::Presence), Distance::fromMeters($model->reference_meters), ['trigger_motion']);
-        /** @param  list<SessionEvidence>  $sessions */
-        $risk = static fn (array $sessions): ?Risk => app(ModelBuilder::class)->build($scale, true, null, $sessions, new SessionEvidence($now, []))
-            ?->risk(Exposure::of(['distance' => 25.0, 'trigger_motion' => 'standing'], $scale->catalog));
-        self::assertEquals($risk($this->all), $risk($read));
+        self::assertEquals(self::risk($scale, $this->all, $now), self::risk($scale, $read, $now));
         self::assertCount(self::SESSIONS, app(EvidenceReader::class)->ofModel($model, $now, atLeast: 100), 'a trend asks for more');
+    }
+
+    /** @param  list<SessionEvidence>  $sessions */
+    private static function risk(LoadScale $scale, array $sessions, \DateTimeImmutable $now): ?Risk
+    {
+        return app(ModelBuilder::class)->build($scale, true, null, $sessions, new SessionEvidence($now, []))?->risk(Exposure::of(['distance' => 25.0, 'trigger_motion' => 'standing'], $scale->catalog));
     }
 
     public function test_what_is_kept_of_a_model_is_given_up_when_anything_is_logged(): void
