@@ -99,5 +99,6 @@ const sent = await page.request.post(address ?? '', { headers: { Authorization: 
 if (!sent.ok()) throw new Error(`The meter was answered ${sent.status()}.`);
 await page.keyboard.press('y');
 await page.getByText('42 dB(A)').waitFor();
+await page.evaluate(() => scrollTo(0, 0));
 await take('sound-session');
 await browser.close();

@@ -47,7 +47,7 @@ export class SoundDeck {
         const play = place?.play;
         const percent = play?.fraction ? `${Number((100 * play.fraction).toPrecision(2))} % of the player, ` : '';
         button.disabled = !play || play.fraction === null;
-        this.view.put('play-words', play ? (play.fraction === null ? 'Cannot be played: over the ceiling, or beyond the player' : `Play: ${percent}${Number(play.seconds.toFixed(1))} s`) : place ? 'The real thing: nothing to play' : 'Nothing to play');
+        this.view.put('play-words', play ? (play.fraction === null ? 'Cannot be played: over the ceiling, or beyond the player' : `Play: ${percent}${Number(play.seconds.toFixed(1))}\u00a0s`) : place ? 'The real thing: nothing to play' : 'Nothing to play');
     }
 
     /** @param {boolean} isPlaying */

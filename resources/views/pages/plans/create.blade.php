@@ -81,7 +81,7 @@
                     <p class="form-text">Where a meter was read at the dog's place, levels are told in dB(A); else only in percent of the player. Start and goal are typed the same way.</p>
                     <div class="row">
                         <div class="col-sm-6"><x-field name="read_percent" label="Played at" inputmode="decimal" suffix="% of the player" /></div>
-                        <div class="col-sm-6"><x-field name="read_level" label="the meter read" inputmode="decimal" suffix="dB(A)" /></div>
+                        <div class="col-sm-6"><x-field name="read_level" label="The meter read" inputmode="decimal" suffix="dB(A)" /></div>
                         <div class="col-sm-6"><x-field name="ceiling" label="Ceiling at the dog" inputmode="decimal" suffix="dB(A)" :value="Core\Sound\SoundLevel::USUAL_CEILING" hint="Never above 80. Common practice." /></div>
                         <div class="col-sm-6"><x-field name="onset_seconds" label="A swelling sound rises for" inputmode="decimal" suffix="s" :value="Core\Sound\Player::ONSET_SECONDS" /></div>
                     </div>
