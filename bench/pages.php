@@ -52,7 +52,7 @@ $make = static function (string $name) use ($app, $user, $person): Plan {
 $trialsOf = static fn (Plan $plan): int => DB::table('trials')->join('sessions', 'sessions.id', '=', 'trials.session_id')->where('plan_id', $plan->id)->count();
 
 /** Rows of one table again, with some columns changed. @param  array<string, string>  $changed  SQL by column */
-$copy = static function (string $table, Builder $rows, array $changed, string $as) use (&$copy): void {
+$copy = static function (string $table, Builder $rows, array $changed, string $as): void {
     $columns = array_values(array_diff(Schema::getColumnListing($table), ['id']));
     $select = array_map(static fn (string $column): string => $changed[$column] ?? "{$as}.{$column}", $columns);
     DB::table($table)->insertUsing($columns, $rows->selectRaw(implode(', ', $select)));

@@ -21,7 +21,7 @@ final readonly class DogCatalogs
     public function of(ResponseModel $model): DimensionCatalog
     {
         $catalog = $this->ofDog($model->dog_id, $model->kind);
-        $sound = $model->kind === PlanKind::Sound ? SoundSetUp::of($model) : null;
+        $sound = SoundSetUp::of($model);
 
         return $sound === null ? $catalog : $catalog->withLevels($sound->scale());
     }

@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Core\Exposure\PlanKind;
 use Core\Sound\LevelScale;
 use Core\Sound\Player;
 use Core\Sound\Recording;
+use Core\Sound\SoundLevel;
 use Illuminate\Database\Eloquent\Model;
 
 /**
@@ -25,20 +27,30 @@ use Illuminate\Database\Eloquent\Model;
  */
 final class SoundSetUp extends Model
 {
+    /** Decibels that a ladder of rounded levels may miss its ceiling by. */
+    private const ROUNDING = 0.05;
+
     protected $fillable = ['practice_id', 'response_model_id', 'user_id', 'recording', 'read_level', 'read_percent', 'shift', 'ceiling', 'onset_seconds'];
 
-    protected $attributes = ['shift' => 0.0];
+    protected $attributes = ['shift' => 0.0, 'ceiling' => SoundLevel::USUAL_CEILING, 'onset_seconds' => Player::ONSET_SECONDS];
 
     protected $casts = ['recording' => Recording::class, 'read_level' => 'float', 'read_percent' => 'float', 'shift' => 'float', 'ceiling' => 'float', 'onset_seconds' => 'float'];
 
+    /** Null for plans of other kinds, without asking. */
     public static function of(ResponseModel $model): ?self
     {
-        return self::query()->where('response_model_id', $model->id)->first();
+        return $model->kind !== PlanKind::Sound ? null : self::query()->where('response_model_id', $model->id)->first();
     }
 
     public function scale(): LevelScale
     {
         return $this->read_level === null ? LevelScale::ofPlayer() : LevelScale::measured($this->shift);
+    }
+
+    /** Whether a level, as kept, is over the ceiling at the dog; nobody can tell before somebody has measured. */
+    public function isOver(float $kept): bool
+    {
+        return $this->scale()->isMeasured && $this->scale()->shown($kept) > $this->ceiling + self::ROUNDING;
     }
 
     public function player(): Player

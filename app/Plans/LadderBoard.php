@@ -9,13 +9,14 @@ use App\Advice\PlanReader;
 use App\Models\Plan;
 use Core\Exposure\PlanKind;
 use Core\Ladder\Ladder;
-use Core\Ladder\Step;
 use Core\Measure\Distance;
 use Core\Measure\DistanceUnit;
 use Core\Planning\FixedStepLadder;
 use Core\Planning\LadderChange;
 use Core\Planning\LadderReview;
+use Core\Planning\StepReview;
 use Core\Response\DogModel;
+use Core\Response\RiskLimits;
 use Psr\Clock\ClockInterface;
 
 /** All that the plan builder shows of a ladder that may not be stored yet. */
@@ -45,18 +46,19 @@ final readonly class LadderBoard
     public function of(Plan $plan, Ladder $ladder, DogModel $model, DistanceUnit $unit): array
     {
         $inCore = $this->plans->read($plan, $unit);
+        $review = $this->review($plan, $ladder, $model, $unit);
         $worth = new RuleWorth($ladder->step(0)->criterion, count($ladder->steps), $plan->place->trials_an_outing ?? self::TRIALS_AN_OUTING, $plan->most_advances, $plan->outings_a_week);
 
         return [
             'ladder' => $ladder,
-            'review' => $this->review($plan, $ladder, $model, $unit),
+            'review' => $review,
             'change' => LadderChange::between($inCore->ladder, $ladder),
             'stored' => $inCore->ladder,
             'limits' => $inCore->settings->limits,
             'catalog' => $inCore->catalog,
             'worth' => $worth,
             'trialsAnOuting' => $plan->place->trials_an_outing ?? self::TRIALS_AN_OUTING,
-            'told' => $this->told($plan, $ladder, $model),
+            'told' => $this->told($plan, $ladder, $review, $model, $inCore->settings->limits),
             'fixed' => $plan->responseModel->kind === PlanKind::Presence ? self::fixed($ladder, $model, $unit) : null,
         ];
     }
@@ -71,32 +73,20 @@ final readonly class LadderBoard
      *
      * @return ?array{loads: non-empty-list<float>, rise: float, own: float} loads of its steps; largest rise over mastered ground of it and of this ladder, in logits
      */
-    private function told(Plan $plan, Ladder $ladder, DogModel $model): ?array
+    private function told(Plan $plan, Ladder $ladder, LadderReview $review, DogModel $model, RiskLimits $limits): ?array
     {
         $outline = $this->outline($plan, $ladder);
         if ($outline === null) {
             return null;
         }
-        $loads = static fn (Ladder $of): array => array_map(static fn (Step $step): float => $model->load($step->exposure), $of->steps);
+        $told = LadderReview::of($outline, $model, $limits);
 
-        return ['loads' => $loads($outline), 'rise' => self::largestRise($loads($outline)), 'own' => self::largestRise($loads($ladder))];
+        return ['loads' => array_map(static fn (StepReview $step): float => $step->load, $told->steps), 'rise' => self::largestRise($told), 'own' => self::largestRise($review)];
     }
 
-    /**
-     * Counted as the review does: what was mastered before need not be climbed in small steps again.
-     *
-     * @param  list<float>  $loads
-     */
-    private static function largestRise(array $loads): float
+    private static function largestRise(LadderReview $review): float
     {
-        $largest = 0.0;
-        $hardest = -INF;
-        foreach ($loads as $i => $load) {
-            $largest = $i === 0 ? $largest : max($largest, $load - LadderReview::footing($loads[$i - 1], $hardest));
-            $hardest = max($hardest, $load);
-        }
-
-        return $largest;
+        return max(0.0, ...array_map(static fn (StepReview $step): float => $step->rise ?? 0.0, $review->steps));
     }
 
     /**

@@ -25,7 +25,7 @@ final readonly class LadderLimits
             if ($seconds > 60.0 * $sessionMinutes) {
                 $problems['session_minutes'] ??= sprintf('Step %d asks for %d s: longer than a session of %d minutes. Lengthen the session, or shorten the step.', $number, (int) $seconds, $sessionMinutes);
             }
-            if ($sound !== null && is_numeric($values['level'] ?? null) && $sound->scale()->isMeasured && $sound->scale()->shown((float) $values['level']) > $sound->ceiling + 0.05) {
+            if ($sound !== null && is_numeric($values['level'] ?? null) && $sound->isOver((float) $values['level'])) {
                 $problems['ceiling'] ??= sprintf('Step %d asks for %s at the dog, over the ceiling of %s dB(A). Raise the ceiling, or ask for less.', $number, $sound->scale()->inWords((float) $values['level']), $sound->ceiling);
             }
             if (isset($off[$area])) {

@@ -77,7 +77,7 @@ final readonly class SessionPanel
             'usualSigns' => $this->usualSigns($session),
             'state' => $session->state,
             'liveUrl' => URL::temporarySignedRoute('live', now()->addDay(), ['session' => $session->id], absolute: false),
-            'sound' => $kind === PlanKind::Sound ? SoundSetUp::of($session->plan->responseModel) : null,
+            'sound' => SoundSetUp::of($session->plan->responseModel),
             'meterUrl' => $kind === PlanKind::Sound ? URL::temporarySignedRoute('meter.show', now()->addDay(), ['session' => $session->id], absolute: false) : null,
             'food' => $this->food($session),
             'steps' => $steps,

@@ -40,7 +40,7 @@ final readonly class SessionState
         $next = $advice->exposure === null ? null : Exposure::of($advice->exposure, $situation->catalog);
         $last = $situation->log->last();
         $level = $last?->target;
-        $player = $situation->catalog->plan === PlanKind::Sound ? SoundSetUp::of($session->plan->responseModel)?->player() : null;
+        $player = SoundSetUp::of($session->plan->responseModel)?->player();
         $progress = $level === null ? null : $situation->progress($level);
 
         return [

@@ -94,7 +94,7 @@ final readonly class PlanController
             'method' => $this->catalogs->methods()->method($plan->method),
             'choices' => $this->catalogs->methods()->choices,
             'limit' => $plan->responseModel->kind === PlanKind::Presence ? LimitReader::of($situation) : null,
-            'sound' => $plan->responseModel->kind === PlanKind::Sound ? SoundSetUp::of($plan->responseModel) : null,
+            'sound' => SoundSetUp::of($plan->responseModel),
             'foundations' => $readiness->ofPlan($plan),
             'missing' => $readiness->missing($plan),
             'waivers' => $plan->waivers()->with('user')->limit(50)->get(),

@@ -11,9 +11,7 @@ use App\Models\SoundSetUp;
 use App\Models\User;
 use App\Sound\Meter;
 use Core\Exposure\PlanKind;
-use Core\Sound\Player;
 use Core\Sound\Recording;
-use Core\Sound\SoundLevel;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -26,7 +24,7 @@ final readonly class SoundSetUpController
     {
         Gate::authorize('update', $plan);
         abort_unless($plan->responseModel->kind === PlanKind::Sound, 404);
-        $setUp = SoundSetUp::of($plan->responseModel) ?? new SoundSetUp(['recording' => null, 'ceiling' => SoundLevel::USUAL_CEILING, 'onset_seconds' => Player::ONSET_SECONDS]);
+        $setUp = SoundSetUp::of($plan->responseModel) ?? new SoundSetUp;
         $open = $plan->sessions()->whereNull('ended_at')->whereNotNull('meter_token')->reorder()->latest('id')->first();
 
         return view('pages.plans.sound', [

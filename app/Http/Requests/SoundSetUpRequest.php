@@ -49,11 +49,10 @@ final class SoundSetUpRequest extends FormRequest
             if ($validator->errors()->isNotEmpty()) {
                 return;
             }
-            $draft = SoundFields::draft($validator->validated());
-            $scale = $draft->scale($this->before());
+            $after = new SoundSetUp(SoundFields::draft($validator->validated())->columns($this->before()));
             $loudest = $this->loudest();
-            if ($scale->isMeasured && $loudest !== null && $scale->shown($loudest) > $draft->ceiling + 0.05) {
-                $validator->errors()->add('ceiling', sprintf('The ladder goes up to %s at the dog, over this ceiling. Shorten the ladder, raise the ceiling, or turn the player\'s own volume down and read again.', $scale->inWords($loudest)));
+            if ($loudest !== null && $after->isOver($loudest)) {
+                $validator->errors()->add('ceiling', sprintf('The ladder goes up to %s at the dog, over this ceiling. Shorten the ladder, raise the ceiling, or turn the player\'s own volume down and read again.', $after->scale()->inWords($loudest)));
             }
         });
     }

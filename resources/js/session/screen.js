@@ -155,10 +155,7 @@ export class Screen {
     async log(band, outcome) {
         if (!this.distance.isGood()) return;
         const over = band === 4 && !outcome.startsWith('reacted');
-        const entry = this.trial(over ? 'reacted_came' : outcome === 'returned' && band !== null && band >= 3 ? 'not_returned' : outcome, band);
-        // at once, not when it is kept: the next tap may come before that
-        this.clear();
-        await this.enter([entry]);
+        await this.logAs(over ? 'reacted_came' : outcome === 'returned' && band !== null && band >= 3 ? 'not_returned' : outcome, band);
         // after a good repetition a bad one must be as easy to log
         this.root.dataset.last = band !== null && band <= 1 ? 'good' : 'other';
     }
@@ -221,9 +218,10 @@ export class Screen {
         await this.enter(entries);
     }
 
-    /** @param {string} outcome @param {number} band @param {Record<string, unknown>} more */
+    /** @param {string} outcome @param {number | null} band @param {Record<string, unknown>} [more] */
     async logAs(outcome, band, more) {
         const entry = this.trial(outcome, band, more);
+        // at once, not when it is kept: the next tap may come before that
         this.clear();
         await this.enter([entry]);
     }
