@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Field;
 
 use App\Advice\LimitReader;
-use App\Models\DogsInSight;
+use App\Models\InSight;
 use App\Models\Place;
 use App\Models\Plan;
 use App\Models\Session;
@@ -32,7 +32,7 @@ final readonly class SketchBoard
     /** @return Collection<int, Plan> plans for something at a distance, in sight of the user, this place's first */
     public function plans(Place $place, User $user): Collection
     {
-        return Plan::query()->with(['responseModel.dog', 'place'])->whereHas('responseModel', static fn ($models) => $models->where('kind', PlanKind::Presence->value)->whereIn('dog_id', DogsInSight::of($user)->pluck('dogs.id')->all()))
+        return Plan::query()->with(['responseModel.dog', 'place'])->whereHas('responseModel', static fn ($models) => $models->where('kind', PlanKind::Presence->value)->whereIn('dog_id', InSight::dogs($user)->pluck('dogs.id')->all()))
             ->orderByRaw('place_id = ? DESC', [$place->id])->orderBy('name')->limit(self::MOST_PLANS)->get();
     }
 

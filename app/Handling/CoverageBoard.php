@@ -7,8 +7,8 @@ namespace App\Handling;
 use App\Advice\DogCatalogs;
 use App\Models\Dog;
 use App\Models\HandlerLimit;
-use App\Models\Person;
-use App\Models\Place;
+use App\Models\InSight;
+use App\Models\User;
 use Core\Coverage\Coverage;
 use Core\Coverage\NextCell;
 use Core\Coverage\TrialInContext;
@@ -40,19 +40,19 @@ final readonly class CoverageBoard
      * @param  ?int  $trigger  what it is about; null for all of the kind
      * @return array{coverage: Coverage, labels: array<string, array<string, string>>, next: ?NextCell, nextWords: string, count: int} labels by factor and value, easiest first
      */
-    public function of(Dog $dog, PlanKind $kind, ?int $trigger): array
+    public function of(User $user, Dog $dog, PlanKind $kind, ?int $trigger): array
     {
         $catalog = $this->catalogs->ofDog($dog->id, $kind);
         $names = self::FACTORS[$kind->value] ?? [];
         $usual = isset($names['spot']) ? ['spot' => self::NOWHERE] : [];
-        $labels = ['person' => $this->people($dog)];
+        $labels = ['person' => $this->people($user, $dog)];
         foreach (self::DIMENSIONS[$kind->value] ?? [] as $factor => $dimension) {
             $usual[$factor] = (string) $catalog->dimension($dimension)->usual;
             $labels[$factor] = array_column($catalog->dimension($dimension)->values, 'label', 'key');
         }
         $trials = array_map(static fn (TrialInContext $trial): TrialInContext => $trial->with($usual), $this->trials->of($dog, $kind, $trigger));
         if (isset($names['spot'])) {
-            $spots = Place::query()->where('practice_id', $dog->practice_id)->orderBy('name')->limit(self::MOST)->pluck('name')->map(strval(...))->all();
+            $spots = InSight::places($user)->orderBy('name')->limit(self::MOST)->pluck('name')->map(strval(...))->all();
             $labels['spot'] = array_combine($spots, $spots);
         }
         $labels['item'] = $trigger === null && $kind === PlanKind::Presence ? $dog->triggers()->where('kind', $kind->value)->orderBy('name')->limit(self::MOST)->pluck('name', 'name')->map(strval(...))->all() : [];
@@ -71,11 +71,11 @@ final readonly class CoverageBoard
     }
 
     /** @return array<string, string> names of those who may handle this dog, by id */
-    private function people(Dog $dog): array
+    private function people(User $user, Dog $dog): array
     {
         $kept = HandlerLimit::query()->where('dog_id', $dog->id)->limit(self::MOST)->pluck('person_id')->all();
         $people = [];
-        foreach (Person::query()->where('practice_id', $dog->practice_id)->whereNotIn('id', $kept)->orderBy('name')->limit(self::MOST)->get() as $person) {
+        foreach (InSight::people($user)->whereNotIn('id', $kept)->orderBy('name')->limit(self::MOST)->get() as $person) {
             $people[(string) $person->id] = $person->name;
         }
 

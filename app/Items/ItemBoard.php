@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Items;
 
 use App\Advice\SituationReader;
+use App\Models\InSight;
 use App\Models\Item;
 use App\Models\Person;
 use App\Models\Plan;
@@ -48,7 +49,7 @@ final readonly class ItemBoard
             'minutes' => $log->minutes(),
             'isLessFree' => $log->wearings !== [] && $log->freeRun() === 0,
             'wearings' => $wearings->take(self::SHOWN),
-            'people' => Person::query()->where('practice_id', $item->practice_id)->orderBy('name')->limit(200)->pluck('name', 'id'),
+            'people' => InSight::people($user)->orderBy('name')->limit(200)->pluck('name', 'id'),
             'own' => Person::query()->where('user_id', $user->id)->value('id'),
             'uuid' => (string) Str::uuid7(),
         ];

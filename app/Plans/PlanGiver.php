@@ -16,6 +16,7 @@ use Core\Exposure\Exposure;
 use Core\Exposure\PlanKind;
 use Core\Ladder\HandledBy;
 use Core\Ladder\Ladder;
+use Core\Ladder\LadderData;
 use Core\Ladder\Step;
 use Core\Template\TemplateStep;
 use Illuminate\Database\Connection;
@@ -71,18 +72,14 @@ final readonly class PlanGiver
         $floor = array_slice($shelf->steps($shelf->template(self::FLOOR_TEMPLATE)), 0, self::FLOOR_STEPS);
         $inPlay = $ladder->step(0)->exposure->values + ['gap' => 0.0, 'item_state' => 'floor', 'helper' => 'second'];
         $steps = array_map(static function (TemplateStep $step) use ($inPlay, $catalog): Step {
-            $values = [];
-            foreach (array_keys($inPlay) as $key) {
-                $values[$key] = $step->values[$key] ?? $catalog->dimension($key)->usual;
-            }
-
-            return new Step(Exposure::of($values, $catalog), $step->criterion, $step->manner);
+            return new Step(Exposure::of($catalog->completed(array_intersect_key($step->values, $inPlay), array_keys($inPlay)), $catalog), $step->criterion, $step->manner);
         }, $floor);
         foreach ($ladder->steps as $step) {
-            $values = [...array_map(static fn (string $key): float|string => $catalog->dimension($key)->usual, array_combine(array_keys($inPlay), array_keys($inPlay))), ...$step->exposure->values, 'helper' => 'second'];
+            $values = $catalog->completed([...$step->exposure->values, 'helper' => 'second'], array_keys($inPlay));
             $steps[] = new Step(Exposure::of($values, $catalog), $step->criterion, $step->manner->by(HandledBy::SecondPerson));
         }
 
-        return Ladder::of($steps);
+        // read back before it is stored: what cannot be read would lock everybody out
+        return LadderData::read(LadderData::write(Ladder::of($steps)), $catalog);
     }
 }

@@ -66,6 +66,9 @@ final readonly class TemplateFile
      */
     public function keep(array $templates, User $user): array
     {
+        $reader = $this->catalogs->templateReader();
+        // read back before it is stored: what cannot be read is refused here, where somebody can mend it
+        $templates = array_map(static fn (Template $template): Template => $reader->read($reader->write($template)), $templates);
         TemplateCatalog::of([...array_values($this->shelf->of($user->practice_id)->templates), ...$templates]);
         $keys = array_map(static fn (Template $template): string => $template->key, $templates);
         if (PracticeTemplate::query()->where('practice_id', $user->practice_id)->whereNotIn('key', $keys)->count() + count($keys) > TemplateShelf::MOST_OWN) {

@@ -6,7 +6,7 @@ namespace App\Templates;
 
 use App\Advice\CoreCatalogs;
 use App\Models\PracticeTemplate;
-use Core\Template\Template;
+use Core\Exception\CoreException;
 use Core\Template\TemplateCatalog;
 
 /** All templates that a practice can use: those that ship and its own, which replace one of the same key. */
@@ -16,6 +16,9 @@ final class TemplateShelf
 
     /** @var array<int, TemplateCatalog> read in this request, by practice */
     private array $read = [];
+
+    /** @var array<int, array<string, string>> why a template of a practice cannot be read, by its label */
+    private array $unreadable = [];
 
     public function __construct(private readonly CoreCatalogs $catalogs)
     {
@@ -32,12 +35,29 @@ final class TemplateShelf
         $this->read = [];
     }
 
+    /** @return array<string, string> why one of its templates is left out, by its label */
+    public function unreadable(int $practiceId): array
+    {
+        $this->of($practiceId);
+
+        return $this->unreadable[$practiceId] ?? [];
+    }
+
+    /** One that cannot be read is left out and told: it must not take the others, and every page, with it. */
     private function fromDatabase(int $practiceId): TemplateCatalog
     {
         $reader = $this->catalogs->templateReader();
-        $own = PracticeTemplate::query()->where('practice_id', $practiceId)->orderBy('id')->limit(self::MOST_OWN)->get()
-            ->map(static fn (PracticeTemplate $row): Template => $reader->read($row->content))->all();
+        $own = $unreadable = [];
+        foreach (PracticeTemplate::query()->where('practice_id', $practiceId)->orderBy('id')->limit(self::MOST_OWN)->get() as $row) {
+            try {
+                $own[] = $reader->read($row->content);
+            } catch (CoreException $problem) {
+                $unreadable[$row->label] = $problem->getMessage();
+            }
+        }
+        [$catalog, $refused] = TemplateCatalog::of($this->catalogs->templates())->withReadable($own);
+        $this->unreadable[$practiceId] = [...$unreadable, ...$refused];
 
-        return TemplateCatalog::of([...$this->catalogs->templates(), ...array_values($own)]);
+        return $catalog;
     }
 }

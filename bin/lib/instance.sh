@@ -33,4 +33,5 @@ pool_user() {
     if runuser -u www-data -- test -r "$ROOT/public/index.php" 2>/dev/null && runuser -u www-data -- test -x "$STATE" 2>/dev/null; then echo www-data; else echo root; fi
 }
 
-artisan() { runuser -u "$(pool_user)" --preserve-environment -- php "$ROOT/artisan" "$@"; }
+# what it writes (the cached configuration holds the key and the password) is for nobody else's eyes
+artisan() { (umask 077; runuser -u "$(pool_user)" --preserve-environment -- php "$ROOT/artisan" "$@"); }

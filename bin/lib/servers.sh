@@ -26,7 +26,7 @@ start_database() {
     if [ ! -d "$STATE/mysql/mysql" ]; then
         say "Making a private MariaDB data folder"
         mkdir -p "$STATE/mysql"; chown "$user" "$STATE/mysql"
-        mariadb-install-db --no-defaults --user="$user" --datadir="$STATE/mysql" --auth-root-authentication-method=normal >"$STATE/log/mariadb-install.log" 2>&1 \
+        mariadb-install-db --no-defaults --user="$user" --datadir="$STATE/mysql" --auth-root-authentication-method=socket --auth-root-socket-user=root >"$STATE/log/mariadb-install.log" 2>&1 \
             || die "the data folder could not be made; see $STATE/log/mariadb-install.log"
         fresh_data=1
     fi
@@ -37,10 +37,12 @@ start_database() {
     disown
     wait_for 60 MariaDB mariadb-admin --no-defaults --socket="$RUN/db/mysqld.sock" --user=root ping
     if [ -n "$fresh_data" ]; then
-        # the install leaves an anonymous user, and a root without password that could be reached over TCP
-        db_root -e "DELETE FROM mysql.global_priv WHERE User = '' OR (User = 'root' AND Host <> 'localhost'); FLUSH PRIVILEGES;
-            CREATE USER 'wheatear'@'127.0.0.1' IDENTIFIED BY '$(cat "$STATE/db.password")';" || die "the application's database user could not be made"
+        db_root -e "CREATE USER 'wheatear'@'127.0.0.1' IDENTIFIED BY '$(cat "$STATE/db.password")';" || die "the application's database user could not be made"
     fi
+    # the socket can be reached by every account of the machine: only the machine's root is the database's root, also in data folders
+    # made by earlier versions; no anonymous user, nobody else
+    db_root -e "ALTER USER 'root'@'localhost' IDENTIFIED VIA unix_socket; FLUSH PRIVILEGES;
+        DELETE FROM mysql.global_priv WHERE User IN ('', 'mysql') OR (User = 'root' AND Host <> 'localhost'); FLUSH PRIVILEGES;" || die "the database's root could not be locked"
 }
 
 make_database() {
@@ -68,9 +70,9 @@ php_admin_value[error_log] = $STATE/log/php.log
 php_admin_flag[display_errors] = off
 CONF
     local allow=(); [ "$user" = root ] && { allow=(-R); say "The tree can only be read by root, so PHP runs as root, on loopback."; }
-    php-fpm8.2 "${allow[@]}" -y "$STATE/fpm.conf" -d opcache.enable=1 -d opcache.jit=tracing -d opcache.jit_buffer_size=64M \
+    (umask 077; exec php-fpm8.2 "${allow[@]}" -y "$STATE/fpm.conf" -d opcache.enable=1 -d opcache.jit=tracing -d opcache.jit_buffer_size=64M \
         -d opcache.memory_consumption=192 -d opcache.max_accelerated_files=20000 -d opcache.validate_timestamps="${WHEATEAR_WATCH:-1}" \
-        -d realpath_cache_size=4M -d expose_php=0 || die "php-fpm did not start; see $STATE/log/fpm.log"
+        -d realpath_cache_size=4M -d expose_php=0) || die "php-fpm did not start; see $STATE/log/fpm.log"
 }
 
 start_nginx() {

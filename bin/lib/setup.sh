@@ -70,4 +70,7 @@ prepare_state() {
     chmod 600 "$STATE/app.key" "$STATE/db.password"
     chmod 711 "$STATE"
     chown -R "$(pool_user)" "$STATE/cache" "$STATE/storage"
+    chown "$(pool_user)" "$STATE/log" "$STATE/tmp"
+    # configuration, sign-ins and logs: other accounts of the machine have no business there
+    chmod 700 "$STATE"/{cache,log,tmp,storage}
 }

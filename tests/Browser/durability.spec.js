@@ -63,3 +63,11 @@ test('a dump restored into an empty database gives the same practice', () => {
     const checksums = (/** @type {string} */ database) => sql(`CHECKSUM TABLE ${tables.map((table) => `${database}.${table}`).join(', ')}`).replaceAll(`${database}.`, '');
     expect(checksums('wheatear_restored_test')).toBe(checksums('wheatear_browser'));
 });
+
+test('no other account of the machine is root of the database or reads the key, the password or who is signed in', () => {
+    const asNobody = (/** @type {string} */ command) => shell(`runuser -u nobody -- ${command} 2>&1 || true`);
+    expect(asNobody(`mariadb --no-defaults --socket=${socket} --user=root -e 'SELECT 1'`)).toContain('Access denied');
+    for (const kept of ['cache/config.php', 'app.key', 'db.password', 'storage/framework/sessions', 'log']) {
+        expect(asNobody(`ls -l ${state}/${kept}`) + asNobody(`cat ${state}/${kept}`), kept).toMatch(/Permission denied[\s\S]*Permission denied|Permission denied/);
+    }
+});

@@ -12,6 +12,7 @@ use App\Models\HandlerLimit;
 use App\Models\Item;
 use App\Models\Person;
 use App\Models\Plan;
+use App\Models\PracticeTemplate;
 use App\Models\Session;
 use App\Models\Trial;
 use App\Models\UnplacedTrial;
@@ -182,9 +183,38 @@ final class ContactWorkTest extends TestCase
         $next = fn (Session $of): string => (string) ((Session::query()->findOrFail($of->id)->state ?? [])['advice']['action'] ?? '');
         self::assertSame('end_well', $next($theirs), 'three noes are enough');
         self::assertNotSame('end_well', $next($ours));
-        $coverage = app(CoverageBoard::class)->of($this->world->dog, PlanKind::Contact, $plan->responseModel->trigger_id)['coverage'];
+        $coverage = app(CoverageBoard::class)->of($this->world->trainer, $this->world->dog, PlanKind::Contact, $plan->responseModel->trigger_id)['coverage'];
         self::assertSame(['done', 'hard'], [$coverage->cell(['person' => (string) $plan->responseModel->person_id])->state->value, $coverage->cell(['person' => (string) $bo->id])->state->value]);
         $this->get("/dogs/{$this->world->dog->id}/coverage?trigger={$plan->responseModel->trigger_id}")->assertOk()->assertSee('Best next')->assertSee('too hard lately');
+    }
+
+    /** Two clicks once locked a practice out: a plan for a disliked person, saved as a template. */
+    public function test_a_plan_for_a_disliked_person_can_be_a_template_and_every_page_stays_open(): void
+    {
+        foreach (['harness-straps', 'nails', 'basket-muzzle', 'collar-hold'] as $template) {
+            $plan = $this->care($template, "With {$template}");
+            $bo = Person::query()->create(['practice_id' => $this->world->practice->id, 'name' => "Bo of {$template}"]);
+            $this->post("/plans/{$plan->id}/handovers", ['to_person' => $bo->id, 'disliked' => '1'])->assertSessionHasNoErrors();
+            $bos = Plan::query()->latest('id')->firstOrFail();
+            $this->post("/plans/{$bos->id}/templates", ['template_label' => "Ours: {$template}", 'template_about' => 'As it was.'])->assertSessionHasNoErrors();
+            foreach (['/', '/templates', "/plans/{$bos->id}", "/plans/{$bos->id}/ladder", "/dogs/{$this->world->dog->id}"] as $page) {
+                $this->get($page)->assertOk();
+            }
+        }
+    }
+
+    public function test_a_template_that_cannot_be_read_is_left_out_and_told_and_takes_nothing_with_it(): void
+    {
+        $own = ['practice_id' => $this->world->practice->id, 'user_id' => $this->world->trainer->id, 'kind' => 'contact'];
+        PracticeTemplate::query()->create([...$own, 'key' => 'broken', 'label' => 'Broken one', 'content' => ['key' => 'broken', 'label' => 'Broken one', 'kind' => 'contact', 'steps' => [['at' => ['gap' => 200, 'contact' => 'touch']]]]]);
+        PracticeTemplate::query()->create([...$own, 'key' => 'around', 'label' => 'Round the broken one', 'content' => [
+            'key' => 'around', 'label' => 'Round the broken one', 'about' => 'Takes steps from it.', 'kind' => 'contact', 'method' => 'opt_in_station', 'steps' => [['include' => ['template' => 'broken', 'from' => 1, 'to' => 1]]],
+        ]]);
+
+        $this->get('/templates')->assertOk()->assertSee('Broken one')->assertSee('Round the broken one is left out');
+        foreach (['/', "/plans/{$this->world->plan->id}", "/dogs/{$this->world->dog->id}/plans/create?kind=contact"] as $page) {
+            $this->get($page)->assertOk();
+        }
     }
 
     public function test_at_a_distance_the_grid_is_people_places_variants_and_what_it_does(): void
@@ -193,7 +223,7 @@ final class ContactWorkTest extends TestCase
         foreach (range(1, 6) as $n) {
             $this->postJson("/sessions/{$session->id}/trials", [...$this->world->trial((string) Str::uuid()), 'sequence' => $n])->assertCreated();
         }
-        $told = app(CoverageBoard::class)->of($this->world->dog, PlanKind::Presence, null);
+        $told = app(CoverageBoard::class)->of($this->world->trainer, $this->world->dog, PlanKind::Presence, null);
 
         self::assertSame('done', $told['coverage']->cell(['person' => (string) $session->person_id, 'spot' => 'Field'])->state->value);
         self::assertSame(['motion', 'slow_walk'], [$told['next']?->changed, $told['next']->values['motion'] ?? null], 'one step up in what it does, all else as it was');

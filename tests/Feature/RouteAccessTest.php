@@ -6,8 +6,11 @@ namespace Tests\Feature;
 
 use App\Advice\PlanReader;
 use App\Models\Assessment;
+use App\Models\Dog;
 use App\Models\HandlerLimit;
 use App\Models\Item;
+use App\Models\Person;
+use App\Models\Place;
 use App\Models\Role;
 use App\Models\UnplacedTrial;
 use App\Models\User;
@@ -78,9 +81,9 @@ final class RouteAccessTest extends TestCase
         'GET dogs/{dog}/assessments/create' => [200, 200, 403, 403, 404, 404, 302],
         'POST dogs/{dog}/assessments' => [302, 302, 403, 403, 404, 404, 302],
         'GET assessments/{assessment}' => [200, 200, 403, 403, 404, 404, 302],
-        'GET places/{place}/sketch' => [200, 200, 200, 200, 200, 404, 302],
-        'GET places/{place}/sketch/numbers' => [302, 302, 302, 302, 302, 404, 302],
-        'PUT places/{place}/sketch' => [302, 302, 403, 403, 403, 404, 302],
+        'GET places/{place}/sketch' => [200, 200, 200, 200, 404, 404, 302],
+        'GET places/{place}/sketch/numbers' => [302, 302, 302, 302, 404, 404, 302],
+        'PUT places/{place}/sketch' => [302, 302, 403, 403, 404, 404, 302],
         'GET plans/{plan}/sound' => [404, 404, 403, 403, 404, 404, 302],
         'PUT plans/{plan}/sound' => [404, 404, 404, 404, 404, 404, 302],
         'POST meter/{session}' => [401, 401, 401, 401, 401, 401, 401],
@@ -117,8 +120,8 @@ final class RouteAccessTest extends TestCase
         'GET sessions/{session}/export.{format}' => [200, 200, 200, 200, 404, 404, 302],
         'GET tray' => [200, 200, 200, 200, 200, 200, 302],
         'POST tray' => [202, 202, 202, 202, 202, 202, 302],
-        'POST tray/{unplaced}/place' => [302, 302, 302, 302, 404, 404, 302],
-        'DELETE tray/{unplaced}' => [302, 302, 403, 403, 403, 404, 302],
+        'POST tray/{unplaced}/place' => [302, 302, 404, 404, 404, 404, 302],
+        'DELETE tray/{unplaced}' => [302, 302, 404, 404, 404, 404, 302],
     ];
 
     /** What a request needs to get past validation, where that is asked for before or after the right to do it. */
@@ -151,6 +154,31 @@ final class RouteAccessTest extends TestCase
         sort($table);
 
         self::assertSame($listed, $table);
+    }
+
+    /** Names of other clients' people and places, and what others logged, are none of a guardian's business. */
+    public function test_a_guardian_reads_of_own_dogs_only(): void
+    {
+        $world = World::make();
+        $other = Dog::query()->create(['practice_id' => $world->practice->id, 'name' => 'Otherdog']);
+        Person::query()->create(['practice_id' => $world->practice->id, 'name' => 'Otherperson']);
+        Place::query()->create(['practice_id' => $world->practice->id, 'name' => 'Otherplace', 'room_meters' => 50]);
+        UnplacedTrial::query()->create([
+            'practice_id' => $world->practice->id, 'user_id' => $world->trainer->id, 'uuid' => (string) Str::uuid(), 'payload' => ['note' => 'Othernote'], 'reason' => 'Otherreason', 'received_at' => now(),
+        ]);
+        $item = Item::query()->create(['practice_id' => $world->practice->id, 'dog_id' => $world->dog->id, 'user_id' => $world->trainer->id, 'kind' => 'harness', 'name' => 'Blue harness']);
+        $dog = $world->dog->id;
+        $pages = ['/', '/tray', '/dogs', "/dogs/{$dog}", "/dogs/{$dog}/handling", "/dogs/{$dog}/coverage", "/dogs/{$dog}/coverage?kind=presence", "/items/{$item->id}", "/plans/{$world->plan->id}", "/plans/{$world->plan->id}/sessions/create", '/events/create', "/places/{$world->session->place_id}/sketch"];
+
+        $this->actingAs($world->trainer);
+        $seen = implode('', array_map(fn (string $page): string => (string) $this->get($page)->assertOk()->getContent(), $pages));
+        foreach (['Otherdog', 'Otherperson', 'Otherplace', 'Othernote', 'Otherreason'] as $word) {
+            self::assertStringContainsString($word, $seen, 'the trainer does see it');
+        }
+        $this->actingAs($this->who('guardian', $world) ?? $world->trainer);
+        foreach ($pages as $page) {
+            $this->get($page)->assertOk()->assertDontSee('Otherdog')->assertDontSee('Otherperson')->assertDontSee('Otherplace')->assertDontSee('Othernote')->assertDontSee('Otherreason');
+        }
     }
 
     /** @param  list<int>  $statuses */

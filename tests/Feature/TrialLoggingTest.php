@@ -7,9 +7,16 @@ namespace Tests\Feature;
 use App\Models\AdviceGiven;
 use App\Models\Session;
 use App\Models\Trial;
+use App\Models\TrialCorrection;
 use App\Models\UnplacedTrial;
 use App\Models\User;
+use App\Plans\LadderPlan;
+use App\Plans\PlanDraft;
+use App\Plans\PlanWriter;
 use App\Trials\TrialLogger;
+use Core\Exposure\PlanKind;
+use Core\Ladder\Criterion;
+use Core\Response\RiskLimits;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Support\Str;
 use Illuminate\Testing\TestResponse;
@@ -183,6 +190,28 @@ final class TrialLoggingTest extends TestCase
         self::assertSame(0, $trial->refresh()->band->value, 'the trial itself is never changed');
         $evidence = Session::query()->sole()->evidence;
         self::assertSame([0, 0, 1, 0, 0], is_array($evidence[0] ?? null) ? $evidence[0]['counts'] : null);
+    }
+
+    /** The list of outcomes once left out those of handling, and touching the band turned a "declined" into a success. */
+    public function test_correcting_one_field_leaves_every_other_as_it_was(): void
+    {
+        $plan = app(PlanWriter::class)->write($this->world->dog, $this->world->trainer, new PlanDraft(
+            'Nails', PlanKind::Contact, null, 'Nails', $this->world->session->person_id, 'opt_in_station', LadderPlan::Template, Criterion::share(4, 5), RiskLimits::usual(), template: 'nails',
+        ));
+        $session = Session::query()->create(['practice_id' => $plan->practice_id, 'plan_id' => $plan->id, 'person_id' => $plan->responseModel->person_id, 'user_id' => $this->world->trainer->id, 'started_at' => now()->subMinute()]);
+        $session->sets()->create(['position' => 1, 'started_at' => now()->subMinute()]);
+        $this->postJson("/sessions/{$session->id}/trials", ['uuid' => (string) Str::uuid(), 'outcome' => 'refused_start', 'band' => 3, 'food' => 'gently'])->assertCreated();
+        $trial = Trial::query()->sole();
+
+        $review = $this->get("/sessions/{$session->id}/review")->assertOk()->getContent();
+        self::assertSame(1, preg_match('/<option value="(\\w+)" selected>/', (string) $review, $chosen), 'the form offers what is stored');
+        self::assertSame('refused_start', $chosen[1]);
+        $this->put("/sessions/{$session->id}/trials/{$trial->id}", ['uuid' => (string) Str::uuid(), 'outcome' => 'refused_start', 'band' => 2])->assertSessionHasNoErrors();
+        self::assertSame(['band' => 2], TrialCorrection::query()->sole()->changes);
+
+        $this->put("/sessions/{$session->id}/trials/{$trial->id}", ['uuid' => (string) Str::uuid(), 'outcome' => 'refused_start', 'band' => 2])->assertSessionHasNoErrors();
+        self::assertSame(1, TrialCorrection::query()->count(), 'nothing was changed');
+        $this->put("/sessions/{$session->id}/trials/{$trial->id}", ['uuid' => (string) Str::uuid(), 'outcome' => 'watched', 'band' => 2])->assertSessionHasErrors('outcome');
     }
 
     public function test_a_bite_puts_the_plan_to_rest_until_somebody_has_reviewed_it(): void

@@ -6,7 +6,9 @@ namespace App\Http\Controllers;
 
 use App\Handling\CoverageBoard;
 use App\Models\Dog;
+use App\Models\User;
 use Core\Exposure\PlanKind;
+use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Gate;
@@ -14,7 +16,7 @@ use Illuminate\Support\Facades\Gate;
 /** What has been covered, under the hand or at a distance, and what is best next. */
 final readonly class CoverageController
 {
-    public function show(Request $request, Dog $dog, CoverageBoard $board): View
+    public function show(Request $request, Dog $dog, CoverageBoard $board, #[CurrentUser] User $user): View
     {
         Gate::authorize('view', $dog);
         $kind = $request->string('kind')->value() === PlanKind::Presence->value ? PlanKind::Presence : PlanKind::Contact;
@@ -24,6 +26,6 @@ final readonly class CoverageController
         [$first, $second] = array_keys($names);
         $chosen = ['trigger' => array_key_exists($request->integer('trigger'), $triggers) ? $request->integer('trigger') : null, 'rows' => $pick('rows', $first), 'columns' => $pick('columns', $second)];
 
-        return view('pages.dogs.coverage', ['dog' => $dog, 'kind' => $kind, 'triggers' => $triggers, 'chosen' => $chosen, 'names' => $names, ...$board->of($dog, $kind, $chosen['trigger'])]);
+        return view('pages.dogs.coverage', ['dog' => $dog, 'kind' => $kind, 'triggers' => $triggers, 'chosen' => $chosen, 'names' => $names, ...$board->of($user, $dog, $kind, $chosen['trigger'])]);
     }
 }

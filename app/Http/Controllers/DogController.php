@@ -10,8 +10,8 @@ use App\Foundations\Readiness;
 use App\Http\Requests\StoreDogRequest;
 use App\Models\Assessment;
 use App\Models\Dog;
-use App\Models\DogsInSight;
 use App\Models\Incident;
+use App\Models\InSight;
 use App\Models\Plan;
 use App\Models\ResponseModel;
 use App\Models\Session;
@@ -32,7 +32,7 @@ final readonly class DogController
 
     public function index(#[CurrentUser] User $user): View
     {
-        return view('pages.dogs.index', ['dogs' => DogsInSight::of($user)->withCount('plans')->orderBy('name')->paginate(30)]);
+        return view('pages.dogs.index', ['dogs' => InSight::dogs($user)->withCount('plans')->orderBy('name')->paginate(30)]);
     }
 
     public function create(): View

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Models\Dog;
-use App\Models\DogsInSight;
 use App\Models\Event;
+use App\Models\InSight;
 use App\Models\User;
 use App\Upsets\Upsets;
 use Illuminate\Container\Attributes\CurrentUser;
@@ -29,7 +29,7 @@ final readonly class EventController
 
     public function create(Request $request, #[CurrentUser] User $user): View
     {
-        return view('pages.events.create', ['dogs' => DogsInSight::of($user)->orderBy('name')->limit(500)->pluck('name', 'id'), 'chosen' => $request->integer('dog'), 'uuid' => (string) Str::uuid7()]);
+        return view('pages.events.create', ['dogs' => InSight::dogs($user)->orderBy('name')->limit(500)->pluck('name', 'id'), 'chosen' => $request->integer('dog'), 'uuid' => (string) Str::uuid7()]);
     }
 
     public function store(Request $request, Upsets $upsets, ClockInterface $clock, #[CurrentUser] User $user): RedirectResponse

@@ -6,7 +6,9 @@ namespace App\Http\Controllers;
 
 use App\Handling\HandlingBoard;
 use App\Models\Dog;
-use App\Models\Person;
+use App\Models\InSight;
+use App\Models\User;
+use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Gate;
@@ -16,10 +18,10 @@ final readonly class HandlingController
 {
     private const MOST_PEOPLE = 200;
 
-    public function show(Request $request, Dog $dog, HandlingBoard $board): View
+    public function show(Request $request, Dog $dog, HandlingBoard $board, #[CurrentUser] User $user): View
     {
         Gate::authorize('view', $dog);
-        $people = Person::query()->where('practice_id', $dog->practice_id)->orderBy('name')->limit(self::MOST_PEOPLE)->pluck('name', 'id')->all();
+        $people = InSight::people($user)->orderBy('name')->limit(self::MOST_PEOPLE)->pluck('name', 'id')->all();
         $person = array_key_exists($request->integer('person'), $people) ? $request->integer('person') : null;
 
         return view('pages.dogs.handling', [

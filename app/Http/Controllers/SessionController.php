@@ -9,7 +9,7 @@ use App\Foundations\CautionBook;
 use App\Foundations\Readiness;
 use App\Http\Requests\StartSessionRequest;
 use App\Models\HandlerLimit;
-use App\Models\Place;
+use App\Models\InSight;
 use App\Models\Plan;
 use App\Models\Session;
 use App\Models\User;
@@ -47,7 +47,7 @@ final readonly class SessionController
             ? view('partials.start-suggestion', $suggestion)
             : view('pages.sessions.create', [
                 ...$suggestion, 'plan' => $plan, 'last' => $last, 'missing' => $this->readiness->missing($plan), 'unread' => $this->readiness->unread($plan, $user),
-                'places' => Place::query()->where('practice_id', $user->practice_id)->orderBy('name')->limit(200)->get(),
+                'places' => InSight::places($user)->orderBy('name')->limit(200)->get(),
             ]);
     }
 

@@ -15,6 +15,7 @@ use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Gate;
 
 /** A place seen from above: things are dragged or typed, the numbers follow from here. */
 final readonly class SketchController
@@ -25,6 +26,7 @@ final readonly class SketchController
 
     public function edit(Request $request, Place $place, #[CurrentUser] User $user): View
     {
+        Gate::authorize('view', $place);
         $sketch = Sketch::query()->where('place_id', $place->id)->first();
         $plans = $this->board->plans($place, $user);
         $plan = $plans->firstWhere('id', $request->integer('plan')) ?? $plans->first();

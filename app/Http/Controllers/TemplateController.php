@@ -43,7 +43,7 @@ final readonly class TemplateController
         return view('pages.templates.index', [
             'kinds' => array_map(static fn (PlanKind $kind): array => ['kind' => $kind, 'templates' => $shelf->ofKind($kind)], PlanKind::cases()),
             'own' => PracticeTemplate::query()->where('practice_id', $user->practice_id)->limit(TemplateShelf::MOST_OWN)->get()->keyBy('key'),
-            'shelf' => $shelf,
+            'shelf' => $shelf, 'unreadable' => $this->shelf->unreadable($user->practice_id),
         ]);
     }
 

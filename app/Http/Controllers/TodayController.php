@@ -6,10 +6,9 @@ namespace App\Http\Controllers;
 
 use App\Advice\Setting;
 use App\Advice\SituationReader;
-use App\Models\DogsInSight;
+use App\Models\InSight;
 use App\Models\Plan;
 use App\Models\Session;
-use App\Models\UnplacedTrial;
 use App\Models\User;
 use App\Upsets\IncidentWriter;
 use App\Upsets\Upsets;
@@ -29,7 +28,7 @@ final readonly class TodayController
 
     public function __invoke(#[CurrentUser] User $user): View
     {
-        $dogs = DogsInSight::of($user)->toBase()->select('dogs.id');
+        $dogs = InSight::dogs($user)->toBase()->select('dogs.id');
         $plans = Plan::query()->with(['responseModel.dog', 'responseModel.trigger', 'responseModel.person', 'place'])
             ->whereHas('responseModel', static fn ($models) => $models->whereIn('dog_id', $dogs))
             ->withMax('sessions as last_session_at', 'started_at')->withCount('sessions')
@@ -46,11 +45,11 @@ final readonly class TodayController
                     'start' => RuleBook::standard()->decide($this->situations->read($plan, null, [], $now, $user->distance_unit, new Setting($plan->place, $carried[$plan->responseModel->dog_id]->upset))),
                 ];
             }),
-            'unfinished' => IncidentWriter::unfinished(DogsInSight::of($user)),
+            'unfinished' => IncidentWriter::unfinished(InSight::dogs($user)),
             'open' => Session::query()->with(['plan.responseModel.dog', 'plan.responseModel.trigger'])->where('practice_id', $user->practice_id)
                 ->whereNull('ended_at')->whereHas('plan.responseModel', static fn ($models) => $models->whereIn('dog_id', $dogs))
                 ->orderByDesc('started_at')->limit(10)->get(),
-            'unplaced' => UnplacedTrial::query()->where('practice_id', $user->practice_id)->whereNull('settled_at')->count(),
+            'unplaced' => InSight::unplaced($user)->count(),
             'now' => $now,
         ]);
     }

@@ -6,7 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Http\Requests\TrialRules;
 use App\Models\Dog;
-use App\Models\DogsInSight;
+use App\Models\InSight;
 use App\Models\Session;
 use App\Models\UnplacedTrial;
 use App\Models\User;
@@ -32,10 +32,10 @@ final readonly class TrayController
 
     public function index(#[CurrentUser] User $user): View
     {
-        $dogs = DogsInSight::of($user)->toBase()->select('dogs.id');
+        $dogs = InSight::dogs($user)->toBase()->select('dogs.id');
 
         return view('pages.tray', [
-            'unplaced' => UnplacedTrial::query()->where('practice_id', $user->practice_id)->whereNull('settled_at')->orderByDesc('received_at')->limit(100)->get(),
+            'unplaced' => InSight::unplaced($user)->orderByDesc('received_at')->limit(100)->get(),
             'sessions' => Session::query()->with('plan.responseModel.dog')->where('practice_id', $user->practice_id)
                 ->whereHas('plan.responseModel', static fn ($models) => $models->whereIn('dog_id', $dogs))->orderByDesc('started_at')->limit(40)->get(),
         ]);
@@ -58,11 +58,14 @@ final readonly class TrayController
 
     public function place(Request $request, UnplacedTrial $unplaced, #[CurrentUser] User $user): RedirectResponse
     {
+        Gate::authorize('view', $unplaced);
         $given = $request->validate(['session_id' => ['required', 'integer']], ['session_id.required' => 'Choose the session that this trial belongs to.']);
         $session = Session::query()->where('practice_id', $user->practice_id)->findOrFail((int) $given['session_id']);
         Gate::authorize('view', $session);
         $checked = Validator::make($unplaced->payload, $this->rules->of($session, $user->distance_unit, $unplaced->payload['exposure'] ?? null), TrialRules::MESSAGES)->after(TrialRules::afterwards(...))->validate();
-        $this->logger->log($session, $user, $this->rules->toTrial($checked, $session, $user->distance_unit));
+        // whoever logged it did so; filing it changes nothing of that
+        $by = User::query()->find($unplaced->user_id) ?? $user;
+        $this->logger->log($session, $by, $this->rules->toTrial($checked, $session, $user->distance_unit));
         $unplaced->update(['settled_at' => $this->clock->now()]);
 
         return redirect()->route('tray.index')->with('said', 'The trial has joined its session, and the session was worked out again.');
@@ -70,6 +73,7 @@ final readonly class TrayController
 
     public function destroy(UnplacedTrial $unplaced): RedirectResponse
     {
+        Gate::authorize('view', $unplaced);
         Gate::authorize('create', Dog::class);
         $unplaced->update(['settled_at' => $this->clock->now()]);
 

@@ -38,7 +38,11 @@ final readonly class TrialController
     public function update(EditTrialRequest $request, Session $session, int $trial, #[CurrentUser] User $user): RedirectResponse
     {
         $found = Trial::query()->where('session_id', $session->id)->findOrFail($trial);
-        $this->logger->edit($session, $user, $found->id, (string) $request->validated('uuid'), $request->toChanges());
+        $changes = $request->toChanges();
+        if ($changes === []) {
+            return redirect()->route('sessions.review', $session)->with('said', 'Nothing was changed.');
+        }
+        $this->logger->edit($session, $user, $found->id, (string) $request->validated('uuid'), $changes);
 
         return redirect()->route('sessions.review', $session)->with('said', 'The correction is kept beside the trial, and the session was worked out again.');
     }

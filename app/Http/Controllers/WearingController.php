@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Requests\MayHandle;
+use App\Models\InSight;
 use App\Models\Item;
 use App\Models\Person;
 use App\Models\User;
@@ -30,12 +31,12 @@ final readonly class WearingController
         $told = $request->validate([
             'uuid' => ['required', 'uuid'],
             'minutes' => ['required', 'numeric', 'between:0.05,'.self::MOST_MINUTES],
-            'person_id' => ['required', 'integer', Rule::exists(Person::class, 'id')->where('practice_id', $item->practice_id), new MayHandle($item->dog_id)],
+            'person_id' => ['required', 'integer', Rule::exists(Person::class, 'id')->where('practice_id', $item->practice_id), Rule::in(InSight::people($user)->pluck('id')), new MayHandle($item->dog_id)],
             'situation' => ['required', Rule::enum(WearingSituation::class)],
             'movement' => ['required', Rule::enum(Movement::class)],
             'wearing_note' => ['nullable', 'string', 'max:300'],
         ], [
-            'uuid.*' => 'This entry has no identifier. Reload the page and log it again.', 'minutes.*' => 'Give the minutes it was worn: 0.1 to '.self::MOST_MINUTES.'.', 'person_id.exists' => 'Choose one of the people in the list.',
+            'uuid.*' => 'This entry has no identifier. Reload the page and log it again.', 'minutes.*' => 'Give the minutes it was worn: 0.1 to '.self::MOST_MINUTES.'.', 'person_id.exists' => 'Choose one of the people in the list.', 'person_id.in' => 'Choose one of the people in the list.',
             'situation.*' => 'Choose what went on.', 'movement.*' => 'Choose how it moved.', 'wearing_note.max' => 'Keep the note under 300 characters.',
         ]);
         $seconds = (int) round(60.0 * (float) $told['minutes']);

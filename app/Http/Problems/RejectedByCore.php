@@ -7,6 +7,7 @@ namespace App\Http\Problems;
 use App\Trials\UuidTaken;
 use Core\Exception\CoreException;
 use Illuminate\Http\Request;
+use Illuminate\Support\ViewErrorBag;
 use Illuminate\Validation\ValidationException;
 
 /** What the core or the log refuses becomes a message, never a 500. Requests catch most of it at the field before. */
@@ -20,6 +21,11 @@ final readonly class RejectedByCore
         $invalid = ValidationException::withMessages([$problem instanceof UuidTaken ? 'uuid' : 'input' => $problem->getMessage()]);
         if ($request->expectsJson()) {
             return response()->json(['message' => $invalid->getMessage(), 'errors' => $invalid->errors()], 422);
+        }
+
+        // going back would only ask for the same page again
+        if ($request->isMethodSafe()) {
+            return response()->view('problems.unreadable', ['message' => $problem->getMessage(), 'errors' => new ViewErrorBag], 422);
         }
 
         return redirect()->back()->withInput($request->except('password'))->withErrors($invalid->errors());

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Trials\TrialReader;
+use Core\Decision\LoggedTrial;
 use Core\Sign\Band;
 use Core\Sign\Outcome;
 use Illuminate\Foundation\Http\FormRequest;
@@ -14,12 +16,18 @@ final class EditTrialRequest extends FormRequest
 {
     use OfTraining;
 
+    /** As it stands, with earlier corrections; null if it was undone. */
+    private ?LoggedTrial $stored = null;
+
     /** @return array<string, list<mixed>> */
-    public function rules(): array
+    public function rules(TrialReader $trials): array
     {
+        $this->stored = $trials->ofSession($this->training())->trials[(int) (string) $this->route()?->originalParameter('trial')] ?? null;
+
         return [
             'uuid' => ['required', 'string', 'uuid'],
-            'outcome' => ['required', Rule::enum(Outcome::class)],
+            // those of its kind; the stored one is always among them, as the form sends back what it was given
+            'outcome' => ['required', Rule::enum(Outcome::class)->only([...Outcome::ofKind($this->training()->plan->responseModel->kind), ...($this->stored === null ? [] : [$this->stored->outcome])])],
             'band' => ['required', Rule::enum(Band::class)],
             'interrupted' => ['nullable', 'boolean'],
             'handler_error' => ['nullable', 'boolean'],
@@ -38,14 +46,23 @@ final class EditTrialRequest extends FormRequest
         return [TrialRules::afterwards(...)];
     }
 
-    /** @return array<string, scalar> */
+    /** @return array<string, scalar> what differs from the trial as it stands; nothing else is touched */
     public function toChanges(): array
     {
-        return [
+        if ($this->stored === null) {
+            return [];
+        }
+
+        return array_diff_assoc([
             'outcome' => (string) $this->validated('outcome'),
             'band' => (int) $this->validated('band'),
-            'interrupted' => $this->boolean('interrupted'),
-            'handler_error' => $this->boolean('handler_error'),
-        ];
+            'interrupted' => (int) $this->boolean('interrupted'),
+            'handler_error' => (int) $this->boolean('handler_error'),
+        ], [
+            'outcome' => $this->stored->outcome->value,
+            'band' => $this->stored->band->value,
+            'interrupted' => (int) $this->stored->interrupted,
+            'handler_error' => (int) $this->stored->handlerError,
+        ]);
     }
 }

@@ -24,6 +24,7 @@ final class SketchRequest extends FormRequest
     /** Anybody who may see the place may try its numbers; keeping the sketch is for owners and trainers. */
     public function authorize(): bool
     {
+        Gate::authorize('view', $this->route('place'));
         if ($this->isMethod('put')) {
             Gate::authorize('create', Dog::class);
         }

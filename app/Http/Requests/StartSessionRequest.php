@@ -26,7 +26,7 @@ final class StartSessionRequest extends FormRequest
     {
         return [
             'kind' => ['nullable', Rule::enum(SessionKind::class)],
-            'place_id' => ['nullable', 'integer', Rule::exists(Place::class, 'id')->where('practice_id', $this->user()?->practice_id)],
+            'place_id' => ['nullable', 'integer', Rule::exists(Place::class, 'id')->where('practice_id', $this->user()?->practice_id), new PlaceInSight],
             'ground_ok' => ['nullable', 'boolean'],
             'noise' => ['nullable', Rule::in(array_keys(self::NOISE))],
             'state' => ['nullable', Rule::in(array_keys(self::STATE))],

@@ -11,12 +11,22 @@ use Core\Sign\Band;
 /** The trials of one session in their order, and the counts that rules ask of them. */
 final readonly class SessionLog
 {
+    /** @var list<bool> by place of the trial: whether the time it claims had passed */
+    private array $hadTime;
+
     /**
      * @param  list<LoggedTrial>  $trials
      * @param  float  $upset  points of upset carried over into it
      */
     public function __construct(public \DateTimeImmutable $startedAt, public ?\DateTimeImmutable $setStartedAt, public array $trials, public float $upset = 0.0)
     {
+        $this->hadTime = TimePassed::ofTrials($trials, $startedAt);
+    }
+
+    /** A success logged before its time could have passed says nothing; anything else is what the dog showed. */
+    public function isTooQuick(int $place): bool
+    {
+        return ! ($this->hadTime[$place] ?? true) && $this->trials[$place]->isSuccess();
     }
 
     public function last(): ?LoggedTrial
@@ -50,7 +60,7 @@ final readonly class SessionLog
             if (! $isHere && ! $this->trials[$i]->isEasyBetween()) {
                 break;
             }
-            if ($isHere && $this->trials[$i]->countsForRun()) {
+            if ($isHere && $this->trials[$i]->countsForRun() && ! $this->isTooQuick($i)) {
                 array_unshift($found, $this->trials[$i]);
             }
         }
@@ -89,8 +99,8 @@ final readonly class SessionLog
     {
         $evidence = [];
         $afterReaction = false;
-        foreach ($this->trials as $trial) {
-            if ($trial->isEvidence()) {
+        foreach ($this->trials as $place => $trial) {
+            if ($trial->isEvidence() && ! $this->isTooQuick($place)) {
                 $evidence[] = ['exposure' => $trial->exposure, 'band' => $trial->band, 'afterReaction' => $afterReaction];
             }
             $afterReaction = $afterReaction || $trial->band === Band::Over;
@@ -103,8 +113,8 @@ final readonly class SessionLog
     public function calibration(): Calibration
     {
         $calibration = new Calibration;
-        foreach ($this->trials as $trial) {
-            if ($trial->forecast !== null && $trial->isEvidence()) {
+        foreach ($this->trials as $place => $trial) {
+            if ($trial->forecast !== null && $trial->isEvidence() && ! $this->isTooQuick($place)) {
                 $calibration = $calibration->with($trial->forecast, $trial->band);
             }
         }

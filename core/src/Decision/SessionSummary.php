@@ -36,8 +36,8 @@ final readonly class SessionSummary
         $successes = [];
         $isMarked = false;
         $level = null;
-        foreach ($log->trials as $trial) {
-            if ($trial->isEasyBetween()) {
+        foreach ($log->trials as $place => $trial) {
+            if ($trial->isEasyBetween() || $log->isTooQuick($place)) {
                 continue;
             }
             if ($level === null || ! $level->equals($trial->target)) {

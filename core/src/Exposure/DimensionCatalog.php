@@ -104,6 +104,32 @@ final readonly class DimensionCatalog
         return $exposure;
     }
 
+    /**
+     * The values with every one of these dimensions said: the usual where they are silent, as far as what they do say leaves it
+     * possible. A touch needs a gap of 0, whatever the usual gap.
+     *
+     * @param  array<string, float|string>  $values  by dimension key
+     * @param  list<string>  $keys
+     * @return array<string, float|string>
+     *
+     * @throws InvalidExposure if a dimension or value is unknown
+     */
+    public function completed(array $values, array $keys): array
+    {
+        $most = [];
+        foreach ($values as $key => $value) {
+            foreach ($this->dimension($key)->kind->isMeasured() ? [] : $this->dimension($key)->choice($value)->needs as $measure => $limit) {
+                $most[$measure] = min($most[$measure] ?? $limit, $limit);
+            }
+        }
+        foreach (array_diff($keys, array_keys($values)) as $key) {
+            $usual = $this->dimension($key)->usual;
+            $values[$key] = is_float($usual) ? min($usual, $most[$key] ?? $usual) : $usual;
+        }
+
+        return $this->settled(Exposure::of($values, $this))->values;
+    }
+
     public function has(string $key): bool
     {
         return isset($this->dimensions[$key]);

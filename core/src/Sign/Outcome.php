@@ -52,15 +52,6 @@ enum Outcome: string
         };
     }
 
-    /** Whether it belongs to holds and handling rather than to a trigger at a distance. */
-    public function isOfHandling(): bool
-    {
-        return match ($this) {
-            self::Reached, self::OfferedMore, self::LeftCameBack, self::LeftEarly, self::RefusedStart, self::OfferedElse, self::SearchedHand => true,
-            default => false,
-        };
-    }
-
     /**
      * The four that a thumb reaches first, the usual success foremost.
      *
@@ -81,6 +72,16 @@ enum Outcome: string
             PlanKind::Presence, PlanKind::Sound => [self::PromptedStiff, self::RefusedFood, self::LeftStation, self::ReactedCame, self::Reacted, self::Unnoticed],
             PlanKind::Contact, PlanKind::Duration => [self::OfferedMore, self::OfferedElse, self::SearchedHand, self::RefusedFood, self::ReactedCame, self::Reacted, self::Unnoticed],
         };
+    }
+
+    /**
+     * All that a trial of this kind can end in.
+     *
+     * @return non-empty-list<self>
+     */
+    public static function ofKind(PlanKind $kind): array
+    {
+        return [...self::quick($kind), ...self::others($kind), self::TakenAway];
     }
 
     /** For a button. */

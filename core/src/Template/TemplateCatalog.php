@@ -34,6 +34,34 @@ final readonly class TemplateCatalog
         return $catalog;
     }
 
+    /**
+     * With those of these templates that fit, and why the others do not. The order in which they come does not matter.
+     *
+     * @param  list<Template>  $templates
+     * @return array{self, array<string, string>} the reasons by label
+     */
+    public function withReadable(array $templates): array
+    {
+        $catalog = $this;
+        $refused = [];
+        do {
+            $waiting = $templates;
+            $templates = [];
+            $refused = [];
+            foreach ($waiting as $template) {
+                try {
+                    $catalog = self::of([...array_values($catalog->templates), $template]);
+                } catch (InvalidLadder $problem) {
+                    // it may include one that comes later
+                    $templates[] = $template;
+                    $refused[$template->label] = $problem->getMessage();
+                }
+            }
+        } while ($templates !== [] && count($templates) < count($waiting));
+
+        return [$catalog, $refused];
+    }
+
     public function template(string $key): Template
     {
         return $this->templates[$key] ?? throw InvalidLadder::at('', "There is no template \"{$key}\".");

@@ -98,7 +98,7 @@ final class ContactRulesTest extends TestCase
         // four of the last five are asked: three before the easy one and two after it
         $met = $this->after([...$this->good(5, 3), $easy, ...$this->good(5, 2)], easyAfter: 3);
         self::assertContains('criterion', array_map(static fn (Reason $reason): string => $reason->code, $met->reasons));
-        self::assertContains(['step' => 5, 'held' => true], SessionSummary::of(new SessionLog($easy->at, null, [...$this->good(5, 3), $easy, ...$this->good(5, 2)]), self::ladder())->marks);
+        self::assertContains(['step' => 5, 'held' => true], SessionSummary::of(new SessionLog($easy->at->modify('-20 minutes'), null, [...$this->good(5, 3), $easy, ...$this->good(5, 2)]), self::ladder())->marks);
     }
 
     public function test_a_doubt_in_the_easy_one_is_taken_as_seriously_as_any(): void
@@ -160,7 +160,8 @@ final class ContactRulesTest extends TestCase
     private function situation(array $trials, History $history, int $easyAfter, bool $knowsIt = true): Situation
     {
         $now = new \DateTimeImmutable(self::NOW);
-        $log = new SessionLog($now, $now, $trials);
+        // time enough for every hold that the steps ask for
+        $log = new SessionLog($now->modify('-20 minutes'), $now, $trials);
         $known = [];
         foreach ($knowsIt ? range(0, 11) : [] as $step) {
             array_push($known, ...array_fill(0, 40, ['exposure' => self::ladder()->step($step)->exposure, 'band' => Band::Easy, 'afterReaction' => false]));

@@ -23,6 +23,7 @@ final readonly class StayHere implements Rule
         $progress = $situation->progress($level);
         $why = match (true) {
             $last->handlerError => new Reason('handler-error', 'A handling slip: logged apart, left out of the run and of the model. Pay and go on.'),
+            $situation->log->isTooQuick(count($situation->log->trials) - 1) => new Reason('too-quick', 'Logged before the time it asks for had passed: it does not count. Hold it to the end, or log what was really held.'),
             $last->interrupted => new Reason('interrupted', 'Disturbed from outside: the model learns from it, the run does not count it.'),
             $last->band === Band::Effort => new Reason('effort-once', 'It took effort: stay, watch the next one closely, and pause at the first medium sign.'),
             $last->outcome === Outcome::Watched => new Reason('watched', 'It watched calmly and did not turn away by itself: paid, no harm, but stay at this step.'),

@@ -66,7 +66,7 @@
                                 <input type="hidden" name="uuid" value="{{ $editUuid() }}">
                                 <label class="form-label mb-0" for="eo-{{ $row['id'] }}">Outcome</label>
                                 <select class="form-select form-select-sm mb-1" id="eo-{{ $row['id'] }}" name="outcome">
-                                    @foreach(array_filter(Core\Sign\Outcome::cases(), fn ($outcome) => ! $outcome->isOfHandling()) as $outcome)<option value="{{ $outcome->value }}" @selected($row['trial']->outcome === $outcome)>{{ $outcome->label() }}</option>@endforeach
+                                    @foreach(collect([...Core\Sign\Outcome::ofKind($plan->responseModel->kind), $row['trial']->outcome])->unique() as $outcome)<option value="{{ $outcome->value }}" @selected($row['trial']->outcome === $outcome)>{{ $outcome->label() }}</option>@endforeach
                                 </select>
                                 <label class="form-label mb-0" for="eb-{{ $row['id'] }}">Band</label>
                                 <select class="form-select form-select-sm mb-1" id="eb-{{ $row['id'] }}" name="band">

@@ -2,6 +2,9 @@
     <h1>Templates</h1>
     <p>Ladders to begin from. Each is copied for a dog and a person, fitted to that dog with steps put between where one would be too hard, and changed from there.</p>
     <x-problems />
+    @foreach($unreadable as $label => $why)
+        <p class="alert alert-warning" role="status">{{ $label }} is left out: it cannot be read. {{ $why }} Import a mended one under the same key, or take it out.</p>
+    @endforeach
     @foreach($kinds as $group)
         <h2>{{ ucfirst($group['kind']->label()) }}</h2>
         <ul class="list-group">
