@@ -19,7 +19,9 @@ export default defineConfig({
         actionTimeout: 30_000,
     },
     projects: [
-        { name: 'desktop', use: { viewport: { width: 1280, height: 800 } } },
-        { name: 'phone', use: { viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true } },
+        { name: 'desktop', testIgnore: 'words.spec.js', use: { viewport: { width: 1280, height: 800 } } },
+        { name: 'phone', testIgnore: 'words.spec.js', use: { viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true } },
+        // last, as it takes out what users wrote
+        { name: 'words', testMatch: 'words.spec.js', use: { viewport: { width: 1280, height: 800 } } },
     ],
 });

@@ -32,6 +32,7 @@ use App\Http\Controllers\PlanReviewController;
 use App\Http\Controllers\ReviewController;
 use App\Http\Controllers\SessionController;
 use App\Http\Controllers\SessionEndController;
+use App\Http\Controllers\SettingsController;
 use App\Http\Controllers\SignInController;
 use App\Http\Controllers\SketchController;
 use App\Http\Controllers\SkillController;
@@ -42,7 +43,6 @@ use App\Http\Controllers\TrayController;
 use App\Http\Controllers\TrialController;
 use App\Http\Controllers\TriggerController;
 use App\Http\Controllers\UndoController;
-use App\Http\Controllers\UnitController;
 use App\Http\Controllers\WearingController;
 use Illuminate\Routing\Middleware\ValidateSignature;
 use Illuminate\Support\Facades\Route;
@@ -63,7 +63,9 @@ Route::middleware('guest')->group(function (): void {
 
 Route::middleware('auth')->group(function (): void {
     Route::post('/sign-out', [SignInController::class, 'destroy'])->name('sign-out');
-    Route::put('/unit', [UnitController::class, 'update'])->name('unit.update');
+    Route::get('/settings', [SettingsController::class, 'edit'])->name('settings');
+    Route::put('/settings', [SettingsController::class, 'update'])->name('settings.update');
+    Route::put('/settings/practice', [SettingsController::class, 'practice'])->name('settings.practice');
     Route::get('/', TodayController::class)->name('today');
     Route::get('/help', HelpController::class)->name('help');
 

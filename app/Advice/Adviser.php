@@ -13,7 +13,9 @@ use Core\Decision\Reason;
 use Core\Decision\RuleBook;
 use Core\Decision\SessionSummary;
 use Core\Decision\Situation;
+use Core\Measure\Probability;
 use Core\Response\DogModel;
+use Words\Facts;
 
 /** Asks the core what to do and keeps what it said, with what later sessions need to know. */
 final readonly class Adviser
@@ -31,12 +33,12 @@ final readonly class Adviser
             'practice_id' => $session->practice_id,
             'session_id' => $session->id,
             'trial_id' => $trialId,
-            'step_id' => $advice->next === null ? null : $this->plans->read($session->plan, $situation->settings->unit)->stepIds[$advice->next->step],
+            'step_id' => $advice->next === null ? null : $this->plans->read($session->plan)->stepIds[$advice->next->step],
             'action' => $advice->action,
             'exposure' => $advice->next?->exposure->values,
-            'reasons' => array_map(static fn (Reason $reason): array => ['code' => $reason->code, 'sentence' => $reason->sentence], $advice->reasons),
+            'reasons' => array_map(static fn (Reason $reason): array => ['code' => $reason->code->value, 'facts' => Facts::toArray($reason->facts)], $advice->reasons),
             'alternatives' => array_map(static fn (Alternative $other): array => [
-                'change' => $other->change, 'logitsOff' => round($other->logitsOff, 2), 'helped' => $other->helped, 'step' => $other->level->step, 'exposure' => $other->level->exposure->values,
+                'dimension' => $other->change->dimension, 'choice' => $other->change->choice, 'logitsOff' => round($other->logitsOff, 2), 'helped' => $other->helped, 'step' => $other->level->step, 'exposure' => $other->level->exposure->values,
             ], $advice->alternatives),
             'is_closing' => $advice->isClosing,
             'strain_mean' => self::stored($advice->risk?->strainMean),
@@ -75,8 +77,8 @@ final readonly class Adviser
     }
 
     /** To ten digits, which come back from the database as they went in: the same trial twice gets the same answer. */
-    private static function stored(?float $risk): ?float
+    private static function stored(?Probability $risk): ?float
     {
-        return $risk === null ? null : round($risk, 10);
+        return $risk === null ? null : round($risk->value, 10);
     }
 }

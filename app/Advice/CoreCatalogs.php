@@ -27,8 +27,8 @@ final class CoreCatalogs
 
     private ?MethodCatalog $methods = null;
 
-    /** @var ?list<Template> */
-    private ?array $templates = null;
+    /** @var array<string, list<Template>> by language */
+    private array $templates = [];
 
     public function __construct(private readonly string $folder)
     {
@@ -57,16 +57,33 @@ final class CoreCatalogs
         return new TemplateReader($dimensions, $this->methods());
     }
 
-    /** @return list<Template> that ship */
+    /** @return list<Template> that ship, told in the reader's language */
     public function templates(): array
     {
-        if ($this->templates === null) {
-            $files = glob("{$this->folder}/templates/*.json");
-            $names = array_map(static fn (string $file): string => 'templates/'.basename($file, '.json'), is_array($files) ? $files : []);
-            $this->templates = array_map(fn (string $name): Template => $this->templateReader()->read($this->read($name)), $names);
+        return $this->templates[words()->reader->language] ??= array_map(fn (string $key): Template => $this->templateReader()->read($this->told($key)), $this->templateKeys());
+    }
+
+    /** @return list<string> */
+    private function templateKeys(): array
+    {
+        $files = glob("{$this->folder}/templates/*.json");
+
+        return array_map(static fn (string $file): string => basename($file, '.json'), is_array($files) ? $files : []);
+    }
+
+    /**
+     * The data of a template say what is hard; its words stand in the language files.
+     *
+     * @return array<mixed>
+     */
+    private function told(string $key): array
+    {
+        $data = $this->read("templates/{$key}");
+        foreach (is_array($data['steps'] ?? null) ? $data['steps'] : [] as $i => $step) {
+            $data['steps'][$i] = is_array($step) ? [...$step, 'do' => say("templates.{$key}.steps.".((int) $i + 1))] : $step;
         }
 
-        return $this->templates;
+        return [...$data, 'label' => say("templates.{$key}.label"), 'about' => say("templates.{$key}.about")];
     }
 
     /** Versions of all that an advice rests on. */

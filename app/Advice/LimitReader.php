@@ -10,7 +10,6 @@ use App\Trials\TrialReader;
 use Core\Decision\History;
 use Core\Decision\LoggedTrial;
 use Core\Decision\Situation;
-use Core\Measure\DistanceUnit;
 use Core\Response\Day;
 use Core\Response\ThresholdDistance;
 use Core\Response\ThresholdSearch;
@@ -24,9 +23,9 @@ final readonly class LimitReader
     }
 
     /** @return array{limit: ?ThresholdDistance, history: History} limit: null without a model */
-    public function now(Plan $plan, DistanceUnit $unit): array
+    public function now(Plan $plan): array
     {
-        $situation = $this->situations->read($plan, null, [], $this->clock->now(), $unit);
+        $situation = $this->situations->read($plan, null, [], $this->clock->now());
 
         return [
             'limit' => self::of($situation),
@@ -35,11 +34,11 @@ final readonly class LimitReader
     }
 
     /** @return array{before: ?ThresholdDistance, after: ?ThresholdDistance} */
-    public function around(Session $session, DistanceUnit $unit): array
+    public function around(Session $session): array
     {
         $trials = array_values($this->trials->ofSession($session)->trials);
 
-        return ['before' => $this->withTrials($session, [], $unit), 'after' => $this->withTrials($session, $trials, $unit)];
+        return ['before' => $this->withTrials($session, []), 'after' => $this->withTrials($session, $trials)];
     }
 
     /** At the ladder's first step, whatever its distance; null without a model, or where the plan has no distance. */
@@ -50,8 +49,8 @@ final readonly class LimitReader
     }
 
     /** @param  list<LoggedTrial>  $trials */
-    private function withTrials(Session $session, array $trials, DistanceUnit $unit): ?ThresholdDistance
+    private function withTrials(Session $session, array $trials): ?ThresholdDistance
     {
-        return self::of($this->situations->read($session->plan, $session, $trials, $this->clock->now(), $unit));
+        return self::of($this->situations->read($session->plan, $session, $trials, $this->clock->now()));
     }
 }

@@ -9,22 +9,21 @@ use Core\Decision\RuleSettings;
 use Core\Exposure\Exposure;
 use Core\Ladder\Ladder;
 use Core\Measure\Distance;
-use Core\Measure\DistanceUnit;
 use Core\Response\RiskLimits;
 
 /** Reads a plan with its steps for the core. */
 final class PlanReader
 {
-    /** @var array<string, PlanInCore> read in this request, by plan and unit */
+    /** @var array<string, PlanInCore> read in this request, by plan */
     private array $read = [];
 
     public function __construct(private readonly DogCatalogs $catalogs, private readonly StepReader $steps)
     {
     }
 
-    public function read(Plan $plan, DistanceUnit $unit): PlanInCore
+    public function read(Plan $plan): PlanInCore
     {
-        return $this->read["{$plan->id} {$unit->value} {$plan->updated_at?->getTimestamp()}"] ??= $this->fromDatabase($plan, $unit);
+        return $this->read["{$plan->id} {$plan->updated_at?->getTimestamp()}"] ??= $this->fromDatabase($plan);
     }
 
     /** A plan was changed in this request. */
@@ -33,7 +32,7 @@ final class PlanReader
         $this->read = [];
     }
 
-    private function fromDatabase(Plan $plan, DistanceUnit $unit): PlanInCore
+    private function fromDatabase(Plan $plan): PlanInCore
     {
         $model = $plan->responseModel;
         $room = $plan->place?->room_meters;
@@ -44,7 +43,7 @@ final class PlanReader
             Ladder::of(array_values($steps)),
             RuleSettings::of(
                 RiskLimits::of($plan->strain_limit, $plan->reaction_limit), $plan->most_advances, $plan->set_minutes, $plan->session_minutes, $plan->most_trials,
-                $room === null ? null : Distance::fromMeters($room), $unit, $plan->easy_after,
+                $room === null ? null : Distance::fromMeters($room), $plan->easy_after,
             ),
             array_keys($steps),
             Distance::fromMeters($model->reference_meters),

@@ -14,7 +14,6 @@ use Core\Decision\SessionLog;
 use Core\Decision\SessionSummary;
 use Core\Decision\Situation;
 use Core\Exposure\LoadScale;
-use Core\Measure\DistanceUnit;
 use Core\Response\DogModel;
 use Core\Response\ModelBuilder;
 use Core\Response\Parameters;
@@ -46,9 +45,9 @@ final readonly class SituationReader
      * @param  ?Session  $session  null where a session has yet to be started
      * @param  ?Setting  $setting  place and upset of a session yet to be started
      */
-    public function read(Plan $plan, ?Session $session, array $trials, \DateTimeImmutable $now, DistanceUnit $unit, ?Setting $setting = null): Situation
+    public function read(Plan $plan, ?Session $session, array $trials, \DateTimeImmutable $now, ?Setting $setting = null): Situation
     {
-        $inCore = $this->plans->read($plan, $unit);
+        $inCore = $this->plans->read($plan);
         $startedAt = $session !== null ? $session->started_at : $now;
         $setting ??= $session === null ? new Setting($plan->place) : new Setting($session->place_id === $plan->place_id ? $plan->place : $session->place, $session->upset);
         [$earlier, $summaries, $lastAt, $lastMode, $places] = $this->earlierOf($plan, $session, $startedAt);
@@ -72,12 +71,12 @@ final readonly class SituationReader
      *
      * @return array<string, array{slope: float, standardError: float}> by dimension key
      */
-    public function contradictions(Plan $plan, DistanceUnit $unit, \DateTimeImmutable $now): array
+    public function contradictions(Plan $plan, \DateTimeImmutable $now): array
     {
-        $inCore = $this->plans->read($plan, $unit);
+        $inCore = $this->plans->read($plan);
 
-        return $this->cache->remember("contradictions {$plan->id} {$this->stamp($plan, $inCore)}", self::KEPT_SECONDS, function () use ($plan, $unit, $now, $inCore): array {
-            [, $scale, $earlier] = $this->evidence($plan, $unit, $now);
+        return $this->cache->remember("contradictions {$plan->id} {$this->stamp($plan, $inCore)}", self::KEPT_SECONDS, function () use ($plan, $now, $inCore): array {
+            [, $scale, $earlier] = $this->evidence($plan, $now);
 
             return $this->builder->contradictions($scale, $inCore->referenceStated, $earlier, new SessionEvidence($now, []));
         });
@@ -87,9 +86,9 @@ final readonly class SituationReader
      * @param  int  $atLeast  sessions to look at even if they have faded
      * @return array{PlanInCore, LoadScale, list<SessionEvidence>} all that the model of a plan learns from, oldest first
      */
-    public function evidence(Plan $plan, DistanceUnit $unit, \DateTimeImmutable $now, int $atLeast = 0): array
+    public function evidence(Plan $plan, \DateTimeImmutable $now, int $atLeast = 0): array
     {
-        $inCore = $this->plans->read($plan, $unit);
+        $inCore = $this->plans->read($plan);
         $earlier = $this->evidence->ofModel($plan->responseModel, $now, atLeast: $atLeast);
 
         return [$inCore, $this->scale($inCore, $earlier), $earlier];

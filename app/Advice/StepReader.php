@@ -28,7 +28,7 @@ final readonly class StepReader
             $steps[(int) $row->id] = new Step(
                 ExposureColumns::fromText((string) $row->exposure, $catalog),
                 $criterion->over((int) $row->sessions, (int) $row->days),
-                Manner::of((string) $row->instruction, FoodTiming::from((string) $row->food), DogPosture::from((string) $row->posture), HandledBy::from((string) $row->who), (int) $row->hands, (int) $row->eyes),
+                Manner::of((string) $row->instruction, FoodTiming::from((string) $row->food), DogPosture::from((string) $row->posture), HandledBy::from((string) $row->who), (int) $row->hands, (int) $row->eyes, (bool) $row->is_on_the_way),
             );
         }
 

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Assessments;
 
 use App\Advice\CoreCatalogs;
-use App\Advice\DogCatalogs;
 use App\Advice\EvidenceJson;
 use App\Models\Assessment;
 use App\Models\Dog;
@@ -23,11 +22,12 @@ use Core\Sign\Band;
 use Core\Sign\Grading;
 use Illuminate\Database\Connection;
 use Psr\Clock\ClockInterface;
+use Words\Facts;
 
 /** Keeps an assessment with its proposal, as evidence of the dog's model: all of it or nothing. */
 final readonly class AssessmentWriter
 {
-    public function __construct(private Connection $database, private CoreCatalogs $catalogs, private DogCatalogs $dogs, private LadderMaker $ladders, private Assessor $assessor, private ClockInterface $clock)
+    public function __construct(private Connection $database, private CoreCatalogs $catalogs, private LadderMaker $ladders, private Assessor $assessor, private ClockInterface $clock)
     {
     }
 
@@ -38,14 +38,13 @@ final readonly class AssessmentWriter
             $model = $this->model($dog, $draft, $ladder);
             $observations = $this->observations($dog, $draft, $ladder);
             $room = $draft->place?->room_meters === null ? null : Distance::fromMeters($draft->place->room_meters);
-            $found = $this->assessor->assess($model, $observations, $ladder, $dog->isCautious() ? RiskLimits::cautious() : RiskLimits::usual(), $room, $user->distance_unit);
-            $words = fn (Exposure $exposure): string => $exposure->inWords($this->dogs->of($model), $user->distance_unit, $draft->kind === PlanKind::Presence || $ladder === null ? [] : $ladder->shared());
+            $found = $this->assessor->assess($model, $observations, $ladder, $dog->isCautious() ? RiskLimits::cautious() : RiskLimits::usual(), $room);
 
             return Assessment::query()->create([
                 'practice_id' => $dog->practice_id, 'response_model_id' => $model->id, 'user_id' => $user->id, 'place_id' => $draft->place?->id, 'made_at' => $this->clock->now(),
-                'observations' => array_map(static fn (Observation $of): array => ['words' => $words($of->exposure), 'values' => $of->exposure->values, 'cue' => $of->cue, 'food' => $of->food, 'band' => $of->band->value], $observations),
+                'observations' => array_map(static fn (Observation $of): array => ['values' => $of->exposure->values, 'cue' => $of->cue, 'food' => $of->food, 'band' => $of->band->value], $observations),
                 'evidence' => EvidenceJson::encode($found['evidence']),
-                'proposal' => ['words' => $words($found['point']->exposure), 'step' => $found['step'], 'template' => $draft->template, ...self::proposal($found['point'])],
+                'proposal' => ['unsaid' => $draft->kind === PlanKind::Presence || $ladder === null ? [] : $ladder->shared(), 'step' => $found['step'], 'template' => $draft->template, ...self::proposal($found['point'])],
                 'note' => $draft->note,
             ]);
         });
@@ -108,9 +107,9 @@ final readonly class AssessmentWriter
     private static function proposal(StartingPoint $point): array
     {
         return [
-            'values' => $point->exposure->values, 'isWithin' => $point->isWithin, 'sure' => round($point->sure, 3),
+            'values' => $point->exposure->values, 'isWithin' => $point->isWithin, 'sure' => round($point->sure->value, 3),
             'limit' => $point->limit === null ? null : ['point' => $point->limit->point, 'hardest' => $point->limit->hardest, 'easiest' => $point->limit->easiest],
-            'reasons' => array_map(static fn (Reason $reason): array => ['code' => $reason->code, 'sentence' => $reason->sentence], $point->reasons),
+            'reasons' => array_map(static fn (Reason $reason): array => ['code' => $reason->code->value, 'facts' => Facts::toArray($reason->facts)], $point->reasons),
         ];
     }
 

@@ -7,13 +7,13 @@ namespace App\Assessments;
 use App\Advice\CoreCatalogs;
 use App\Advice\DogModelReader;
 use App\Models\ResponseModel;
+use Core\Exposure\DimensionKey;
 use Core\Exposure\Exposure;
 use Core\Exposure\PlanKind;
 use Core\Ladder\Criterion;
 use Core\Ladder\Ladder;
 use Core\Ladder\Step;
 use Core\Measure\Distance;
-use Core\Measure\DistanceUnit;
 use Core\Planning\StartingPoint;
 use Core\Response\RiskLimits;
 use Core\Response\SessionEvidence;
@@ -31,7 +31,7 @@ final readonly class Assessor
      * @param  ?Ladder  $ladder  whose steps were tried; null for distances
      * @return array{point: StartingPoint, step: ?int, evidence: SessionEvidence}
      */
-    public function assess(ResponseModel $model, array $observations, ?Ladder $ladder, RiskLimits $limits, ?Distance $room, DistanceUnit $unit): array
+    public function assess(ResponseModel $model, array $observations, ?Ladder $ladder, RiskLimits $limits, ?Distance $room): array
     {
         $now = $this->clock->now();
         $evidence = SessionEvidence::ofTrials($now, array_map(
@@ -39,12 +39,12 @@ final readonly class Assessor
         ));
 
         return ['evidence' => $evidence, ...($ladder === null
-            ? ['step' => null, 'point' => $this->along($model, $observations, $evidence, $limits, $room, $unit, $now)]
-            : $this->onLadder($model, $observations, $ladder, $evidence, $limits, $unit, $now))];
+            ? ['step' => null, 'point' => $this->along($model, $observations, $evidence, $limits, $room, $now)]
+            : $this->onLadder($model, $observations, $ladder, $evidence, $limits, $now))];
     }
 
     /** @param  list<Observation>  $observations */
-    private function along(ResponseModel $model, array $observations, SessionEvidence $evidence, RiskLimits $limits, ?Distance $room, DistanceUnit $unit, \DateTimeImmutable $now): StartingPoint
+    private function along(ResponseModel $model, array $observations, SessionEvidence $evidence, RiskLimits $limits, ?Distance $room, \DateTimeImmutable $now): StartingPoint
     {
         $atReference = Exposure::of(['distance' => $model->reference_meters], $this->catalogs->dimensions(PlanKind::Presence));
         $ladder = Ladder::of([new Step($atReference, Criterion::run(5))]);
@@ -52,7 +52,7 @@ final readonly class Assessor
 
         return StartingPoint::along(
             $this->models->withEvidence($model, $ladder, [$evidence], $now), $this->models->withEvidence($model, $ladder, [], $now),
-            $atReference, PlanKind::Presence->leads(), $limits, $room, $doubts === [] ? null : max($doubts), $unit,
+            $atReference, DimensionKey::Distance->value, $limits, $room, $doubts === [] ? null : max($doubts),
         );
     }
 
@@ -60,7 +60,7 @@ final readonly class Assessor
      * @param  list<Observation>  $observations
      * @return array{step: int, point: StartingPoint}
      */
-    private function onLadder(ResponseModel $model, array $observations, Ladder $ladder, SessionEvidence $evidence, RiskLimits $limits, DistanceUnit $unit, \DateTimeImmutable $now): array
+    private function onLadder(ResponseModel $model, array $observations, Ladder $ladder, SessionEvidence $evidence, RiskLimits $limits, \DateTimeImmutable $now): array
     {
         $doubtful = array_map(static fn (Observation $seen): Exposure => $seen->exposure, array_filter($observations, static fn (Observation $seen): bool => ! $seen->isFine()));
         $firstDoubt = null;
@@ -72,7 +72,7 @@ final readonly class Assessor
         }
 
         return StartingPoint::on(
-            $ladder, $this->models->withEvidence($model, $ladder, [$evidence], $now), $this->models->withEvidence($model, $ladder, [], $now), $limits, $firstDoubt, $unit,
+            $ladder, $this->models->withEvidence($model, $ladder, [$evidence], $now), $this->models->withEvidence($model, $ladder, [], $now), $limits, $firstDoubt,
         );
     }
 }

@@ -60,7 +60,7 @@ final readonly class DemoHistory
     /** Varies in what the ladder varies in. */
     private function byItsLadder(Plan $plan, User $user, float $location, Chance $chance): SimulatedDog
     {
-        $inCore = $this->plans->read($plan, $user->distance_unit);
+        $inCore = $this->plans->read($plan);
         $scale = LoadScale::of($inCore->catalog, $inCore->reference, [...$inCore->dimensions(), ...($plan->responseModel->kind === PlanKind::Contact ? ['side'] : [])], $inCore->reactsTo);
         $slopes = [];
         foreach ($scale->dimensions as $dimension) {

@@ -10,15 +10,15 @@ use App\Models\Place;
 use App\Models\Plan;
 use App\Models\Session;
 use App\Models\User;
+use App\Trials\MomentKind;
 use Core\Exposure\PlanKind;
-use Core\Measure\DistanceUnit;
 use Core\Response\ThresholdDistance;
 use Illuminate\Database\Eloquent\Collection;
 
 /** A place's sketch with its numbers, for the dog of one plan. */
 final readonly class SketchBoard
 {
-    public const TIMES = ['early' => 'before 8', 'morning' => '8 to 12', 'noon' => '12 to 16', 'after_work' => '16 to 19', 'evening' => 'after 19'];
+    public const TIMES = ['early', 'morning', 'noon', 'after_work', 'evening'];
 
     /** Hour from which each time of day runs. */
     private const FROM = ['early' => 0, 'morning' => 8, 'noon' => 12, 'after_work' => 16, 'evening' => 19];
@@ -36,15 +36,15 @@ final readonly class SketchBoard
             ->orderByRaw('place_id = ? DESC', [$place->id])->orderBy('name')->limit(self::MOST_PLANS)->get();
     }
 
-    public function limit(?Plan $plan, DistanceUnit $unit): ?ThresholdDistance
+    public function limit(?Plan $plan): ?ThresholdDistance
     {
-        return $plan === null ? null : $this->limits->now($plan, $unit)['limit'];
+        return $plan === null ? null : $this->limits->now($plan)['limit'];
     }
 
     /** @return array<string, array{sessions: int, anHour: float}> passes counted in sessions here, by time of day */
     public function counted(Place $place, \DateTimeZone $zone): array
     {
-        $sessions = Session::query()->where('place_id', $place->id)->whereNotNull('ended_at')->withCount(['moments as seen' => static fn ($moments) => $moments->where('kind', 'trigger_seen')])->orderByDesc('started_at')->limit(200)->get();
+        $sessions = Session::query()->where('place_id', $place->id)->whereNotNull('ended_at')->withCount(['moments as seen' => static fn ($moments) => $moments->where('kind', MomentKind::TriggerSeen)])->orderByDesc('started_at')->limit(200)->get();
         $totals = [];
         foreach ($sessions as $session) {
             $seen = (int) $session->getAttribute('seen');

@@ -7,6 +7,8 @@ namespace App\Foundations;
 use App\Models\CautionRead;
 use App\Models\Dog;
 use App\Models\User;
+use Words\Lexicon;
+use Words\Phrases;
 
 /** Which cautions matter for a dog and a plan, and which of them somebody has not read yet for this dog. */
 final readonly class CautionBook
@@ -14,13 +16,11 @@ final readonly class CautionBook
     /** @var array<string, Caution> by key */
     public array $cautions;
 
-    public function __construct()
+    public function __construct(Lexicon $lexicon, Phrases $words)
     {
-        /** @var array{cautions: list<array{key: string, title: string, text: string}>} $data */
-        $data = json_decode((string) file_get_contents(resource_path('help/cautions.json')), true, flags: JSON_THROW_ON_ERROR);
         $cautions = [];
-        foreach ($data['cautions'] as $row) {
-            $cautions[$row['key']] = new Caution($row['key'], $row['title'], $row['text']);
+        foreach (array_map(strval(...), array_keys($lexicon->below('cautions', $words->reader->language))) as $key) {
+            $cautions[$key] = new Caution($key, $words->say("cautions.{$key}.title"), $words->say("cautions.{$key}.text"));
         }
         $this->cautions = $cautions;
     }

@@ -44,12 +44,26 @@ final readonly class AreaView
     public function inWords(): string
     {
         return match (true) {
-            $this->state()->keepsHandsOff() => $this->state()->label(),
-            $this->chosen->accepted !== null => "{$this->chosen->accepted} accepted".($this->chosen->refused === null ? '' : ", {$this->chosen->refused} too hard lately"),
-            $this->chosen->refused !== null => "{$this->chosen->refused} too hard lately",
-            $this->chosen->isSeen() => 'begun, too few trials to tell',
-            default => 'not tried',
+            $this->state()->keepsHandsOff() => words()->label($this->state()),
+            $this->chosen->accepted !== null => say('messages.area_view.accepted', ['accepted' => self::way($this->chosen->accepted), 'isRefused' => $this->chosen->refused !== null, 'refused' => self::way($this->chosen->refused)]),
+            $this->chosen->refused !== null => say('messages.area_view.too_hard_lately_2', ['refused' => self::way($this->chosen->refused)]),
+            $this->chosen->isSeen() => say('messages.area_view.begun_too_few_trials_to_tell'),
+            default => say('messages.area_view.not_tried'),
         };
+    }
+
+    /** A part by its name, with its side where it has one. */
+    public static function name(string $area, string $side): string
+    {
+        $name = say("dimensions.contact.body_area.values.{$area}");
+
+        return $side === 'both' ? $name : say("dogs.area_side.{$side}", ['area' => $name]);
+    }
+
+    /** A way of touching. */
+    public static function way(?string $way): string
+    {
+        return $way === null ? '' : say("dimensions.contact.contact.values.{$way}");
     }
 
     /** What stands on the drawing, readable without color. */

@@ -17,18 +17,16 @@ use Core\Exposure\PlanKind;
 /** What a dog's work has covered: with whom, where and how; and what would be best next. */
 final readonly class CoverageBoard
 {
-    /** @var array<string, array<string, string>> names of the factors by kind of plan */
+    /** @var array<string, list<string>> factors by kind of plan */
     public const FACTORS = [
-        'contact' => ['person' => 'people', 'posture' => 'postures', 'side' => 'sides', 'item' => 'items', 'place' => 'places'],
-        'presence' => ['person' => 'people', 'spot' => 'places', 'item' => 'variants', 'motion' => 'what it does'],
+        'contact' => ['person', 'posture', 'side', 'item', 'place'],
+        'presence' => ['person', 'spot', 'item', 'motion'],
     ];
 
     /** Dimensions that are factors as they are, and whose values are easier and harder. */
     private const DIMENSIONS = ['contact' => ['posture' => 'posture', 'side' => 'side', 'place' => 'place'], 'presence' => ['motion' => 'trigger_motion']];
 
     private const ORDERED = ['posture', 'place', 'motion'];
-
-    private const NOWHERE = 'no fixed place';
 
     private const MOST = 40;
 
@@ -43,29 +41,30 @@ final readonly class CoverageBoard
     public function of(User $user, Dog $dog, PlanKind $kind, ?int $trigger): array
     {
         $catalog = $this->catalogs->ofDog($dog->id, $kind);
-        $names = self::FACTORS[$kind->value] ?? [];
-        $usual = isset($names['spot']) ? ['spot' => self::NOWHERE] : [];
+        $factors = self::FACTORS[$kind->value] ?? [];
+        $hasSpot = in_array('spot', $factors, true);
+        $usual = $hasSpot ? ['spot' => say('options.nowhere')] : [];
         $labels = ['person' => $this->people($user, $dog)];
         foreach (self::DIMENSIONS[$kind->value] ?? [] as $factor => $dimension) {
             $usual[$factor] = (string) $catalog->dimension($dimension)->usual;
-            $labels[$factor] = array_column($catalog->dimension($dimension)->values, 'label', 'key');
+            $labels[$factor] = words()->choices($catalog, $dimension);
         }
         $trials = array_map(static fn (TrialInContext $trial): TrialInContext => $trial->with($usual), $this->trials->of($dog, $kind, $trigger));
-        if (isset($names['spot'])) {
+        if ($hasSpot) {
             $spots = InSight::places($user)->orderBy('name')->limit(self::MOST)->pluck('name')->map(strval(...))->all();
             $labels['spot'] = array_combine($spots, $spots);
         }
         $labels['item'] = $trigger === null && $kind === PlanKind::Presence ? $dog->triggers()->where('kind', $kind->value)->orderBy('name')->limit(self::MOST)->pluck('name', 'name')->map(strval(...))->all() : [];
         foreach ($trials as $trial) {
             $labels['item'][$trial->factors['item']] ??= $trial->factors['item'];
-            if (isset($names['spot'])) {
+            if ($hasSpot) {
                 $labels['spot'][$trial->factors['spot']] ??= $trial->factors['spot'];
             }
         }
-        $labels = array_replace(array_fill_keys(array_keys($names), []), $labels);
+        $labels = array_replace(array_fill_keys($factors, []), $labels);
         $coverage = Coverage::of($trials, array_map(static fn (array $values): array => array_map(strval(...), array_keys($values)), $labels), self::ORDERED);
         $next = $coverage->best();
-        $words = $next === null ? [] : array_map(static fn (string $factor): string => $labels[$factor][$next->values[$factor]] ?? $next->values[$factor], array_keys($names));
+        $words = $next === null ? [] : array_map(static fn (string $factor): string => $labels[$factor][$next->values[$factor]] ?? $next->values[$factor], $factors);
 
         return ['coverage' => $coverage, 'labels' => $labels, 'next' => $next, 'nextWords' => implode(', ', $words), 'count' => count($trials)];
     }

@@ -9,6 +9,7 @@ use App\Models\Dog;
 use App\Models\Plan;
 use App\Models\StepExposure;
 use Core\Coverage\TrialInContext;
+use Core\Exposure\DimensionKey;
 use Core\Exposure\PlanKind;
 use Core\Handling\Acceptance;
 use Core\Handling\BodyAreas;
@@ -41,13 +42,14 @@ final readonly class HandlingBoard
         $known = AreaBook::of($dog->id);
         $plans = $this->plansByArea($dog);
         $views = [];
-        foreach ($this->catalogs->ofDog($dog->id, PlanKind::Contact)->dimension('body_area')->values as $value) {
+        $catalog = $this->catalogs->ofDog($dog->id, PlanKind::Contact);
+        foreach ($catalog->dimension(DimensionKey::BodyArea->value)->values as $value) {
             foreach (BodyAreas::sides($value->key) as $side) {
                 $on = $side === 'both' ? null : $side;
                 $chosen = $map->at($value->key, $on, $person === null ? null : (string) $person);
                 $rank = array_search($chosen->accepted, self::WAYS, true);
                 $views[] = new AreaView(
-                    $value->key, $side, trim(($on === null ? '' : "{$side} ").$value->label), $chosen,
+                    $value->key, $side, AreaView::name($value->key, $side), $chosen,
                     array_filter(array_combine($seenBy, array_map(static fn (int $id): Acceptance => $map->at($value->key, $on, (string) $id), array_keys($seenBy))), static fn (Acceptance $by): bool => $by->isSeen()),
                     $known["{$value->key} {$side}"] ?? null, $plans[$value->key] ?? [], $rank === false ? null : $rank + 1,
                 );

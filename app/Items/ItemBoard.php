@@ -11,6 +11,7 @@ use App\Models\Person;
 use App\Models\Plan;
 use App\Models\User;
 use App\Models\WearingLogged;
+use Core\Measure\Share;
 use Core\Wearing\ItemReadiness;
 use Core\Wearing\Requirement;
 use Core\Wearing\Wearing;
@@ -34,13 +35,13 @@ final readonly class ItemBoard
     {
         $ladders = [];
         foreach ($item->plans()->with(['responseModel.person', 'place'])->limit(self::SHOWN)->get() as $plan) {
-            $situation = $this->situations->read($plan, null, [], $this->clock->now(), $user->distance_unit);
+            $situation = $this->situations->read($plan, null, [], $this->clock->now());
             $ladders[$plan->phase->value ?? Phase::On->value][] = ['plan' => $plan, 'held' => $situation->history->heldStep, 'steps' => $situation->ladder->top() + 1];
         }
         $wearings = $item->wearings()->with('person')->limit(self::MOST)->get();
         $log = WearingLog::of(array_values($wearings->map(static fn (WearingLogged $one): Wearing => $one->inCore())->all()));
         $fitDays = $item->fit_checked_on === null ? null : max(0, (int) floor(($this->clock->now()->getTimestamp() - $item->fit_checked_on->getTimestamp()) / 86400));
-        $requirements = ItemReadiness::of($item->kind, array_map(self::furthest(...), $ladders), $log, $fitDays);
+        $requirements = ItemReadiness::of(array_map(self::furthest(...), $ladders), $log, $fitDays);
 
         return [
             'ladders' => $ladders,
@@ -60,8 +61,8 @@ final readonly class ItemBoard
      *
      * @param  non-empty-list<array{plan: Plan, held: int, steps: int}>  $rows
      */
-    private static function furthest(array $rows): float
+    private static function furthest(array $rows): Share
     {
-        return max(array_map(static fn (array $row): float => max(0.0, ($row['held'] + 1) / $row['steps']), $rows));
+        return Share::clamped(max(array_map(static fn (array $row): float => ($row['held'] + 1) / $row['steps'], $rows)));
     }
 }

@@ -11,14 +11,4 @@ enum Phase: string
     case Worn = 'worn';
     case Off = 'off';
     case Branch = 'branch';
-
-    public function label(): string
-    {
-        return match ($this) {
-            self::On => 'putting it on',
-            self::Worn => 'wearing it',
-            self::Off => 'taking it off',
-            self::Branch => 'a side branch, such as round the neck only',
-        };
-    }
 }

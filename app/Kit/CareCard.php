@@ -11,7 +11,6 @@ use App\Models\Plan;
 use App\Models\TrialSign;
 use Core\Decision\Situation;
 use Core\Exposure\PlanKind;
-use Core\Measure\DistanceUnit;
 use Core\Sign\Sign;
 use Core\Sign\SignWeight;
 use Psr\Clock\ClockInterface;
@@ -20,7 +19,7 @@ use Psr\Clock\ClockInterface;
 final readonly class CareCard
 {
     /** What may be on the card; each is chosen by itself. */
-    public const PARTS = ['accepted' => 'what it accepts, and from whom', 'not_yet' => 'what it does not accept yet', 'areas' => 'its words, and where hands keep off', 'items' => 'what it wears', 'signals' => 'its stop signals', 'avoid' => 'what not to do', 'food' => 'food limits', 'health' => 'health note'];
+    public const PARTS = ['accepted', 'not_yet', 'areas', 'items', 'signals', 'avoid', 'food', 'health'];
 
     private const MOST_SIGNALS = 6;
 
@@ -31,12 +30,12 @@ final readonly class CareCard
     }
 
     /** @return list<array{plan: Plan, held: ?string, next: ?string}> of every care plan: the hardest step held, and the next one, of those that have words of their own */
-    public function accepted(Dog $dog, DistanceUnit $unit): array
+    public function accepted(Dog $dog): array
     {
         $plans = $dog->plans()->with(['responseModel.trigger', 'responseModel.person', 'place'])->whereHas('responseModel', static fn ($models) => $models->where('kind', PlanKind::Contact->value))->orderBy('plans.name')->limit(self::MOST_PLANS)->get();
         $rows = [];
         foreach ($plans as $plan) {
-            $situation = $this->situations->read($plan, null, [], $this->clock->now(), $unit);
+            $situation = $this->situations->read($plan, null, [], $this->clock->now());
             $held = $situation->history->heldStep;
             $rows[] = [
                 'plan' => $plan,
@@ -70,8 +69,8 @@ final readonly class CareCard
     {
         foreach ($isAny ? array_reverse($steps) : [] as $i) {
             $step = $situation->ladder->step($i);
-            if (! $step->manner->isOnTheWay()) {
-                return $step->manner->instruction !== '' ? $step->manner->instruction : $situation->words($step->exposure);
+            if (! $step->manner->isOnTheWay) {
+                return $step->manner->instruction !== '' ? $step->manner->instruction : words()->exposure($step->exposure, $situation->catalog, $situation->unsaid);
             }
         }
 

@@ -11,23 +11,18 @@ use Core\Fit\Finding;
 use Core\Fit\HarnessFit;
 use Core\Food\DailyEnergy;
 use Core\Food\FoodCatalog;
+use Core\Food\LifeStage;
 use Core\Food\SessionFood;
 
 /** The calculators of fit and food as their forms know them: fields, ranges, and the core's answer. Nothing is stored. */
 final readonly class KitCheck
 {
-    /** By calculator and field: label, unit, least, most; a field without a unit is a yes or no. */
+    /** Units by calculator and field; a field without one is a count, or a yes or no. */
     public const FIELDS = [
-        'basket' => [
-            'nose_length' => ['Nose, tip to just under the eyes', 'cm'], 'closed_girth' => ['Around the muzzle, mouth closed', 'cm'], 'open_girth' => ['Around it, mouth fully open', 'cm'], 'open_height' => ['Height, mouth fully open', 'cm'],
-            'inside_length' => ['Basket: length inside', 'cm'], 'inside_girth' => ['Basket: around inside', 'cm'], 'inside_height' => ['Basket: height inside', 'cm'], 'short_nosed' => ['A short-nosed dog', ''],
-        ],
-        'collar' => ['neck' => ['Neck where it sits', 'cm'], 'head' => ['Head at its widest, over the ears', 'cm'], 'worn' => ['Collar as worn', 'cm'], 'open' => ['Limited-slip collar, fully open (else leave empty)', 'cm']],
-        'harness' => ['chest' => ['Chest behind the elbows', 'cm'], 'strap' => ['Strap there, closed', 'cm'], 'elbow' => ['From the elbow to the strap', 'cm'], 'leg_free' => ['Both forelegs swing forward freely', '']],
-        'food' => [
-            'weight' => ['Weight', 'kg'], 'trials' => ['Trials of the session', ''], 'rate' => ['Pieces a trial', ''], 'jackpots' => ['Jackpots of five', ''], 'piece_grams' => ['One piece', 'g'],
-            'piece_kcal' => ['Energy of the pieces', 'kcal/g'], 'meal_kcal' => ['Energy of the usual food', 'kcal/g'], 'left' => ['Pieces left over, not earned (else leave empty)', ''],
-        ],
+        'basket' => ['nose_length' => 'cm', 'closed_girth' => 'cm', 'open_girth' => 'cm', 'open_height' => 'cm', 'inside_length' => 'cm', 'inside_girth' => 'cm', 'inside_height' => 'cm', 'short_nosed' => ''],
+        'collar' => ['neck' => 'cm', 'head' => 'cm', 'worn' => 'cm', 'open' => 'cm'],
+        'harness' => ['chest' => 'cm', 'strap' => 'cm', 'elbow' => 'cm', 'leg_free' => ''],
+        'food' => ['weight' => 'kg', 'trials' => '', 'rate' => '', 'jackpots' => '', 'piece_grams' => 'g', 'piece_kcal' => 'kcal/g', 'meal_kcal' => 'kcal/g', 'left' => ''],
     ];
 
     public const OPTIONAL = ['open', 'left', 'short_nosed', 'leg_free'];
@@ -56,10 +51,10 @@ final readonly class KitCheck
      *
      * @throws InvalidMeasure if a number is out of its range
      */
-    public static function food(FoodCatalog $catalog, string $stage, array $of): array
+    public static function food(FoodCatalog $catalog, LifeStage $stage, array $of): array
     {
         $at = static fn (string $field): float => (float) ($of[$field] ?? 0.0);
-        $day = DailyEnergy::of($at('weight'), $catalog->stages[$stage] ?? throw InvalidMeasure::notFinite('The life stage'), $catalog->treatShare);
+        $day = DailyEnergy::of($at('weight'), $stage, $catalog->treatShare);
 
         return [
             'day' => $day,

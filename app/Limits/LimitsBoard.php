@@ -8,6 +8,7 @@ use App\Advice\PlanReader;
 use App\Advice\SituationReader;
 use App\Models\Plan;
 use App\Models\Trial;
+use Core\Exposure\DimensionKey;
 use Core\Exposure\PlanKind;
 use Core\Insight\LatencyByDistance;
 use Core\Insight\LoadShare;
@@ -16,7 +17,6 @@ use Core\Insight\Pace;
 use Core\Insight\ResponseCurve;
 use Core\Insight\Trend;
 use Core\Ladder\Step;
-use Core\Measure\DistanceUnit;
 use Core\Response\Day;
 use Core\Response\DogModel;
 use Core\Response\ModelBuilder;
@@ -40,13 +40,13 @@ final readonly class LimitsBoard
     }
 
     /** @return array<string, mixed> */
-    public function of(Plan $plan, DistanceUnit $unit): array
+    public function of(Plan $plan): array
     {
         $now = $this->clock->now();
-        $situation = $this->situations->read($plan, null, [], $now, $unit);
-        $inCore = $this->plans->read($plan, $unit);
+        $situation = $this->situations->read($plan, null, [], $now);
+        $inCore = $this->plans->read($plan);
         $exposure = $inCore->ladder->step(0)->exposure;
-        $key = $inCore->catalog->plan->leads();
+        $key = DimensionKey::leading($inCore->catalog->plan)->value;
         $isAlong = isset($exposure->values[$key]);
         $scale = $situation->model?->scale;
         $blank = $scale === null ? null : $this->builder->build($scale, $inCore->referenceStated, $inCore->fineAt, [], new SessionEvidence($now, []));
@@ -54,7 +54,7 @@ final readonly class LimitsBoard
         $curve = static fn (?DogModel $model): ?ResponseCurve => $model === null || ! $isAlong || $easy === $hard ? null : ResponseCurve::of($model, $exposure, $key, $easy, $hard, Day::Typical, self::POINTS);
 
         return [
-            ...$this->kept($plan, $unit, $now, $isAlong && $scale !== null ? new LookingBack($this->builder, $scale, $inCore->referenceStated, $inCore->fineAt, $exposure, $key, $inCore->settings->limits) : null),
+            ...$this->kept($plan, $now, $isAlong && $scale !== null ? new LookingBack($this->builder, $scale, $inCore->referenceStated, $inCore->fineAt, $exposure, $key, $inCore->settings->limits) : null),
             'situation' => $situation,
             'key' => $key,
             'before' => $curve($blank),
@@ -72,16 +72,16 @@ final readonly class LimitsBoard
      * @param  ?LookingBack  $back  null where no measure leads
      * @return array{trend: ?Trend, latencies: array<mixed>}
      */
-    private function kept(Plan $plan, DistanceUnit $unit, \DateTimeImmutable $now, ?LookingBack $back): array
+    private function kept(Plan $plan, \DateTimeImmutable $now, ?LookingBack $back): array
     {
-        $stamp = $this->situations->stamp($plan, $this->plans->read($plan, $unit));
+        $stamp = $this->situations->stamp($plan, $this->plans->read($plan));
         $kept = $this->cache->get("limits {$plan->id}");
         $kept = is_array($kept) ? $kept : [];
         $trend = ($kept['trend'] ?? null) instanceof Trend ? $kept['trend'] : null;
         if (($kept['stamp'] ?? null) === $stamp && is_array($kept['latencies'] ?? null)) {
             return ['trend' => $trend, 'latencies' => $kept['latencies']];
         }
-        $sessions = $back === null ? [] : $this->situations->evidence($plan, $unit, $now, Trend::MOST_SESSIONS)[2];
+        $sessions = $back === null ? [] : $this->situations->evidence($plan, $now, Trend::MOST_SESSIONS)[2];
         $found = ['trend' => $back === null || $sessions === [] ? null : Trend::of($back, $sessions, $trend->steps ?? []), 'latencies' => $this->latencies($plan)];
         $this->cache->put("limits {$plan->id}", ['stamp' => $stamp, ...$found], self::KEPT_SECONDS);
 

@@ -20,8 +20,8 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property ?int $step_id
  * @property Action $action
  * @property ?array<string, float|int|string> $exposure
- * @property list<array{code: string, sentence: string}> $reasons
- * @property list<array{change: string, logitsOff: float, helped?: int, step?: int, exposure: array<string, float|int|string>}> $alternatives
+ * @property list<array{code: string, facts?: array<string, mixed>, sentence?: string}> $reasons a sentence where an older version said it
+ * @property list<array{dimension?: string, choice?: string, change?: string, logitsOff: float, helped?: int, step?: int, exposure: array<string, float|int|string>}> $alternatives
  * @property bool $is_closing
  * @property ?float $strain_mean
  * @property ?float $strain_bound
@@ -53,7 +53,7 @@ final class AdviceGiven extends Model
     {
         return $this->strain_mean === null || $this->strain_bound === null || $this->reaction_mean === null || $this->reaction_bound === null
             ? null
-            : new Risk($this->strain_mean, $this->strain_bound, $this->reaction_mean, $this->reaction_bound);
+            : Risk::fromArray(['strainMean' => $this->strain_mean, 'strainBound' => $this->strain_bound, 'reactionMean' => $this->reaction_mean, 'reactionBound' => $this->reaction_bound]);
     }
 
     /** @return BelongsTo<Step, $this> */

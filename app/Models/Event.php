@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Upsets\EventKind;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasOne;
@@ -16,7 +17,7 @@ use Illuminate\Database\Eloquent\Relations\HasOne;
  * @property int $dog_id
  * @property ?int $session_id
  * @property int $user_id
- * @property string $kind
+ * @property EventKind $kind
  * @property int $severity 1 small fright … 4 fight or forced exposure
  * @property CarbonImmutable $occurred_at
  * @property ?string $note
@@ -30,7 +31,7 @@ final class Event extends Model
 
     protected $fillable = ['practice_id', 'dog_id', 'session_id', 'user_id', 'kind', 'severity', 'occurred_at', 'note', 'uuid'];
 
-    protected $casts = ['occurred_at' => 'immutable_datetime'];
+    protected $casts = ['kind' => EventKind::class, 'occurred_at' => 'immutable_datetime'];
 
     /** @return HasOne<Incident, $this> its facts, where it was a bite or an injury */
     public function incident(): HasOne

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Trials\MomentKind;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
 
@@ -14,7 +15,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property int $session_id
  * @property int $user_id
  * @property string $uuid
- * @property string $kind
+ * @property MomentKind $kind
  * @property ?array<string, mixed> $data
  * @property CarbonImmutable $occurred_at
  */
@@ -26,5 +27,5 @@ final class Moment extends Model
 
     protected $fillable = ['practice_id', 'session_id', 'user_id', 'uuid', 'kind', 'data', 'occurred_at'];
 
-    protected $casts = ['data' => 'array', 'occurred_at' => 'immutable_datetime'];
+    protected $casts = ['kind' => MomentKind::class, 'data' => 'array', 'occurred_at' => 'immutable_datetime'];
 }

@@ -6,6 +6,7 @@ namespace App\Models;
 
 use App\Items\Phase;
 use Carbon\CarbonImmutable;
+use Core\Decision\RestReason;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -26,7 +27,7 @@ use Illuminate\Database\Eloquent\SoftDeletes;
  * @property int $set_minutes
  * @property int $session_minutes
  * @property int $most_trials
- * @property ?string $resting_reason
+ * @property ?RestReason $resting_reason
  * @property ?int $reviewed_by
  * @property ?string $goal in words
  * @property ?string $template key of the ladder it was laid from
@@ -58,7 +59,7 @@ final class Plan extends Model
 
     protected $attributes = ['outings_a_week' => 3, 'version' => 1, 'given_held' => -1, 'easy_after' => 0];
 
-    protected $casts = ['phase' => Phase::class, 'choices' => 'array', 'outings_a_week' => 'float', 'strain_limit' => 'float', 'reaction_limit' => 'float'];
+    protected $casts = ['phase' => Phase::class, 'choices' => 'array', 'resting_reason' => RestReason::class, 'outings_a_week' => 'float', 'strain_limit' => 'float', 'reaction_limit' => 'float'];
 
     /** @return BelongsTo<ResponseModel, $this> */
     public function responseModel(): BelongsTo

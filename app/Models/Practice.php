@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Core\Measure\DistanceUnit;
 use Illuminate\Database\Eloquent\Model;
 
 /**
@@ -11,8 +12,16 @@ use Illuminate\Database\Eloquent\Model;
  * @property string $name
  * @property string $town
  * @property string $time_zone
+ * @property string $language
+ * @property DistanceUnit $distance_unit
+ * @property bool $is_imperial
+ * @property bool $is_clock24
  */
 final class Practice extends Model
 {
-    protected $fillable = ['name', 'town', 'time_zone'];
+    protected $fillable = ['name', 'town', 'time_zone', 'language', 'distance_unit', 'is_imperial', 'is_clock24'];
+
+    protected $attributes = ['language' => 'en', 'distance_unit' => 'm', 'is_imperial' => false, 'is_clock24' => false, 'time_zone' => 'UTC'];
+
+    protected $casts = ['distance_unit' => DistanceUnit::class, 'is_imperial' => 'boolean', 'is_clock24' => 'boolean'];
 }

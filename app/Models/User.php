@@ -9,6 +9,9 @@ use Database\Factories\UserFactory;
 use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Foundation\Auth\User as Authenticatable;
+use Words\Audience;
+use Words\Reader;
+use Words\Units;
 
 /**
  * @property int $id
@@ -17,7 +20,10 @@ use Illuminate\Foundation\Auth\User as Authenticatable;
  * @property string $email
  * @property string $password
  * @property Role $role
- * @property DistanceUnit $distance_unit
+ * @property ?string $language null as the practice has it, like the next three
+ * @property ?DistanceUnit $distance_unit
+ * @property ?bool $is_imperial pounds, ounces, inches, miles per hour
+ * @property ?bool $is_clock24
  * @property-read Practice $practice
  */
 final class User extends Authenticatable
@@ -25,11 +31,22 @@ final class User extends Authenticatable
     /** @use HasFactory<UserFactory> */
     use HasFactory;
 
-    protected $fillable = ['practice_id', 'name', 'email', 'password', 'role', 'distance_unit'];
+    protected $fillable = ['practice_id', 'name', 'email', 'password', 'role', 'language', 'distance_unit', 'is_imperial', 'is_clock24'];
 
     protected $hidden = ['password', 'remember_token'];
 
-    protected $casts = ['password' => 'hashed', 'role' => Role::class, 'distance_unit' => DistanceUnit::class];
+    protected $casts = ['password' => 'hashed', 'role' => Role::class, 'distance_unit' => DistanceUnit::class, 'is_imperial' => 'boolean', 'is_clock24' => 'boolean'];
+
+    public function units(): Units
+    {
+        return new Units($this->distance_unit ?? $this->practice->distance_unit, $this->is_imperial ?? $this->practice->is_imperial, $this->is_clock24 ?? $this->practice->is_clock24);
+    }
+
+    /** How this user is spoken to. */
+    public function reader(): Reader
+    {
+        return new Reader($this->language ?? $this->practice->language, $this->units(), $this->practice->time_zone, $this->role === Role::Guardian ? Audience::Guardian : Audience::Trainer);
+    }
 
     /** @return BelongsTo<Practice, $this> */
     public function practice(): BelongsTo

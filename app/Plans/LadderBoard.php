@@ -30,23 +30,23 @@ final readonly class LadderBoard
     }
 
     /** A model that knows the dimensions of the plan's ladder, of another one, and of the template it came from. */
-    public function model(Plan $plan, Ladder $ladder, DistanceUnit $unit): DogModel
+    public function model(Plan $plan, Ladder $ladder): DogModel
     {
         $outline = $this->outline($plan, $ladder);
 
-        return $this->models->read($plan->responseModel, Ladder::of([...$ladder->steps, ...$this->plans->read($plan, $unit)->ladder->steps, ...($outline === null ? [] : $outline->steps)]), $this->clock->now());
+        return $this->models->read($plan->responseModel, Ladder::of([...$ladder->steps, ...$this->plans->read($plan)->ladder->steps, ...($outline === null ? [] : $outline->steps)]), $this->clock->now());
     }
 
-    public function review(Plan $plan, Ladder $ladder, DogModel $model, DistanceUnit $unit): LadderReview
+    public function review(Plan $plan, Ladder $ladder, DogModel $model): LadderReview
     {
-        return LadderReview::of($ladder, $model, $this->plans->read($plan, $unit)->settings->limits);
+        return LadderReview::of($ladder, $model, $this->plans->read($plan)->settings->limits);
     }
 
     /** @return array<string, mixed> */
     public function of(Plan $plan, Ladder $ladder, DogModel $model, DistanceUnit $unit): array
     {
-        $inCore = $this->plans->read($plan, $unit);
-        $review = $this->review($plan, $ladder, $model, $unit);
+        $inCore = $this->plans->read($plan);
+        $review = $this->review($plan, $ladder, $model);
         $worth = new RuleWorth($ladder->step(0)->criterion, count($ladder->steps), $plan->place->trials_an_outing ?? self::TRIALS_AN_OUTING, $plan->most_advances, $plan->outings_a_week);
 
         return [
@@ -104,9 +104,9 @@ final readonly class LadderBoard
         $distances = FixedStepLadder::between(Distance::fromMeters(max($meters)), Distance::fromMeters(min($meters)), $size);
 
         return [
-            'size' => $size->inWords($unit),
+            'size' => words()->formats->distance($size),
             'loads' => array_map(static fn (Distance $distance): float => $model->load($ladder->step(0)->exposure->withDistance($distance)), $distances),
-            'labels' => array_map(static fn (Distance $distance): string => $distance->inWords($unit), $distances),
+            'labels' => array_map(static fn (Distance $distance): string => words()->formats->distance($distance), $distances),
         ];
     }
 }

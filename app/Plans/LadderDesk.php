@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Plans;
 
+use Core\Exception\ErrorCode;
 use Core\Exception\InvalidLadder;
+use Core\Exposure\DimensionKey;
 use Core\Ladder\Ladder;
 use Core\Ladder\LadderData;
 use Core\Ladder\Step;
@@ -32,42 +34,42 @@ final readonly class LadderDesk
         $number = $at + 1;
 
         return match ($verb) {
-            'open' => new LadderEdit($ladder, $at, "Step {$number} is open for editing."),
-            'close' => new LadderEdit($ladder, null, 'Nothing was changed.'),
-            'apply' => new LadderEdit(self::with($steps, $at, 1, [$this->read($typed, $model)]), null, "Step {$number} is changed."),
+            'open' => new LadderEdit($ladder, $at, say('messages.ladder_desk.step_is_open_for_editing', ['number' => $number])),
+            'close' => new LadderEdit($ladder, null, say('messages.ladder_desk.nothing_was_changed')),
+            'apply' => new LadderEdit(self::with($steps, $at, 1, [$this->read($typed, $model)]), null, say('messages.ladder_desk.step_is_changed', ['number' => $number])),
             'all' => $this->sameCriterion($steps, $this->read($typed, $model)),
             'split' => $this->split($ladder, $at, $model),
             'skip' => count($steps) === 1
-                ? throw InvalidLadder::at('', 'A ladder has at least one step.')
-                : new LadderEdit(self::with($steps, $at, 1, []), null, "Step {$number} is taken out."),
-            'copy' => new LadderEdit(self::with($steps, $at + 1, 0, [$steps[$at]]), $at + 1, "A copy stands after step {$number}: change what differs."),
+                ? throw InvalidLadder::at('', ErrorCode::LastStep)
+                : new LadderEdit(self::with($steps, $at, 1, []), null, say('messages.ladder_desk.step_is_taken_out', ['number' => $number])),
+            'copy' => new LadderEdit(self::with($steps, $at + 1, 0, [$steps[$at]]), $at + 1, say('messages.ladder_desk.a_copy_stands_after_step_change', ['number' => $number])),
             'up' => $this->move($ladder, $at, $at - 1),
             'down' => $this->move($ladder, $at, $at + 1),
             'move' => $this->move($ladder, $at, (int) $to),
             'play' => $this->play($ladder, $subject, $model),
             'unplay' => $this->unplay($ladder, $subject),
-            'replan' => new LadderEdit((new Refiner($model))->refine($ladder), null, 'Laid again from today\'s model: steps of about half a logit. Look at the difference, then keep it or not.'),
+            'replan' => new LadderEdit((new Refiner($model))->refine($ladder), null, say('messages.ladder_desk.laid_again_from_todays_model_steps')),
             'find' => $this->find($ladder, $model, $room),
-            default => throw InvalidLadder::at('', 'There is no such edit.'),
+            default => throw InvalidLadder::at('', ErrorCode::UnknownEdit),
         };
     }
 
     /** @param  list<Step>  $steps */
     private function sameCriterion(array $steps, Step $as): LadderEdit
     {
-        return new LadderEdit(Ladder::of(array_map(static fn (Step $step): Step => new Step($step->exposure, $as->criterion, $step->manner), $steps)), null, 'Every step asks for '.$as->criterion->inWords().' now.');
+        return new LadderEdit(Ladder::of(array_map(static fn (Step $step): Step => new Step($step->exposure, $as->criterion, $step->manner), $steps)), null, say('messages.ladder.same_criterion', ['criterion' => words()->criterion($as->criterion)]));
     }
 
     private function split(Ladder $ladder, int $at, DogModel $model): LadderEdit
     {
         if ($at === 0) {
-            throw InvalidLadder::at('/0', 'Nothing comes before the first step to split from. Add an easier one.');
+            throw InvalidLadder::at('/0', ErrorCode::NothingBeforeFirst);
         }
         $step = $ladder->step($at);
         $half = (new Refiner($model))->half($ladder->step($at - 1)->exposure, $step->exposure)
-            ?? throw InvalidLadder::at("/{$at}", 'There is nothing between these two steps. Bring another dimension into play, or change a value.');
+            ?? throw InvalidLadder::at("/{$at}", ErrorCode::NothingBetween);
 
-        return new LadderEdit(self::with($ladder->steps, $at, 0, [$step->toward($half)]), null, 'Split: half the way in load, step '.($at + 1).'.');
+        return new LadderEdit(self::with($ladder->steps, $at, 0, [$step->toward($half)]), null, say('messages.ladder.split', ['step' => $at + 1]));
     }
 
     /** A ladder of its own between the first step and the goal, through all that differs between them. */
@@ -76,23 +78,21 @@ final readonly class LadderDesk
         [$first, $goal] = [$ladder->step(0), $ladder->step($ladder->top())];
         $differs = array_keys(array_filter($goal->exposure->values, static fn (float|string $value, string $key): bool => isset($first->exposure->values[$key]) && $first->exposure->values[$key] !== $value, ARRAY_FILTER_USE_BOTH));
         if (count($differs) > PathSearch::MOST_MOVING) {
-            $names = implode(', ', array_map(static fn (string $key): string => $model->scale->catalog->dimension($key)->label, $differs));
-            throw InvalidLadder::at('', sprintf('%d things differ between the first step and the goal (%s); a ladder is found through %d at most. Make some alike on both, or find one part of the way at a time.', count($differs), $names, PathSearch::MOST_MOVING));
+            throw InvalidLadder::at('', ErrorCode::TooManyDiffer, plan: $model->scale->catalog->plan->value, count: count($differs), dimensions: $differs, most: PathSearch::MOST_MOVING);
         }
-        $isFar = $model->scale->catalog->plan->leads() === 'distance' && $room !== null;
+        $isFar = $model->scale->catalog->has(DimensionKey::Distance->value) && $room !== null;
         $found = $differs === [] ? NoPath::nothingMoves() : (new PathSearch($model))->find($first->exposure, $goal->exposure, $differs, $isFar ? max($room, (float) $first->exposure->values['distance']) : null);
         if ($found instanceof NoPath) {
-            throw InvalidLadder::at('', "No ladder was found. {$found->why} {$found->opens}");
+            throw InvalidLadder::at('', ErrorCode::NoLadderFound, why: words()->noPath($found, $model->scale->catalog));
         }
         $steps = [$first, ...array_map($goal->toward(...), array_slice($found->exposures, 1, -1)), $goal];
         if (count($steps) > LadderData::MOST_STEPS) {
-            throw InvalidLadder::at('', sprintf('The way takes %d steps; a ladder has at most %d. Find one part of the way at a time.', count($steps), LadderData::MOST_STEPS));
+            throw InvalidLadder::at('', ErrorCode::WayTooLong, count: count($steps), most: LadderData::MOST_STEPS);
         }
 
-        return new LadderEdit(Ladder::of($steps), null, sprintf(
-            'Found: %d steps in place of %d, the fewest and evenest of %s combinations; the moving thing changes %s. Each was weighed with the last one mastered. Compare, change what you like, then keep it or not.',
-            count($steps), count($ladder->steps), number_format($found->states), $found->changes === 1 ? 'once' : "{$found->changes} times",
-        ));
+        return new LadderEdit(Ladder::of($steps), null, say('messages.ladder.found', [
+            'steps' => count($steps), 'before' => count($ladder->steps), 'states' => $found->states, 'changes' => $found->changes,
+        ]));
     }
 
     private function move(Ladder $ladder, int $from, int $to): LadderEdit
@@ -102,7 +102,7 @@ final readonly class LadderDesk
         $moved = array_splice($steps, $from, 1);
         array_splice($steps, $to, 0, $moved);
 
-        return new LadderEdit(Ladder::of($steps), null, 'Step '.($from + 1).' is now step '.($to + 1).'.');
+        return new LadderEdit(Ladder::of($steps), null, say('messages.ladder.moved', ['from' => $from + 1, 'to' => $to + 1]));
     }
 
     /** A dimension comes into play: every step says it, at its usual value until changed. */
@@ -110,11 +110,11 @@ final readonly class LadderDesk
     {
         $catalog = $model->scale->catalog;
         if (! $catalog->has($key)) {
-            throw InvalidLadder::at('/play', "There is no dimension \"{$key}\".");
+            throw InvalidLadder::at('/play', ErrorCode::UnknownDimension, dimension: $key);
         }
         $rows = array_map(static fn (Step $step): array => array_replace_recursive(['at' => [$key => $catalog->dimension($key)->usual]], StepData::write($step)), $ladder->steps);
 
-        return new LadderEdit(LadderData::read($rows, $catalog), null, ucfirst($catalog->dimension($key)->label).' is in play now, at its usual value on every step.');
+        return new LadderEdit(LadderData::read($rows, $catalog), null, say('messages.ladder.added', ['dimension' => words()->capital(words()->dimension($catalog, $key))]));
     }
 
     private function unplay(Ladder $ladder, string $key): LadderEdit
@@ -122,10 +122,10 @@ final readonly class LadderDesk
         $steps = array_map(static function (Step $step) use ($key): Step {
             $exposure = $step->exposure->without($key);
 
-            return $exposure->values === [] ? throw InvalidLadder::at('/play', 'One dimension must stay in play.') : $step->at($exposure);
+            return $exposure->values === [] ? throw InvalidLadder::at('/play', ErrorCode::LastDimension) : $step->at($exposure);
         }, $ladder->steps);
 
-        return new LadderEdit(Ladder::of($steps), null, 'It is out of play.');
+        return new LadderEdit(Ladder::of($steps), null, say('messages.ladder_desk.it_is_out_of_play'));
     }
 
     /** @param  array<mixed>  $typed */
@@ -134,7 +134,7 @@ final readonly class LadderDesk
         try {
             return StepData::read($typed, $model->scale->catalog, '');
         } catch (InvalidLadder $problem) {
-            throw InvalidLadder::at("/step{$problem->pointer}", $problem->getMessage());
+            throw InvalidLadder::within('/step', $problem);
         }
     }
 
@@ -146,6 +146,6 @@ final readonly class LadderDesk
     {
         array_splice($steps, $at, $instead, $by);
 
-        return count($steps) > LadderData::MOST_STEPS ? throw InvalidLadder::at('', 'A ladder has at most '.LadderData::MOST_STEPS.' steps.') : Ladder::of($steps);
+        return count($steps) > LadderData::MOST_STEPS ? throw InvalidLadder::at('', ErrorCode::StepCount, most: LadderData::MOST_STEPS, given: count($steps)) : Ladder::of($steps);
     }
 }

@@ -23,13 +23,13 @@ final readonly class LadderLimits
             $seconds = (float) ($values['duration'] ?? $values['exposure_time'] ?? 0.0);
             $area = (string) ($values['body_area'] ?? '');
             if ($seconds > 60.0 * $sessionMinutes) {
-                $problems['session_minutes'] ??= sprintf('Step %d asks for %d s: longer than a session of %d minutes. Lengthen the session, or shorten the step.', $number, (int) $seconds, $sessionMinutes);
+                $problems['session_minutes'] ??= say('messages.ladder.longer_than_session', ['step' => $number, 'seconds' => (int) $seconds, 'minutes' => $sessionMinutes]);
             }
             if ($sound !== null && is_numeric($values['level'] ?? null) && $sound->isOver((float) $values['level'])) {
-                $problems['ceiling'] ??= sprintf('Step %d asks for %s at the dog, over the ceiling of %s dB(A). Raise the ceiling, or ask for less.', $number, $sound->scale()->inWords((float) $values['level']), $sound->ceiling);
+                $problems['ceiling'] ??= say('messages.ladder.over_ceiling', ['step' => $number, 'level' => words()->formats->number($sound->scale()->shown((float) $values['level']), 0), 'ceiling' => words()->formats->number($sound->ceiling, 0)]);
             }
             if (isset($off[$area])) {
-                $problems['template'] ??= sprintf('Step %d is at the %s, and the handling map says: %s. Change the map, or choose other steps.', $number, str_replace('_', ' ', $area), $off[$area]->label());
+                $problems['template'] ??= say('messages.ladder.hands_off', ['step' => $number, 'area' => say("dimensions.contact.body_area.values.{$area}"), 'state' => words()->label($off[$area])]);
             }
         }
 

@@ -11,6 +11,7 @@ use App\Handling\AreaBook;
 use App\Models\ResponseModel;
 use App\Templates\TemplateShelf;
 use Core\Exposure\DimensionCatalog;
+use Core\Exposure\DimensionKey;
 use Core\Exposure\Exposure;
 use Core\Exposure\PlanKind;
 use Core\Ladder\EqualRatioLadder;
@@ -123,7 +124,7 @@ final readonly class LadderMaker
         $method = $this->catalogs->methods()->method($draft->method);
 
         return new Step(
-            Exposure::of([...$draft->play, ...($value === null ? [] : [$draft->kind->leads() => $value])], $catalog),
+            Exposure::of([...$draft->play, ...($value === null ? [] : [DimensionKey::leading($draft->kind)->value => $value])], $catalog),
             $draft->criterion,
             Manner::of('', $method->food, $method->posture, HandledBy::Handler, 2, 1),
         );

@@ -51,13 +51,13 @@ final readonly class PlanGiver
                 'practice_id' => $plan->practice_id, 'dog_id' => $from->dog_id, 'kind' => $from->kind, 'reacts_to' => $from->reacts_to,
                 'reference_meters' => $from->reference_meters, 'reference_stated' => $from->reference_stated, 'fine_at_meters' => $from->fine_at_meters,
             ]);
-            $held = $this->situations->read($plan, null, [], $this->clock->now(), $user->distance_unit)->history->heldStep;
+            $held = $this->situations->read($plan, null, [], $this->clock->now())->history->heldStep;
             $copy = $plan->replicate(['resting_reason', 'reviewed_by'])->fill([
                 'response_model_id' => $model->id, 'created_by' => $user->id, 'version' => 1, 'given_from' => $plan->id, 'given_held' => $isDisliked ? -1 : $held,
                 'name' => mb_substr("{$plan->name}, {$person->name}", 0, 120),
             ]);
             $copy->save();
-            $ladder = $this->plans->read($plan, $user->distance_unit)->ladder;
+            $ladder = $this->plans->read($plan)->ladder;
             StepWriter::write($copy, $isDisliked && $from->kind === PlanKind::Contact ? $this->fromTheFloor($plan, $ladder) : $ladder);
 
             return $copy;

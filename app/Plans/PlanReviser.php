@@ -33,7 +33,7 @@ final readonly class PlanReviser
     {
         return $this->database->transaction(function () use ($plan, $user, $after): bool {
             Plan::query()->whereKey($plan->id)->lockForUpdate()->value('id');
-            $before = $this->plans->read($plan, $user->distance_unit)->ladder;
+            $before = $this->plans->read($plan)->ladder;
             $change = LadderChange::between($before, $after);
             if ($change->isNone()) {
                 return false;
@@ -41,7 +41,7 @@ final readonly class PlanReviser
             $now = $this->clock->now();
             PlanVersion::query()->create([
                 'practice_id' => $plan->practice_id, 'plan_id' => $plan->id, 'user_id' => $user->id, 'number' => $plan->version,
-                'steps' => LadderData::write($before), 'change' => mb_substr($change->inWords(), 0, 300), 'made_at' => $now,
+                'steps' => LadderData::write($before), 'change' => mb_substr(words()->ladderChange($change), 0, 300), 'made_at' => $now,
             ]);
             $stands = $change->standsFor($this->models->read($plan->responseModel, Ladder::of([...$before->steps, ...$after->steps]), $now));
             $this->retire($plan, $stands, $now);

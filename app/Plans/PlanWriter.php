@@ -34,7 +34,7 @@ final readonly class PlanWriter
             $plan = Plan::query()->create([
                 'practice_id' => $dog->practice_id, 'response_model_id' => $model->id, 'place_id' => $this->place($dog, $draft),
                 'created_by' => $user->id, 'name' => $draft->name, 'method' => $draft->method,
-                'strain_limit' => $draft->limits->strain, 'reaction_limit' => $draft->limits->reaction,
+                'strain_limit' => $draft->limits->strain->value, 'reaction_limit' => $draft->limits->reaction->value,
                 'most_advances' => $draft->mostAdvances, 'set_minutes' => $draft->setMinutes,
                 'session_minutes' => $draft->sessionMinutes, 'most_trials' => $draft->mostTrials,
                 'goal' => $draft->goalWords, 'template' => $draft->template, 'choices' => $draft->choices, 'outings_a_week' => $draft->outingsAWeek,

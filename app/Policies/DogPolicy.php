@@ -13,7 +13,7 @@ final class DogPolicy
 {
     public function create(User $user): Response
     {
-        return $user->role->managesPlans() ? Response::allow() : Response::deny('Only owners and trainers add dogs.');
+        return $user->role->managesPlans() ? Response::allow() : Response::deny(say('messages.dog_policy.only_owners_and_trainers_add_dogs'));
     }
 
     /** Another practice's dog, and for a guardian any dog but their own, looks as if it did not exist. */
@@ -33,7 +33,7 @@ final class DogPolicy
         return match (true) {
             $view->denied() => $view,
             $user->role->startsSessions() => Response::allow(),
-            default => Response::deny('A helper logs trials; what a dog can do is recorded by a trainer or guardian.'),
+            default => Response::deny(say('messages.dog_policy.a_helper_logs_trials_what_a')),
         };
     }
 
@@ -44,7 +44,7 @@ final class DogPolicy
         return match (true) {
             $view->denied() => $view,
             $user->role->managesPlans() => Response::allow(),
-            default => Response::deny('Only owners and trainers make and change plans.'),
+            default => Response::deny(say('messages.dog_policy.only_owners_and_trainers_make_and')),
         };
     }
 }

@@ -31,7 +31,7 @@ final readonly class PlanPolicy
         return match (true) {
             $view->denied() => $view,
             $user->role->startsSessions() => Response::allow(),
-            default => Response::deny('A helper logs trials in a session that a trainer or guardian has started.'),
+            default => Response::deny(say('messages.plan_policy.a_helper_logs_trials_in_a')),
         };
     }
 }

@@ -27,7 +27,7 @@ final readonly class SessionPolicy
         return match (true) {
             $view->denied() => $view,
             $user->role->startsSessions() => Response::allow(),
-            default => Response::deny('A helper leaves the ending to the trainer or guardian who started the session.'),
+            default => Response::deny(say('messages.session_policy.a_helper_leaves_the_ending_to')),
         };
     }
 }

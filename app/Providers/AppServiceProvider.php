@@ -6,12 +6,15 @@ namespace App\Providers;
 
 use App\Advice\CoreCatalogs;
 use App\Advice\PlanReader;
+use App\Models\InSight;
+use App\Models\User;
 use App\Support\SystemClock;
 use App\Templates\TemplateShelf;
 use Carbon\CarbonImmutable;
 use Core\Response\ModelPriors;
 use Illuminate\Support\Facades\Date;
 use Illuminate\Support\Facades\Route;
+use Illuminate\Support\Facades\View;
 use Illuminate\Support\ServiceProvider;
 use Psr\Clock\ClockInterface;
 
@@ -29,6 +32,11 @@ final class AppServiceProvider extends ServiceProvider
     public function boot(): void
     {
         Date::use(CarbonImmutable::class);
+        // asked for only where somebody is signed in: what waits to be filed is shown where there is any
+        View::composer('components.layout', static function (\Illuminate\View\View $view): void {
+            $user = auth()->guard()->user();
+            $view->with('unfiled', $user instanceof User ? InSight::unplaced($user)->count() : 0);
+        });
         if (config('app.bench') === true) {
             Route::middleware(['web', 'auth'])->group(base_path('bench/routes.php'));
         }

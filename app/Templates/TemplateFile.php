@@ -9,6 +9,7 @@ use App\Models\PracticeTemplate;
 use App\Models\User;
 use Cli\InputProblem;
 use Cli\Schemas;
+use Core\Exception\ErrorCode;
 use Core\Exception\InvalidLadder;
 use Core\Template\Template;
 use Core\Template\TemplateCatalog;
@@ -34,7 +35,7 @@ final readonly class TemplateFile
     {
         $document = json_decode($json, false, self::DEPTH);
         if (! $document instanceof \stdClass) {
-            throw InvalidLadder::at('', 'This is no JSON document, or it is nested too deeply.');
+            throw InvalidLadder::at('', ErrorCode::NotJson);
         }
         $isMany = isset($document->templates);
         $data = json_decode($json, true, self::DEPTH);
@@ -42,13 +43,13 @@ final readonly class TemplateFile
         // counted first: the schema would look through all of them
         foreach ($rows as $row) {
             if (is_array($row) && is_array($row['steps'] ?? null) && count($row['steps']) > Template::MOST_STEPS) {
-                throw InvalidLadder::at('/steps', 'A template has 1 to '.Template::MOST_STEPS.' steps; this one has '.count($row['steps']).'.');
+                throw InvalidLadder::at('/steps', ErrorCode::StepCount, most: Template::MOST_STEPS, given: count($row['steps']));
             }
         }
         try {
             (new Schemas(base_path('cli/schemas')))->check('template', $document);
         } catch (InputProblem $problem) {
-            throw InvalidLadder::at($problem->pointer, $problem->getMessage());
+            throw InvalidLadder::at($problem->pointer, ErrorCode::Schema, message: $problem->getMessage());
         }
         $templates = [];
         foreach ($rows as $i => $row) {
@@ -72,7 +73,7 @@ final readonly class TemplateFile
         TemplateCatalog::of([...array_values($this->shelf->of($user->practice_id)->templates), ...$templates]);
         $keys = array_map(static fn (Template $template): string => $template->key, $templates);
         if (PracticeTemplate::query()->where('practice_id', $user->practice_id)->whereNotIn('key', $keys)->count() + count($keys) > TemplateShelf::MOST_OWN) {
-            throw InvalidLadder::at('', 'A practice keeps at most '.TemplateShelf::MOST_OWN.' templates. Take one out first.');
+            throw InvalidLadder::at('', ErrorCode::TooManyTemplates, most: TemplateShelf::MOST_OWN);
         }
 
         $this->shelf->forget();
@@ -94,7 +95,7 @@ final readonly class TemplateFile
         try {
             return $this->catalogs->templateReader()->read($row);
         } catch (InvalidLadder $problem) {
-            throw InvalidLadder::at($at.$problem->pointer, $problem->getMessage());
+            throw InvalidLadder::within($at, $problem);
         }
     }
 }

@@ -24,7 +24,7 @@ final readonly class TemplateFromPlan
 
     public function make(Plan $plan, User $user, string $label, string $about): Template
     {
-        $ladder = $this->plans->read($plan, $user->distance_unit)->ladder;
+        $ladder = $this->plans->read($plan)->ladder;
         $kind = $plan->responseModel->kind;
         $meters = array_values(array_filter(array_map(static fn (Step $step): ?float => $step->exposure->distance()?->meters, $ladder->steps)));
         [$far, $near] = $meters === [] ? [1.0, 1.0] : [max($meters), min($meters)];

@@ -14,10 +14,10 @@ final class TemplateShelf
 {
     public const MOST_OWN = 200;
 
-    /** @var array<int, TemplateCatalog> read in this request, by practice */
+    /** @var array<string, TemplateCatalog> read in this request, by practice and language */
     private array $read = [];
 
-    /** @var array<int, array<string, string>> why a template of a practice cannot be read, by its label */
+    /** @var array<int, array<string, CoreException>> why a template of a practice cannot be read, by its label */
     private array $unreadable = [];
 
     public function __construct(private readonly CoreCatalogs $catalogs)
@@ -26,7 +26,7 @@ final class TemplateShelf
 
     public function of(int $practiceId): TemplateCatalog
     {
-        return $this->read[$practiceId] ??= $this->fromDatabase($practiceId);
+        return $this->read["{$practiceId} ".words()->reader->language] ??= $this->fromDatabase($practiceId);
     }
 
     /** A template was kept or taken out in this request. */
@@ -35,7 +35,7 @@ final class TemplateShelf
         $this->read = [];
     }
 
-    /** @return array<string, string> why one of its templates is left out, by its label */
+    /** @return array<string, CoreException> why one of its templates is left out, by its label */
     public function unreadable(int $practiceId): array
     {
         $this->of($practiceId);
@@ -52,11 +52,15 @@ final class TemplateShelf
             try {
                 $own[] = $reader->read($row->content);
             } catch (CoreException $problem) {
-                $unreadable[$row->label] = $problem->getMessage();
+                $unreadable[$row->label] = $problem;
             }
         }
         [$catalog, $refused] = TemplateCatalog::of($this->catalogs->templates())->withReadable($own);
-        $this->unreadable[$practiceId] = [...$unreadable, ...$refused];
+        $labels = array_column($own, 'label', 'key');
+        foreach ($refused as $key => $problem) {
+            $unreadable[$labels[$key]] = $problem;
+        }
+        $this->unreadable[$practiceId] = $unreadable;
 
         return $catalog;
     }

@@ -43,7 +43,7 @@ final readonly class ContactSummary
     {
         $count = static fn (OutcomeEffect $effect): int => count(array_filter($rows, static fn (array $row): bool => Outcome::from(is_string($row['outcome']) ? $row['outcome'] : '')->effect() === $effect));
 
-        return sprintf('Offered %d, accepted %d, declined %d.', count($rows), $count(OutcomeEffect::Success), $count(OutcomeEffect::OptOut));
+        return say('messages.contact_summary.offers', ['offered' => count($rows), 'accepted' => $count(OutcomeEffect::Success), 'declined' => $count(OutcomeEffect::OptOut)]);
     }
 
     /**
@@ -54,7 +54,7 @@ final readonly class ContactSummary
     {
         $stays = self::seconds($rows, 'stay_ms');
 
-        return $stays === [] ? [] : [sprintf('Half stayed %.1f s or longer from the offer.', Median::of($stays))];
+        return $stays === [] ? [] : [say('messages.contact_summary.stays', ['half' => words()->formats->seconds(Median::of($stays))])];
     }
 
     /**
@@ -75,7 +75,10 @@ final readonly class ContactSummary
         $seconds = self::seconds($same, 'hold_ms');
         $record = HoldRecord::of($seconds, $target);
 
-        return [sprintf('Holds of %s s: best %.1f s, half %.1f s or longer, reached in %d of %d.', rtrim(rtrim(number_format($target, 1), '0'), '.'), $record->best, $record->median, count(array_filter($seconds, static fn (float $value): bool => $value >= $target)), count($seconds))];
+        return [say('messages.contact_summary.holds', [
+            'target' => words()->formats->seconds($target), 'best' => words()->formats->seconds($record->best), 'half' => words()->formats->seconds($record->median),
+            'reached' => count(array_filter($seconds, static fn (float $value): bool => $value >= $target)), 'of' => count($seconds),
+        ])];
     }
 
     /**
@@ -86,7 +89,9 @@ final readonly class ContactSummary
     {
         $back = self::seconds($rows, 'return_ms');
 
-        return $back === [] ? [] : [sprintf('Away and back by itself in %.1f s at first and %.1f s at last%s.', $back[0], $back[count($back) - 1], count($back) > 1 && $back[count($back) - 1] > 2.0 * $back[0] ? ': slower means less willing' : '')];
+        return $back === [] ? [] : [say('messages.contact_summary.returns', [
+            'first' => words()->formats->seconds($back[0]), 'last' => words()->formats->seconds($back[count($back) - 1]), 'isSlower' => count($back) > 1 && $back[count($back) - 1] > 2.0 * $back[0],
+        ])];
     }
 
     /**

@@ -20,9 +20,6 @@ use Psr\Clock\ClockInterface;
  */
 final readonly class EntryDesk
 {
-    /** What may happen in a session besides trials. */
-    public const MOMENTS = ['left', 'settled', 'not_the_dog', 'trigger_seen', 'stare', 'look_back', 'note'];
-
     /** Kinds of entry besides a trial that a device may send. */
     public const KINDS = ['trial', 'undo', 'break_over', 'take', 'grade', 'moment'];
 
@@ -45,11 +42,11 @@ final readonly class EntryDesk
             'trial' => $this->trial($session, $user, $entry, $uuid, $device),
             'undo' => $this->undo($session, $user, $uuid),
             'grade' => $this->grade($session, $user, $entry, $uuid),
-            'break_over' => $this->moment($session, $user, $entry, $uuid, 'break_over', function (\DateTimeImmutable $at) use ($session, $user): void {
+            'break_over' => $this->moment($session, $user, $entry, $uuid, MomentKind::BreakOver, function (\DateTimeImmutable $at) use ($session, $user): void {
                 $this->breaks->over($session, $at);
                 $this->logger->advise($session, $user);
             }),
-            'take' => $this->moment($session, $user, $entry, $uuid, 'take', function (\DateTimeImmutable $at) use ($session, $user, $device): void {
+            'take' => $this->moment($session, $user, $entry, $uuid, MomentKind::Take, function (\DateTimeImmutable $at) use ($session, $user, $device): void {
                 $session->update(['device' => $device, 'device_since' => $at]);
                 $this->logger->advise($session, $user);
             }),
@@ -66,20 +63,20 @@ final readonly class EntryDesk
     {
         $data = is_array($entry['trial'] ?? null) ? $entry['trial'] : [];
         $data = [...$data, 'uuid' => $uuid, 'device' => $device, 'device_at' => $entry['at'] ?? null, 'sent_at' => $entry['sent_at'] ?? null, 'sequence' => $entry['sequence'] ?? null];
-        $validator = $this->validators->make($data, $this->rules->of($session, $user->distance_unit, $data['exposure'] ?? null), TrialRules::MESSAGES)->after(TrialRules::afterwards(...));
+        $validator = $this->validators->make($data, $this->rules->of($session, $user->units()->distance, $data['exposure'] ?? null), TrialRules::messages())->after(TrialRules::afterwards(...));
         if ($validator->fails()) {
             return $this->tray($user, $uuid, $data, (string) $validator->errors()->first());
         }
-        $trial = $this->rules->toTrial($validator->validated(), $session, $user->distance_unit);
+        $trial = $this->rules->toTrial($validator->validated(), $session, $user->units()->distance);
         $this->claim($session, $device);
         $isOthers = $session->device !== $device && ! $this->loggedBefore($session, $device, $this->happenedAt($entry));
         if ($isOthers && ! Trial::query()->where('practice_id', $session->practice_id)->where('uuid', $uuid)->exists()) {
-            return $this->tray($user, $uuid, $data, 'Another device was logging this session at that time: it may be the same trial.');
+            return $this->tray($user, $uuid, $data, say('messages.entry_desk.another_device_was_logging_this_session'));
         }
         try {
             return ['result' => $this->logger->log($session, $user, $trial)['isNew'] ? 'kept' : 'known'];
-        } catch (UuidTaken $problem) {
-            return ['result' => 'known', 'message' => $problem->getMessage()];
+        } catch (UuidTaken) {
+            return ['result' => 'known', 'message' => say('messages.trial.uuid_taken')];
         }
     }
 
@@ -100,7 +97,7 @@ final readonly class EntryDesk
         $trial = Trial::query()->where('session_id', $session->id)->where('uuid', is_string($entry['trial_uuid'] ?? null) ? strtolower($entry['trial_uuid']) : '')->first();
         $band = $entry['band'] ?? null;
         if ($trial === null || ! is_int($band) || $band < 0 || $band > 4) {
-            return ['result' => 'known', 'message' => 'This grade names no trial of the session, or no band from 0 to 4.'];
+            return ['result' => 'known', 'message' => say('messages.entry_desk.this_grade_names_no_trial_of')];
         }
         $grade = SecondGrade::query()->firstOrCreate(['trial_id' => $trial->id, 'user_id' => $user->id], [
             'practice_id' => $session->practice_id, 'uuid' => $uuid, 'band' => $band, 'graded_at' => $this->clock->now(),
@@ -114,7 +111,7 @@ final readonly class EntryDesk
      * @param  callable(\DateTimeImmutable): void  $effect  done the first time only
      * @return array{result: string}
      */
-    private function moment(Session $session, User $user, array $entry, string $uuid, string $kind, callable $effect): array
+    private function moment(Session $session, User $user, array $entry, string $uuid, MomentKind $kind, callable $effect): array
     {
         $at = $this->happenedAt($entry);
         $moment = Moment::query()->firstOrCreate(['practice_id' => $session->practice_id, 'uuid' => $uuid], [
@@ -160,9 +157,9 @@ final readonly class EntryDesk
     }
 
     /** @param  array<string, mixed>  $entry */
-    private function momentKind(array $entry): string
+    private function momentKind(array $entry): MomentKind
     {
-        return is_string($entry['moment'] ?? null) && in_array($entry['moment'], self::MOMENTS, true) ? $entry['moment'] : 'note';
+        return MomentKind::tryFrom(is_string($entry['moment'] ?? null) ? $entry['moment'] : '') ?? MomentKind::Note;
     }
 
     /**

@@ -46,7 +46,7 @@ final readonly class SessionExport
                 'reasons' => $given->reasons, 'strainBound' => $given->strain_bound, 'reactionBound' => $given->reaction_bound, 'engine' => $given->engine,
             ])->all(),
             'moments' => $session->moments()->limit(self::MOST_TRIALS)->get()->map(static fn (Moment $moment): array => [
-                'uuid' => $moment->uuid, 'at' => self::iso($moment->occurred_at), 'kind' => $moment->kind, 'data' => $moment->data,
+                'uuid' => $moment->uuid, 'at' => self::iso($moment->occurred_at), 'kind' => $moment->kind->value, 'data' => $moment->data,
             ])->all(),
             'secondGrades' => SecondGrade::query()->with('user')->whereHas('trial', static fn ($trials) => $trials->where('session_id', $session->id))->orderBy('id')->limit(self::MOST_TRIALS)->get()->map(static fn (SecondGrade $grade): array => [
                 'uuid' => $grade->uuid, 'trial' => $grade->trial_id, 'by' => $grade->user->name, 'band' => $grade->band->value, 'gradedAt' => self::iso($grade->graded_at),

@@ -16,30 +16,25 @@ final readonly class SessionMoments
     public function of(Session $session): array
     {
         $moments = $session->moments()->limit(self::MOST)->get();
-        $count = static fn (string $kind): int => $moments->where('kind', $kind)->count();
-        $most = static fn (string $kind, string $field): int => (int) $moments->where('kind', $kind)->max(static fn (Moment $moment): int => is_numeric($moment->data[$field] ?? null) ? (int) $moment->data[$field] : 0);
+        $count = static fn (MomentKind $kind): int => $moments->where('kind', $kind)->count();
+        $most = static fn (MomentKind $kind, string $field): int => (int) $moments->where('kind', $kind)->max(static fn (Moment $moment): int => is_numeric($moment->data[$field] ?? null) ? (int) $moment->data[$field] : 0);
         $said = [];
-        if ($count('left') > 0) {
-            $said[] = sprintf('Left %s%s.', self::times($count('left')), $count('settled') > 0 ? sprintf('; it ate and did a cue after at most %d s', $most('settled', 'seconds')) : '');
+        if ($count(MomentKind::Left) > 0) {
+            $said[] = say('messages.moments.left', ['count' => $count(MomentKind::Left), 'hasSettled' => $count(MomentKind::Settled) > 0, 'after' => words()->formats->seconds($most(MomentKind::Settled, 'seconds'))]);
         }
-        if ($count('trigger_seen') > 0) {
-            $said[] = 'The trigger came '.self::times($count('trigger_seen')).'.';
+        if ($count(MomentKind::TriggerSeen) > 0) {
+            $said[] = say('messages.moments.seen', ['count' => $count(MomentKind::TriggerSeen)]);
         }
-        if ($count('look_back') > 0) {
-            $said[] = 'It looked back '.self::times($count('look_back')).'.';
+        if ($count(MomentKind::LookBack) > 0) {
+            $said[] = say('messages.moments.looked_back', ['count' => $count(MomentKind::LookBack)]);
         }
-        if ($count('stare') > 0) {
-            $said[] = sprintf('Longest stare %s s.', round($most('stare', 'ms') / 1000, 1));
+        if ($count(MomentKind::Stare) > 0) {
+            $said[] = say('messages.moments.stare', ['time' => words()->formats->seconds($most(MomentKind::Stare, 'ms') / 1000)]);
         }
-        if ($count('take') > 0) {
-            $said[] = 'Another device took over '.self::times($count('take')).'.';
+        if ($count(MomentKind::Take) > 0) {
+            $said[] = say('messages.moments.taken', ['count' => $count(MomentKind::Take)]);
         }
 
         return $said;
-    }
-
-    private static function times(int $count): string
-    {
-        return $count === 1 ? 'once' : "{$count} times";
     }
 }

@@ -11,6 +11,7 @@ use App\Models\Session;
 use App\Models\SoundSetUp;
 use App\Models\TrialSign;
 use App\Models\User;
+use App\Words\AdviceInWords;
 use Core\Exposure\Dimension;
 use Core\Exposure\DimensionCatalog;
 use Core\Exposure\DimensionKind;
@@ -35,8 +36,8 @@ final readonly class SessionPanel
 
     private const USUAL_UNDER_THE_HAND = ['look.hand', 'pull.away', 'weight.back', 'stiff', 'freeze', 'whale.eye', 'mouth.closed', 'lick.lip', 'eat.hard', 'mouthy', 'paw.item', 'face.soft'];
 
-    /** What begins a repetition: at a station the offer, in pairing that the item comes into sight. */
-    private const OFFERS = ['pairing' => 'In sight', 'earned_ration' => 'In sight'];
+    /** Methods in which a repetition begins when the item comes into sight; elsewhere it begins with an offer. */
+    private const IN_SIGHT = ['pairing', 'earned_ration'];
 
     public function __construct(private CoreCatalogs $catalogs, private DogCatalogs $dogs, private TrialReader $trials, private PlanReader $plans)
     {
@@ -47,7 +48,7 @@ final readonly class SessionPanel
     {
         $kind = $session->plan->responseModel->kind;
         $catalog = $this->dogs->of($session->plan->responseModel);
-        $steps = $this->plans->read($session->plan, $user->distance_unit)->ladder->steps;
+        $steps = $this->plans->read($session->plan)->ladder->steps;
         $advice = $session->advice()->reorder()->latest('id')->with('step')->firstOrFail();
         $trials = $this->trials->ofSession($session)->trials;
         $last = $trials === [] ? null : $trials[array_key_last($trials)];
@@ -58,10 +59,10 @@ final readonly class SessionPanel
             'session' => $session,
             'dog' => $session->plan->responseModel->dog,
             'plan' => $session->plan,
-            'unit' => $user->distance_unit,
+            'unit' => $user->units()->distance,
             'advice' => $advice,
             'next' => $next,
-            'nextWords' => $next?->inWords($catalog, $user->distance_unit),
+            'nextWords' => $next === null ? null : words()->exposure($next, $catalog),
             'trials' => $trials,
             'uuid' => (string) Str::uuid7(),
             'undoUuid' => (string) Str::uuid7(),
@@ -72,11 +73,12 @@ final readonly class SessionPanel
             'kind' => $kind,
             'quick' => Outcome::quick($kind),
             'others' => Outcome::others($kind),
-            'offerWords' => self::OFFERS[$session->plan->method] ?? 'Offered',
+            'offerWords' => say(in_array($session->plan->method, self::IN_SIGHT, true) ? 'sessions.begins.in_sight' : 'sessions.begins.offered'),
             'catalog' => $catalog,
             'usualSigns' => $this->usualSigns($session),
-            'state' => $session->state,
-            'liveUrl' => URL::temporarySignedRoute('live', now()->addDay(), ['session' => $session->id], absolute: false),
+            'state' => $session->state === null ? null : (new StateInWords(words(), $catalog))->of($session->state),
+            'inWords' => new AdviceInWords(words(), $catalog),
+            'liveUrl' => URL::temporarySignedRoute('live', now()->addDay(), ['session' => $session->id, 'reader' => $user->reader()->toText()], absolute: false),
             'sound' => SoundSetUp::of($session->plan->responseModel),
             'meterUrl' => $kind === PlanKind::Sound ? URL::temporarySignedRoute('meter.show', now()->addDay(), ['session' => $session->id], absolute: false) : null,
             'food' => $this->food($session),
@@ -86,7 +88,7 @@ final readonly class SessionPanel
 
     private function typed(?Distance $distance, User $user): string
     {
-        return $distance === null ? '' : (string) round($distance->as($user->distance_unit), 1);
+        return $distance === null ? '' : (string) round($distance->as($user->units()->distance), 1);
     }
 
     /**

@@ -12,6 +12,7 @@ use App\Models\Plan;
 use App\Models\Session;
 use App\Models\TrainingSet;
 use App\Models\User;
+use App\Upsets\EventKind;
 use App\Upsets\Upsets;
 use Illuminate\Database\Connection;
 use Psr\Clock\ClockInterface;
@@ -47,8 +48,8 @@ final readonly class SessionStart
             $setting = $this->setting($plan, $place, $told);
             if ($told !== null) {
                 Event::query()->create([
-                    'practice_id' => $plan->practice_id, 'dog_id' => $plan->responseModel->dog_id, 'user_id' => $user->id, 'kind' => 'upset',
-                    'severity' => (int) $told['severity'], 'occurred_at' => $now->modify("-{$told['hours']} hours"), 'note' => StartSessionRequest::UPSETS[(string) (int) $told['severity']],
+                    'practice_id' => $plan->practice_id, 'dog_id' => $plan->responseModel->dog_id, 'user_id' => $user->id, 'kind' => EventKind::Upset,
+                    'severity' => (int) $told['severity'], 'occurred_at' => $now->modify("-{$told['hours']} hours"),
                 ]);
             }
             $session = Session::query()->create([

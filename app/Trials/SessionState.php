@@ -13,12 +13,16 @@ use Core\Decision\LoggedTrial;
 use Core\Decision\Situation;
 use Core\Exposure\Exposure;
 use Core\Exposure\PlanKind;
-use Core\Measure\Probability;
+use Core\Ladder\Manner;
+use Core\Ladder\StepData;
 use Core\Sign\OutcomeEffect;
 use Core\Sound\Playback;
 use Core\Sound\Player;
 
-/** What a device needs to show a session and to go on without the server: advice, counts, clocks, and easier levels worked out beforehand. */
+/**
+ * What a device needs to show a session and to go on without the server: advice, counts, clocks, and easier levels worked out
+ * beforehand. Kept in codes and facts; StateInWords says it to whoever looks.
+ */
 final readonly class SessionState
 {
     private const LATEST = 14;
@@ -60,15 +64,15 @@ final readonly class SessionState
                 'id' => $advice->id,
                 'aim' => "advice:{$advice->id}",
                 'action' => $advice->action->value,
-                'label' => $advice->action->label().($advice->is_closing ? ' (the last one)' : ''),
+                'isClosing' => $advice->is_closing,
                 'next' => $next === null ? null : self::exposure($next, $situation, $player),
                 'reasons' => $advice->reasons,
                 'alternatives' => array_map(static fn (array $other, int $i): array => [
-                    'aim' => "alt:{$advice->id}:{$i}", 'change' => $other['change'], 'off' => $other['logitsOff'], 'helped' => $other['helped'] ?? 0,
+                    'aim' => "alt:{$advice->id}:{$i}", 'dimension' => $other['dimension'] ?? '', 'choice' => $other['choice'] ?? '', 'off' => $other['logitsOff'], 'helped' => $other['helped'] ?? 0,
                 ], $advice->alternatives, array_keys($advice->alternatives)),
                 'risk' => $advice->strain_mean === null ? null : [
-                    'strain' => self::range((float) $advice->strain_mean, (float) $advice->strain_bound, $situation->limits->strain),
-                    'reaction' => self::range((float) $advice->reaction_mean, (float) $advice->reaction_bound, $situation->limits->reaction),
+                    'strain' => self::range((float) $advice->strain_mean, (float) $advice->strain_bound, $situation->limits->strain->value),
+                    'reaction' => self::range((float) $advice->reaction_mean, (float) $advice->reaction_bound, $situation->limits->reaction->value),
                 ],
             ],
             'trials' => array_map(
@@ -76,7 +80,8 @@ final readonly class SessionState
                 array_slice(array_keys($trials), -self::LATEST),
             ),
             'rhythm' => self::rhythm(array_values($trials)),
-            'manner' => $situation->catalog->plan === PlanKind::Presence || $next === null ? null : $situation->ladder->step($step ?? 0)->manner->atHand(),
+            'unsaid' => $situation->unsaid,
+            'step' => $situation->catalog->plan === PlanKind::Presence || $next === null ? null : StepData::write($situation->ladder->step($step ?? 0)),
             'easier' => $this->easier($situation, $step ?? $level->step ?? 0, $next, $player),
         ];
     }
@@ -98,20 +103,14 @@ final readonly class SessionState
         ];
     }
 
-    /** @return array{words: string, detail: string, distance: ?float, big: string, values: array<string, float|string>, play: ?array{fraction: ?float, seconds: float, onset: float}} */
+    /** @return array{instruction: string, onTheWay: bool, values: array<string, float|string>, play: ?array{fraction: ?float, seconds: float, onset: float}} */
     private static function exposure(Exposure $exposure, Situation $situation, ?Player $player): array
     {
-        $distance = $exposure->distance();
-        $unit = $situation->settings->unit;
-        $words = $situation->words($exposure);
-
-        $instruction = self::instruction($exposure, $situation);
+        $manner = self::manner($exposure, $situation);
 
         return [
-            'words' => $instruction === '' ? $words : $instruction,
-            'detail' => $instruction === '' ? '' : $words,
-            'big' => $distance?->inWords($unit) ?? ($instruction === '' ? $words : $instruction),
-            'distance' => $distance === null ? null : round($distance->as($unit), 1),
+            'instruction' => $manner->instruction ?? '',
+            'onTheWay' => $manner->isOnTheWay ?? false,
             'values' => $exposure->values,
             'play' => $player === null ? null : self::play($player->playback($exposure->values)),
         ];
@@ -123,23 +122,23 @@ final readonly class SessionState
         return $playback === null ? null : ['fraction' => $playback->fraction, 'seconds' => $playback->seconds, 'onset' => $playback->onset];
     }
 
-    /** What the step that has this exposure says to do; nothing for an exposure between steps. */
-    private static function instruction(Exposure $exposure, Situation $situation): string
+    /** How the step that has this exposure is done; null for an exposure between steps. */
+    private static function manner(Exposure $exposure, Situation $situation): ?Manner
     {
         foreach ($situation->ladder->steps as $step) {
             if ($step->manner->instruction !== '' && $step->exposure->equals($exposure)) {
-                return $step->manner->instruction;
+                return $step->manner;
             }
         }
 
-        return '';
+        return null;
     }
 
     /**
      * Steps of the ladder that are easier than where the session stands and within today's limits, the hardest first: all that a
      * device may fall back to by itself. It never advances.
      *
-     * @return list<array{aim: string, words: string, detail: string, big: string, distance: ?float, values: array<string, float|string>, play: ?array{fraction: ?float, seconds: float, onset: float}}>
+     * @return list<array{aim: string, instruction: string, onTheWay: bool, values: array<string, float|string>, play: ?array{fraction: ?float, seconds: float, onset: float}}>
      */
     private function easier(Situation $situation, int $step, ?Exposure $next, ?Player $player): array
     {
@@ -155,11 +154,9 @@ final readonly class SessionState
         return array_values($found);
     }
 
-    /** @return array{mean: float, bound: float, limit: float, words: string} */
+    /** @return array{mean: float, bound: float, limit: float} */
     private static function range(float $mean, float $bound, float $limit): array
     {
-        $most = max($mean, $bound);
-
-        return ['mean' => $mean, 'bound' => $most, 'limit' => $limit, 'words' => 'at most '.Probability::inWords($most).' (limit '.Probability::inWords($limit).')'];
+        return ['mean' => $mean, 'bound' => max($mean, $bound), 'limit' => $limit];
     }
 }

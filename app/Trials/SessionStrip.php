@@ -9,7 +9,6 @@ use App\Models\AdviceGiven;
 use App\Models\Session;
 use Core\Decision\LoggedTrial;
 use Core\Exposure\Exposure;
-use Core\Measure\DistanceUnit;
 
 /** The session in rows for its review: each trial with the advice after it and whether that was followed. */
 final readonly class SessionStrip
@@ -21,7 +20,7 @@ final readonly class SessionStrip
     /**
      * @return list<array{id: int, trial: LoggedTrial, words: string, secondsFromStart: float, advice: ?AdviceGiven, adviceWords: ?string, followed: ?bool}>
      */
-    public function rows(Session $session, DistanceUnit $unit): array
+    public function rows(Session $session): array
     {
         $catalog = $this->catalogs->of($session->plan->responseModel);
         $trials = $this->trials->ofSession($session)->trials;
@@ -37,10 +36,10 @@ final readonly class SessionStrip
             $rows[] = [
                 'id' => $id,
                 'trial' => $trial,
-                'words' => $trial->exposure->inWords($catalog, $unit),
+                'words' => words()->exposure($trial->exposure, $catalog),
                 'secondsFromStart' => (float) $trial->at->format('U.u') - (float) $session->started_at->format('U.u'),
                 'advice' => $given,
-                'adviceWords' => $advised?->inWords($catalog, $unit),
+                'adviceWords' => $advised === null ? null : words()->exposure($advised, $catalog),
                 'followed' => $given === null ? null : $this->isFollowed($given, $advised, $next),
             ];
         }

@@ -17,9 +17,12 @@ use App\Models\Trial;
 use App\Models\TrialCorrection;
 use App\Models\User;
 use App\Sound\Heard;
+use App\Upsets\EventKind;
+use Core\Decision\RestReason;
 use Core\Exposure\Exposure;
 use Core\Exposure\PlanKind;
 use Core\Sign\Grading;
+use Core\Sign\SignKey;
 use Illuminate\Database\Connection;
 use Illuminate\Database\UniqueConstraintViolationException;
 use Psr\Clock\ClockInterface;
@@ -56,8 +59,8 @@ final readonly class TrialLogger
             } catch (UniqueConstraintViolationException) {
                 return $this->known($session->practice_id, $trial->uuid, $hash);
             }
-            if (in_array('bite', $trial->signs, true)) {
-                $this->rest($session, $user, $id);
+            if (in_array(SignKey::Bite->value, $trial->signs, true)) {
+                $this->rest($session, $user);
             }
 
             return ['advice' => $this->advise($session, $user, $id), 'trialId' => $id, 'isNew' => true];
@@ -65,14 +68,14 @@ final readonly class TrialLogger
     }
 
     /** A bite: the plan rests until a named user has reviewed it, and the event stands on the dog's record. */
-    private function rest(Session $session, User $user, int $trialId): void
+    private function rest(Session $session, User $user): void
     {
-        $session->plan->resting_reason = 'A bite was logged. This plan rests and gives no advice until a named person has reviewed it.';
+        $session->plan->resting_reason = RestReason::Bite;
         $session->plan->reviewed_by = null;
         $session->plan->save();
         Event::query()->create([
             'practice_id' => $session->practice_id, 'dog_id' => $session->plan->responseModel->dog_id, 'session_id' => $session->id, 'user_id' => $user->id,
-            'kind' => 'bite', 'severity' => 4, 'occurred_at' => $this->clock->now(), 'note' => "logged with trial {$trialId}",
+            'kind' => EventKind::Bite, 'severity' => 4, 'occurred_at' => $this->clock->now(),
         ]);
     }
 
@@ -92,7 +95,7 @@ final readonly class TrialLogger
     public function advise(Session $session, User $user, ?int $trialId = null): AdviceGiven
     {
         $trials = $this->trials->ofSession($session);
-        $situation = $this->situations->read($session->plan, $session, array_values($trials->trials), $this->clock->now(), $user->distance_unit);
+        $situation = $this->situations->read($session->plan, $session, array_values($trials->trials), $this->clock->now());
 
         $advice = $this->adviser->advise($session, $situation, $trials, $trialId ?? $trials->lastId());
         $this->situations->changed($session);
@@ -145,7 +148,7 @@ final readonly class TrialLogger
             'practice_id' => $session->practice_id,
             'session_id' => $session->id,
             'set_id' => self::setAt($session, $occurred),
-            'step_id' => $this->plans->read($session->plan, $user->distance_unit)->stepIds[$trial->target->step],
+            'step_id' => $this->plans->read($session->plan)->stepIds[$trial->target->step],
             'person_id' => $session->person_id,
             'user_id' => $user->id,
             'uuid' => $trial->uuid,
@@ -201,7 +204,7 @@ final readonly class TrialLogger
     {
         $waited = in_array($trial->outcome->value, ['returned', 'watched', 'unnoticed'], true);
 
-        return array_values(array_unique(array_filter([...$trial->signs, $trial->foodLeft ? $trial->food->asSign() : null, $waited ? null : $trial->latency?->asSign()])));
+        return array_values(array_unique(array_filter([...$trial->signs, $trial->foodLeft ? $trial->food->asSign()?->value : null, $waited ? null : $trial->latency?->asSign()?->value])));
     }
 
     /** @return list<array<string, mixed>> */

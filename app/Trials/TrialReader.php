@@ -83,6 +83,6 @@ final readonly class TrialReader
         /** @var array{strainMean: float, strainBound: float, reactionMean: float, reactionBound: float} $stored */
         $stored = json_decode($json, true, flags: JSON_THROW_ON_ERROR);
 
-        return new Risk(...$stored);
+        return Risk::fromArray($stored);
     }
 }

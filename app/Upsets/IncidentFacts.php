@@ -7,29 +7,28 @@ namespace App\Upsets;
 /** What an incident is recorded by: facts, not levels. */
 final readonly class IncidentFacts
 {
-    /** @var array<string, array{string, array<string, string>}> question and answers by field */
+    /** @var array<string, list<string>> answers by field */
     public const ASKED = [
-        'contact' => ['Teeth touched', ['no' => 'no', 'cloth' => 'cloth only', 'skin' => 'skin']],
-        'mark' => ['A mark', ['no' => 'no', 'yes' => 'yes', 'unknown' => 'not known']],
-        'broken' => ['Skin broken', ['no' => 'no', 'yes' => 'yes', 'unknown' => 'not known']],
-        'held' => ['Held on or shook', ['no' => 'no', 'held' => 'held on', 'shook' => 'shook', 'unknown' => 'not known']],
-        'times' => ['How many times', ['once' => 'once', 'twice' => 'twice', 'more' => 'more often']],
-        'whom' => ['To whom', ['handler' => 'the handler', 'adult' => 'another adult', 'child' => 'a child', 'dog' => 'a dog', 'animal' => 'another animal', 'nobody' => 'nobody: it missed']],
+        'contact' => ['no', 'cloth', 'skin'],
+        'mark' => ['no', 'yes', 'unknown'],
+        'broken' => ['no', 'yes', 'unknown'],
+        'held' => ['no', 'held', 'shook', 'unknown'],
+        'times' => ['once', 'twice', 'more'],
+        'whom' => ['handler', 'adult', 'child', 'dog', 'animal', 'nobody'],
     ];
 
-    public const TOLD = ['guardian' => 'the guardian', 'owner' => 'the head of the practice', 'hurt' => 'whoever was hurt, on medical advice', 'vet' => 'the vet', 'behavior' => 'a qualified behavior professional', 'authority' => 'the local authority, where the law asks for it', 'insurer' => 'the insurer'];
+    public const TOLD = ['guardian', 'owner', 'hurt', 'vet', 'behavior', 'authority', 'insurer'];
 
     /**
-     * In sentences.
-     *
      * @param  array<string, string>  $facts
      * @return array<string, string> answers by question
      */
     public static function inWords(array $facts): array
     {
         $words = [];
-        foreach (self::ASKED as $field => [$question, $answers]) {
-            $words[$question] = $answers[$facts[$field] ?? ''] ?? 'not said';
+        foreach (self::ASKED as $field => $answers) {
+            $answer = $facts[$field] ?? '';
+            $words[say("options.incident.{$field}")] = in_array($answer, $answers, true) ? say("options.incident_{$field}.{$answer}") : say('options.incident.not_said');
         }
 
         return $words;

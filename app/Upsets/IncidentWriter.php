@@ -8,6 +8,7 @@ use App\Models\Dog;
 use App\Models\Event;
 use App\Models\Incident;
 use App\Models\User;
+use Core\Decision\RestReason;
 use Illuminate\Database\Connection;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
@@ -34,14 +35,14 @@ final readonly class IncidentWriter
             }
             $isBite = IncidentFacts::isBite($told['facts']);
             // a bite logged with a trial is on record already: its facts are told here
-            $event = Event::query()->where('dog_id', $dog->id)->where('kind', 'bite')->doesntHave('incident')
+            $event = Event::query()->where('dog_id', $dog->id)->where('kind', EventKind::Bite)->doesntHave('incident')
                 ->whereBetween('occurred_at', [$told['occurred_at']->modify('-12 hours'), $told['occurred_at']->modify('+12 hours')])->first()
                 ?? Event::query()->create([
-                    'practice_id' => $dog->practice_id, 'dog_id' => $dog->id, 'user_id' => $user->id, 'kind' => $isBite ? 'bite' : 'incident', 'severity' => self::SEVERITY, 'occurred_at' => $told['occurred_at'], 'uuid' => $told['uuid'],
+                    'practice_id' => $dog->practice_id, 'dog_id' => $dog->id, 'user_id' => $user->id, 'kind' => $isBite ? EventKind::Bite : EventKind::Incident, 'severity' => self::SEVERITY, 'occurred_at' => $told['occurred_at'], 'uuid' => $told['uuid'],
                 ]);
             $incident = Incident::query()->create(['practice_id' => $dog->practice_id, 'dog_id' => $dog->id, 'event_id' => $event->id, 'user_id' => $user->id, ...$told]);
             foreach ($dog->plans()->get() as $plan) {
-                $plan->update(['resting_reason' => sprintf('An incident of %s is on record. This plan rests and gives no advice until a named person has reviewed it.', $told['occurred_at']->format('F j, Y')), 'reviewed_by' => null]);
+                $plan->update(['resting_reason' => RestReason::Incident, 'reviewed_by' => null]);
             }
             if ($isBite) {
                 $dog->update(['bite_history' => true]);
@@ -59,6 +60,6 @@ final readonly class IncidentWriter
      */
     public static function unfinished(Builder $dogs): Collection
     {
-        return Event::query()->where('kind', 'bite')->whereIn('dog_id', $dogs->pluck('dogs.id')->all())->doesntHave('incident')->latest('occurred_at')->limit(10)->get();
+        return Event::query()->where('kind', EventKind::Bite)->whereIn('dog_id', $dogs->pluck('dogs.id')->all())->doesntHave('incident')->latest('occurred_at')->limit(10)->get();
     }
 }

@@ -35,9 +35,9 @@ final readonly class Upsets
     public static function inWords(CarryOver $carried): ?string
     {
         return match (true) {
-            $carried->asksForRest() => sprintf('Carried-over upset %.1f: a day of rest would be better.', $carried->upset),
-            $carried->asksForEasier() => sprintf('Carried-over upset %.1f: an easier day.', $carried->upset),
-            $carried->upset >= 0.1 => sprintf('Carried-over upset %.1f: little.', $carried->upset),
+            $carried->asksForRest() => say('messages.upsets.rest'),
+            $carried->asksForEasier() => say('messages.upsets.easier'),
+            $carried->upset >= 0.1 => say('messages.upsets.little'),
             default => null,
         };
     }

@@ -138,7 +138,7 @@ serve_afresh() {
     start_database
     make_database "$DB_NAME"
     export_environment
-    artisan migrate:fresh --force --quiet && artisan wheatear:demo --quiet && artisan optimize --quiet || return 1
+    artisan optimize:clear --quiet && artisan migrate:fresh --force --quiet && artisan wheatear:demo --quiet && artisan optimize --quiet || return 1
     serve
 }
 

@@ -11,7 +11,7 @@ need_tools() {
     node -e 'process.exit(Number(process.versions.node.split(".")[0]) >= 20 ? 0 : 1)' || die "Node.js 20 or newer is needed; this is $(node --version)."
 }
 
-PACKAGES=(curl mariadb-server nginx-light php8.2-cli php8.2-fpm php8.2-xml php8.2-mbstring php8.2-mysql php8.2-curl php8.2-zip php8.2-gd php8.2-bcmath)
+PACKAGES=(curl mariadb-server nginx-light php8.2-cli php8.2-fpm php8.2-xml php8.2-intl php8.2-mbstring php8.2-mysql php8.2-curl php8.2-zip php8.2-gd php8.2-bcmath)
 
 install_packages() {
     local missing=() package
@@ -46,7 +46,7 @@ install_libraries() {
     [ -d "$ROOT/public/build" ] || rm -f "$ROOT/var/stamps/assets"
     COMPOSER_ALLOW_SUPERUSER=1 fresh composer composer.json stand-ins -- bash -c 'composer update --no-interaction --no-progress && chmod -R a+rX vendor' # some archives hold files only root may read
     # classes of this tree are found through a class map: write it again when a file comes or goes
-    COMPOSER_ALLOW_SUPERUSER=1 fresh classmap app cli/src cli/tests core/src core/tests database tests -- composer dump-autoload --optimize --no-interaction
+    COMPOSER_ALLOW_SUPERUSER=1 fresh classmap composer.json app words cli/src cli/tests core/src core/tests database tests -- composer dump-autoload --optimize --no-interaction
     PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD=1 fresh npm package.json package-lock.json -- npm ci --no-audit --no-fund
     [ -d "$ROOT/public/sounds" ] || rm -f "$ROOT/var/stamps/sounds"
     fresh sounds bin/sounds core/src/Sound core/src/Simulation/Chance.php -- php bin/sounds

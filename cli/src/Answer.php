@@ -8,21 +8,31 @@ use Core\Decision\Advice;
 use Core\Decision\Alternative;
 use Core\Decision\Level;
 use Core\Decision\Reason;
+use Core\Exposure\DimensionCatalog;
 use Core\Response\Risk;
 use Core\Response\RiskLimits;
+use Words\Facts;
+use Words\Phrases;
 
 /** Core values as documents. */
 final readonly class Answer
 {
+    public function __construct(private Phrases $phrases)
+    {
+    }
+
     /** @return array<string, mixed> */
-    public static function advice(Advice $advice): array
+    public function advice(Advice $advice, DimensionCatalog $catalog): array
     {
         return [
             'action' => $advice->action->value,
             'next' => $advice->next === null ? null : self::level($advice->next),
-            'reasons' => array_map(static fn (Reason $reason): array => ['code' => $reason->code, 'sentence' => $reason->sentence], $advice->reasons),
+            'reasons' => array_map(fn (Reason $reason): array => [
+                'code' => $reason->code->value, 'facts' => Facts::toArray($reason->facts), 'sentence' => $this->phrases->reason($reason, $catalog),
+            ], $advice->reasons),
             'risk' => $advice->risk === null ? null : self::risk($advice->risk),
-            'alternatives' => array_map(static fn (Alternative $other): array => ['change' => $other->change, 'logitsOff' => $other->logitsOff, 'helped' => $other->helped, 'level' => self::level($other->level)], $advice->alternatives),
+            'alternatives' => array_map(fn (Alternative $other): array => [
+                'dimension' => $other->change->dimension, 'choice' => $other->change->choice, 'change' => $this->phrases->change($other->change, $catalog), 'logitsOff' => $other->logitsOff, 'helped' => $other->helped, 'level' => self::level($other->level)], $advice->alternatives),
             'closing' => $advice->isClosing,
         ];
     }
@@ -36,12 +46,12 @@ final readonly class Answer
     /** @return array{strainMean: float, strainBound: float, reactionMean: float, reactionBound: float} */
     public static function risk(Risk $risk): array
     {
-        return ['strainMean' => $risk->strainMean, 'strainBound' => $risk->strainBound, 'reactionMean' => $risk->reactionMean, 'reactionBound' => $risk->reactionBound];
+        return ['strainMean' => $risk->strainMean->value, 'strainBound' => $risk->strainBound->value, 'reactionMean' => $risk->reactionMean->value, 'reactionBound' => $risk->reactionBound->value];
     }
 
     /** @return array{strain: float, reaction: float} */
     public static function limits(RiskLimits $limits): array
     {
-        return ['strain' => $limits->strain, 'reaction' => $limits->reaction];
+        return ['strain' => $limits->strain->value, 'reaction' => $limits->reaction->value];
     }
 }

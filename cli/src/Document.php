@@ -124,7 +124,7 @@ final readonly class Document
         try {
             return $build($this);
         } catch (CoreException $problem) {
-            throw InputProblem::at($this->pointer, $problem->getMessage());
+            throw InputProblem::because($this->pointer, $problem);
         }
     }
 }

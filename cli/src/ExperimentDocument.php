@@ -31,7 +31,7 @@ final readonly class ExperimentDocument
             Distance::fromMeters($read->at('statedMeters')->number(10.0)),
             Distance::fromMeters($read->at('goalMeters')->number(5.0)),
             $read->has('roomMeters') ? Distance::fromMeters($read->at('roomMeters')->number()) : null,
-            RiskLimits::of($read->at('strainLimit')->number($usual->strain), $read->at('reactionLimit')->number($usual->reaction)),
+            RiskLimits::of($read->at('strainLimit')->number($usual->strain->value), $read->at('reactionLimit')->number($usual->reaction->value)),
             $read->at('seed')->integer(),
             crc32($family) % 100_000,
         ));

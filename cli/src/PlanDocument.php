@@ -11,7 +11,6 @@ use Core\Ladder\Criterion;
 use Core\Ladder\Ladder;
 use Core\Ladder\Step;
 use Core\Measure\Distance;
-use Core\Measure\DistanceUnit;
 use Core\Response\RiskLimits;
 
 /** A plan as a document, with the dimensions it may use: those that ship, the practice's own, in this dog's own order. */
@@ -68,13 +67,12 @@ final readonly class PlanDocument
         $usual = RiskLimits::usual();
 
         return RuleSettings::of(
-            RiskLimits::of($settings->at('strainLimit')->number($usual->strain), $settings->at('reactionLimit')->number($usual->reaction)),
+            RiskLimits::of($settings->at('strainLimit')->number($usual->strain->value), $settings->at('reactionLimit')->number($usual->reaction->value)),
             $settings->at('mostAdvances')->integer(4),
             $settings->at('setMinutes')->integer(4),
             $settings->at('sessionMinutes')->integer(30),
             $settings->at('mostTrials')->integer(60),
             $plan->has('roomMeters') ? Distance::fromMeters($plan->at('roomMeters')->number()) : null,
-            DistanceUnit::from($settings->at('unit')->text('m')),
             $settings->at('easyAfter')->integer(0),
         );
     }

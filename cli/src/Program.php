@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Cli;
 
 use Core\Exception\CoreException;
+use Words\Phrases;
 
 /** bin/core: one JSON document in, one out; with --lines one a line, for long runs from other programs. */
 final readonly class Program
@@ -16,14 +17,14 @@ final readonly class Program
     private const MOST_BYTES = 64_000_000;
 
     /** @param  array<string, Command>  $commands by name */
-    private function __construct(private array $commands, private Schemas $schemas)
+    private function __construct(private array $commands, private Schemas $schemas, private Phrases $phrases)
     {
     }
 
     /** @param  list<Command>  $commands */
-    public static function with(array $commands, Schemas $schemas): self
+    public static function with(array $commands, Schemas $schemas, Phrases $phrases): self
     {
-        return new self(array_combine(array_map(static fn (Command $command): string => $command->name(), $commands), $commands), $schemas);
+        return new self(array_combine(array_map(static fn (Command $command): string => $command->name(), $commands), $commands), $schemas, $phrases);
     }
 
     /**
@@ -72,10 +73,16 @@ final readonly class Program
         } catch (\JsonException $problem) {
             return self::error('', 'This is not JSON: '.$problem->getMessage().'.');
         } catch (InputProblem $problem) {
-            return self::error($problem->pointer, $problem->getMessage());
+            return $problem->cause === null ? self::error($problem->pointer, $problem->getMessage()) : $this->refused($problem->pointer, $problem->cause);
         } catch (CoreException $problem) {
-            return self::error('', $problem->getMessage());
+            return $this->refused('', $problem);
         }
+    }
+
+    /** @return array{error: array<string, mixed>} what the core refused: its code and facts, with English beside them */
+    private function refused(string $pointer, CoreException $problem): array
+    {
+        return ['error' => ['pointer' => $pointer, 'code' => $problem->error()->value, 'facts' => $problem->facts(), 'message' => $this->phrases->error($problem)]];
     }
 
     /** @return array{error: array{pointer: string, message: string}} */

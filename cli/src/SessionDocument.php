@@ -54,8 +54,15 @@ final readonly class SessionDocument
             $trial->at('interrupted')->flag(),
             $trial->at('handlerError')->flag(),
             $trial->has('at') ? $trial->at('at')->time() : $startedAt,
-            $trial->has('forecast') ? new Risk($forecast->at('strainMean')->number(), $forecast->at('strainBound')->number(), $forecast->at('reactionMean')->number(), $forecast->at('reactionBound')->number()) : null,
+            $trial->has('forecast') ? $forecast->build(self::risk(...)) : null,
         );
+    }
+
+    private static function risk(Document $of): Risk
+    {
+        $at = static fn (string $field): float => $of->at($field)->number();
+
+        return Risk::fromArray(['strainMean' => $at('strainMean'), 'strainBound' => $at('strainBound'), 'reactionMean' => $at('reactionMean'), 'reactionBound' => $at('reactionBound')]);
     }
 
     private function target(Document $target): Level

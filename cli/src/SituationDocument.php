@@ -6,6 +6,7 @@ namespace Cli;
 
 use Core\Decision\CarryOver;
 use Core\Decision\History;
+use Core\Decision\RestReason;
 use Core\Decision\SessionLog;
 use Core\Decision\SessionSummary;
 use Core\Decision\Situation;
@@ -48,7 +49,7 @@ final readonly class SituationDocument
                 History::ofSessions(
                     array_map(static fn (SessionLog $log): SessionSummary => SessionSummary::of($log, $plan->ladder), $logs),
                     $last === null ? null : max(0.0, ($today->startedAt->getTimestamp() - $last->startedAt->getTimestamp()) / 86400.0),
-                    $document->has('locked') ? $document->at('locked')->text() : null,
+                    RestReason::tryFrom($document->at('resting')->text()),
                     CarryOver::of($events, $today->startedAt),
                     $document->at('newPlace')->flag(),
                 ),

@@ -54,13 +54,13 @@ final class ProgramTest extends TestCase
         yield 'a window that is too short' => ['rule', '{"run": 5, "window": 3, "trials": 20, "rates": [0.5]}', '/window', '1 and 3'];
         yield 'an unknown sign' => ['grade', '{"signs": ["tail.helicopter"]}', '/signs', 'tail.helicopter'];
         yield 'an unknown family' => ['simulate', '{"family": "wolves", "seed": 1}', '/family', 'no such family'];
-        yield 'a gap behind the path' => ['pass', '{"gap": {"width": 3, "depth": 25, "distance": 20, "speed": 1.4}}', '/gap', 'between dog and path'];
+        yield 'a gap behind the path' => ['pass', '{"gap": {"width": 3, "depth": 25, "distance": 20, "speed": 1.4}}', '/gap', 'between the dog and the path'];
         yield 'zero speed' => ['pass', '{"gap": {"width": 3, "depth": 5, "distance": 20, "speed": 0}}', '/gap', 'speed of the trigger'];
         yield 'a ceiling that was not confirmed' => ['sound', '{"ceiling": {"level": 72}}', '/ceiling', 'unless confirmed'];
-        yield 'a ceiling that is never set' => ['sound', '{"ceiling": {"level": 81, "confirmed": true}}', '/ceiling', '80 dB'];
+        yield 'a ceiling that is never set' => ['sound', '{"ceiling": {"level": 81, "confirmed": true}}', '/ceiling', 'between 30 and 80'];
         yield 'no food' => ['food', '{"kilograms": 20, "stage": "adult", "trials": 40, "pieceGrams": 0, "pieceKcal": 3, "mealKcal": 3.6}', '', 'weight of a piece'];
         yield 'a stage of life that is none' => ['food', '{"kilograms": 20, "stage": "ghost", "trials": 40, "pieceGrams": 1, "pieceKcal": 3, "mealKcal": 3.6}', '/stage', 'adult'];
-        yield 'a dimension that both ends do not say' => ['ladder', '{"intake": {}, "plan": {"steps": [{"exposure": {"distance": 60}}]}, "today": {"startedAt": "2026-11-20T10:00:00Z", "trials": []}, "from": {"distance": 60}, "to": {"distance": 10}, "moving": ["barrier"]}', '', 'barrier'];
+        yield 'a dimension that both ends do not say' => ['ladder', '{"intake": {}, "plan": {"steps": [{"exposure": {"distance": 60}}]}, "today": {"startedAt": "2026-11-20T10:00:00Z", "trials": []}, "from": {"distance": 60}, "to": {"distance": 10}, "moving": ["barrier"]}', '/moving', 'barrier'];
         yield 'an unknown command' => ['sing', '{}', '', 'Usage'];
     }
 
@@ -91,7 +91,7 @@ final class ProgramTest extends TestCase
 
     public function test_a_simulation_repeats_itself_and_compares_every_policy_on_the_same_dogs(): void
     {
-        $document = '{"family": "as the model", "seed": 5, "dogs": 3, "sessions": 4}';
+        $document = '{"family": "as_the_model", "seed": 5, "dogs": 3, "sessions": 4}';
         [, $first] = $this->core(['compare'], $document);
         [, $again] = $this->core(['compare'], $document);
         $compared = json_decode($first, true);

@@ -13,6 +13,7 @@ use Core\Method\MethodCatalog;
 use Core\Response\DogModel;
 use Core\Response\ModelBuilder;
 use Core\Response\ModelPriors;
+use Core\Response\Risk;
 use Core\Response\SessionEvidence;
 use Core\Sign\Band;
 use Core\Sign\SignCatalog;
@@ -136,6 +137,11 @@ final class Fixture
     {
         return (new ModelBuilder(self::priors()))->build(self::scale(), true, $fineAt === null ? null : self::at($fineAt), $earlier, self::session($day, $today))
             ?? throw new \LogicException('The fit did not converge.');
+    }
+
+    public static function risk(float $strainMean, float $strainBound, float $reactionMean, float $reactionBound): Risk
+    {
+        return Risk::fromArray(['strainMean' => $strainMean, 'strainBound' => $strainBound, 'reactionMean' => $reactionMean, 'reactionBound' => $reactionBound]);
     }
 
     /** @return array<mixed> */

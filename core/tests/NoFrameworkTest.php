@@ -46,4 +46,28 @@ final class NoFrameworkTest extends TestCase
             self::assertFalse($isCall && in_array(strtolower($token->text), self::IMPURE, true), "{$token->text}() in line {$token->line}");
         }
     }
+
+    /** Two words in a row in a string are a sentence, and sentences are said at the edge. Errors of programmers are nobody's sentence. */
+    #[DataProvider('files')]
+    public function test_a_file_of_the_core_speaks_no_language(string $file): void
+    {
+        $tokens = array_values(array_filter(\PhpToken::tokenize((string) file_get_contents($file)), static fn (\PhpToken $token): bool => ! $token->isIgnorable()));
+        $inLogicException = false;
+        $sentences = [];
+        foreach ($tokens as $token) {
+            $inLogicException = $token->text !== ';' && ($inLogicException || $token->text === '\LogicException');
+            if (! $inLogicException && $token->is([T_CONSTANT_ENCAPSED_STRING, T_ENCAPSED_AND_WHITESPACE]) && preg_match('/[A-Za-z]{2,} [a-z]{2,}/', $token->text) === 1) {
+                $sentences[] = "{$token->text} in line {$token->line}";
+            }
+        }
+
+        self::assertSame([], $sentences);
+    }
+
+    public function test_the_data_of_the_core_have_keys_and_no_labels(): void
+    {
+        foreach ([...(array) glob(dirname(__DIR__).'/data/*.json'), ...(array) glob(dirname(__DIR__).'/data/templates/*.json')] as $file) {
+            self::assertDoesNotMatchRegularExpression('/"(label|do|about|trial|asksOf|advanceOn|goodFor|readyWhen)":/', (string) file_get_contents((string) $file), (string) $file);
+        }
+    }
 }

@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { complaints, endSession, expectAccessible, screen, signIn, startSession, trialsLogged } from './steps.js';
+import { complaints, endSession, expectAccessible, lasts, screen, signIn, startSession, timePasses, trialsLogged } from './steps.js';
 
 /** @typedef {import('./steps.js').Page} Page */
 
@@ -15,6 +15,7 @@ async function arrived(page, count) {
 /** Good repetitions typed in as one batch. @param {Page} page @param {number} count */
 async function goodOnes(page, count) {
     const before = await trialsLogged(page);
+    timePasses(Math.ceil((count * lasts()) / 60));
     await page.locator('details.drawer').first().evaluate((drawer) => drawer.setAttribute('open', ''));
     await page.locator('#q-batch').fill(String(count));
     await page.getByRole('button', { name: 'Log them' }).click();
@@ -38,18 +39,19 @@ test('a muzzle, from first sight to ten minutes worn, over several sessions', as
     for (const step of shipped.steps) Object.assign(step.criterion, { run: 3, window: undefined, sessions: undefined, days: undefined, newBehavior: undefined });
     await page.goto('/templates');
     await page.getByLabel('File').setInputFiles({ name: 'muzzle.json', mimeType: 'application/json', buffer: Buffer.from(JSON.stringify({ ...shipped, label: 'Muzzle in a day' })) });
-    await page.getByRole('button', { name: 'Take it over' }).click();
+    await page.getByRole('button', { name: 'Import' }).click();
 
     await page.goto('/dogs/2');
-    await page.getByText('Add an item').click();
+    await page.getByText('Add gear').click();
     await page.getByLabel('Name', { exact: true }).fill('Willow basket');
-    await page.getByRole('button', { name: 'Add the item' }).click();
+    await page.getByRole('button', { name: 'Add it' }).click();
     await expect(page.getByText('8 of 8 still missing.')).toBeVisible();
     const item = page.url();
     await page.getByRole('link', { name: /make one for putting it on/ }).click();
     await page.getByLabel(/^(What it is about|Something new)/).last().fill('Muzzle');
-    await page.getByLabel('Template', { exact: true }).selectOption({ label: 'Muzzle in a day' });
+    await page.getByLabel('Step plan', { exact: true }).selectOption({ label: 'Muzzle in a day' });
     await page.getByLabel('An easy one after so many good ones').fill('0');
+    await page.getByLabel('Minutes per session').fill('90');
     await page.getByRole('button', { name: 'Make the plan' }).click();
     const plan = page.url();
 
@@ -64,7 +66,7 @@ test('a muzzle, from first sight to ten minutes worn, over several sessions', as
     }
     expect(sessions).toBeGreaterThan(2);
     await page.goto(item);
-    await expect(page.getByText('Putting it on is held to the last step: 100 % of its steps held')).toBeVisible();
+    await expect(page.getByText('Putting it on is solid to the last step: 100 % of its steps are solid')).toBeVisible();
 
     for (const [minutes, doing] of [['0.5', 'standing or lying, fed'], ['2', 'easy cues'], ['4', 'play, target, rummaging'], ['6', 'a quiet walk'], ['10', 'a quiet walk']]) {
         await page.getByLabel('Minutes').fill(minutes);
@@ -74,7 +76,7 @@ test('a muzzle, from first sight to ten minutes worn, over several sessions', as
     }
     await expect(page.getByText('moving as without it: longest 10:00 min')).toBeVisible();
     await page.getByLabel('What it showed').fill('Pants, drinks, takes food.');
-    await page.getByRole('button', { name: 'Keep the look at the fit' }).click();
+    await page.getByRole('button', { name: 'Save' }).click();
     // putting on is one ladder of three: wearing and taking off are still asked for
     await expect(page.getByText('2 of 8 still missing.')).toBeVisible();
     expect(found).toEqual([]);
@@ -115,7 +117,7 @@ test('a harness refused with one person and fine with another', async ({ page },
     expect(await action(page)).not.toBe('end_well');
     await endSession(page);
     await page.goto(own);
-    await page.getByRole('link', { name: 'people, postures, sides, items, places' }).click();
+    await page.getByRole('link', { name: 'people, positions, sides, gear, places' }).click();
     await expect(page.getByRole('row', { name: /Ines Calder/ })).not.toContainText('done');
     await expect(page.getByRole('row', { name: /Rowan Thwaite/ })).toContainText('4 of 4');
     await expectAccessible(page, 'what is covered');
@@ -185,13 +187,13 @@ test('the handling map by keyboard: a part, its word, and a plan from it', async
     await section.getByText('Word, soreness, no-go').click();
     await section.getByLabel('Word said before it is touched').fill(word);
     await section.getByLabel('It is', { exact: true }).selectOption('no_go');
-    await section.getByRole('button', { name: 'Keep it' }).click();
+    await section.getByRole('button', { name: 'Save' }).click();
     await expect(section).toContainText(`Its word: “${word}”`);
     await expect(section.getByRole('link', { name: 'Plan the left hind paw' })).toHaveCount(0);
     await section.getByText('Word, soreness, no-go').click();
     await section.getByLabel('It is', { exact: true }).selectOption('fine');
-    await section.getByRole('button', { name: 'Keep it' }).click();
+    await section.getByRole('button', { name: 'Save' }).click();
     await section.getByRole('link', { name: 'Plan the left hind paw' }).click();
-    await expect(page.getByLabel('Template', { exact: true })).toHaveValue('nails');
+    await expect(page.getByLabel('Step plan', { exact: true })).toHaveValue('nails');
     expect(found).toEqual([]);
 });

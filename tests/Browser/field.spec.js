@@ -32,13 +32,13 @@ test('a place is sketched by drag and by keys, and the numbers follow', async ({
     await page.getByLabel('Gap, ahead').fill('6');
     await expect(seen).toContainText('s');
     await page.getByLabel('Note').fill(`Benches on the left, ${project.name}`);
-    await page.getByRole('button', { name: 'Keep the sketch' }).click();
-    await expect(page.getByText('The sketch is kept with the place.')).toBeVisible();
+    await page.getByRole('button', { name: 'Save the map' }).click();
+    await expect(page.getByText('The map is saved with the place.')).toBeVisible();
     await expect(page.getByLabel('Gap, ahead')).toHaveValue('6');
     expect(found).toEqual([]);
 });
 
-test('an upset from anywhere makes today easier, and an incident lets the plans rest', async ({ page }, { project }) => {
+test('a scare from anywhere makes today easier, and an incident lets the plans rest', async ({ page }, { project }) => {
     test.skip(project.name === 'phone', 'the same at any size');
     const found = complaints(page);
     const dog = `Sedge ${project.name}`;
@@ -47,24 +47,24 @@ test('an upset from anywhere makes today easier, and an incident lets the plans 
     await page.getByLabel('Name', { exact: true }).fill(dog);
     await page.getByRole('button', { name: 'Add' }).click();
     await makePlan(page, dog, `Reed cutters ${project.name}`);
-    await page.getByRole('link', { name: 'Upset' }).click();
+    await page.getByRole('link', { name: 'Log a scare' }).first().click();
     await page.getByLabel('Dog', { exact: true }).selectOption({ label: dog });
     await page.getByLabel('How bad').selectOption('3');
     await page.getByRole('button', { name: 'Log it' }).click();
-    await expect(page.getByText(/Carried-over upset 3\.0: a day of rest/).first()).toBeVisible();
+    await expect(page.getByText(/Still shaken: a day of rest/).first()).toBeVisible();
 
-    await page.getByRole('link', { name: 'Log an upset' }).click();
+    await page.getByRole('link', { name: 'Log a scare' }).first().click();
     await page.getByRole('link', { name: `An incident with ${dog}` }).click();
     await page.getByLabel('When').fill('2026-11-20T17:40');
     await page.getByLabel('Where', { exact: true }).fill('Old ropewalk field');
     for (const [question, answer] of [['Teeth touched', 'cloth'], ['A mark', 'no'], ['Skin broken', 'no'], ['Held on or shook', 'no'], ['How many times', 'once'], ['To whom', 'adult']]) await page.getByLabel(question).selectOption(answer);
     await page.getByLabel('What came before').fill('A cutter came round the shed; the leash was short.');
-    await page.getByRole('button', { name: 'Keep it on record' }).click();
+    await page.getByRole('button', { name: 'Save it on record' }).click();
     await expect(page.getByRole('alert')).toContainText('Say who was told.');
     await expect(page.getByLabel('What came before')).toHaveValue('A cutter came round the shed; the leash was short.');
     await page.getByLabel('the guardian').check();
-    await page.getByRole('button', { name: 'Keep it on record' }).click();
-    await expect(page.getByRole('heading', { name: 'Incident of November 20, 2026' })).toBeVisible();
+    await page.getByRole('button', { name: 'Save it on record' }).click();
+    await expect(page.getByRole('heading', { name: 'Incident of Nov 20, 2026' })).toBeVisible();
     await page.getByRole('link', { name: `Reed cutters ${project.name}` }).click();
     await expect(page.getByRole('alert')).toContainText('This plan rests and gives no advice');
     await page.getByLabel('I have checked pain').check();

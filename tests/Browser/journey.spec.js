@@ -21,11 +21,11 @@ test('a session of twelve trials from nothing: sign in, plan, log, review, expor
     expect(said.action).toBe('start');
     expect(said.next).toBeGreaterThan(80);
     expect(said.next).toBeLessThan(120);
-    expect(said.reasons).toContain('beyond-limit');
+    expect(said.reasons).toContain('beyond-cap-at-start');
     await expectAccessible(page, 'session');
 
     // five unprompted returns in a row are the criterion
-    await expect(page.locator('[data-reason="risk"]')).toContainText('reaction at most 1.4\u00a0% (limit 1.4\u00a0%)');
+    await expect(page.locator('[data-reason="risk"]')).toContainText(/reacting about 1 in 7\d at most. Close to your cap/);
     for (let run = 1; run <= 4; run++) {
         said = await logTrial(page, { outcome: 'returned', band: 0, signs: run === 1 ? ['face.soft'] : undefined });
         expect(said.action, `trial ${run}`).toBe('repeat');
@@ -67,7 +67,7 @@ test('a session of twelve trials from nothing: sign in, plan, log, review, expor
     await expect(page.locator('svg.chart use')).toHaveCount(12);
     await expect(page.getByRole('row', { name: /reacted, came when called/ })).toContainText('over');
     await expect(page.getByText('Windy. Ended after the reaction.')).toBeVisible();
-    await expect(page.getByRole('heading', { name: 'Limit distance' })).toBeVisible();
+    await expect(page.getByRole('heading', { name: 'Working distance, typical day' })).toBeVisible();
     await expectAccessible(page, 'review');
 
     const json = await page.request.get(await page.getByRole('link', { name: 'JSON' }).getAttribute('href') ?? '');
@@ -82,13 +82,13 @@ test('a session of twelve trials from nothing: sign in, plan, log, review, expor
 test('the next session starts where the warm-up rule says', async ({ page }) => {
     await signIn(page);
     await page.getByRole('link', { name: 'Delivery carts' }).first().click();
-    const reason = page.getByText(/Step \d+ was held\. \d+ steps? back/);
+    // a step before what is solid, or farther away where today's cap asks for it
+    const reason = page.getByText(/is more than we know is fine before today’s first try\. Begin at/);
     await expect(reason).toBeVisible();
-    const [held, back] = ((await reason.textContent()) ?? '').match(/\d+/g)?.map(Number) ?? [];
-    expect(back).toBeGreaterThanOrEqual(1);
-    const wished = page.getByRole('row').nth(held - back).getByRole('cell').first();
+    const solid = await page.getByRole('row').filter({ hasText: 'solid,' }).count();
+    const wished = page.getByRole('row').nth(solid - 1).getByRole('cell').first();
+    expect(Number(((await reason.textContent()) ?? '').match(/[\d.]+/)?.[0])).toBe(Number(((await wished.textContent()) ?? '').match(/[\d.]+/)?.[0]));
     const start = page.getByRole('heading', { name: /^Start here/ });
-    // there, or farther away where today's limits ask for it
     const meters = Number(((await start.textContent()) ?? '').match(/[\d.]+/)?.[0]);
     expect(meters).toBeGreaterThanOrEqual(Math.floor(Number(((await wished.textContent()) ?? '').match(/[\d.]+/)?.[0])));
     await expectAccessible(page, 'plan with history');
@@ -181,7 +181,7 @@ test('a trial can be logged with the keyboard alone', async ({ page }, { project
     await page.getByRole('button', { name: 'Say later: no band' }).press('Enter');
     await expect(screen(page)).toHaveAttribute('data-count', '3');
     await page.keyboard.press('l');
-    await page.getByRole('button', { name: 'left in time: effort' }).press('Enter');
+    await page.getByRole('button', { name: 'left in time: stretched' }).press('Enter');
     await expect(screen(page)).toHaveAttribute('data-count', '4');
     await expect(screen(page)).toHaveAttribute('data-waiting', '0');
     await endSession(page);

@@ -13,13 +13,13 @@ test('from intake to assessment to plan to a first session', async ({ page }, { 
     // the intake: a bite without its facts is asked for, and nothing typed is lost
     await page.getByLabel('It does this since').fill('the spring fair');
     await page.getByLabel('The worst it has done').selectOption('bite');
-    await page.getByRole('button', { name: 'Keep the intake' }).click();
+    await page.getByRole('button', { name: 'Save' }).click();
     await expect(page.getByRole('alert')).toContainText('A bite needs its facts');
     await expect(page.getByLabel('It does this since')).toHaveValue('the spring fair');
     await page.getByLabel('The facts of it').fill('A sleeve at the fair, skin whole; a drum came from behind.');
     await page.getByLabel('How it stands, moves and looks').fill('Level, tail low.');
-    await page.getByRole('button', { name: 'Keep the intake' }).click();
-    await expect(page.getByText('Bite history: cautious limits')).toBeVisible();
+    await page.getByRole('button', { name: 'Save' }).click();
+    await expect(page.getByText('Bite history: extra careful cap')).toBeVisible();
 
     // the caution is read once, and that is recorded
     await page.getByLabel(/^Bite history/).check();
@@ -52,7 +52,7 @@ test('from intake to assessment to plan to a first session', async ({ page }, { 
     await page.getByLabel('Goal', { exact: true }).fill('10');
     await page.getByLabel('Goal, in words').fill('Stands on the green while a band passes.');
     await page.getByRole('button', { name: 'Make the plan' }).click();
-    await expect(page.getByText('strain 3 %, reaction 0.5 % a trial')).toBeVisible();
+    await expect(page.getByText('struggling about 1 in 33, reacting about 1 in 200 per trial')).toBeVisible();
     await expect(page.getByText('the marker is loaded: never shown')).toBeVisible();
 
     // without its foundations it begins only for a reason
@@ -70,7 +70,7 @@ test('from intake to assessment to plan to a first session', async ({ page }, { 
 
 /** Meters of the hardest step that is held. @param {import('./steps.js').Page} page */
 async function heldDistance(page) {
-    const words = await page.locator('tr', { hasText: /held, (within|beyond)/ }).last().locator('td').first().innerText();
+    const words = await page.locator('tr', { hasText: /solid, (fine|not yet)/ }).last().locator('td').first().innerText();
     return Number(/([\d.]+)\s*m/.exec(words)?.[1]);
 }
 
@@ -80,7 +80,7 @@ test('a ladder is split, skipped, copied, reordered and laid again; the differen
     await signIn(page);
     await page.goto(isPhone ? '/plans/2' : '/plans/1');
     const held = await heldDistance(page);
-    await page.getByRole('link', { name: 'Change the ladder' }).click();
+    await page.getByRole('link', { name: 'Change the steps' }).click();
     const steps = page.locator('.step-row');
     const count = await steps.count();
     await expect(page.getByText('Nothing is changed yet.')).toBeVisible();
@@ -88,7 +88,7 @@ test('a ladder is split, skipped, copied, reordered and laid again; the differen
     await steps.nth(3).locator('[data-verb="split"]').click();
     await expect(steps).toHaveCount(count + 1);
     await expect(page.locator('[data-change]')).toContainText('1 new');
-    await page.getByRole('button', { name: 'Take back' }).click();
+    await page.getByRole('button', { name: 'Undo' }).click();
     await expect(steps).toHaveCount(count);
 
     // by keys on the row, by drag of its number
@@ -106,7 +106,7 @@ test('a ladder is split, skipped, copied, reordered and laid again; the differen
     }
     await expect(page.locator('[data-change]')).toContainText('moved');
     expect((await steps.nth(1).innerText()).split('\n')[1], 'the third step is the second now').toBe(words.split('\n')[1]);
-    await page.getByRole('button', { name: 'Take back' }).click();
+    await page.getByRole('button', { name: 'Undo' }).click();
     await expect(page.getByText('Nothing is changed yet.')).toBeVisible();
 
     // a step that raises two things at once and leads too far is flagged, and cannot be kept
@@ -117,28 +117,28 @@ test('a ladder is split, skipped, copied, reordered and laid again; the differen
     await expect(page.locator('[data-flag="two-at-once"]')).toHaveCount(1);
     await expect(page.locator('[data-flag="no-path"]')).toHaveCount(1);
     await expectAccessible(page, 'plan builder with flags');
-    await page.getByRole('button', { name: /^Keep as version/ }).click();
+    await page.getByRole('button', { name: /^Save as version/ }).click();
     await expect(page.getByRole('alert')).toContainText('cannot be reached');
     await page.goto(isPhone ? '/plans/2/ladder' : '/plans/1/ladder');
 
     // a field out of its range is told at the field, with what was typed
     await steps.nth(1).locator('[data-verb="open"]').click();
-    await page.getByLabel('Successes').fill('99');
+    await page.getByLabel('Good ones').fill('99');
     await page.getByRole('button', { name: 'Change the step' }).click();
     await expect(page.getByRole('alert')).toContainText('20');
-    await expect(page.getByLabel('Successes')).toHaveValue('99');
+    await expect(page.getByLabel('Good ones')).toHaveValue('99');
     await page.getByRole('button', { name: 'Leave it' }).click();
 
-    await page.getByRole('button', { name: 'Lay again from today' }).click();
+    await page.getByRole('button', { name: 'Rebuild the steps from what we learned' }).click();
     await steps.first().locator('[data-verb="copy"]').click();
-    await page.getByLabel('Successes').fill('3');
+    await page.getByLabel('Good ones').fill('3');
     await page.getByRole('button', { name: 'Change the step' }).click();
-    await page.getByRole('button', { name: /^Keep as version/ }).click();
-    await expect(page.getByText(/^Version 2 of the ladder is in use/)).toBeVisible();
+    await page.getByRole('button', { name: /^Save as version/ }).click();
+    await expect(page.getByText(/^Version 2 of the steps is in use/)).toBeVisible();
     const carried = await heldDistance(page);
     expect(carried, 'nothing harder counts as held').toBeGreaterThanOrEqual(0.97 * held);
     expect(carried, 'what was held is not lost').toBeLessThan(1.4 * held);
-    await page.getByRole('link', { name: 'Change the ladder' }).click();
+    await page.getByRole('link', { name: 'Change the steps' }).click();
     await page.getByRole('link', { name: 'Version 1' }).click();
     await expect(steps).toHaveCount(count);
     expect(found).toEqual([]);
@@ -148,9 +148,9 @@ test('templates go out as JSON and come in again; a bad file is told at its fiel
     const found = complaints(page);
     await signIn(page);
     await page.goto('/plans/1');
-    await page.getByText('Keep this ladder as a template').click();
-    await page.getByLabel('Name of the template').fill(`Rattling wheels ${project.name}`);
-    await page.getByRole('button', { name: 'Keep it' }).click();
+    await page.getByText('Save these steps as a step plan').click();
+    await page.getByLabel('Name of the step plan').fill(`Rattling wheels ${project.name}`);
+    await page.getByRole('button', { name: 'Save' }).click();
     await expect(page.getByRole('heading', { name: `Rattling wheels ${project.name}` })).toBeVisible();
     const [download] = await Promise.all([page.waitForEvent('download'), page.getByRole('link', { name: 'Export as JSON' }).click()]);
     const exported = JSON.parse(await readFile(await download.path(), 'utf8'));
@@ -159,18 +159,18 @@ test('templates go out as JSON and come in again; a bad file is told at its fiel
     await page.getByRole('link', { name: 'Edit', exact: true }).click();
     await page.getByLabel('Name', { exact: true }).fill('Carts and barrows');
     await page.getByLabel('take out step 2').check();
-    await page.getByRole('button', { name: 'Keep it' }).click();
+    await page.getByRole('button', { name: 'Save' }).click();
     await expect(page.getByRole('heading', { name: 'Carts and barrows' })).toBeVisible();
 
     await page.goto('/templates');
     const bad = structuredClone(exported);
     bad.steps[1].at.smell = 'strong';
     await page.getByLabel('or its text').fill(JSON.stringify(bad));
-    await page.getByRole('button', { name: 'Take it over' }).click();
-    await expect(page.getByRole('alert')).toContainText('At /steps/1/at/smell: There is no dimension "smell".');
+    await page.getByRole('button', { name: 'Import' }).click();
+    await expect(page.getByRole('alert')).toContainText('At /steps/1/at/smell: There is no detail “smell”.');
     await expect(page.getByLabel('or its text')).toHaveValue(JSON.stringify(bad));
     await page.getByLabel('File').setInputFiles({ name: 'wheels.json', mimeType: 'application/json', buffer: Buffer.from(JSON.stringify({ ...exported, label: 'Wheels again' })) });
-    await page.getByRole('button', { name: 'Take it over' }).click();
+    await page.getByRole('button', { name: 'Import' }).click();
     await expect(page.getByRole('heading', { name: 'Wheels again' })).toBeVisible();
     expect(found).toEqual([]);
 });
@@ -183,7 +183,7 @@ test('a care plan: assessed by steps, from a template, with one session, and giv
     await page.getByLabel('What it is about').selectOption('');
     for (const [i, band] of [['1', '0'], ['2', '0'], ['3', '1'], ['4', '2']]) await page.locator(`#t-${Number(i) - 1}`).selectOption(band);
     await page.getByRole('button', { name: 'Propose a start' }).click();
-    await expect(page.locator('[data-reason="start-doubt"]')).toContainText('step 4');
+    await expect(page.locator('[data-reason="start-doubt-step"]')).toContainText('step 4');
     await page.getByRole('link', { name: 'Make a plan from here' }).click();
     await page.getByRole('button', { name: 'Make the plan' }).click();
     await expect(page.getByRole('heading', { name: `Brush ${project.name}` })).toBeVisible();
@@ -200,6 +200,6 @@ test('a care plan: assessed by steps, from a template, with one session, and giv
     await page.getByLabel(/dislikes this person/).check();
     await page.getByRole('button', { name: 'Give it' }).click();
     await expect(page.getByText('Wilma Osk has a plan of their own now')).toBeVisible();
-    await expect(page.getByText(/Item on the floor, placed by the liked person/)).toBeVisible();
+    await expect(page.getByText(/Gear on the floor, placed by the liked person/)).toBeVisible();
     expect(found).toEqual([]);
 });

@@ -16,7 +16,7 @@ async function make(page, typed) {
     }
     await page.getByLabel('Ceiling at the dog').fill(typed.ceiling);
     if (typed.length) {
-        await page.getByText('Dimensions in play').click();
+        await page.getByText('Details of the setup').click();
         await page.getByLabel('Length').fill(typed.length);
     }
     await page.getByLabel('Start (optional)').fill(typed.start);
@@ -37,7 +37,7 @@ test('a sound is measured, played within its ceiling, stopped by any key, and he
     const plan = page.url();
 
     await page.getByRole('link', { name: 'Try, measure, change it' }).click();
-    await expect(page.getByRole('row', { name: /^1 30.dB\(A\) 0\.25 %/ })).toBeVisible();
+    await expect(page.getByRole('row', { name: /^1 30.dB\(A\) 0\.25%/ })).toBeVisible();
     await page.getByRole('button', { name: 'Play it' }).click();
     await expect(page.getByRole('button', { name: 'Stop (any key)' })).toBeVisible();
     await page.keyboard.press('ArrowLeft');
@@ -91,7 +91,7 @@ test('a sound is measured, played within its ceiling, stopped by any key, and he
 
     await page.getByRole('button', { name: 'Sound off' }).click();
     await expect(page.getByRole('heading', { name: 'The sound is off' })).toBeVisible();
-    await page.getByRole('button', { name: 'left in time: effort' }).click();
+    await page.getByRole('button', { name: 'left in time: stretched' }).click();
     await expect(screen(page)).toHaveAttribute('data-waiting', '0');
     await endSession(page, 'One quiet hum.');
     await expect(page.getByRole('heading', { name: /Review|Session/ }).first()).toBeVisible();
@@ -104,9 +104,9 @@ test('without a reading only percent of the player is told', async ({ page }, { 
     await signIn(page);
     await make(page, { about: 'Thunder', recording: 'rumble', ceiling: '65', start: '1', goal: '20' });
     await expect(page.getByRole('heading', { name: 'Thunder' })).toBeVisible();
-    await expect(page.locator('main')).toContainText('1 % of the player');
+    await expect(page.locator('main')).toContainText('1% of the player');
     await expect(page.locator('main')).not.toContainText(/\d.dB\(A\)/);
     await startSession(page);
-    await expect(page.getByRole('button', { name: /^Play: 1 % of the player/ })).toBeEnabled();
+    await expect(page.getByRole('button', { name: /^Play: 1% of the player/ })).toBeEnabled();
     await expect(screen(page).locator('[data-advice-next]')).toContainText('% of the player');
 });

@@ -1,3 +1,4 @@
+import { execFileSync } from 'node:child_process';
 import AxeBuilder from '@axe-core/playwright';
 import { expect } from '@playwright/test';
 
@@ -133,4 +134,20 @@ export async function endSession(page, note) {
     await page.locator('[data-end]').evaluate((element) => element.setAttribute('open', ''));
     if (note) await page.getByLabel(/Note for the end/).filter({ visible: true }).fill(note);
     await page.getByRole('button', { name: 'End the session' }).filter({ visible: true }).click();
+}
+
+/** Runs one statement in the database of the interface under test. @param {string} statement */
+export function sql(statement) {
+    return execFileSync('mariadb', ['--no-defaults', `--socket=${process.env.WHEATEAR_RUN}/db/mysqld.sock`, '-uroot', '-N', '-B', 'wheatear_browser', '-e', statement]).toString();
+}
+
+/** As if the open sessions had run longer: a hold of minutes takes minutes, which a test does not have. @param {number} minutes */
+export function timePasses(minutes) {
+    sql(`UPDATE trials JOIN sessions ON sessions.id = trials.session_id SET occurred_at = occurred_at - INTERVAL ${minutes} MINUTE WHERE ended_at IS NULL`);
+    sql(`UPDATE sessions SET started_at = started_at - INTERVAL ${minutes} MINUTE WHERE ended_at IS NULL`);
+}
+
+/** Seconds that the open session's next repetition lasts. @returns {number} */
+export function lasts() {
+    return Number(sql("SELECT COALESCE(JSON_VALUE(exposure, '$.duration'), 0) FROM advice JOIN sessions ON sessions.id = session_id WHERE ended_at IS NULL ORDER BY advice.id DESC LIMIT 1").trim() || 0);
 }

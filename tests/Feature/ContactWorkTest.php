@@ -67,8 +67,8 @@ final class ContactWorkTest extends TestCase
         self::assertSame([4200, 2600, 1100], [$exported['stayMs'], $exported['holdMs'], $exported['returnMs']]);
         $state = Session::query()->findOrFail($session->id)->state ?? [];
         self::assertSame(['accepted' => 1, 'declined' => 0], array_diff_key($state['rhythm'], ['at' => 0]));
-        self::assertStringContainsString('food after the mark', $state['manner']);
-        $this->get("/sessions/{$session->id}/review")->assertOk()->assertSee('Offered 1, accepted 1, declined 0.')->assertSee('Half stayed 4.2 s or longer')->assertSee('Away and back by itself in 1.1 s')->assertSee('step 1')->assertDontSee('Limit distance');
+        self::assertSame('after_mark', $state['step']['food']);
+        $this->get("/sessions/{$session->id}/review")->assertOk()->assertSee('Offered 1, accepted 1, declined 0.')->assertSee('Half the time it stayed 4.2 sec or longer')->assertSee('Away and back by itself in 1.1 sec')->assertSee('step 1')->assertDontSee('Limit distance');
     }
 
     public function test_a_hold_longer_than_the_session_is_told_at_its_field_and_lost_on_no_device(): void
@@ -103,7 +103,8 @@ final class ContactWorkTest extends TestCase
         $way = (string) (Trial::query()->firstOrFail()->exposures->firstWhere(fn ($row): bool => $row->part === 'real' && $row->dimension === 'contact')->choice ?? '');
         self::assertContains($way, HandlingBoard::WAYS);
         self::assertSame([$way, $way, null], [$board(null), $board($session->person_id), $board(999)]);
-        $this->get("/dogs/{$this->world->dog->id}/handling?person={$session->person_id}")->assertOk()->assertSee("left front paw: {$way} accepted", false)->assertSee('As a table');
+        $words = say("dimensions.contact.contact.values.{$way}");
+        $this->get("/dogs/{$this->world->dog->id}/handling?person={$session->person_id}")->assertOk()->assertSee("left front paw: {$words} accepted", false)->assertSee('As a table');
 
         foreach ([1, 2] as $n) {
             $this->send($session, ['uuid' => (string) Str::uuid(), 'kind' => 'undo']);
@@ -240,7 +241,7 @@ final class ContactWorkTest extends TestCase
             $this->post("/items/{$item->id}/wearings", $wearing)->assertSessionHasNoErrors();
         }
         self::assertSame(720, WearingLogged::query()->sole()->seconds);
-        $page = $this->get("/items/{$item->id}")->assertOk()->assertSee('longest 12:00 min')->assertSee('no plan for it yet')->assertDontSee('Moved less freely');
+        $page = $this->get("/items/{$item->id}")->assertOk()->assertSee('longest 12:00 min')->assertSee('no plan for it yet')->assertDontSee('Moved less freely');
         self::assertSame(7, $page->viewData('missing'), 'all but the ten minutes');
 
         $this->post("/items/{$item->id}/wearings", [...$wearing, 'uuid' => (string) Str::uuid(), 'movement' => 'shorter']);

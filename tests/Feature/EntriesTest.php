@@ -16,7 +16,9 @@ use App\Models\Trial;
 use App\Models\UnplacedTrial;
 use App\Models\User;
 use App\Trials\EntryDesk;
+use App\Trials\MomentKind;
 use App\Trials\SessionStart;
+use App\Upsets\EventKind;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\URL;
@@ -61,7 +63,7 @@ final class EntriesTest extends TestCase
         self::assertSame(3, Trial::query()->count());
         self::assertSame(2, $again->json('state.count'), 'one was undone');
         self::assertSame($first->json('state'), $again->json('state'));
-        self::assertSame('trigger_seen', Moment::query()->sole()->kind);
+        self::assertSame(MomentKind::TriggerSeen, Moment::query()->sole()->kind);
     }
 
     public function test_a_queue_cut_in_the_middle_and_sent_out_of_order_gives_the_same_session(): void
@@ -167,7 +169,7 @@ final class EntriesTest extends TestCase
         $this->post("/sessions/{$this->world->session->id}/end", ['went' => 'hard', 'loved' => 'the tug rope']);
 
         $this->get("/sessions/{$this->world->session->id}/review")
-            ->assertSee('Left once; it ate and did a cue after at most 35 s. The trigger came 2 times. Longest stare 2.4 s.')->assertSee('Hard for the dog.')->assertSee('Ended with the tug rope.');
+            ->assertSee('Left once; it ate and did a cue after at most 35 sec. The trigger came 2 times. Longest stare 2.4 sec.')->assertSee('Hard for the dog.')->assertSee('Ended with the tug rope.');
         $json = json_decode((string) $this->get("/sessions/{$this->world->session->id}/export.json")->getContent(), true);
         self::assertIsArray($json);
         self::assertSame(['left', 'settled', 'trigger_seen', 'trigger_seen', 'stare'], array_column($json['moments'], 'kind'));
@@ -207,7 +209,8 @@ final class EntriesTest extends TestCase
         $session = Session::query()->latest('id')->firstOrFail();
         self::assertSame($elsewhere->id, $session->place_id);
         self::assertEqualsWithDelta(1.0, $session->upset, 1e-6, 'two points, a day ago');
-        self::assertSame('upset', Event::query()->sole()->kind);
+        self::assertSame([EventKind::Upset, null], [Event::query()->sole()->kind, Event::query()->sole()->note], 'nobody wrote a note');
+        $this->get("/dogs/{$this->world->dog->id}")->assertSee('2: a bad scare');
         $this->get("/plans/{$this->world->plan->id}/sessions/create")->assertOk()->assertSee('value="40"', false)->assertSee('Saltings');
         $this->get("/plans/{$this->world->plan->id}/sessions/create?upset=4&upset_ago=1", ['HX-Request' => 'true'])->assertSee('day of rest')->assertDontSee('<html', false);
         $this->post("/plans/{$this->world->plan->id}/sessions", ['food_usual' => 'many'])->assertSessionHasErrors('food_usual');

@@ -15,7 +15,6 @@ use Core\Exposure\Exposure;
 use Core\Exposure\LoadScale;
 use Core\Exposure\PlanKind;
 use Core\Measure\Distance;
-use Core\Measure\DistanceUnit;
 use Core\Response\ModelBuilder;
 use Core\Response\Risk;
 use Core\Response\SessionEvidence;
@@ -84,7 +83,7 @@ final class EvidenceTest extends TestCase
     {
         [$plan, $trainer] = [$this->world->plan, $this->world->trainer];
         $reader = app(SituationReader::class);
-        $stamp = fn (): string => $reader->stamp($plan, app(PlanReader::class)->read($plan, DistanceUnit::Meter));
+        $stamp = fn (): string => $reader->stamp($plan, app(PlanReader::class)->read($plan));
         $before = $stamp();
 
         self::assertSame($before, $stamp());

@@ -37,7 +37,6 @@ use Core\Decision\Situation;
 use Core\Exposure\Exposure;
 use Core\Ladder\Ladder;
 use Core\Ladder\LadderData;
-use Core\Measure\DistanceUnit;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Support\Str;
 use Illuminate\Support\ViewErrorBag;
@@ -194,13 +193,13 @@ final class IntakeAndPlanningTest extends TestCase
     {
         yield 'the goal easier than the start' => [static fn (array $steps): array => array_reverse($steps), 'no harder than the first'];
         yield 'no path' => [static fn (array $steps): array => [$steps[0], $steps[count($steps) - 1]], 'cannot be reached'];
-        yield 'ten thousand steps' => [static fn (array $steps): array => array_fill(0, 1_500, $steps[0]), 'has 1500'];
-        yield 'an unknown dimension' => [static fn (array $steps): array => [[...$steps[0], 'at' => ['smell' => 'strong']]], 'no dimension "smell"'];
+        yield 'ten thousand steps' => [static fn (array $steps): array => array_fill(0, 1_500, $steps[0]), 'not 1,500'];
+        yield 'an unknown dimension' => [static fn (array $steps): array => [[...$steps[0], 'at' => ['smell' => 'strong']]], 'no detail “smell”'];
         yield 'two that say the same' => [static fn (array $steps): array => [[...$steps[0], 'at' => ['distance' => 50, 'barrier' => 'open', 'trigger_held' => 'leashed']]], 'say the same thing'];
         yield 'one step that leaves a dimension open' => [static fn (array $steps): array => [$steps[0], [...$steps[1], 'at' => ['distance' => 40]]], 'leaves it open'];
         yield 'a run of forty' => [static fn (array $steps): array => [[...$steps[0], 'criterion' => ['run' => 40]]], '20'];
-        yield 'no steps' => [static fn (array $steps): array => [], 'this one has 0'];
-        yield 'no list at all' => [static fn (array $steps): string => 'carrots', 'this one has 0'];
+        yield 'no steps' => [static fn (array $steps): array => [], 'not 0'];
+        yield 'no list at all' => [static fn (array $steps): string => 'carrots', 'not 0'];
     }
 
     /** @param  \Closure(list<array<string, mixed>>): mixed  $spoil */
@@ -242,7 +241,7 @@ final class IntakeAndPlanningTest extends TestCase
 
         $this->put("/plans/{$this->world->plan->id}", $rules)->assertSessionHasNoErrors();
         self::assertSame([2, 0.03, 'clicker'], [$this->world->plan->refresh()->most_advances, $this->world->plan->strain_limit, $this->world->plan->choices['marker'] ?? '']);
-        $this->get("/plans/{$this->world->plan->id}/ladder")->assertOk()->assertSee('at 25 trials an outing and 4 outings a week');
+        $this->get("/plans/{$this->world->plan->id}/ladder")->assertOk()->assertSee('at 25 trials per session and 4 sessions a week');
     }
 
     public function test_hostile_text_in_a_step_is_shown_as_text(): void
@@ -332,7 +331,7 @@ final class IntakeAndPlanningTest extends TestCase
             'run_length' => '5', 'caution' => 'usual', 'most_advances' => '3', 'set_minutes' => '4', 'session_minutes' => '30',
         ])->assertSessionHasNoErrors();
         $meters = static fn (Ladder $ladder): array => array_map(static fn ($step): float => round($step->exposure->distance()->meters ?? 0.0, 1), $ladder->steps);
-        $copy = app(PlanReader::class)->read(Plan::query()->latest('id')->firstOrFail(), DistanceUnit::Meter)->ladder;
+        $copy = app(PlanReader::class)->read(Plan::query()->latest('id')->firstOrFail())->ladder;
 
         self::assertSame($meters($this->situation()->ladder), $meters($copy));
     }
@@ -341,7 +340,7 @@ final class IntakeAndPlanningTest extends TestCase
     {
         app(PlanReader::class)->forget();
 
-        return app(SituationReader::class)->read($this->world->plan->refresh(), null, [], now()->toImmutable(), DistanceUnit::Meter);
+        return app(SituationReader::class)->read($this->world->plan->refresh(), null, [], now()->toImmutable());
     }
 
     /** @return array<string, mixed> */

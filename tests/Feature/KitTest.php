@@ -39,7 +39,7 @@ final class KitTest extends TestCase
     /** The same session as worked by hand in Core\Tests\Food\FoodTest. */
     public function test_pieces_dinner_and_what_was_not_earned_are_told_with_the_dogs_limits(): void
     {
-        $this->get($this->path.http_build_query(self::FOOD))->assertOk()->assertSeeInOrder(['Limits: no chicken', 'Guards food', '65</strong>, 52 g, 182 kcal', '22 pieces a day', '33 g of the usual food', '9 g of the usual food back into dinner'], false);
+        $this->get($this->path.http_build_query(self::FOOD))->assertOk()->assertSeeInOrder(['Must not eat: no chicken', 'Guards food', '65</strong>: 52 g, 182 kcal', '22 pieces a day', "33\u{00A0}g of the usual food", "9\u{00A0}g of the usual food back in the bowl"], false);
     }
 
     /** @param  array<string, string>  $changes */
@@ -65,7 +65,7 @@ final class KitTest extends TestCase
         ])->assertSessionHasNoErrors();
         $card = "/dogs/{$dog->id}/card";
 
-        $this->get($card)->assertOk()->assertSee('Nothing is held yet')->assertSee('Paw touched')->assertSee('freezes')->assertDontSee('one kidney')->assertDontSee('no chicken');
+        $this->get($card)->assertOk()->assertSee('Nothing is solid yet')->assertSee('Paw touched')->assertSee('freezes')->assertDontSee('one kidney')->assertDontSee('no chicken');
         $this->get("{$card}?parts[]=health&to=".urlencode('<b>vet</b>'))->assertOk()->assertSee('one kidney')->assertDontSee('Paw touched')->assertDontSee('<b>vet</b>', false);
     }
 

@@ -18,7 +18,6 @@ use App\Templates\TemplateFile;
 use App\Templates\TemplateFromPlan;
 use App\Upsets\IncidentWriter;
 use Core\Ladder\LadderData;
-use Core\Measure\DistanceUnit;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\DB;
@@ -45,7 +44,9 @@ final class RouteAccessTest extends TestCase
         'GET sign-in' => [302, 302, 302, 302, 302, 302, 200],
         'POST sign-in' => [302, 302, 302, 302, 302, 302, 302],
         'POST sign-out' => [302, 302, 302, 302, 302, 302, 302],
-        'PUT unit' => [302, 302, 302, 302, 302, 302, 302],
+        'GET settings' => [200, 200, 200, 200, 200, 200, 302],
+        'PUT settings' => [302, 302, 302, 302, 302, 302, 302],
+        'PUT settings/practice' => [302, 403, 403, 403, 403, 302, 302],
         'GET /' => [200, 200, 200, 200, 200, 200, 302],
         'GET help' => [200, 200, 200, 200, 200, 200, 302],
         'GET dogs' => [200, 200, 200, 200, 200, 200, 302],
@@ -127,7 +128,8 @@ final class RouteAccessTest extends TestCase
     /** What a request needs to get past validation, where that is asked for before or after the right to do it. */
     private const INPUT = [
         'POST dogs' => ['name' => 'Fern'],
-        'PUT unit' => ['distance_unit' => 'yd'],
+        'PUT settings' => ['distance_unit' => 'yd'],
+        'PUT settings/practice' => ['language' => 'en', 'distance_unit' => 'yd', 'system' => 'imperial', 'clock' => '24'],
         'POST plans/{plan}/review' => ['checked' => '1'],
         'POST dogs/{dog}/cautions' => ['read' => ['bite']],
         'PUT plans/{plan}/ladder' => ['edit' => 'copy:0'],
@@ -175,7 +177,9 @@ final class RouteAccessTest extends TestCase
         foreach (['Otherdog', 'Otherperson', 'Otherplace', 'Othernote', 'Otherreason'] as $word) {
             self::assertStringContainsString($word, $seen, 'the trainer does see it');
         }
+        $this->actingAs($world->trainer)->get("/sessions/{$world->session->id}")->assertOk()->assertSee('data-risk ', false);
         $this->actingAs($this->who('guardian', $world) ?? $world->trainer);
+        $this->get("/sessions/{$world->session->id}")->assertOk()->assertDontSee('data-risk ', false);
         foreach ($pages as $page) {
             $this->get($page)->assertOk()->assertDontSee('Otherdog')->assertDontSee('Otherperson')->assertDontSee('Otherplace')->assertDontSee('Othernote')->assertDontSee('Otherreason');
         }
@@ -194,7 +198,7 @@ final class RouteAccessTest extends TestCase
         ]);
         $assessment = Assessment::query()->create([
             'practice_id' => $world->practice->id, 'response_model_id' => $world->plan->response_model_id, 'user_id' => $world->trainer->id, 'made_at' => now(), 'observations' => [], 'evidence' => '[]',
-            'proposal' => ['isWithin' => true, 'words' => '40 m', 'reasons' => [], 'sure' => 0.0, 'limit' => null],
+            'proposal' => ['isWithin' => true, 'values' => ['distance' => 40.0], 'unsaid' => [], 'reasons' => [], 'sure' => 0.0, 'limit' => null],
         ]);
         $item = Item::query()->create(['practice_id' => $world->practice->id, 'dog_id' => $world->dog->id, 'user_id' => $world->trainer->id, 'kind' => 'harness', 'name' => 'Blue harness']);
         [$incident] = app(IncidentWriter::class)->write($world->dog, $world->trainer, ['uuid' => (string) Str::uuid(), 'occurred_at' => now()->toImmutable(), 'place' => 'lane', 'facts' => ['contact' => 'no'], 'before' => 'a cart', 'treatment' => null, 'told' => ['owner'], 'told_note' => null]);
@@ -206,7 +210,7 @@ final class RouteAccessTest extends TestCase
             '{kind}' => 'presence', '{dimension}' => 'trigger_motion', '{key}' => 'our-own', '{assessment}' => (string) $assessment->id,
             '{trial}' => (string) $world->session->trials()->value('id'), '{format}' => 'csv', '{unplaced}' => (string) $unplaced->id, '{item}' => (string) $item->id, '{limit}' => (string) $limit->id, '{incident}' => (string) $incident->id, '{place}' => (string) $world->session->place_id, '{area}' => 'ear', '{side}' => 'left',
         ]), '/');
-        $input = str_contains($route, '/ladder') ? ['ladder' => json_encode(LadderData::write(app(PlanReader::class)->read($world->plan, DistanceUnit::Meter)->ladder)), ...self::INPUT[$route] ?? []] : self::INPUT[$route] ?? ['uuid' => (string) Str::uuid(), 'session_id' => $world->session->id, 'dog_id' => $world->dog->id, 'event_kind' => 'upset', 'severity' => '1', 'ago' => '0', 'outcome' => 'returned', 'band' => '1', 'distance' => '80'];
+        $input = str_contains($route, '/ladder') ? ['ladder' => json_encode(LadderData::write(app(PlanReader::class)->read($world->plan)->ladder)), ...self::INPUT[$route] ?? []] : self::INPUT[$route] ?? ['uuid' => (string) Str::uuid(), 'session_id' => $world->session->id, 'dog_id' => $world->dog->id, 'event_kind' => 'upset', 'severity' => '1', 'ago' => '0', 'outcome' => 'returned', 'band' => '1', 'distance' => '80'];
 
         $answered = [];
         foreach (self::WHO as $who) {

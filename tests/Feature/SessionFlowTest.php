@@ -6,8 +6,8 @@ namespace Tests\Feature;
 
 use App\Http\Controllers\BreakController;
 use App\Http\Controllers\SessionController;
+use App\Http\Controllers\SettingsController;
 use App\Http\Controllers\TodayController;
-use App\Http\Controllers\UnitController;
 use App\Models\Plan;
 use App\Models\Role;
 use App\Models\Session;
@@ -23,7 +23,7 @@ use Tests\TestCase;
 #[CoversClass(SessionController::class)]
 #[CoversClass(BreakController::class)]
 #[CoversClass(TodayController::class)]
-#[CoversClass(UnitController::class)]
+#[CoversClass(SettingsController::class)]
 final class SessionFlowTest extends TestCase
 {
     use RefreshDatabase;
@@ -119,12 +119,12 @@ final class SessionFlowTest extends TestCase
 
     public function test_distances_follow_the_users_unit_in_and_out(): void
     {
-        $this->put('/unit', ['distance_unit' => 'ft'])->assertRedirect();
+        $this->put('/settings', ['distance_unit' => 'ft'])->assertRedirect();
         $this->log(['distance' => 100, 'aim' => 'step:0']);
 
         self::assertEqualsWithDelta(30.48, Trial::query()->sole()->exposures->where('part', 'real')->firstWhere('dimension', 'distance')?->number, 1e-3);
         $this->get("/sessions/{$this->world->session->id}/review")->assertSee("100\u{00A0}ft");
-        $this->put('/unit', ['distance_unit' => 'furlong'])->assertSessionHasErrors('distance_unit');
+        $this->put('/settings', ['distance_unit' => 'furlong'])->assertSessionHasErrors('distance_unit');
     }
 
     public function test_the_review_says_what_was_advised_and_what_was_chosen(): void

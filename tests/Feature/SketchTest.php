@@ -33,11 +33,22 @@ final class SketchTest extends TestCase
         $this->actingAs($this->world->trainer);
     }
 
-    /** Worked by hand: 3 m at 5 m show 12 m of a path at 20 m; (12 + 2.5)/1.4 = 10.4 s; (1.4·8 − 2.5)·5/20 = 2.2 m; 15 + 2.8 + 2.1 = 19.9 m. */
+    public function test_lengths_and_speeds_are_typed_in_the_readers_units_and_kept_in_meters(): void
+    {
+        $this->put('/settings', ['distance_unit' => 'yd', 'system' => 'imperial']);
+        $place = $this->world->plan->place_id;
+        $this->put("/places/{$place}/sketch", [...self::LAYOUT, 'trigger_speed' => '5', 'trigger_length' => '2'])->assertRedirect();
+        $layout = Sketch::query()->sole()->layout;
+        self::assertEqualsWithDelta([5 * 0.44704, 2 * 0.9144, 20 * 0.9144], [$layout['trigger_speed'], $layout['trigger_length'], $layout['path']], 1e-3);
+        $this->get("/places/{$place}/sketch")->assertSee('mph')->assertDontSee('>m/s<', false);
+        $this->put("/places/{$place}/sketch", [...self::LAYOUT, 'trigger_speed' => '40'])->assertSessionHasErrors(['trigger_speed' => 'The speed of the trigger must be 0.2 to 33.6 mph: what stands still does not pass.']);
+    }
+
+    /** Worked by hand: 3 m at 5 m show 12 m of a path at 20 m; (12 + 2.5)/1.4 = 10.4 sec; (1.4·8 − 2.5)·5/20 = 2.2 m; 15 + 2.8 + 2.1 = 19.9 m. */
     public function test_the_numbers_follow_the_sketch(): void
     {
-        $this->getJson($this->numbers([...self::LAYOUT, 'limit' => '15']))->assertOk()->assertSee("12\u{00A0}m of it", false)->assertSee('10.4 s')->assertSee('2.4 s longer than the hold')->assertSee("at most 2.2\u{00A0}m wide")->assertSee('0 %')->assertSee("20\u{00A0}m");
-        $this->getJson($this->numbers([...self::LAYOUT, 'limit' => '20.5']))->assertSee('75 %');
+        $this->getJson($this->numbers([...self::LAYOUT, 'limit' => '15']))->assertOk()->assertSee("12\u{00A0}m of it", false)->assertSee('10.4 sec')->assertSee('2.4 sec longer than the hold')->assertSee("at most 2.2\u{00A0}m wide")->assertSee('0%')->assertSee("20\u{00A0}m");
+        $this->getJson($this->numbers([...self::LAYOUT, 'limit' => '20.5']))->assertSee('75%');
         $this->getJson($this->numbers(self::LAYOUT))->assertDontSee('Inside the limit');
     }
 

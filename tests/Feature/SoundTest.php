@@ -53,9 +53,9 @@ final class SoundTest extends TestCase
     {
         $plan = $this->plan([...self::MEASURED, 'start' => '32', 'goal' => '62']);
 
-        $this->get("/plans/{$plan->id}")->assertSee("32\u{00A0}dB(A)")->assertSee('52 dB(A) at the dog at 5 % of the player');
+        $this->get("/plans/{$plan->id}")->assertSee("32\u{00A0}dB(A)")->assertSee('52 dB(A) at the dog at 5% of the player');
         // by hand: 32 − 78.02 = −46.02 dB: 0.5 %
-        $this->get("/plans/{$plan->id}/sound")->assertOk()->assertSeeInOrder(["32\u{00A0}dB(A)", '0.5 %', "62\u{00A0}dB(A)", '16 %']);
+        $this->get("/plans/{$plan->id}/sound")->assertOk()->assertSeeInOrder(["32\u{00A0}dB(A)", '0.5%', "62\u{00A0}dB(A)", '16%']);
         $play = $this->started($plan)->refresh()->state['advice']['next']['play'] ?? null;
         self::assertEqualsWithDelta(0.005, $play['fraction'], 1e-4);
     }
@@ -63,12 +63,12 @@ final class SoundTest extends TestCase
     public function test_a_plan_nobody_measured_is_told_in_percent_until_somebody_does(): void
     {
         $plan = $this->plan(['recording' => 'rumble', 'start' => '1', 'goal' => '20']);
-        $this->get("/plans/{$plan->id}")->assertSee("1\u{00A0}% of the player")->assertDontSee("\u{00A0}dB(A)");
+        $this->get("/plans/{$plan->id}")->assertSee('1% of the player')->assertDontSee("\u{00A0}dB(A)");
 
         // 70 dB(A) at full scale: 1 % is 40 dB under that
         $this->put("/plans/{$plan->id}/sound", ['recording' => 'rumble', 'read_percent' => '100', 'read_level' => '70', 'ceiling' => '65'])->assertSessionHasNoErrors();
-        $this->get("/plans/{$plan->id}")->assertSee("30\u{00A0}dB(A)")->assertDontSee("1\u{00A0}% of the player");
-        $this->get("/plans/{$plan->id}/sound")->assertSeeInOrder(["30\u{00A0}dB(A)", '1 %', "56\u{00A0}dB(A)", '20 %']);
+        $this->get("/plans/{$plan->id}")->assertSee("30\u{00A0}dB(A)")->assertDontSee('1% of the player');
+        $this->get("/plans/{$plan->id}/sound")->assertSeeInOrder(["30\u{00A0}dB(A)", '1%', "56\u{00A0}dB(A)", '20%']);
     }
 
     public function test_no_step_is_more_than_three_decibels_over_the_one_before(): void
@@ -90,7 +90,7 @@ final class SoundTest extends TestCase
         yield 'a reading without its share' => [['read_percent' => ''], 'read_percent', 'Say at how much of the player it was read.'];
         yield 'a share of nothing' => [['read_percent' => '0'], 'read_percent', 'The share of the player must be over 0 and at most 100 %.'];
         yield 'a level nobody stands' => [['read_level' => '130'], 'read_level', 'The level that was read must be 20 to 110 dB(A).'];
-        yield 'a goal in percent where decibels are told' => [['goal' => '100'], 'goal', 'Level at the dog must be a number from 20 to 80 dB(A).'];
+        yield 'a goal in percent where decibels are told' => [['goal' => '100'], 'goal', "Level at the dog must be a number from 20 to 80\u{00A0}dB(A)."];
     }
 
     /** @param  array<string, string>  $changed */
@@ -111,7 +111,7 @@ final class SoundTest extends TestCase
         $this->put("/plans/{$plan->id}/sound", [...self::MEASURED, 'read_level' => ''])->assertSessionHasErrors(['read_level' => 'Give the reading again: this plan is told in dB(A) since it was measured.']);
         // another player, read again: the same levels by other shares
         $this->put("/plans/{$plan->id}/sound", [...self::MEASURED, 'read_level' => '58'])->assertSessionHasNoErrors();
-        $this->get("/plans/{$plan->id}/sound")->assertSeeInOrder(["32\u{00A0}dB(A)", '0.25 %']);
+        $this->get("/plans/{$plan->id}/sound")->assertSeeInOrder(["32\u{00A0}dB(A)", '0.25%']);
         $this->get("/plans/{$this->world->plan->id}/sound")->assertNotFound();
     }
 

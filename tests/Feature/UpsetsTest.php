@@ -13,6 +13,7 @@ use App\Upsets\IncidentFacts;
 use App\Upsets\IncidentWriter;
 use App\Upsets\Upsets;
 use Core\Decision\Advice;
+use Core\Decision\RestReason;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Support\Str;
 use PHPUnit\Framework\Attributes\CoversClass;
@@ -47,8 +48,8 @@ final class UpsetsTest extends TestCase
             $this->post('/events', $upset)->assertRedirect("/dogs/{$this->world->dog->id}");
         }
         self::assertSame(3, Event::query()->sole()->severity);
-        $this->get("/dogs/{$this->world->dog->id}")->assertSee('Carried-over upset 2.8: a day of rest would be better.')->assertSee('a dog round the corner');
-        $this->get('/')->assertSee('Carried-over upset 2.8');
+        $this->get("/dogs/{$this->world->dog->id}")->assertSee('Still shaken: a day of rest would be better.')->assertSee('a dog round the corner');
+        $this->get('/')->assertSee('Still shaken');
         self::assertGreaterThan($calm, $this->startToday(), 'farther, or not today');
     }
 
@@ -69,7 +70,7 @@ final class UpsetsTest extends TestCase
         $this->get("/incidents/{$incident->id}")->assertSee('a child')->assertSee('the vet, the local authority')->assertSee('rests until it is reviewed');
 
         $plan = Plan::query()->sole();
-        self::assertStringContainsString('An incident of', (string) $plan->resting_reason);
+        self::assertSame(RestReason::Incident, $plan->resting_reason);
         self::assertTrue($this->world->dog->refresh()->bite_history);
         $this->postJson("/sessions/{$this->world->session->id}/trials", $this->world->trial((string) Str::uuid()))->assertCreated()->assertJsonPath('advice.action', 'refer');
         $this->post("/plans/{$plan->id}/review", ['checked' => '1']);

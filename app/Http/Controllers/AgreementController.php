@@ -17,11 +17,7 @@ use Psr\Clock\ClockInterface;
 /** What the dog's people do until training works. */
 final readonly class AgreementController
 {
-    public const ITEMS = [
-        'quiet' => 'walk at quiet hours and in quiet places', 'turn' => 'turn away or cross the road in time', 'window' => 'cover the window, close the gate',
-        'handling' => 'no handling outside training by the person whose plan is running', 'muzzle' => 'muzzle on where the dog may meet people', 'two' => 'two points of contact on the leash',
-        'guests' => 'dog behind a door when guests come', 'told' => 'tell us of every upset, the same day',
-    ];
+    public const ITEMS = ['quiet', 'turn', 'window', 'handling', 'muzzle', 'two', 'guests', 'told'];
 
     public function store(Request $request, Dog $dog, ClockInterface $clock, #[CurrentUser] User $user): RedirectResponse
     {
@@ -29,14 +25,14 @@ final readonly class AgreementController
         $agreed = $request->validate([
             'agreed_with' => ['required', 'string', 'max:120'],
             'items' => ['required', 'array', 'min:1'],
-            'items.*' => [Rule::in(array_keys(self::ITEMS))],
+            'items.*' => [Rule::in(self::ITEMS)],
             'agreement_note' => ['nullable', 'string', 'max:500'],
-        ], ['agreed_with.required' => 'Say with whom it was agreed.', 'items.required' => 'Choose at least one thing that will be done until training works.', 'items.*' => 'Choose from the list.']);
+        ], ['agreed_with.required' => say('messages.agreement.say_with_whom_it_was_agreed'), 'items.required' => say('messages.agreement.choose_at_least_one_thing_that'), 'items.*' => say('messages.agreement.choose_from_the_list')]);
         ManagementAgreement::query()->create([
             'practice_id' => $dog->practice_id, 'dog_id' => $dog->id, 'user_id' => $user->id, 'agreed_with' => $agreed['agreed_with'],
             'items' => array_values($agreed['items']), 'note' => $agreed['agreement_note'] ?? null, 'agreed_on' => $clock->now()->format('Y-m-d'),
         ]);
 
-        return redirect()->to(route('dogs.show', $dog).'#management')->with('said', "Agreed with {$agreed['agreed_with']}.");
+        return redirect()->to(route('dogs.show', $dog).'#management')->with('said', say('messages.agreement.agreed_with', ['agreed_with' => $agreed['agreed_with']]));
     }
 }

@@ -14,6 +14,8 @@ use App\Models\Place;
 use App\Models\ResponseModel;
 use App\Models\User;
 use App\Templates\TemplateShelf;
+use App\Words\AdviceInWords;
+use Core\Exposure\Exposure;
 use Core\Exposure\PlanKind;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Contracts\View\View;
@@ -36,7 +38,7 @@ final readonly class AssessmentController
         $template = $shelf->templates[$request->string('template')->value()] ?? null;
 
         return view('pages.assessments.create', [
-            'dog' => $dog, 'kind' => $kind, 'unit' => $user->distance_unit,
+            'dog' => $dog, 'kind' => $kind, 'unit' => $user->units()->distance,
             'triggers' => $dog->triggers()->where('kind', $kind->value)->orderBy('name')->limit(100)->get(),
             'people' => Person::query()->where('practice_id', $dog->practice_id)->orderBy('name')->limit(200)->get(),
             'places' => Place::query()->where('practice_id', $dog->practice_id)->orderBy('name')->limit(200)->get(),
@@ -56,6 +58,11 @@ final readonly class AssessmentController
         $model = ResponseModel::query()->with(['dog', 'trigger', 'person'])->findOrFail($assessment->response_model_id);
         Gate::authorize('plan', $model->dog);
 
-        return view('pages.assessments.show', ['assessment' => $assessment, 'model' => $model, 'unit' => $user->distance_unit]);
+        $catalog = $this->catalogs->of($model);
+
+        return view('pages.assessments.show', [
+            'assessment' => $assessment, 'model' => $model, 'inWords' => new AdviceInWords(words(), $catalog),
+            'setup' => static fn (array $values): string => words()->exposure(Exposure::of($values, $catalog), $catalog, $assessment->proposal['unsaid'] ?? []),
+        ]);
     }
 }

@@ -22,11 +22,11 @@ final readonly class CareCardController
     {
         Gate::authorize('view', $dog);
         $asked = $request->query('parts');
-        $parts = is_array($asked) ? array_values(array_intersect(array_keys(CareCard::PARTS), $asked)) : ['accepted', 'not_yet', 'areas', 'signals', 'avoid'];
+        $parts = is_array($asked) ? array_values(array_intersect(CareCard::PARTS, $asked)) : ['accepted', 'not_yet', 'areas', 'signals', 'avoid'];
         $typed = static fn (string $field): string => mb_substr($request->string($field)->trim()->value(), 0, self::MOST_CHARACTERS);
 
         return view('pages.dogs.card', [
-            'dog' => $dog, 'parts' => $parts, 'care' => $card->accepted($dog, $user->distance_unit), 'signals' => $card->signals($dog),
+            'dog' => $dog, 'parts' => $parts, 'care' => $card->accepted($dog), 'signals' => $card->signals($dog),
             // a part with neither word nor caution says nothing to anybody
             'areas' => $dog->areas()->orderBy('id')->limit(60)->get()->filter(static fn (DogArea $area): bool => $area->word !== null || $area->state->keepsHandsOff()),
             'items' => $dog->items()->limit(60)->get(),

@@ -20,9 +20,9 @@ final readonly class CautionController
     public function store(Request $request, Dog $dog, CautionBook $book, ClockInterface $clock, #[CurrentUser] User $user): RedirectResponse
     {
         Gate::authorize('view', $dog);
-        $given = $request->validate(['read' => ['required', 'array', 'max:30'], 'read.*' => [Rule::in(array_keys($book->cautions))]], ['read.*' => 'Tick the cautions you have read.']);
+        $given = $request->validate(['read' => ['required', 'array', 'max:30'], 'read.*' => [Rule::in(array_keys($book->cautions))]], ['read.*' => say('messages.caution.tick_the_cautions_you_have_read')]);
         CautionBook::markRead(array_values($given['read']), $dog, $user, $clock->now());
 
-        return redirect()->route('dogs.show', $dog)->with('said', 'Recorded as read.');
+        return redirect()->route('dogs.show', $dog)->with('said', say('messages.caution.recorded_as_read'));
     }
 }

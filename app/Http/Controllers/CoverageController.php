@@ -21,7 +21,7 @@ final readonly class CoverageController
         Gate::authorize('view', $dog);
         $kind = $request->string('kind')->value() === PlanKind::Presence->value ? PlanKind::Presence : PlanKind::Contact;
         $triggers = $dog->triggers()->where('kind', $kind->value)->orderBy('name')->limit(100)->pluck('name', 'id')->all();
-        $names = CoverageBoard::FACTORS[$kind->value];
+        $names = options("factor_{$kind->value}", CoverageBoard::FACTORS[$kind->value]);
         $pick = static fn (string $field, string $else): string => array_key_exists($request->string($field)->value(), $names) ? $request->string($field)->value() : $else;
         [$first, $second] = array_keys($names);
         $chosen = ['trigger' => array_key_exists($request->integer('trigger'), $triggers) ? $request->integer('trigger') : null, 'rows' => $pick('rows', $first), 'columns' => $pick('columns', $second)];

@@ -46,7 +46,7 @@ final readonly class DogController
     {
         $dog = $request->store();
 
-        return redirect()->route('intakes.edit', $dog)->with('said', "{$dog->name} is in. Next: the intake; all of it may be filled in later.");
+        return redirect()->route('intakes.edit', $dog)->with('said', say('messages.dog.is_in_next_the_intake_all', ['dog' => $dog->name]));
     }
 
     public function show(Dog $dog, #[CurrentUser] User $user): View
@@ -56,7 +56,7 @@ final readonly class DogController
 
         return view('pages.dogs.show', [
             'dog' => $dog,
-            'plans' => $plans->map(fn (Plan $plan): array => ['plan' => $plan, ...$this->limits->now($plan, $user->distance_unit)]),
+            'plans' => $plans->map(fn (Plan $plan): array => ['plan' => $plan, ...$this->limits->now($plan)]),
             'triggers' => $dog->triggers()->with('traits')->orderBy('name')->limit(100)->get(),
             'items' => $dog->items()->limit(60)->get(),
             'foundations' => $this->readiness->ofDog($dog),

@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Advice\DogCatalogs;
 use App\Http\Requests\EntriesRequest;
 use App\Models\Session;
 use App\Models\User;
 use App\Trials\EntryDesk;
+use App\Trials\StateInWords;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
 use Symfony\Component\HttpKernel\Exception\ConflictHttpException;
@@ -15,7 +17,7 @@ use Symfony\Component\HttpKernel\Exception\ConflictHttpException;
 /** Takes a device's queue and answers with receipts and the session as it now stands. */
 final readonly class EntryController
 {
-    public function __construct(private EntryDesk $desk)
+    public function __construct(private EntryDesk $desk, private DogCatalogs $catalogs)
     {
     }
 
@@ -23,7 +25,7 @@ final readonly class EntryController
     {
         // entries belong to who made them: another user who signed in on the same device never sends them
         if ($request->integer('user') !== $user->id) {
-            throw new ConflictHttpException('These entries were made by another user of this device. They wait until that user signs in again.');
+            throw new ConflictHttpException(say('messages.entry.these_entries_were_made_by_another'));
         }
         $device = strtolower($request->string('device')->value());
         $receipts = [];
@@ -32,6 +34,6 @@ final readonly class EntryController
             $receipts[] = $this->desk->take($session, $user, $entry, $device);
         }
 
-        return new JsonResponse(['receipts' => $receipts, 'state' => $session->state]);
+        return new JsonResponse(['receipts' => $receipts, 'state' => $session->state === null ? null : (new StateInWords(words(), $this->catalogs->of($session->plan->responseModel)))->of($session->state)]);
     }
 }

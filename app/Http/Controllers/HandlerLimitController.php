@@ -22,10 +22,10 @@ final readonly class HandlerLimitController
         Gate::authorize('plan', $dog);
         $told = $request->validate([
             'limited_person' => ['required', 'integer', Rule::exists(Person::class, 'id')->where('practice_id', $dog->practice_id)], 'reason' => ['required', 'string', 'max:300'],
-        ], ['limited_person.*' => 'Choose one of the people in the list.', 'reason.*' => 'Say why, in at most 300 characters.']);
+        ], ['limited_person.*' => say('messages.handler_limit.choose_one_of_the_people_in'), 'reason.*' => say('messages.handler_limit.say_why_in_at_most_300')]);
         HandlerLimit::query()->updateOrCreate(['dog_id' => $dog->id, 'person_id' => (int) $told['limited_person']], ['practice_id' => $dog->practice_id, 'user_id' => $user->id, 'reason' => $told['reason']]);
 
-        return redirect()->route('handling.show', $dog)->with('said', 'Kept: no session of this dog begins with that person.');
+        return redirect()->route('handling.show', $dog)->with('said', say('messages.handler_limit.kept_no_session_of_this_dog'));
     }
 
     public function destroy(HandlerLimit $limit): RedirectResponse
@@ -34,6 +34,6 @@ final readonly class HandlerLimitController
         Gate::authorize('plan', $dog);
         $limit->delete();
 
-        return redirect()->route('handling.show', $dog)->with('said', 'That person may handle this dog again.');
+        return redirect()->route('handling.show', $dog)->with('said', say('messages.handler_limit.that_person_may_handle_this_dog'));
     }
 }

@@ -24,10 +24,10 @@ final readonly class HandoverController
         $given = $request->validate([
             'to_person' => ['required', 'integer', Rule::exists(Person::class, 'id')->where('practice_id', $plan->practice_id), Rule::notIn([$plan->responseModel->person_id]), new MayHandle($plan->responseModel->dog_id)],
             'disliked' => ['nullable', 'boolean'],
-        ], ['to_person.not_in' => 'That is the person who has this plan already.', 'to_person.required' => 'Choose one of the people in the list.', 'to_person.exists' => 'Choose one of the people in the list.']);
+        ], ['to_person.not_in' => say('messages.handover.that_is_the_person_who_has'), 'to_person.required' => say('messages.handover.choose_one_of_the_people_in'), 'to_person.exists' => say('messages.handover.choose_one_of_the_people_in')]);
         $person = Person::query()->findOrFail((int) $given['to_person']);
         $copy = $giver->give($plan, $user, $person, $request->boolean('disliked'));
 
-        return redirect()->route('plans.show', $copy)->with('said', "{$person->name} has a plan of their own now. {$plan->name} with {$plan->responseModel->person->name} stays as it is.");
+        return redirect()->route('plans.show', $copy)->with('said', say('messages.handover.has_a_plan_of_their_own', ['person' => $person->name, 'plan' => $plan->name, 'person2' => $plan->responseModel->person->name]));
     }
 }

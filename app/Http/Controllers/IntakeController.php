@@ -36,6 +36,6 @@ final readonly class IntakeController
     {
         $request->store();
 
-        return redirect()->route('dogs.show', $dog)->with('said', 'The intake is kept. Next: what it reacts to, and what it can do already.');
+        return redirect()->route('dogs.show', $dog)->with('said', say('messages.intake.the_intake_is_kept_next_what'));
     }
 }

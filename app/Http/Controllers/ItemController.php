@@ -24,10 +24,10 @@ final readonly class ItemController
         Gate::authorize('plan', $dog);
         $told = $request->validate([
             'item_name' => ['required', 'string', 'max:60', Rule::unique(Item::class, 'name')->where('dog_id', $dog->id)], 'item_kind' => ['required', Rule::enum(ItemKind::class)],
-        ], ['item_name.required' => 'Give the item a name.', 'item_name.max' => 'Keep the name under 60 characters.', 'item_name.unique' => 'This dog has an item of that name.', 'item_kind.*' => 'Choose what it is.']);
+        ], ['item_name.required' => say('messages.item.give_the_item_a_name'), 'item_name.max' => say('messages.item.keep_the_name_under_60_characters'), 'item_name.unique' => say('messages.item.this_dog_has_an_item_of'), 'item_kind.*' => say('messages.item.choose_what_it_is')]);
         $item = Item::query()->create(['practice_id' => $dog->practice_id, 'dog_id' => $dog->id, 'user_id' => $user->id, 'kind' => $told['item_kind'], 'name' => $told['item_name']]);
 
-        return redirect()->route('items.show', $item)->with('said', "{$item->name} is in. Next: a ladder for putting it on.");
+        return redirect()->route('items.show', $item)->with('said', say('messages.item.is_in_next_a_ladder_for', ['item' => $item->name]));
     }
 
     public function show(Item $item, ItemBoard $board, #[CurrentUser] User $user): View
@@ -43,9 +43,9 @@ final readonly class ItemController
         Gate::authorize('train', $item->dog);
         $told = $request->validate([
             'fit_checked_on' => ['required', 'date_format:Y-m-d', 'after:2000-01-01', 'before_or_equal:today'], 'fit_note' => ['nullable', 'string', 'max:300'],
-        ], ['fit_checked_on.*' => 'Give the day as year-month-day, not in the future.', 'fit_note.max' => 'Keep the note under 300 characters.']);
+        ], ['fit_checked_on.*' => say('messages.item.give_the_day_as_year_month'), 'fit_note.max' => say('messages.item.keep_the_note_under_300_characters')]);
         $item->update(['fit_checked_on' => $told['fit_checked_on'], 'fit_note' => $told['fit_note'] ?? null]);
 
-        return redirect()->route('items.show', $item)->with('said', 'The look at the fit is kept.');
+        return redirect()->route('items.show', $item)->with('said', say('messages.item.the_look_at_the_fit_is'));
     }
 }

@@ -15,6 +15,7 @@ use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Facades\Validator;
 use Illuminate\Support\MessageBag;
 use Illuminate\Support\ViewErrorBag;
+use Illuminate\Validation\Rule;
 
 /** Fit and food for a dog: numbers worked out from the address alone, nothing stored. */
 final readonly class KitController
@@ -32,33 +33,50 @@ final readonly class KitController
         }
 
         return view('pages.dogs.kit', [
-            'dog' => $dog, 'which' => $which, 'stages' => $food->stages, 'source' => $food->source, 'limits' => $dog->intake?->food_limits, 'guards' => $dog->intake?->guards_food === true,
+            'dog' => $dog, 'which' => $which, 'stages' => $food->stages, 'source' => say('food.source'), 'limits' => $dog->intake?->food_limits, 'guards' => $dog->intake?->guards_food === true,
             'cautions' => $cautions->keyed(['food', 'muzzle', 'collar', 'halter', 'fit']), ...$shown,
         ]);
+    }
+
+    /**
+     * As typed in the reader's units.
+     *
+     * @param  array<string, mixed>  $typed
+     * @param  array<string, string>  $units  metric, by field
+     * @return array<string, ?float>
+     */
+    private function inMetric(array $typed, array $units): array
+    {
+        $found = [];
+        foreach ($typed as $field => $value) {
+            $found[$field] = is_numeric($value) ? words()->reader->units->toMetric((float) $value, $units[$field]) : null;
+        }
+
+        return $found;
     }
 
     /** @return array<string, mixed> */
     private function answer(Request $request, string $which, FoodCatalog $food): array
     {
-        $rules = ['stage' => ['nullable', 'string', 'max:40']];
+        $rules = ['stage' => $which === 'food' ? ['required', Rule::in(array_keys($food->stages))] : ['nullable']];
         $names = [];
-        foreach (KitCheck::FIELDS[$which] as $field => [$label]) {
+        foreach (array_keys(KitCheck::FIELDS[$which]) as $field) {
             $rules[$field] = [in_array($field, KitCheck::OPTIONAL, true) ? 'nullable' : 'required', 'numeric', 'between:0,1000'];
-            $names[$field] = $label;
+            $names[$field] = say("options.gear_field.{$field}");
         }
         $input = array_map(static fn (mixed $value): mixed => is_string($value) ? str_replace(',', '.', trim($value)) : $value, $request->only(array_keys($rules)));
-        $validator = Validator::make($input, $rules, ['required' => ':attribute: measure it and type the number.', 'numeric' => ':attribute: type a number, for example 12.5.', 'between' => ':attribute: that cannot be.'], $names);
+        $validator = Validator::make($input, $rules, ['stage.*' => say('messages.kit.stage'), 'required' => say('messages.kit.attribute_measure_it_and_type_the'), 'numeric' => say('messages.kit.attribute_type_a_number_for_example'), 'between' => say('messages.kit.attribute_that_cannot_be')], $names);
         if ($validator->fails()) {
             return $this->told($validator->errors());
         }
-        $numbers = array_map(static fn (mixed $value): ?float => is_numeric($value) ? (float) $value : null, array_intersect_key($validator->validated(), KitCheck::FIELDS[$which]));
+        $numbers = $this->inMetric(array_intersect_key($validator->validated(), KitCheck::FIELDS[$which]), KitCheck::FIELDS[$which]);
         try {
             return match ($which) {
                 'basket', 'collar', 'harness' => ['findings' => KitCheck::fit($which, $numbers)],
-                default => ['food' => KitCheck::food($food, $request->string('stage')->value(), $numbers)],
+                default => ['food' => KitCheck::food($food, $food->stages[$request->string('stage')->value()], $numbers)],
             };
         } catch (InvalidMeasure $problem) {
-            return $this->told(new MessageBag([$which => $problem->getMessage()]));
+            return $this->told(new MessageBag([$which => words()->error($problem)]));
         }
     }
 

@@ -38,13 +38,13 @@ final readonly class LadderController
     public function edit(Request $request, Plan $plan, #[CurrentUser] User $user): View
     {
         Gate::authorize('update', $plan);
-        $ladder = $this->plans->read($plan, $user->distance_unit)->ladder;
+        $ladder = $this->plans->read($plan)->ladder;
         $version = $request->has('version') ? $plan->versions()->where('number', $request->integer('version'))->first() : null;
         if ($version !== null) {
-            $ladder = LadderData::read($version->steps, $this->plans->read($plan, $user->distance_unit)->catalog);
+            $ladder = LadderData::read($version->steps, $this->plans->read($plan)->catalog);
         }
-        $model = $this->board->model($plan, $ladder, $user->distance_unit);
-        $edit = $request->boolean('replan') ? $this->desk->apply($ladder, 'replan', [], $model) : new LadderEdit($ladder, null, $version === null ? '' : "Version {$version->number} as it was. Keep it to go back to it.");
+        $model = $this->board->model($plan, $ladder);
+        $edit = $request->boolean('replan') ? $this->desk->apply($ladder, 'replan', [], $model) : new LadderEdit($ladder, null, $version === null ? '' : say('messages.ladder.version_as_it_was_keep_it', ['number' => $version->number]));
 
         return $this->page($plan, $edit, null, $user, $request);
     }
@@ -55,15 +55,15 @@ final readonly class LadderController
         $ladder = $request->ladder();
         try {
             if ($request->edit() === 'undo') {
-                return $this->page($plan, new LadderEdit($request->before() ?? $ladder, null, 'The last change is taken back.'), null, $user, $request);
+                return $this->page($plan, new LadderEdit($request->before() ?? $ladder, null, say('messages.ladder.the_last_change_is_taken_back')), null, $user, $request);
             }
-            $edit = $this->desk->apply($ladder, $request->edit(), $request->step(), $this->board->model($plan, $ladder, $user->distance_unit), $plan->place?->room_meters);
+            $edit = $this->desk->apply($ladder, $request->edit(), $request->step(), $this->board->model($plan, $ladder), $plan->place?->room_meters);
             $isSame = LadderData::write($edit->ladder) === LadderData::write($ladder);
 
             return $this->page($plan, $edit, $isSame ? $request->before() : $ladder, $user, $request);
         } catch (InvalidLadder $problem) {
             $open = str_starts_with($problem->pointer, '/step') ? $request->at() : null;
-            view()->share('errors', (new ViewErrorBag)->put('default', new MessageBag([ltrim(str_replace('/', '.', $problem->pointer), '.') ?: 'ladder' => $problem->getMessage()])));
+            view()->share('errors', (new ViewErrorBag)->put('default', new MessageBag([ltrim(str_replace('/', '.', $problem->pointer), '.') ?: 'ladder' => words()->error($problem, $this->plans->read($plan)->catalog)])));
 
             return $this->page($plan, new LadderEdit($ladder, $open, ''), $request->before(), $user, $request, $open === null ? [] : $request->step());
         }
@@ -72,12 +72,12 @@ final readonly class LadderController
     public function store(LadderRequest $request, Plan $plan, PlanReviser $reviser, #[CurrentUser] User $user): RedirectResponse
     {
         $ladder = $request->ladder();
-        $review = $this->board->review($plan, $ladder, $this->board->model($plan, $ladder, $user->distance_unit), $user->distance_unit);
+        $review = $this->board->review($plan, $ladder, $this->board->model($plan, $ladder));
         if (! $review->hasPath()) {
             $gap = $review->firstGap();
             throw ValidationException::withMessages(['ladder' => $gap === null
-                ? 'The goal, the last step, is no harder than the first. Turn the order round, or change the goal.'
-                : 'Step '.($gap + 1).' cannot be reached from what comes before it. Split it, add a step between, or lay the ladder again.']);
+                ? say('messages.ladder.the_goal_the_last_step_is')
+                : say('messages.ladder.unreachable', ['step' => $gap + 1])]);
         }
 
         $problems = LadderLimits::problems(array_map(static fn (Step $step): array => $step->exposure->values, $ladder->steps), $plan->responseModel->dog_id, $plan->session_minutes, SoundSetUp::of($plan->responseModel));
@@ -86,18 +86,18 @@ final readonly class LadderController
         }
 
         return $reviser->revise($plan, $user, $ladder)
-            ? redirect()->route('plans.show', $plan)->with('said', "Version {$plan->version} of the ladder is in use. What was held is carried over.")
-            : redirect()->route('plans.show', $plan)->with('said', 'The ladder is as it was: nothing to keep.');
+            ? redirect()->route('plans.show', $plan)->with('said', say('messages.ladder.version_of_the_ladder_is_in', ['version' => $plan->version]))
+            : redirect()->route('plans.show', $plan)->with('said', say('messages.ladder.the_ladder_is_as_it_was'));
     }
 
     /** @param  array<mixed>  $typed  of the open step, where it was refused */
     private function page(Plan $plan, LadderEdit $edit, ?Ladder $before, User $user, Request $request, array $typed = []): View
     {
-        $model = $this->board->model($plan, $edit->ladder, $user->distance_unit);
+        $model = $this->board->model($plan, $edit->ladder);
 
         return view($request->header('HX-Request') === 'true' ? 'partials.ladder-board' : 'pages.plans.ladder', [
-            ...$this->board->of($plan, $edit->ladder, $model, $user->distance_unit),
-            'plan' => $plan, 'edit' => $edit, 'before' => $before, 'unit' => $user->distance_unit, 'typed' => $typed,
+            ...$this->board->of($plan, $edit->ladder, $model, $user->units()->distance),
+            'plan' => $plan, 'edit' => $edit, 'before' => $before, 'unit' => $user->units()->distance, 'typed' => $typed,
             'versions' => $plan->versions()->with('user')->limit(50)->get(), 'choices' => $this->catalogs->methods()->choices,
         ]);
     }

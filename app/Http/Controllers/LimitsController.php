@@ -18,6 +18,6 @@ final readonly class LimitsController
     {
         Gate::authorize('view', $plan);
 
-        return view('pages.plans.limits', ['plan' => $plan, 'unit' => $user->distance_unit, 'zone' => $user->practice->time_zone, ...$board->of($plan, $user->distance_unit)]);
+        return view('pages.plans.limits', ['plan' => $plan, ...$board->of($plan)]);
     }
 }

@@ -4,10 +4,15 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Advice\DogCatalogs;
 use App\Models\Session;
+use App\Trials\StateInWords;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
+use Words\Lexicon;
+use Words\Phrases;
+use Words\Reader;
 
 /**
  * The session as it stands, for a second device that looks on. Asked for every second or two: it answers at once from one row,
@@ -15,6 +20,10 @@ use Illuminate\Http\Response;
  */
 final readonly class LiveController
 {
+    public function __construct(private DogCatalogs $catalogs, private Lexicon $lexicon)
+    {
+    }
+
     public function __invoke(Request $request, int $session): JsonResponse|Response
     {
         $row = Session::query()->toBase()->where('id', $session)->first(['state', 'ended_at']);
@@ -27,6 +36,9 @@ final readonly class LiveController
             return new Response('', 204);
         }
 
-        return new JsonResponse(['state' => [...(is_array($state) ? $state : []), 'ended' => $row->ended_at !== null]]);
+        $catalog = $this->catalogs->of(Session::query()->findOrFail($session)->plan->responseModel);
+        $words = new Phrases($this->lexicon, Reader::fromText($request->string('reader')->value()));
+
+        return new JsonResponse(['state' => [...(new StateInWords($words, $catalog))->of(is_array($state) ? $state : []), 'ended' => $row->ended_at !== null]]);
     }
 }

@@ -20,10 +20,10 @@ final readonly class MeterController
     {
         $session = $request->training();
         if ($session->ended_at !== null) {
-            return new JsonResponse(['message' => 'This session has ended. Connect the meter to the next one.'], 410);
+            return new JsonResponse(['message' => say('messages.meter.this_session_has_ended_connect_the')], 410);
         }
         if ($this->meter->isFull($session->id)) {
-            return new JsonResponse(['message' => 'This session holds as many readings as it can ('.Meter::MOST_READINGS.').'], 429);
+            return new JsonResponse(['message' => say('messages.meter.full', ['most' => Meter::MOST_READINGS])], 429);
         }
         $ceiling = SoundSetUp::of($session->plan->responseModel)->ceiling ?? null;
         $loudest = max(array_column($request->readings(), 'level'));

@@ -17,7 +17,7 @@ final readonly class MeterTokenController
     {
         Gate::authorize('view', $session);
         if ($session->ended_at !== null) {
-            return new JsonResponse(['message' => 'This session has ended. A meter is connected to a session that runs.'], 409);
+            return new JsonResponse(['message' => say('messages.meter_token.this_session_has_ended_a_meter')], 409);
         }
 
         return new JsonResponse(['address' => route('meter.store', $session->id), 'token' => $meter->connect($session)], 201);

@@ -32,7 +32,7 @@ final readonly class OrderController
         abort_unless($own->has($dimension) && $own->dimension($dimension)->kind === DimensionKind::Ordered, 404);
 
         return view('pages.dogs.order', [
-            'dog' => $dog, 'kind' => $kind, 'dimension' => $own->dimension($dimension), 'usual' => $this->catalogs->dimensions($kind)->dimension($dimension),
+            'dog' => $dog, 'kind' => $kind, 'dimension' => $own->dimension($dimension), 'catalog' => $own, 'usualCatalog' => $this->catalogs->dimensions($kind),
         ]);
     }
 
@@ -45,22 +45,22 @@ final readonly class OrderController
         if ($request->boolean('usual')) {
             DimensionOrder::query()->where('dog_id', $dog->id)->where('kind', $kind->value)->where('dimension', $dimension)->delete();
 
-            return redirect()->route('dogs.show', $dog)->with('said', 'Back to the usual order.');
+            return redirect()->route('dogs.show', $dog)->with('said', say('messages.order.back_to_the_usual_order'));
         }
         $keys = array_map(static fn (DimensionValue $value): string => $value->key, $usual->dimension($dimension)->values);
-        $places = $request->validate(['place' => ['required', 'array:'.implode(',', $keys)], 'place.*' => ['required', 'integer', 'between:1,'.count($keys)]], ['place.*' => 'Give every value a place from 1 (easiest) to '.count($keys).'.'])['place'];
+        $places = $request->validate(['place' => ['required', 'array:'.implode(',', $keys)], 'place.*' => ['required', 'integer', 'between:1,'.count($keys)]], ['place.*' => say('messages.order.places', ['count' => count($keys)])])['place'];
         asort($places);
         try {
             $order = array_map(strval(...), array_keys($places));
             $usual->dimension($dimension)->ordered($order);
         } catch (InvalidExposure $problem) {
-            throw ValidationException::withMessages(['place' => $problem->getMessage()]);
+            throw ValidationException::withMessages(['place' => words()->error($problem, $usual)]);
         }
         if (count(array_unique($places)) !== count($keys)) {
-            throw ValidationException::withMessages(['place' => 'Two values have the same place. Give each its own.']);
+            throw ValidationException::withMessages(['place' => say('messages.order.two_values_have_the_same_place')]);
         }
         DimensionOrder::query()->updateOrCreate(['dog_id' => $dog->id, 'kind' => $kind->value, 'dimension' => $dimension], ['practice_id' => $dog->practice_id, 'order' => $order]);
 
-        return redirect()->route('dogs.show', $dog)->with('said', "{$dog->name}'s own order of {$usual->dimension($dimension)->label} is used from now on, in every plan.");
+        return redirect()->route('dogs.show', $dog)->with('said', say('messages.order.s_own_order_of_is_used', ['dog' => $dog->name, 'dimension' => words()->dimension($usual, $dimension)]));
     }
 }

@@ -25,7 +25,9 @@ use App\Templates\TemplateShelf;
 use App\Upsets\Upsets;
 use Core\Decision\RuleBook;
 use Core\Exposure\Dimension;
+use Core\Exposure\DimensionKey;
 use Core\Exposure\DimensionKind;
+use Core\Exposure\Exposure;
 use Core\Exposure\PlanKind;
 use Core\Planning\LadderReview;
 use Illuminate\Container\Attributes\CurrentUser;
@@ -57,15 +59,16 @@ final readonly class PlanController
             'places' => Place::query()->where('practice_id', $dog->practice_id)->orderBy('name')->limit(200)->get(),
             'items' => $dog->items()->limit(60)->get(),
             'methods' => $this->catalogs->methods()->suiting($kind),
-            'refusal' => $this->catalogs->methods()->refusal,
             'choices' => $this->catalogs->methods()->choices,
             'templates' => $shelf->of($dog->practice_id)->ofKind($kind),
             'template' => $request->string('template')->value(),
-            'measure' => $catalog->dimension($kind->leads()),
+            'catalog' => $catalog,
+            'proposalWords' => $assessed === null ? '' : words()->exposure(Exposure::of($assessment->proposal['values'], $catalog), $catalog, $assessment->proposal['unsaid'] ?? []),
+            'measure' => $catalog->dimension(DimensionKey::leading($kind)->value),
             'ordered' => array_filter($catalog->dimensions, static fn (Dimension $dimension): bool => $dimension->kind === DimensionKind::Ordered),
-            'measured' => array_filter($catalog->dimensions, static fn (Dimension $dimension): bool => $dimension->kind->isMeasured() && $dimension->key !== $kind->leads()),
+            'measured' => array_filter($catalog->dimensions, static fn (Dimension $dimension): bool => $dimension->kind->isMeasured() && $dimension->key !== DimensionKey::leading($kind)->value),
             'sources' => LadderPlan::cases(),
-            'unit' => $user->distance_unit,
+            'unit' => $user->units()->distance,
             'assessment' => $assessed === null ? null : $assessment,
             'assessed' => $assessed,
         ]);
@@ -77,18 +80,19 @@ final readonly class PlanController
         $plan = $writer->write($dog, $user, $draft);
 
         return $draft->ladder === LadderPlan::ByHand
-            ? redirect()->route('ladders.edit', $plan)->with('said', 'The plan has its first step. Add the next ones here.')
-            : redirect()->route('plans.show', $plan)->with('said', 'The plan is made. Look at the ladder, then start a session.');
+            ? redirect()->route('ladders.edit', $plan)->with('said', say('messages.plan.the_plan_has_its_first_step'))
+            : redirect()->route('plans.show', $plan)->with('said', say('messages.plan.the_plan_is_made_look_at'));
     }
 
     public function show(Plan $plan, Readiness $readiness, #[CurrentUser] User $user): View
     {
         Gate::authorize('view', $plan);
-        $situation = $this->situations->read($plan, null, [], $this->clock->now(), $user->distance_unit, new Setting($plan->place, $this->upsets->on($plan->responseModel->dog_id, $this->clock->now())->upset));
+        $situation = $this->situations->read($plan, null, [], $this->clock->now(), new Setting($plan->place, $this->upsets->on($plan->responseModel->dog_id, $this->clock->now())->upset));
 
         return view('pages.plans.show', [
             'plan' => $plan,
             'situation' => $situation,
+            'catalog' => $situation->catalog,
             'start' => RuleBook::standard()->decide($situation),
             'review' => $situation->model === null ? null : LadderReview::of($situation->ladder, $situation->model, $situation->limits),
             'method' => $this->catalogs->methods()->method($plan->method),
@@ -99,7 +103,7 @@ final readonly class PlanController
             'missing' => $readiness->missing($plan),
             'waivers' => $plan->waivers()->with('user')->limit(50)->get(),
             'cautions' => $readiness->cautions($plan),
-            'contradictions' => $this->situations->contradictions($plan, $user->distance_unit, $this->clock->now()),
+            'contradictions' => $this->situations->contradictions($plan, $this->clock->now()),
             'people' => Person::query()->where('practice_id', $plan->practice_id)->whereKeyNot($plan->responseModel->person_id)->orderBy('name')->limit(200)->get(),
             'sessions' => $plan->sessions()->reorder()->orderByDesc('started_at')->select(['id', 'plan_id', 'started_at', 'ended_at'])->withCount('trials')->limit(20)->get(),
         ]);
@@ -109,7 +113,7 @@ final readonly class PlanController
     {
         $request->store();
 
-        return redirect()->route('ladders.edit', $plan)->with('said', 'The rules are changed; they hold from the next trial on.');
+        return redirect()->route('ladders.edit', $plan)->with('said', say('messages.plan.the_rules_are_changed_they_hold'));
     }
 
     /** The plan goes out of sight; its sessions and trials stay, and late trials still join them. */
@@ -118,6 +122,6 @@ final readonly class PlanController
         Gate::authorize('update', $plan);
         $plan->delete();
 
-        return redirect()->route('dogs.show', $plan->responseModel->dog_id)->with('said', "The plan \"{$plan->name}\" is put away. Its sessions are kept.");
+        return redirect()->route('dogs.show', $plan->responseModel->dog_id)->with('said', say('messages.plan.the_plan_is_put_away_its', ['plan' => $plan->name]));
     }
 }

@@ -17,9 +17,9 @@ final readonly class PlanReviewController
     public function store(Request $request, Plan $plan, #[CurrentUser] User $user): RedirectResponse
     {
         Gate::authorize('update', $plan);
-        $request->validate(['checked' => ['accepted']], ['checked.accepted' => 'Confirm that pain, kit, place and trigger were checked.']);
+        $request->validate(['checked' => ['accepted']], ['checked.accepted' => say('messages.plan_review.confirm_that_pain_kit_place_and')]);
         $plan->update(['resting_reason' => null, 'reviewed_by' => $user->id]);
 
-        return redirect()->route('plans.show', $plan)->with('said', "Reviewed by {$user->name}: the plan gives advice again.");
+        return redirect()->route('plans.show', $plan)->with('said', say('messages.plan_review.reviewed_by_the_plan_gives_advice', ['user' => $user->name]));
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Advice\DogCatalogs;
 use App\Advice\LimitReader;
 use App\Advice\SituationReader;
 use App\Models\Session;
@@ -21,7 +22,7 @@ use Psr\Clock\ClockInterface;
 
 final readonly class ReviewController
 {
-    public function __construct(private SessionStrip $strip, private LimitReader $limits, private SituationReader $situations, private Agreement $agreement, private SessionMoments $moments, private ContactSummary $contact, private ClockInterface $clock)
+    public function __construct(private SessionStrip $strip, private LimitReader $limits, private SituationReader $situations, private Agreement $agreement, private SessionMoments $moments, private ContactSummary $contact, private DogCatalogs $catalogs, private ClockInterface $clock)
     {
     }
 
@@ -33,14 +34,14 @@ final readonly class ReviewController
             'session' => $session,
             'plan' => $session->plan,
             'dog' => $session->plan->responseModel->dog,
-            'unit' => $user->distance_unit,
-            'rows' => $this->strip->rows($session, $user->distance_unit),
+            'catalog' => $this->catalogs->of($session->plan->responseModel),
+            'rows' => $this->strip->rows($session),
             'moments' => [...$this->contact->of($session), ...$this->moments->of($session)],
             'agreement' => $this->agreement->of($session),
             'undone' => $session->trials()->whereHas('corrections', static fn ($corrections) => $corrections->where('kind', 'undo'))->count(),
-            ...$this->limits->around($session, $user->distance_unit),
+            ...$this->limits->around($session),
             'nextStart' => $session->plan->trashed() ? null
-                : RuleBook::standard()->decide($this->situations->read($session->plan, null, [], $this->clock->now(), $user->distance_unit)),
+                : RuleBook::standard()->decide($this->situations->read($session->plan, null, [], $this->clock->now())),
             'editUuid' => fn (): string => (string) Str::uuid7(),
         ]);
     }

@@ -37,10 +37,11 @@ final readonly class SessionController
         $last = $plan->sessions()->reorder()->latest('started_at')->latest('id')->first();
         $place = $request->has('place_id') ? $request->place() : ($last === null ? $plan->place : $last->place);
         $setting = $this->start->setting($plan, $place, $request->upset());
+        $situation = $this->situations->read($plan, null, [], $this->clock->now(), $setting);
         $suggestion = [
             'setting' => $setting,
-            'start' => RuleBook::standard()->decide($this->situations->read($plan, null, [], $this->clock->now(), $user->distance_unit, $setting)),
-            'unit' => $user->distance_unit,
+            'start' => RuleBook::standard()->decide($situation),
+            'catalog' => $situation->catalog,
         ];
 
         return $request->header('HX-Request') === 'true'
@@ -70,9 +71,9 @@ final readonly class SessionController
         $reason = trim($request->string('without_reason')->value());
         $limit = HandlerLimit::query()->where('dog_id', $plan->responseModel->dog_id)->where('person_id', $plan->responseModel->person_id)->first();
         $problems = array_filter([
-            'handler' => $limit === null ? null : "{$plan->responseModel->person->name} may not handle this dog: {$limit->reason}. Give the plan to another person, or change that on the handling page.",
-            'read' => array_diff_key($unread, array_flip($request->read())) === [] ? null : 'Read the cautions and tick them.',
-            'without_reason' => $missing === [] || $reason !== '' ? null : 'Say why it begins without what is not ready, or show that first.',
+            'handler' => $limit === null ? null : say('messages.session.may_not_handle_this_dog_give', ['person' => $plan->responseModel->person->name, 'reason' => $limit->reason]),
+            'read' => array_diff_key($unread, array_flip($request->read())) === [] ? null : say('messages.session.read_the_cautions_and_tick_them'),
+            'without_reason' => $missing === [] || $reason !== '' ? null : say('messages.session.say_why_it_begins_without_what'),
         ]);
         if ($problems !== []) {
             throw ValidationException::withMessages($problems);

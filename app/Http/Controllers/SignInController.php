@@ -32,7 +32,7 @@ final class SignInController
         }
         if (! Auth::attempt(['email' => $given['email'], 'password' => $given['password']], $request->boolean('remember'))) {
             RateLimiter::hit($key, self::WAIT_SECONDS);
-            throw ValidationException::withMessages(['email' => 'This email address and password do not belong together. Check both and try again.']);
+            throw ValidationException::withMessages(['email' => say('messages.sign_in.this_email_address_and_password_do')]);
         }
         RateLimiter::clear($key);
         $request->session()->regenerate();

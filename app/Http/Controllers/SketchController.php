@@ -30,7 +30,7 @@ final readonly class SketchController
         $sketch = Sketch::query()->where('place_id', $place->id)->first();
         $plans = $this->board->plans($place, $user);
         $plan = $plans->firstWhere('id', $request->integer('plan')) ?? $plans->first();
-        $limit = $this->board->limit($plan, $user->distance_unit);
+        $limit = $this->board->limit($plan);
         $stored = $sketch->layout ?? [];
         $layout = $stored === [] ? Layout::usual(max(15.0, 1.2 * ($limit?->point->meters ?? 25.0))) : Layout::of(array_map(floatval(...), array_intersect_key($stored, array_flip(SketchRequest::LENGTHS))));
         $how = ['trigger_length' => 2.5, 'trigger_speed' => 1.4, 'handler_speed' => 1.4, 'hold' => 15.0];
@@ -39,7 +39,7 @@ final readonly class SketchController
         }
 
         return view('pages.places.sketch', [
-            'place' => $place, 'sketch' => $sketch, 'plans' => $plans, 'plan' => $plan, 'limit' => $limit, 'layout' => $layout, 'how' => $how, 'unit' => $user->distance_unit,
+            'place' => $place, 'sketch' => $sketch, 'plans' => $plans, 'plan' => $plan, 'limit' => $limit, 'layout' => $layout, 'how' => $how, 'unit' => $user->units()->distance,
             'setUp' => SetUp::of($layout, $how['trigger_speed'], $how['trigger_length'], $how['handler_speed'], $how['hold'], $limit?->point?->meters), 'hold' => $how['hold'],
             'counted' => $this->board->counted($place, new \DateTimeZone($user->practice->time_zone)),
         ]);
@@ -48,20 +48,20 @@ final readonly class SketchController
     /** The numbers of a sketch that is being drawn: nothing is stored. */
     public function show(SketchRequest $request, #[CurrentUser] User $user, Place $place): View
     {
-        $layout = $request->layout($user->distance_unit);
+        $layout = $request->layout($user->units()->distance);
         $limit = $request->filled('limit') ? $request->number('limit') : null;
 
-        return view('partials.sketch-numbers', ['setUp' => $request->setUp($layout, $limit), 'layout' => $layout, 'unit' => $user->distance_unit, 'hold' => $request->number('hold')]);
+        return view('partials.sketch-numbers', ['setUp' => $request->setUp($layout, $limit), 'layout' => $layout, 'unit' => $user->units()->distance, 'hold' => $request->number('hold')]);
     }
 
     public function update(SketchRequest $request, Place $place, #[CurrentUser] User $user): RedirectResponse
     {
-        $layout = $request->layout($user->distance_unit);
+        $layout = $request->layout($user->units()->distance);
         Sketch::query()->updateOrCreate(['place_id' => $place->id], [
             'practice_id' => $place->practice_id, 'user_id' => $user->id, 'passes' => $request->passes(), 'note' => $request->validated('note'),
             'layout' => [...$layout->values(), 'trigger_length' => $request->number('trigger_length'), 'trigger_speed' => $request->number('trigger_speed'), 'handler_speed' => $request->number('handler_speed'), 'hold' => $request->number('hold')],
         ]);
 
-        return redirect()->route('sketches.edit', [$place, 'plan' => $request->integer('plan')])->with('said', 'The sketch is kept with the place.');
+        return redirect()->route('sketches.edit', [$place, 'plan' => $request->integer('plan')])->with('said', say('messages.sketch.the_sketch_is_kept_with_the'));
     }
 }

@@ -17,26 +17,26 @@ use Illuminate\Validation\Rule;
 /** A foundation as it was shown: when, where, how far. */
 final readonly class SkillController
 {
-    public const STATES = ['ready' => 'ready', 'learning' => 'learning', 'lost' => 'lost again'];
+    public const STATES = ['ready', 'learning', 'lost'];
 
     public function store(Request $request, Dog $dog, CoreCatalogs $catalogs, #[CurrentUser] User $user): RedirectResponse
     {
         Gate::authorize('train', $dog);
         $shown = $request->validate([
             'skill' => ['required', Rule::in(array_keys($catalogs->methods()->skills))],
-            'state' => ['required', Rule::in(array_keys(self::STATES))],
+            'state' => ['required', Rule::in(self::STATES)],
             'shown_in' => ['required', 'string', 'max:120'],
             'shown_on' => ['required', 'date_format:Y-m-d', 'after:2000-01-01', 'before_or_equal:today'],
             'skill_note' => ['nullable', 'string', 'max:300'],
         ], [
-            'skill.*' => 'Choose one of the foundations.', 'state.*' => 'Choose ready, learning or lost again.', 'shown_in.required' => 'Say where it was shown: a skill of the kitchen is not one of the street.',
-            'shown_on.*' => 'Give the day as year-month-day, not in the future.',
+            'skill.*' => say('messages.skill.choose_one_of_the_foundations'), 'state.*' => say('messages.skill.choose_ready_learning_or_lost_again'), 'shown_in.required' => say('messages.skill.say_where_it_was_shown_a'),
+            'shown_on.*' => say('messages.skill.give_the_day_as_year_month'),
         ]);
         SkillShowing::query()->create([
             'practice_id' => $dog->practice_id, 'dog_id' => $dog->id, 'user_id' => $user->id, 'skill' => $shown['skill'], 'state' => $shown['state'],
             'place' => $shown['shown_in'], 'shown_on' => $shown['shown_on'], 'note' => $shown['skill_note'] ?? null,
         ]);
 
-        return redirect()->to(route('dogs.show', $dog).'#foundations')->with('said', 'Kept: '.$catalogs->methods()->skills[$shown['skill']]->label.'.');
+        return redirect()->to(route('dogs.show', $dog).'#foundations')->with('said', say('messages.saved.kept', ['what' => say("methods.skills.{$shown['skill']}.label")]));
     }
 }

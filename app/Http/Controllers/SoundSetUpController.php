@@ -28,8 +28,8 @@ final readonly class SoundSetUpController
         $open = $plan->sessions()->whereNull('ended_at')->whereNotNull('meter_token')->reorder()->latest('id')->first();
 
         return view('pages.plans.sound', [
-            'plan' => $plan, 'setUp' => $setUp, 'player' => $setUp->player(), 'inCore' => $plans->read($plan, $user->distance_unit), 'unit' => $user->distance_unit,
-            'recordings' => collect(Recording::cases())->mapWithKeys(static fn (Recording $recording): array => [$recording->value => $recording->label()]),
+            'plan' => $plan, 'setUp' => $setUp, 'player' => $setUp->player(), 'inCore' => $plans->read($plan), 'unit' => $user->units()->distance,
+            'recordings' => collect(Recording::cases())->mapWithKeys(static fn (Recording $recording): array => [$recording->value => words()->label($recording)]),
             'reading' => $open === null ? null : $meter->now($open->id),
         ]);
     }
@@ -38,6 +38,6 @@ final readonly class SoundSetUpController
     {
         $request->store();
 
-        return redirect()->route('sounds.edit', $plan)->with('said', 'The sound is set up. It holds from the next trial on.');
+        return redirect()->route('sounds.edit', $plan)->with('said', say('messages.sound_set_up.the_sound_is_set_up_it'));
     }
 }

@@ -53,7 +53,7 @@ final readonly class TemplateController
 
         return view('pages.templates.show', [
             'template' => $template, 'steps' => $shelf->steps($template), 'catalog' => $this->catalogs->dimensions($template->kind), 'skills' => $this->catalogs->methods()->skills,
-            'cautions' => $cautions->keyed($template->cautions), 'own' => $this->own($key, $user), 'unit' => $user->distance_unit,
+            'cautions' => $cautions->keyed($template->cautions), 'own' => $this->own($key, $user), 'unit' => $user->units()->distance,
         ]);
     }
 
@@ -66,22 +66,22 @@ final readonly class TemplateController
     public function store(Request $request, Plan $plan, TemplateFromPlan $maker, #[CurrentUser] User $user): RedirectResponse
     {
         Gate::authorize('update', $plan);
-        $given = $request->validate(['template_label' => ['required', 'string', 'max:120'], 'template_about' => ['nullable', 'string', 'max:600']], ['template_label.*' => 'Give the template a name of up to 120 characters.']);
-        $template = $this->checked('template_label', fn (): array => $this->files->keep([$maker->make($plan, $user, $given['template_label'], $given['template_about'] ?? "As worked out in {$plan->name}.")], $user))[0];
+        $given = $request->validate(['template_label' => ['required', 'string', 'max:120'], 'template_about' => ['nullable', 'string', 'max:600']], ['template_label.*' => say('messages.template.give_the_template_a_name_of')]);
+        $template = $this->checked('template_label', fn (): array => $this->files->keep([$maker->make($plan, $user, $given['template_label'], $given['template_about'] ?? say('messages.template.as_worked_out_in', ['plan' => $plan->name]))], $user))[0];
 
-        return redirect()->route('templates.show', $template->key)->with('said', "Kept as a template of the practice: {$template->label}.");
+        return redirect()->route('templates.show', $template->key)->with('said', say('messages.template.kept_as_a_template_of_the', ['template' => $template->label]));
     }
 
     public function import(Request $request, #[CurrentUser] User $user): RedirectResponse
     {
         Gate::authorize('create', PracticeTemplate::class);
-        $request->validate(['file' => ['required_without:text', 'nullable', 'file', 'max:'.self::MOST_KILOBYTES], 'text' => ['nullable', 'string', 'max:'.self::MOST_KILOBYTES * 1024]], ['file.required_without' => 'Choose a file, or paste its text.', 'file.*' => 'The file must be JSON of at most 1 MB.']);
+        $request->validate(['file' => ['required_without:text', 'nullable', 'file', 'max:'.self::MOST_KILOBYTES], 'text' => ['nullable', 'string', 'max:'.self::MOST_KILOBYTES * 1024]], ['file.required_without' => say('messages.template.choose_a_file_or_paste_its'), 'file.*' => say('messages.template.the_file_must_be_json_of')]);
         $upload = $request->file('file');
         $json = $upload instanceof UploadedFile ? (string) $upload->get() : $request->string('text')->value();
         $kept = $this->checked($upload instanceof UploadedFile ? 'file' : 'text', fn (): array => $this->files->import($json, $user));
 
         return count($kept) === 1
-            ? redirect()->route('templates.show', $kept[0]->key)->with('said', "Taken over: {$kept[0]->label}.")
+            ? redirect()->route('templates.show', $kept[0]->key)->with('said', say('messages.template.taken_over', ['kept' => $kept[0]->label]))
             : redirect()->route('templates.index')->with('said', count($kept).' templates are taken over.');
     }
 
@@ -90,14 +90,14 @@ final readonly class TemplateController
         $own = $this->own($key, $user) ?? abort(404);
         Gate::authorize('update', $own);
 
-        return view('pages.templates.edit', ['own' => $own, 'template' => $this->found($key, $user)[1], 'skills' => $this->catalogs->methods()->skills, 'catalog' => $this->catalogs->dimensions(PlanKind::from($own->kind)), 'unit' => $user->distance_unit]);
+        return view('pages.templates.edit', ['own' => $own, 'template' => $this->found($key, $user)[1], 'skills' => $this->catalogs->methods()->skills, 'catalog' => $this->catalogs->dimensions(PlanKind::from($own->kind)), 'unit' => $user->units()->distance]);
     }
 
     public function update(TemplateRequest $request, string $key, #[CurrentUser] User $user): RedirectResponse
     {
         $this->checked('steps', fn (): array => $this->files->keep([$this->catalogs->templateReader()->read($request->changed($request->own()->content))], $user));
 
-        return redirect()->route('templates.show', $key)->with('said', 'The template is changed. Plans made from it stay as they are.');
+        return redirect()->route('templates.show', $key)->with('said', say('messages.template.the_template_is_changed_plans_made'));
     }
 
     public function destroy(string $key, #[CurrentUser] User $user): RedirectResponse
@@ -106,13 +106,13 @@ final readonly class TemplateController
         Gate::authorize('update', $own);
         $using = array_filter($this->shelf->of($user->practice_id)->templates, static fn (Template $template): bool => $template->key !== $key && array_filter($template->items, static fn ($item): bool => $item instanceof Inclusion && $item->template === $key) !== []);
         if ($using !== []) {
-            throw ValidationException::withMessages(['template' => 'It is part of '.implode(', ', array_map(static fn (Template $template): string => $template->label, $using)).'. Change that first.']);
+            throw ValidationException::withMessages(['template' => say('messages.template.part_of', ['names' => implode(', ', array_map(static fn (Template $template): string => $template->label, $using))])]);
         }
         $content = json_encode($own->content, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE);
         $own->delete();
         $this->shelf->forget();
 
-        return redirect()->route('templates.index')->with('said', "Taken out: {$own->label}. To have it back, import the text below.")->with('_old_input', ['text' => $content]);
+        return redirect()->route('templates.index')->with('said', say('messages.template.taken_out_to_have_it_back', ['own' => $own->label]))->with('_old_input', ['text' => $content]);
     }
 
     /** @return array{TemplateCatalog, Template} */
@@ -137,7 +137,7 @@ final readonly class TemplateController
         try {
             $kept = $keep();
         } catch (InvalidLadder $problem) {
-            throw ValidationException::withMessages([$field => $problem->pointer === '' ? $problem->getMessage() : "At {$problem->pointer}: {$problem->getMessage()}"]);
+            throw ValidationException::withMessages([$field => $problem->pointer === '' ? words()->error($problem) : say('messages.template.at', ['pointer' => $problem->pointer, 'problem' => words()->error($problem)])]);
         }
 
         return $kept === [] ? throw new \LogicException('A file holds at least one template.') : $kept;

@@ -37,12 +37,16 @@ final readonly class TodayController
         $carried = [];
 
         return view('pages.today', [
-            'due' => $plans->map(function (Plan $plan) use ($now, $user, &$carried): array {
+            'due' => $plans->map(function (Plan $plan) use ($now, &$carried): array {
+                $carried[$plan->responseModel->dog_id] ??= $this->upsets->on($plan->responseModel->dog_id, $now);
+                $situation = $this->situations->read($plan, null, [], $now, new Setting($plan->place, $carried[$plan->responseModel->dog_id]->upset));
+
                 return [
                     'plan' => $plan,
                     'lastAt' => $plan->getAttribute('last_session_at') === null ? null : new \DateTimeImmutable((string) $plan->getAttribute('last_session_at')),
-                    'carried' => Upsets::inWords($carried[$plan->responseModel->dog_id] ??= $this->upsets->on($plan->responseModel->dog_id, $now)),
-                    'start' => RuleBook::standard()->decide($this->situations->read($plan, null, [], $now, $user->distance_unit, new Setting($plan->place, $carried[$plan->responseModel->dog_id]->upset))),
+                    'carried' => Upsets::inWords($carried[$plan->responseModel->dog_id]),
+                    'start' => RuleBook::standard()->decide($situation),
+                    'catalog' => $situation->catalog,
                 ];
             }),
             'unfinished' => IncidentWriter::unfinished(InSight::dogs($user)),

@@ -44,13 +44,13 @@ final readonly class TrayController
     /** A device hands in a trial that names no session it can still reach. The receipt names the UUID. */
     public function store(Request $request, #[CurrentUser] User $user): JsonResponse
     {
-        $given = $request->validate(['uuid' => ['required', 'string', 'uuid']], TrialRules::MESSAGES);
+        $given = $request->validate(['uuid' => ['required', 'string', 'uuid']], TrialRules::messages());
         $payload = $request->except(['_token']);
         if (strlen((string) json_encode($payload)) > self::MOST_BYTES) {
-            throw ValidationException::withMessages(['uuid' => 'This trial holds more than 20,000 characters. Shorten its note.']);
+            throw ValidationException::withMessages(['uuid' => say('messages.tray.this_trial_holds_more_than_20')]);
         }
         UnplacedTrial::query()->firstOrCreate(['practice_id' => $user->practice_id, 'uuid' => strtolower((string) $given['uuid'])], [
-            'user_id' => $user->id, 'payload' => $payload, 'reason' => 'Its session could not be found.', 'received_at' => $this->clock->now(),
+            'user_id' => $user->id, 'payload' => $payload, 'reason' => say('messages.tray.its_session_could_not_be_found'), 'received_at' => $this->clock->now(),
         ]);
 
         return new JsonResponse(['trial' => ['uuid' => strtolower((string) $given['uuid'])], 'placed' => false], 202);
@@ -59,16 +59,16 @@ final readonly class TrayController
     public function place(Request $request, UnplacedTrial $unplaced, #[CurrentUser] User $user): RedirectResponse
     {
         Gate::authorize('view', $unplaced);
-        $given = $request->validate(['session_id' => ['required', 'integer']], ['session_id.required' => 'Choose the session that this trial belongs to.']);
+        $given = $request->validate(['session_id' => ['required', 'integer']], ['session_id.required' => say('messages.tray.choose_the_session_that_this_trial')]);
         $session = Session::query()->where('practice_id', $user->practice_id)->findOrFail((int) $given['session_id']);
         Gate::authorize('view', $session);
-        $checked = Validator::make($unplaced->payload, $this->rules->of($session, $user->distance_unit, $unplaced->payload['exposure'] ?? null), TrialRules::MESSAGES)->after(TrialRules::afterwards(...))->validate();
+        $checked = Validator::make($unplaced->payload, $this->rules->of($session, $user->units()->distance, $unplaced->payload['exposure'] ?? null), TrialRules::messages())->after(TrialRules::afterwards(...))->validate();
         // whoever logged it did so; filing it changes nothing of that
         $by = User::query()->find($unplaced->user_id) ?? $user;
-        $this->logger->log($session, $by, $this->rules->toTrial($checked, $session, $user->distance_unit));
+        $this->logger->log($session, $by, $this->rules->toTrial($checked, $session, $user->units()->distance));
         $unplaced->update(['settled_at' => $this->clock->now()]);
 
-        return redirect()->route('tray.index')->with('said', 'The trial has joined its session, and the session was worked out again.');
+        return redirect()->route('tray.index')->with('said', say('messages.tray.the_trial_has_joined_its_session'));
     }
 
     public function destroy(UnplacedTrial $unplaced): RedirectResponse
@@ -77,6 +77,6 @@ final readonly class TrayController
         Gate::authorize('create', Dog::class);
         $unplaced->update(['settled_at' => $this->clock->now()]);
 
-        return redirect()->route('tray.index')->with('said', 'Dismissed. The trial stays on record, out of sight.');
+        return redirect()->route('tray.index')->with('said', say('messages.tray.dismissed_the_trial_stays_on_record'));
     }
 }

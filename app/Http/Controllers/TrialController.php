@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Advice\DogCatalogs;
 use App\Http\Requests\EditTrialRequest;
 use App\Http\Requests\LogTrialRequest;
 use App\Http\Requests\TrialRules;
@@ -12,13 +13,14 @@ use App\Models\Session;
 use App\Models\Trial;
 use App\Models\User;
 use App\Trials\TrialLogger;
+use App\Words\AdviceInWords;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 
 final readonly class TrialController
 {
-    public function __construct(private TrialLogger $logger, private TrialRules $rules)
+    public function __construct(private TrialLogger $logger, private TrialRules $rules, private DogCatalogs $catalogs)
     {
     }
 
@@ -30,7 +32,7 @@ final readonly class TrialController
         return $request->expectsJson()
             ? new JsonResponse([
                 'trial' => ['uuid' => strtolower((string) $request->validated('uuid'))],
-                'advice' => self::asJson($logged['advice']),
+                'advice' => self::asJson($logged['advice'], new AdviceInWords(words(), $this->catalogs->of($session->plan->responseModel))),
             ], $logged['isNew'] ? 201 : 200)
             : redirect()->route('sessions.show', $session);
     }
@@ -40,22 +42,22 @@ final readonly class TrialController
         $found = Trial::query()->where('session_id', $session->id)->findOrFail($trial);
         $changes = $request->toChanges();
         if ($changes === []) {
-            return redirect()->route('sessions.review', $session)->with('said', 'Nothing was changed.');
+            return redirect()->route('sessions.review', $session)->with('said', say('messages.trial.nothing_was_changed'));
         }
         $this->logger->edit($session, $user, $found->id, (string) $request->validated('uuid'), $changes);
 
-        return redirect()->route('sessions.review', $session)->with('said', 'The correction is kept beside the trial, and the session was worked out again.');
+        return redirect()->route('sessions.review', $session)->with('said', say('messages.trial.the_correction_is_kept_beside_the'));
     }
 
     /** @return array<string, mixed> */
-    public static function asJson(AdviceGiven $advice): array
+    public static function asJson(AdviceGiven $advice, AdviceInWords $inWords): array
     {
         return [
             'action' => $advice->action->value,
-            'label' => $advice->action->label(),
+            'label' => $inWords->action($advice->action, false),
             'exposure' => $advice->exposure,
-            'reasons' => $advice->reasons,
-            'alternatives' => $advice->alternatives,
+            'reasons' => array_map(static fn (array $reason): array => ['code' => $reason['code'], 'sentence' => $inWords->reason($reason)], $advice->reasons),
+            'alternatives' => array_map(static fn (array $other): array => [...$other, 'change' => $inWords->change($other)], $advice->alternatives),
             'risk' => $advice->strain_mean === null ? null : [
                 'strainMean' => $advice->strain_mean, 'strainBound' => $advice->strain_bound,
                 'reactionMean' => $advice->reaction_mean, 'reactionBound' => $advice->reaction_bound,

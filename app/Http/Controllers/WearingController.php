@@ -36,8 +36,8 @@ final readonly class WearingController
             'movement' => ['required', Rule::enum(Movement::class)],
             'wearing_note' => ['nullable', 'string', 'max:300'],
         ], [
-            'uuid.*' => 'This entry has no identifier. Reload the page and log it again.', 'minutes.*' => 'Give the minutes it was worn: 0.1 to '.self::MOST_MINUTES.'.', 'person_id.exists' => 'Choose one of the people in the list.', 'person_id.in' => 'Choose one of the people in the list.',
-            'situation.*' => 'Choose what went on.', 'movement.*' => 'Choose how it moved.', 'wearing_note.max' => 'Keep the note under 300 characters.',
+            'uuid.*' => say('messages.wearing.this_entry_has_no_identifier_reload'), 'minutes.*' => say('messages.wearing.minutes', ['most' => self::MOST_MINUTES]), 'person_id.exists' => say('messages.wearing.choose_one_of_the_people_in'), 'person_id.in' => say('messages.wearing.choose_one_of_the_people_in'),
+            'situation.*' => say('messages.wearing.choose_what_went_on'), 'movement.*' => say('messages.wearing.choose_how_it_moved'), 'wearing_note.max' => say('messages.wearing.keep_the_note_under_300_characters'),
         ]);
         $seconds = (int) round(60.0 * (float) $told['minutes']);
         $logged = WearingLogged::query()->firstOrCreate(['practice_id' => $item->practice_id, 'uuid' => strtolower((string) $told['uuid'])], [
@@ -45,6 +45,6 @@ final readonly class WearingController
             'situation' => $told['situation'], 'movement' => $told['movement'], 'note' => $told['wearing_note'] ?? null,
         ]);
 
-        return redirect()->route('items.show', $item)->with('said', $logged->wasRecentlyCreated ? 'Logged.' : 'That was logged already; it counts once.');
+        return redirect()->route('items.show', $item)->with('said', $logged->wasRecentlyCreated ? say('messages.saved.logged') : say('messages.wearing.that_was_logged_already_it_counts'));
     }
 }

@@ -21,7 +21,7 @@ final readonly class AreaOnDog implements ValidationRule
         $isMissing = is_string($value) && DogArea::query()->where('dog_id', $this->dogId)->where('area', $value)->where('state', AreaState::Missing->value)
             ->whereIn('side', array_filter(['both', $this->side]))->exists();
         if ($isMissing) {
-            $fail('This dog has no such part: its handling map says it is missing. Choose another, or correct the map.');
+            $fail(say('messages.area_on_dog.this_dog_has_no_such_part'));
         }
     }
 }

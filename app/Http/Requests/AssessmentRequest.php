@@ -28,7 +28,7 @@ final class AssessmentRequest extends FormRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        $distance = new TypedDistance($this->signedIn()->distance_unit);
+        $distance = new TypedDistance($this->signedIn()->units()->distance);
         $practice = $this->dog()->practice_id;
 
         return [
@@ -53,10 +53,10 @@ final class AssessmentRequest extends FormRequest
     public function messages(): array
     {
         return [
-            'trigger_name.required_without' => 'Say what the dog reacts to, or choose a trigger it already has.',
-            'trigger_name.unique' => 'This dog has a trigger of that name, of another kind. Give another name.',
-            'person_id.*' => 'Choose who handles the dog.', 'template.required' => 'Choose the ladder whose steps were tried.',
-            'tried.*.band' => 'Choose how it took it.', 'tried.*.food' => 'Choose how it took the food.',
+            'trigger_name.required_without' => say('messages.assessment.say_what_the_dog_reacts_to'),
+            'trigger_name.unique' => say('messages.assessment.this_dog_has_a_trigger_of'),
+            'person_id.*' => say('messages.assessment.choose_who_handles_the_dog'), 'template.required' => say('messages.assessment.choose_the_ladder_whose_steps_were'),
+            'tried.*.band' => say('messages.assessment.choose_how_it_took_it'), 'tried.*.food' => say('messages.assessment.choose_how_it_took_the_food'),
         ];
     }
 
@@ -67,18 +67,18 @@ final class AssessmentRequest extends FormRequest
                 return;
             }
             if ($this->kind() !== PlanKind::Presence && ($this->container->make(TemplateShelf::class)->of($this->dog()->practice_id)->templates[$this->template()] ?? null)?->kind !== $this->kind()) {
-                $validator->errors()->add('template', 'Choose one of the templates of this kind.');
+                $validator->errors()->add('template', say('messages.assessment.choose_one_of_the_templates_of'));
             }
             foreach ($this->rows() as $i => $row) {
                 if ($this->kind() === PlanKind::Presence && ! isset($row['distance']) && $row !== []) {
-                    $validator->errors()->add("tried.{$i}.distance", 'Give the distance of this test too, or clear the row.');
+                    $validator->errors()->add("tried.{$i}.distance", say('messages.assessment.give_the_distance_of_this_test'));
                 }
                 if (isset($row['distance']) && $this->kind() === PlanKind::Presence && count($row) === 1) {
-                    $validator->errors()->add("tried.{$i}.band", 'Say how it went there: the cue, the food, or what you saw.');
+                    $validator->errors()->add("tried.{$i}.band", say('messages.assessment.say_how_it_went_there_the'));
                 }
             }
             if (array_filter($this->rows()) === [] && ! $this->filled('reaction')) {
-                $validator->errors()->add($this->kind() === PlanKind::Presence ? 'reaction' : 'tried', 'Give at least one thing that was seen: where it reacts, or how one test went.');
+                $validator->errors()->add($this->kind() === PlanKind::Presence ? 'reaction' : 'tried', say('messages.assessment.give_at_least_one_thing_that'));
             }
         });
     }
@@ -96,7 +96,7 @@ final class AssessmentRequest extends FormRequest
     public function toDraft(): AssessmentDraft
     {
         $isPresence = $this->kind() === PlanKind::Presence;
-        $unit = $this->signedIn()->distance_unit;
+        $unit = $this->signedIn()->units()->distance;
 
         return new AssessmentDraft(
             $this->kind(),

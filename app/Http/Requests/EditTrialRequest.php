@@ -37,7 +37,7 @@ final class EditTrialRequest extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return TrialRules::MESSAGES;
+        return TrialRules::messages();
     }
 
     /** @return list<callable> */

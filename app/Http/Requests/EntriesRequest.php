@@ -31,6 +31,6 @@ final class EntriesRequest extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['entries.max' => 'Send at most '.self::MOST.' entries at once.', 'entries.*.uuid.*' => 'Each entry needs a UUID of its own.', 'entries.*.kind.*' => 'Unknown kind of entry: '.implode(', ', EntryDesk::KINDS).'.'];
+        return ['entries.max' => say('messages.entries.most', ['most' => self::MOST]), 'entries.*.uuid.*' => say('messages.entries.each_entry_needs_a_uuid_of'), 'entries.*.kind.*' => say('messages.entries.kind', ['kinds' => implode(', ', EntryDesk::KINDS)])];
     }
 }

@@ -15,7 +15,7 @@ final class IntakeRequest extends FormRequest
 {
     use OfDog;
 
-    public const WORST = ['none' => 'none of these', 'growl' => 'growled', 'snap' => 'snapped at the air', 'bite' => 'bit, skin whole', 'skin' => 'bit and broke skin'];
+    public const WORST = ['none', 'growl', 'snap', 'bite', 'skin'];
 
     private const FLAGS = ['sudden_change', 'pain_signs', 'guards_food', 'corrections', 'children_near'];
 
@@ -27,7 +27,7 @@ final class IntakeRequest extends FormRequest
             'since' => ['nullable', 'string', 'max:120'],
             'how_often' => ['nullable', 'string', 'max:120'],
             'history' => ['nullable', 'string', 'max:4000'],
-            'worst' => ['required', Rule::in(array_keys(self::WORST))],
+            'worst' => ['required', Rule::in(self::WORST)],
             'worst_facts' => ['nullable', 'string', 'max:500', Rule::requiredIf(in_array($this->input('worst'), ['bite', 'skin'], true))],
             'vet_seen_on' => ['nullable', 'date_format:Y-m-d', 'after:1990-01-01', 'before_or_equal:today'],
             'medication' => ['nullable', 'string', 'max:200'],
@@ -44,11 +44,11 @@ final class IntakeRequest extends FormRequest
     public function messages(): array
     {
         return [
-            'arrived_on.*' => 'Give the day it came as year-month-day, not in the future.',
-            'vet_seen_on.*' => 'Give the day the vet saw it as year-month-day, not in the future.',
-            'worst.*' => 'Choose the worst it has done so far.',
-            'worst_facts.required' => 'A bite needs its facts: when, to whom, what came just before. Facts only, no judgement.',
-            'normal_signs.*.in' => 'Choose signs from the list.',
+            'arrived_on.*' => say('messages.intake.give_the_day_it_came_as'),
+            'vet_seen_on.*' => say('messages.intake.give_the_day_the_vet_saw'),
+            'worst.*' => say('messages.intake.choose_the_worst_it_has_done'),
+            'worst_facts.required' => say('messages.intake.a_bite_needs_its_facts_when'),
+            'normal_signs.*.in' => say('messages.intake.choose_signs_from_the_list'),
         ];
     }
 

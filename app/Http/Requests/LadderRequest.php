@@ -36,7 +36,7 @@ final class LadderRequest extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['ladder.*' => 'The ladder did not arrive whole. Reload the page; what is stored is unchanged.', 'edit.*' => 'There is no such edit.'];
+        return ['ladder.*' => say('messages.ladder.the_ladder_did_not_arrive_whole'), 'edit.*' => say('messages.ladder.there_is_no_such_edit')];
     }
 
     public function edit(): string
@@ -88,9 +88,9 @@ final class LadderRequest extends FormRequest
         if (! $catalog->has($key) || ! $catalog->dimension($key)->kind->isMeasured() || ! is_numeric($typed)) {
             return $typed;
         }
-        $isDistance = $catalog->dimension($key)->kind === DimensionKind::Distance && (float) $typed > 0.0 && (float) $typed < Distance::MOST_METERS / $this->signedIn()->distance_unit->meters();
+        $isDistance = $catalog->dimension($key)->kind === DimensionKind::Distance && (float) $typed > 0.0 && (float) $typed < Distance::MOST_METERS / $this->signedIn()->units()->distance->meters();
 
-        return $isDistance ? round(Distance::from((float) $typed, $this->signedIn()->distance_unit)->meters, 4) : $catalog->dimension($key)->kept((float) $typed);
+        return $isDistance ? round(Distance::from((float) $typed, $this->signedIn()->units()->distance)->meters, 4) : $catalog->dimension($key)->kept((float) $typed);
     }
 
     private function read(string $field): Ladder
@@ -99,13 +99,13 @@ final class LadderRequest extends FormRequest
         try {
             return LadderData::read(is_array($rows) ? $rows : [], $this->inCore()->catalog);
         } catch (InvalidLadder $problem) {
-            throw ValidationException::withMessages(['ladder' => trim("{$problem->pointer} {$problem->getMessage()}")]);
+            throw ValidationException::withMessages(['ladder' => trim("{$problem->pointer} ".words()->error($problem, $this->inCore()->catalog))]);
         }
     }
 
     private function inCore(): PlanInCore
     {
-        return $this->container->make(PlanReader::class)->read($this->plan(), $this->signedIn()->distance_unit);
+        return $this->container->make(PlanReader::class)->read($this->plan());
     }
 
     private function signedIn(): User

@@ -15,13 +15,13 @@ final class LogTrialRequest extends FormRequest
     /** @return array<string, list<mixed>> */
     public function rules(TrialRules $rules): array
     {
-        return $rules->of($this->training(), $this->signedIn()->distance_unit, $this->input('exposure'));
+        return $rules->of($this->training(), $this->signedIn()->units()->distance, $this->input('exposure'));
     }
 
     /** @return array<string, string> */
     public function messages(): array
     {
-        return TrialRules::MESSAGES;
+        return TrialRules::messages();
     }
 
     /** @return list<callable> */
@@ -32,7 +32,7 @@ final class LogTrialRequest extends FormRequest
 
     public function toTrial(TrialRules $rules): IncomingTrial
     {
-        return $rules->toTrial($this->validated(), $this->training(), $this->signedIn()->distance_unit);
+        return $rules->toTrial($this->validated(), $this->training(), $this->signedIn()->units()->distance);
     }
 
     private function signedIn(): User

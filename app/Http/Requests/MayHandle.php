@@ -18,7 +18,7 @@ final readonly class MayHandle implements ValidationRule
     {
         $limit = is_numeric($value) ? HandlerLimit::query()->with('person')->where('dog_id', $this->dogId)->where('person_id', (int) $value)->first() : null;
         if ($limit !== null) {
-            $fail("{$limit->person->name} may not handle this dog: {$limit->reason}. Choose another person, or change that on the handling page.");
+            $fail(say('messages.may_handle.may_not_handle_this_dog_choose', ['person' => $limit->person->name, 'reason' => $limit->reason]));
         }
     }
 }

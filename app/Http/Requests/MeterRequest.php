@@ -19,7 +19,7 @@ final class MeterRequest extends FormRequest
     public function authorize(): bool
     {
         if (! Meter::isToken($this->training()->meter_token, (string) $this->bearerToken())) {
-            throw new HttpResponseException(new JsonResponse(['message' => 'The token is not that of this session. Connect the meter again.'], 401));
+            throw new HttpResponseException(new JsonResponse(['message' => say('messages.meter.the_token_is_not_that_of')], 401));
         }
 
         return true;
@@ -40,8 +40,8 @@ final class MeterRequest extends FormRequest
     public function messages(): array
     {
         return [
-            'readings.*.number.*' => 'Count the readings of a session: a whole number from 0 on.', 'readings.*.level.*' => 'A level is a number of dB(A) from 0 to 140.',
-            'readings.*.age_ms.*' => 'The age is how many milliseconds ago it was read: 0 to 600,000.', 'readings.*' => 'Send 1 to 100 readings at a time, as a list.',
+            'readings.*.number.*' => say('messages.meter.count_the_readings_of_a_session'), 'readings.*.level.*' => say('messages.meter.a_level_is_a_number_of'),
+            'readings.*.age_ms.*' => say('messages.meter.the_age_is_how_many_milliseconds'), 'readings.*' => say('messages.meter.send_1_to_100_readings_at'),
         ];
     }
 
@@ -67,6 +67,6 @@ final class MeterRequest extends FormRequest
 
     protected function failedValidation(Validator $validator): never
     {
-        throw new HttpResponseException(new JsonResponse(['message' => 'The readings were not kept.', 'errors' => $validator->errors()->toArray()], 422));
+        throw new HttpResponseException(new JsonResponse(['message' => say('messages.meter.the_readings_were_not_kept'), 'errors' => $validator->errors()->toArray()], 422));
     }
 }

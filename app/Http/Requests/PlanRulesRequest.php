@@ -30,7 +30,7 @@ final class PlanRulesRequest extends FormRequest
             'outings_a_week' => ['required', 'numeric', 'between:0.5,21'],
             'trials_an_outing' => ['nullable', 'integer', 'between:1,200', Rule::prohibitedIf($this->plan()->place_id === null)],
             'choices' => ['nullable', 'array:'.implode(',', array_keys($choices))],
-            ...array_combine(array_map(static fn (string $key): string => "choices.{$key}", array_keys($choices)), array_map(static fn (Choice $choice): array => ['nullable', Rule::in(array_keys($choice->options))], array_values($choices))),
+            ...array_combine(array_map(static fn (string $key): string => "choices.{$key}", array_keys($choices)), array_map(static fn (Choice $choice): array => ['nullable', Rule::in($choice->options)], array_values($choices))),
         ];
     }
 
@@ -38,8 +38,8 @@ final class PlanRulesRequest extends FormRequest
     public function messages(): array
     {
         return [
-            'session_minutes.gte' => 'A session is at least as long as one of its sets.', 'easy_after.*' => 'Give 1 to 9 good ones before an easy one, or 0 for never.', 'outings_a_week.*' => 'Give 0.5 to 21 outings a week.',
-            'trials_an_outing.prohibited' => 'The plan has no fixed place to count trials at.', 'trials_an_outing.*' => 'Give 1 to 200 trials an outing.', 'choices.*' => 'Choose one of the options shown.',
+            'session_minutes.gte' => say('messages.plan_rules.a_session_is_at_least_as'), 'easy_after.*' => say('messages.plan_rules.give_1_to_9_good_ones'), 'outings_a_week.*' => say('messages.plan_rules.give_0_5_to_21_outings'),
+            'trials_an_outing.prohibited' => say('messages.plan_rules.the_plan_has_no_fixed_place'), 'trials_an_outing.*' => say('messages.plan_rules.give_1_to_200_trials_an'), 'choices.*' => say('messages.plan_rules.choose_one_of_the_options_shown'),
         ];
     }
 
@@ -49,7 +49,7 @@ final class PlanRulesRequest extends FormRequest
         $limits = $this->validated('caution') === 'cautious' || $plan->responseModel->dog->isCautious() ? RiskLimits::cautious() : RiskLimits::usual();
         $this->container->make(Connection::class)->transaction(function () use ($plan, $limits): void {
             $plan->update([
-                'strain_limit' => $limits->strain, 'reaction_limit' => $limits->reaction, 'most_advances' => $this->integer('most_advances'), 'set_minutes' => $this->integer('set_minutes'),
+                'strain_limit' => $limits->strain->value, 'reaction_limit' => $limits->reaction->value, 'most_advances' => $this->integer('most_advances'), 'set_minutes' => $this->integer('set_minutes'),
                 'session_minutes' => $this->integer('session_minutes'), 'outings_a_week' => $this->float('outings_a_week'), 'easy_after' => $this->integer('easy_after', $plan->easy_after), 'choices' => [...$plan->choices ?? [], ...$this->array('choices')],
             ]);
             if ($this->filled('trials_an_outing')) {

@@ -14,10 +14,18 @@ use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Validation\ValidationException;
 
-/** A place as it is sketched: lengths in the user's unit, speeds in m/s. */
+/** A place as it is sketched: lengths and speeds in the user's units. */
 final class SketchRequest extends FormRequest
 {
     public const LENGTHS = ['path', 'left', 'right', 'depth', 'cover', 'exit'];
+
+    private const SPEEDS = ['trigger_speed', 'handler_speed'];
+
+    private const LEAST_SPEED = 0.1;
+
+    private const MOST_SPEED = 15.0;
+
+    private const MOST_LENGTH = 30.0;
 
     private const DEFAULTS = ['trigger_length' => 2.5, 'trigger_speed' => 1.4, 'handler_speed' => 1.4, 'hold' => 15.0];
 
@@ -37,14 +45,13 @@ final class SketchRequest extends FormRequest
     {
         return [
             ...array_fill_keys(self::LENGTHS, ['required', 'numeric', 'between:-2000,2000']),
-            'trigger_length' => ['required', 'numeric', 'between:0,30'],
-            'trigger_speed' => ['required', 'numeric', 'between:0.1,15'],
-            'handler_speed' => ['required', 'numeric', 'between:0.1,15'],
+            'trigger_length' => ['required', 'numeric', 'between:0,'.$this->typed('trigger_length', self::MOST_LENGTH)],
+            ...array_fill_keys(self::SPEEDS, ['required', 'numeric', 'between:'.$this->typed('trigger_speed', self::LEAST_SPEED).','.$this->typed('trigger_speed', self::MOST_SPEED)]),
             'hold' => ['required', 'numeric', 'between:0,60'],
             'limit' => ['nullable', 'numeric', 'between:0.1,500'],
             'plan' => ['nullable', 'integer'],
             'note' => ['nullable', 'string', 'max:300'],
-            'passes' => ['nullable', 'array:'.implode(',', array_keys(SketchBoard::TIMES))],
+            'passes' => ['nullable', 'array:'.implode(',', SketchBoard::TIMES)],
             'passes.*' => ['nullable', 'integer', 'between:0,500'],
         ];
     }
@@ -53,9 +60,9 @@ final class SketchRequest extends FormRequest
     public function messages(): array
     {
         return [
-            ...array_combine(array_map(static fn (string $field): string => "{$field}.*", self::LENGTHS), array_fill(0, count(self::LENGTHS), 'Type a length as a number, for example 12.5.')),
-            'trigger_speed.*' => 'The speed of the trigger must be 0.1 to 15 m/s: what stands still does not pass.', 'handler_speed.*' => 'The handler\'s speed must be 0.1 to 15 m/s.', 'trigger_length.*' => 'The length must be 0 to 30 meters.',
-            'hold.*' => 'The hold must be 0 to 60 seconds.', 'passes.*' => 'Count 0 to 500 passes an hour.', 'note.max' => 'Keep the note under 300 characters.',
+            ...array_combine(array_map(static fn (string $field): string => "{$field}.*", self::LENGTHS), array_fill(0, count(self::LENGTHS), say('messages.sketch.type_a_length_as_a_number'))),
+            'trigger_speed.*' => say('messages.sketch.the_speed_of_the_trigger_must', $this->speeds()), 'handler_speed.*' => say('messages.sketch.the_handlers_speed_must_be_0', $this->speeds()), 'trigger_length.*' => say('messages.sketch.the_length_must_be_0_to', ['most' => words()->formats->meters(self::MOST_LENGTH)]),
+            'hold.*' => say('messages.sketch.the_hold_must_be_0_to'), 'passes.*' => say('messages.sketch.count_0_to_500_passes_an'), 'note.max' => say('messages.sketch.keep_the_note_under_300_characters'),
         ];
     }
 
@@ -65,7 +72,7 @@ final class SketchRequest extends FormRequest
         try {
             return Layout::of(array_map(fn (mixed $value): float => (float) $value * $unit->meters(), array_intersect_key($this->validated(), array_flip(self::LENGTHS))));
         } catch (InvalidLayout $problem) {
-            throw ValidationException::withMessages([$problem->field => $problem->getMessage()]);
+            throw ValidationException::withMessages([$problem->field => words()->error($problem)]);
         }
     }
 
@@ -76,7 +83,35 @@ final class SketchRequest extends FormRequest
 
     public function number(string $field): float
     {
-        return (float) ($this->validated($field) ?? self::DEFAULTS[$field] ?? 0.0);
+        $typed = $this->validated($field);
+
+        return is_numeric($typed) ? $this->kept($field, (float) $typed) : self::DEFAULTS[$field] ?? 0.0;
+    }
+
+    /** In meters or meters per second, as it was typed in the user's units. */
+    private function kept(string $field, float $typed): float
+    {
+        $units = words()->reader->units;
+
+        return match (true) {
+            in_array($field, self::SPEEDS, true) => $units->toMetric($typed, 'm/s'),
+            $field === 'trigger_length' => $typed * $units->distance->meters(),
+            default => $typed,
+        };
+    }
+
+    /** The other way round, for ranges. */
+    private function typed(string $field, float $kept): float
+    {
+        $units = words()->reader->units;
+
+        return round($field === 'trigger_length' ? $kept / $units->distance->meters() : $units->fromMetric($kept, 'm/s'), 1);
+    }
+
+    /** @return array{from: float, to: float, unit: string} */
+    private function speeds(): array
+    {
+        return ['from' => $this->typed('trigger_speed', self::LEAST_SPEED), 'to' => $this->typed('trigger_speed', self::MOST_SPEED), 'unit' => say('phrases.units.'.words()->reader->units->shown('m/s'))];
     }
 
     /** @return array<string, int> */

@@ -14,15 +14,19 @@ use Illuminate\Validation\Rule;
 /** What is played and how loud it was found to be, as typed: for a new plan and for one that runs. */
 final readonly class SoundFields
 {
-    public const MESSAGES = [
-        'recording.*' => 'Choose one of the recordings, or the real thing.',
-        'read_level.required' => 'Give the reading again: this plan is told in dB(A) since it was measured.',
-        'read_level.*' => 'The level that was read must be 20 to 110 dB(A).',
-        'read_percent.required_with' => 'Say at how much of the player it was read.',
-        'read_percent.*' => 'The share of the player must be over 0 and at most 100 %.',
-        'onset_seconds.*' => 'The onset must be 0.1 to 30 seconds.',
-        'ceiling.numeric' => 'Give the ceiling as a number of dB(A).',
-    ];
+    /** @return array<string, string> */
+    public static function messages(): array
+    {
+        return [
+            'recording.*' => say('messages.sound.recording'),
+            'read_level.required' => say('messages.sound.read_level_required'),
+            'read_level.*' => say('messages.sound.read_level'),
+            'read_percent.required_with' => say('messages.sound.read_percent_required_with'),
+            'read_percent.*' => say('messages.sound.read_percent'),
+            'onset_seconds.*' => say('messages.sound.onset_seconds'),
+            'ceiling.numeric' => say('messages.sound.ceiling_numeric'),
+        ];
+    }
 
     /**
      * @param  bool  $isConfirmed  a ceiling above 70 dB(A) is meant
@@ -40,7 +44,7 @@ final readonly class SoundFields
                 try {
                     SoundLevel::ceiling(is_numeric($value) ? (float) $value : 0.0, $isConfirmed);
                 } catch (InvalidMeasure) {
-                    $fail($isConfirmed ? 'The ceiling must be 30 to 80 dB(A) at the dog; never above.' : 'The ceiling must be 30 to 70 dB(A) at the dog. Up to 80 only if you tick that you mean it; never above.');
+                    $fail($isConfirmed ? say('messages.sound_fields.the_ceiling_must_be_30_to') : say('messages.sound_fields.the_ceiling_must_be_30_to_2'));
                 }
             }],
         ];

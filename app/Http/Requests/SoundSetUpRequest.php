@@ -8,6 +8,7 @@ use App\Advice\PlanReader;
 use App\Models\Plan;
 use App\Models\SoundSetUp;
 use App\Models\User;
+use Core\Exposure\DimensionKey;
 use Core\Exposure\PlanKind;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Validator;
@@ -40,7 +41,7 @@ final class SoundSetUpRequest extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return SoundFields::MESSAGES;
+        return SoundFields::messages();
     }
 
     public function withValidator(Validator $validator): void
@@ -52,7 +53,7 @@ final class SoundSetUpRequest extends FormRequest
             $after = new SoundSetUp(SoundFields::draft($validator->validated())->columns($this->before()));
             $loudest = $this->loudest();
             if ($loudest !== null && $after->isOver($loudest)) {
-                $validator->errors()->add('ceiling', sprintf('The ladder goes up to %s at the dog, over this ceiling. Shorten the ladder, raise the ceiling, or turn the player\'s own volume down and read again.', $after->scale()->inWords($loudest)));
+                $validator->errors()->add('ceiling', say('messages.sound.ladder_over_ceiling', ['level' => words()->level($this->container->make(PlanReader::class)->read($this->plan())->catalog->withLevels($after->scale())->dimension(DimensionKey::Level->value), $loudest)]));
             }
         });
     }
@@ -77,7 +78,7 @@ final class SoundSetUpRequest extends FormRequest
         $reader = $this->container->make(PlanReader::class);
         $levels = [];
         foreach (Plan::query()->where('response_model_id', $this->plan()->response_model_id)->limit(50)->get() as $plan) {
-            foreach ($reader->read($plan, $this->signedIn()->distance_unit)->ladder->steps as $step) {
+            foreach ($reader->read($plan)->ladder->steps as $step) {
                 $levels[] = (float) ($step->exposure->values['level'] ?? 0.0);
             }
         }

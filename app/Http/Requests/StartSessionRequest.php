@@ -13,13 +13,13 @@ use Illuminate\Validation\Validator;
 /** The checklist before a session. All of it is optional: a session may be started with a leash in one hand. */
 final class StartSessionRequest extends FormRequest
 {
-    public const NOISE = ['quiet' => 'quiet', 'some' => 'some noise', 'loud' => 'loud'];
+    public const NOISE = ['quiet', 'some', 'loud'];
 
-    public const STATE = ['rested' => 'rested and easy', 'usual' => 'as usual', 'tired' => 'tired', 'wired' => 'wound up', 'unwell' => 'not well'];
+    public const STATE = ['rested', 'usual', 'tired', 'wired', 'unwell'];
 
-    public const UPSETS = ['0' => 'nothing', '1' => 'a small fright', '2' => 'a bad scare', '3' => 'a reaction off plan', '4' => 'a fight or a forced exposure'];
+    public const UPSETS = ['0', '1', '2', '3', '4'];
 
-    public const AGO = ['1' => 'just now', '6' => 'earlier today', '24' => 'yesterday', '48' => 'two days ago'];
+    public const AGO = ['1', '6', '24', '48'];
 
     /** @return array<string, list<mixed>> */
     public function rules(): array
@@ -28,16 +28,16 @@ final class StartSessionRequest extends FormRequest
             'kind' => ['nullable', Rule::enum(SessionKind::class)],
             'place_id' => ['nullable', 'integer', Rule::exists(Place::class, 'id')->where('practice_id', $this->user()?->practice_id), new PlaceInSight],
             'ground_ok' => ['nullable', 'boolean'],
-            'noise' => ['nullable', Rule::in(array_keys(self::NOISE))],
-            'state' => ['nullable', Rule::in(array_keys(self::STATE))],
+            'noise' => ['nullable', Rule::in(self::NOISE)],
+            'state' => ['nullable', Rule::in(self::STATE)],
             'kit_ok' => ['nullable', 'boolean'],
             'food_usual' => ['nullable', 'integer', 'between:0,500'],
             'food_best' => ['nullable', 'integer', 'between:0,500'],
-            'upset' => ['nullable', Rule::in(array_map(strval(...), array_keys(self::UPSETS)))],
+            'upset' => ['nullable', Rule::in(self::UPSETS)],
             'without_reason' => ['nullable', 'string', 'max:300'],
             'read' => ['nullable', 'array', 'max:30'],
             'read.*' => ['string', 'max:24'],
-            'upset_ago' => ['nullable', Rule::in(array_map(strval(...), array_keys(self::AGO)))],
+            'upset_ago' => ['nullable', Rule::in(self::AGO)],
         ];
     }
 
@@ -45,7 +45,7 @@ final class StartSessionRequest extends FormRequest
     {
         $validator->after(function (Validator $validator): void {
             if ($this->isMethod('post') && ($this->filled('food_usual') || $this->filled('food_best')) && $this->integer('food_usual') + $this->integer('food_best') === 0) {
-                $validator->errors()->add('food_usual', 'Without food there is no session: count at least one piece, or leave both empty if you did not count.');
+                $validator->errors()->add('food_usual', say('messages.start_session.without_food_there_is_no_session'));
             }
         });
     }
@@ -54,9 +54,9 @@ final class StartSessionRequest extends FormRequest
     public function messages(): array
     {
         return [
-            'place_id.*' => 'Choose one of your places.', 'food_usual.*' => 'Count 0 to 500 pieces.', 'food_best.*' => 'Count 0 to 500 pieces.',
-            'kind.*' => 'Choose ladder, acclimatize or drill.', 'noise.*' => 'Choose how loud it is.', 'state.*' => 'Choose how the dog is.',
-            'upset.*' => 'Choose what upset the dog, or nothing.', 'upset_ago.*' => 'Choose when that was.',
+            'place_id.*' => 'Choose one of your places.', 'food_usual.*' => say('messages.start_session.count_0_to_500_pieces'), 'food_best.*' => say('messages.start_session.count_0_to_500_pieces'),
+            'kind.*' => say('messages.start_session.choose_ladder_acclimatize_or_drill'), 'noise.*' => say('messages.start_session.choose_how_loud_it_is'), 'state.*' => say('messages.start_session.choose_how_the_dog_is'),
+            'upset.*' => say('messages.start_session.choose_what_upset_the_dog_or'), 'upset_ago.*' => say('messages.start_session.choose_when_that_was'),
         ];
     }
 

@@ -31,7 +31,7 @@ final class StoreDogRequest extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['born_on.date_format' => 'Give the birthday as year-month-day, for example 2019-04-30.', 'name.required' => 'Give the dog\'s name.'];
+        return ['born_on.date_format' => say('messages.store_dog.give_the_birthday_as_year_month'), 'name.required' => say('messages.store_dog.give_the_dogs_name')];
     }
 
     public function store(): Dog

@@ -23,11 +23,13 @@ use Core\Exception\CoreException;
 use Core\Exception\InvalidLadder;
 use Core\Exposure\Dimension;
 use Core\Exposure\DimensionCatalog;
+use Core\Exposure\DimensionKey;
 use Core\Exposure\DimensionValue;
 use Core\Exposure\PlanKind;
 use Core\Ladder\Criterion;
 use Core\Ladder\StepData;
 use Core\Measure\Distance;
+use Core\Method\Choice;
 use Core\Response\RiskLimits;
 use Core\Sound\LevelScale;
 use Core\Template\TemplateCatalog;
@@ -44,11 +46,11 @@ final class StorePlanRequest extends FormRequest
     /** @return array<string, list<mixed>> */
     public function rules(CoreCatalogs $catalogs): array
     {
-        $distance = new TypedDistance($this->signedIn()->distance_unit);
+        $distance = new TypedDistance($this->signedIn()->units()->distance);
         $practice = $this->dog()->practice_id;
         $dimensions = $catalogs->dimensions($this->kind());
         $dimensions = $this->kind() === PlanKind::Sound ? $dimensions->withLevels($this->scale()) : $dimensions;
-        $measure = $this->kind() === PlanKind::Presence ? $distance : new TypedMeasure($dimensions->dimension($this->kind()->leads()));
+        $measure = $this->kind() === PlanKind::Presence ? $distance : new TypedMeasure($dimensions, DimensionKey::leading($this->kind())->value);
 
         return [
             'kind' => ['nullable', Rule::enum(PlanKind::class)],
@@ -84,7 +86,7 @@ final class StorePlanRequest extends FormRequest
             'phase' => ['required_with:item_id', 'nullable', Rule::enum(Phase::class)],
             'outings_a_week' => ['nullable', 'numeric', 'between:0.5,21'],
             'choices' => ['nullable', 'array:'.implode(',', array_keys($catalogs->methods()->choices))],
-            ...array_map(static fn ($choice): array => ['nullable', Rule::in(array_keys($choice->options))], self::keyed('choices', $catalogs->methods()->choices)),
+            ...array_map(static fn (Choice $choice): array => ['nullable', Rule::in($choice->options)], self::keyed('choices', $catalogs->methods()->choices)),
             ...($this->kind() === PlanKind::Sound ? SoundFields::rules($this->boolean('ceiling_confirmed')) : []),
         ];
     }
@@ -93,26 +95,26 @@ final class StorePlanRequest extends FormRequest
     public function messages(): array
     {
         return [
-            'kind.*' => 'Choose what the plan works on.',
-            'trigger_name.required_without' => 'Say what the dog reacts to, or choose a trigger it already has.',
-            'trigger_name.unique' => 'This dog has a trigger of that name, of another kind. Give another name.',
-            'trigger_id.exists' => 'Choose one of this dog\'s triggers of this kind.',
-            'person_id.required' => 'Choose who handles the dog: progress belongs to a dog and a person.',
-            'person_id.exists' => 'Choose one of the handlers in the list.',
-            'method.*' => 'Choose one of the methods shown for this kind of plan.',
-            'ladder.*' => 'Choose where the ladder comes from.',
-            'template.required_if' => 'Choose a template.',
-            'start.required' => $this->kind() === PlanKind::Presence ? 'Give the distance to start from.' : 'Give the value to start from.',
-            'goal.required' => $this->kind() === PlanKind::Presence ? 'Give the distance to reach.' : 'Give the value to reach.',
-            'run_length.between' => 'The run must be 1 to 20 in a row.',
-            'window.*' => 'Leave the window empty for "in a row", or give 2 to 12 trials, at least as many as the successes.',
-            'easy_after.*' => 'Give 1 to 9 good ones before an easy one, or 0 for never.',
-            'item_id.*' => 'Choose one of this dog\'s items.',
-            'phase.*' => 'Say which part of it: putting on, wearing, taking off, or a branch.',
-            'outings_a_week.*' => 'Give 0.5 to 21 outings a week.',
-            'choices.*' => 'Choose one of the options shown.',
-            'play.*' => 'Choose one of the values shown.',
-            ...SoundFields::MESSAGES,
+            'kind.*' => say('messages.store_plan.choose_what_the_plan_works_on'),
+            'trigger_name.required_without' => say('messages.store_plan.say_what_the_dog_reacts_to'),
+            'trigger_name.unique' => say('messages.store_plan.this_dog_has_a_trigger_of'),
+            'trigger_id.exists' => say('messages.store_plan.choose_one_of_this_dogs_triggers'),
+            'person_id.required' => say('messages.store_plan.choose_who_handles_the_dog_progress'),
+            'person_id.exists' => say('messages.store_plan.choose_one_of_the_handlers_in'),
+            'method.*' => say('messages.store_plan.choose_one_of_the_methods_shown'),
+            'ladder.*' => say('messages.store_plan.choose_where_the_ladder_comes_from'),
+            'template.required_if' => say('messages.store_plan.choose_a_template'),
+            'start.required' => $this->kind() === PlanKind::Presence ? say('messages.store_plan.give_the_distance_to_start_from') : say('messages.store_plan.give_the_value_to_start_from'),
+            'goal.required' => $this->kind() === PlanKind::Presence ? say('messages.store_plan.give_the_distance_to_reach') : say('messages.store_plan.give_the_value_to_reach'),
+            'run_length.between' => say('messages.store_plan.the_run_must_be_1_to'),
+            'window.*' => say('messages.store_plan.leave_the_window_empty_for_in'),
+            'easy_after.*' => say('messages.store_plan.give_1_to_9_good_ones'),
+            'item_id.*' => say('messages.store_plan.choose_one_of_this_dogs_items'),
+            'phase.*' => say('messages.store_plan.say_which_part_of_it_putting'),
+            'outings_a_week.*' => say('messages.store_plan.give_0_5_to_21_outings'),
+            'choices.*' => say('messages.store_plan.choose_one_of_the_options_shown'),
+            'play.*' => say('messages.store_plan.choose_one_of_the_values_shown'),
+            ...SoundFields::messages(),
         ];
     }
 
@@ -197,33 +199,34 @@ final class StorePlanRequest extends FormRequest
 
     private function checkTogether(Validator $validator): void
     {
-        $dimension = $this->container->make(CoreCatalogs::class)->dimensions($this->kind())->dimension($this->kind()->leads());
+        $dimension = $this->container->make(CoreCatalogs::class)->dimensions($this->kind())->dimension(DimensionKey::leading($this->kind())->value);
         [$start, $goal] = [$this->measure('start'), $this->measure('goal')];
         if ($start !== null && $goal !== null && $dimension->covariate($goal, 1.0) <= $dimension->covariate($start, 1.0)) {
-            $validator->errors()->add('goal', $this->kind() === PlanKind::Presence ? 'The goal must be nearer than the start. Lower the goal, or start farther away.' : 'The goal must be harder than the start.');
+            $validator->errors()->add('goal', $this->kind() === PlanKind::Presence ? say('messages.store_plan.the_goal_must_be_nearer_than') : say('messages.store_plan.the_goal_must_be_harder_than'));
         }
         if ($this->filled('fine_at') && $this->filled('reaction') && (float) $this->input('fine_at') <= (float) $this->input('reaction')) {
-            $validator->errors()->add('fine_at', 'The dog cannot be fine nearer than where it reacts. Give a larger distance, or leave it empty.');
+            $validator->errors()->add('fine_at', say('messages.store_plan.the_dog_cannot_be_fine_nearer'));
         }
         $room = $this->filled('place_id') ? Place::query()->find($this->integer('place_id'))?->room_meters : null;
         $room ??= $this->distance('room')?->meters;
         if ($this->kind() === PlanKind::Presence && $room !== null && $start > $room + 0.01) {
-            $validator->errors()->add('start', 'The start is farther than this place allows. Start nearer, or choose a place with more room.');
+            $validator->errors()->add('start', say('messages.store_plan.the_start_is_farther_than_this'));
         }
         if ($this->ladder() === LadderPlan::Template && ($this->shelf()->templates[$this->string('template')->value()] ?? null)?->kind !== $this->kind()) {
-            $validator->errors()->add('template', 'Choose one of the templates of this kind.');
+            $validator->errors()->add('template', say('messages.store_plan.choose_one_of_the_templates_of'));
         } else {
             $sound = $this->kind() === PlanKind::Sound ? $this->soundBefore() ?? new SoundSetUp($this->sound()->columns(null)) : null;
             foreach (LadderLimits::problems($this->stepsAsked(), $this->dog()->id, $this->integer('session_minutes'), $sound) as $field => $message) {
                 $validator->errors()->add($field, $message);
             }
         }
+        $catalog = $this->container->make(CoreCatalogs::class)->dimensions($this->kind());
         try {
-            StepData::values($this->play(), $this->container->make(CoreCatalogs::class)->dimensions($this->kind()), 'play');
+            StepData::values($this->play(), $catalog, 'play');
         } catch (InvalidLadder $problem) {
-            $validator->errors()->add(str_replace('/', '.', $problem->pointer), $problem->getMessage());
+            $validator->errors()->add(str_replace('/', '.', $problem->pointer), words()->error($problem, $catalog));
         } catch (CoreException $problem) {
-            $validator->errors()->add('play', $problem->getMessage());
+            $validator->errors()->add('play', words()->error($problem, $catalog));
         }
     }
 
@@ -231,7 +234,7 @@ final class StorePlanRequest extends FormRequest
     private function stepsAsked(): array
     {
         if ($this->ladder() !== LadderPlan::Template) {
-            return [[...$this->play(), ...($this->kind() === PlanKind::Presence || $this->measure('goal') === null ? [] : [$this->kind()->leads() => $this->measure('goal')])]];
+            return [[...$this->play(), ...($this->kind() === PlanKind::Presence || $this->measure('goal') === null ? [] : [DimensionKey::leading($this->kind())->value => $this->measure('goal')])]];
         }
         $template = $this->shelf()->template($this->string('template')->value());
 
@@ -243,7 +246,7 @@ final class StorePlanRequest extends FormRequest
     private function playRules(DimensionCatalog $dimensions): array
     {
         $rules = array_map(static fn (Dimension $dimension): array => $dimension->kind->isMeasured()
-            ? ['nullable', new TypedMeasure($dimension)]
+            ? ['nullable', new TypedMeasure($dimensions, $dimension->key)]
             : ['nullable', Rule::in(array_map(static fn (DimensionValue $value): string => $value->key, $dimension->values))], $dimensions->dimensions);
 
         return self::keyed('play', $rules);
@@ -269,7 +272,7 @@ final class StorePlanRequest extends FormRequest
     private function play(): array
     {
         $play = is_array($this->input('play')) ? $this->input('play') : [];
-        unset($play[$this->kind()->leads()]);
+        unset($play[DimensionKey::leading($this->kind())->value]);
 
         return array_filter(array_map(static fn (mixed $value): string => is_scalar($value) ? (string) $value : '', $play), static fn (string $value): bool => $value !== '');
     }
@@ -326,7 +329,7 @@ final class StorePlanRequest extends FormRequest
     private function distance(string $field): ?Distance
     {
         return $this->filled($field) && $this->kind() === PlanKind::Presence || $field === 'room' && $this->filled($field)
-            ? Distance::from((float) $this->input($field), $this->signedIn()->distance_unit) : null;
+            ? Distance::from((float) $this->input($field), $this->signedIn()->units()->distance) : null;
     }
 
     /** @return array<string, string> from lines such as "size: large" */

@@ -43,7 +43,7 @@ final class TemplateRequest extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['label.*' => 'Give it a name of up to 120 characters.', 'about.*' => 'Say in up to 600 characters what it is for.', 'steps.*.place.*' => 'Number the steps: 1 is the first.', 'steps.*.run.*' => 'Ask for 1 to 20 successes.', 'steps.*.do.*' => 'Keep each instruction under 300 characters.'];
+        return ['label.*' => say('messages.template.give_it_a_name_of_up'), 'about.*' => say('messages.template.say_in_up_to_600_characters'), 'steps.*.place.*' => say('messages.template.number_the_steps_1_is_the'), 'steps.*.run.*' => say('messages.template.ask_for_1_to_20_successes'), 'steps.*.do.*' => say('messages.template.keep_each_instruction_under_300_characters')];
     }
 
     /**

@@ -31,26 +31,30 @@ use Psr\Clock\ClockInterface;
 /** What a logged trial may hold, and how it becomes core values. The same for a form, a device and the tray. */
 final readonly class TrialRules
 {
-    public const MESSAGES = [
-        'uuid.required' => 'The trial has no identifier. Reload the page and log it again.',
-        'uuid.uuid' => 'The trial\'s identifier is not a UUID. Reload the page and log it again.',
-        'distance.required' => 'Give the distance the trigger really was at.',
-        'outcome.required' => 'Say what the dog did: returned by itself, when prompted, or not.',
-        'outcome.*' => 'Choose one of the outcomes shown.',
-        'band.*' => 'Choose a band from 0 (easy) to 4 (over), or leave it to the signs.',
-        'signs.*.in' => 'There is no sign ":input" in the catalog. Choose from the list.',
-        'food.*' => 'Choose how it took the food.',
-        'latency.*' => 'Choose how long it took to turn.',
-        'latency_ms.*' => 'The latency must be 0 to 600,000 milliseconds.',
-        'stare_ms.*' => 'The stare must be 0 to 600,000 milliseconds.',
-        'stay_ms.*' => 'The stay must be 0 to 3,600,000 milliseconds.',
-        'hold_ms.*' => 'The hold is longer than the session has lasted. Give the seconds it really held.',
-        'return_ms.*' => 'The way back from the treat must be 0 to 3,600,000 milliseconds.',
-        'sound_ms.*' => 'How long the sound lasted must be 0 to 3,600,000 milliseconds.',
-        'sound_ago_ms.*' => 'How long ago the sound began must be 0 to 3,600,000 milliseconds.',
-        'exposure.*.in' => 'Choose one of the values shown.',
-        'note.max' => 'Keep the note under 500 characters.',
-    ];
+    /** @return array<string, string> */
+    public static function messages(): array
+    {
+        return [
+            'uuid.required' => say('messages.trial.uuid_required'),
+            'uuid.uuid' => say('messages.trial.uuid_uuid'),
+            'distance.required' => say('messages.trial.distance_required'),
+            'outcome.required' => say('messages.trial.outcome_required'),
+            'outcome.*' => say('messages.trial.outcome'),
+            'band.*' => say('messages.trial.band'),
+            'signs.*.in' => say('messages.trial.signs_in'),
+            'food.*' => say('messages.trial.food'),
+            'latency.*' => say('messages.trial.latency'),
+            'latency_ms.*' => say('messages.trial.latency_ms'),
+            'stare_ms.*' => say('messages.trial.stare_ms'),
+            'stay_ms.*' => say('messages.trial.stay_ms'),
+            'hold_ms.*' => say('messages.trial.hold_ms'),
+            'return_ms.*' => say('messages.trial.return_ms'),
+            'sound_ms.*' => say('messages.trial.sound_ms'),
+            'sound_ago_ms.*' => say('messages.trial.sound_ago_ms'),
+            'exposure.*.in' => say('messages.trial.exposure_in'),
+            'note.max' => say('messages.trial.note_max'),
+        ];
+    }
 
     private const CLOCK_SLACK = 60_000;
 
@@ -127,10 +131,10 @@ final readonly class TrialRules
             return;
         }
         if ($outcome->effect() === OutcomeEffect::Over && (int) $band !== Band::Over->value) {
-            $validator->errors()->add('band', 'A reaction is band 4 (over). Choose "over", or another outcome.');
+            $validator->errors()->add('band', say('messages.trial_rules.a_reaction_is_band_4_over'));
         }
         if ($outcome->effect() === OutcomeEffect::Success && (int) $band === Band::Over->value) {
-            $validator->errors()->add('outcome', 'Band 4 (over) is a reaction. Choose "reacted" as the outcome, or another band.');
+            $validator->errors()->add('outcome', say('messages.trial_rules.band_4_over_is_a_reaction'));
         }
     }
 
@@ -203,7 +207,7 @@ final readonly class TrialRules
                 return [new Level(max(0, $advice->step->position), Exposure::of($advice->exposure, $catalog)), $advice->action, $advice->forecast()];
             }
         }
-        $ladder = $this->plans->read($session->plan, $unit)->ladder;
+        $ladder = $this->plans->read($session->plan)->ladder;
         $best = new Level(0, $ladder->step(0)->exposure);
         $nearest = INF;
         foreach ($ladder->steps as $position => $step) {

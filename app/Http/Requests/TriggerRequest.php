@@ -15,9 +15,9 @@ final class TriggerRequest extends FormRequest
 {
     use OfDog;
 
-    public const MOTIVES = ['fear' => 'fear', 'frustration' => 'frustration: wants to get there', 'eager' => 'over-eager', 'chase' => 'chase', 'pain' => 'pain', 'unsure' => 'not clear yet'];
+    public const MOTIVES = ['fear', 'frustration', 'eager', 'chase', 'pain', 'unsure'];
 
-    public const NAMED_BY = ['guardian' => 'the guardian', 'trainer' => 'what turned out to matter'];
+    public const NAMED_BY = ['guardian', 'trainer'];
 
     /** @return array<string, list<mixed>> */
     public function rules(): array
@@ -25,8 +25,8 @@ final class TriggerRequest extends FormRequest
         return [
             'trigger' => ['required', 'string', 'max:120', Rule::unique(Trigger::class, 'name')->where('dog_id', $this->dog()->id)],
             'trigger_kind' => ['required', Rule::enum(PlanKind::class)],
-            'motive' => ['nullable', Rule::in(array_keys(self::MOTIVES))],
-            'named_by' => ['required', Rule::in(array_keys(self::NAMED_BY))],
+            'motive' => ['nullable', Rule::in(self::MOTIVES)],
+            'named_by' => ['required', Rule::in(self::NAMED_BY)],
             'trigger_traits' => ['nullable', 'string', 'max:1000'],
         ];
     }
@@ -35,8 +35,8 @@ final class TriggerRequest extends FormRequest
     public function messages(): array
     {
         return [
-            'trigger.required' => 'Name what it reacts to: one kind of thing.', 'trigger.unique' => 'This dog has a trigger of that name already.',
-            'trigger_kind.*' => 'Choose what kind of thing it is.', 'motive.*' => 'Choose a motive, or leave it open.', 'named_by.*' => 'Choose who named it.',
+            'trigger.required' => say('messages.trigger.name_what_it_reacts_to_one'), 'trigger.unique' => say('messages.trigger.this_dog_has_a_trigger_of'),
+            'trigger_kind.*' => say('messages.trigger.choose_what_kind_of_thing_it'), 'motive.*' => say('messages.trigger.choose_a_motive_or_leave_it'), 'named_by.*' => say('messages.trigger.choose_who_named_it'),
         ];
     }
 

@@ -19,14 +19,14 @@ final readonly class TypedDistance implements ValidationRule
     public function validate(string $attribute, mixed $value, \Closure $fail): void
     {
         if (! is_numeric($value)) {
-            $fail('Type the distance as a number, for example 12.5.');
+            $fail(say('messages.typed_distance.type_the_distance_as_a_number'));
 
             return;
         }
         try {
             Distance::from((float) $value, $this->unit);
         } catch (InvalidMeasure) {
-            $fail(sprintf('The distance must be more than 0 and at most %s %s.', round(Distance::MOST_METERS / $this->unit->meters()), $this->unit->plural()));
+            $fail(say('messages.typed_distance.range', ['most' => words()->formats->meters(Distance::MOST_METERS)]));
         }
     }
 }

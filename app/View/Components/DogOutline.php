@@ -79,10 +79,10 @@ final class DogOutline extends Component
         ];
 
         return view('charts.dog-outline', ['views' => [
-            $view('From its left', 380, 262, self::SIDE_PLAIN, $side('left')),
-            $view('From its right', 380, 262, self::SIDE_PLAIN, $side('right'), true),
-            $view('Head, facing you', 200, 190, self::HEAD_PLAIN, self::HEAD),
-            $view('From below', 200, 266, self::UNDER_PLAIN, self::UNDER),
+            $view(say('messages.dog_outline.from_its_left'), 380, 262, self::SIDE_PLAIN, $side('left')),
+            $view(say('messages.dog_outline.from_its_right'), 380, 262, self::SIDE_PLAIN, $side('right'), true),
+            $view(say('messages.dog_outline.head_facing_you'), 200, 190, self::HEAD_PLAIN, self::HEAD),
+            $view(say('messages.dog_outline.from_below'), 200, 266, self::UNDER_PLAIN, self::UNDER),
         ]]);
     }
 }

@@ -8,7 +8,6 @@ use Core\Chart\LinearScale;
 use Core\Chart\PathData;
 use Core\Exposure\Dimension;
 use Core\Insight\Trend;
-use Core\Measure\DistanceUnit;
 use Illuminate\Contracts\View\View;
 use Illuminate\View\Component;
 
@@ -19,7 +18,7 @@ final class LimitTrend extends Component
 
     private const HEIGHT = 260;
 
-    public function __construct(private readonly Trend $trend, private readonly Dimension $dimension, private readonly DistanceUnit $unit, private readonly string $zone)
+    public function __construct(private readonly Trend $trend, private readonly Dimension $dimension)
     {
     }
 
@@ -30,13 +29,13 @@ final class LimitTrend extends Component
             array_push($values, ...array_filter([$point->limit->point, $point->limit->hardest, $point->limit->easiest], static fn (?float $value): bool => $value !== null));
         }
         [$low, $high] = $values === [] ? [1.0, 100.0] : [0.9 * min($values), 1.1 * max($values)];
-        $y = Measured::axis($this->dimension, $high, $low, 14.0, self::HEIGHT - 34.0, $this->unit);
+        $y = Measured::axis($this->dimension, $high, $low, 14.0, self::HEIGHT - 34.0);
         $x = new LinearScale(0.0, max(1.0, count($this->trend->points) - 1.0), 80.0, self::WIDTH - 24.0);
         $points = [];
         foreach ($this->trend->points as $i => $point) {
             $points[] = [
                 'x' => $x->map((float) $i), 'y' => $point->limit->point === null ? null : $y->map($point->limit->point), 'hard' => $y->map($point->limit->hardest), 'easy' => $y->map($point->limit->easiest ?? $high),
-                'isOpen' => $point->limit->easiest === null, 'day' => $point->at->setTimezone(new \DateTimeZone($this->zone))->format('M j'),
+                'isOpen' => $point->limit->easiest === null, 'day' => words()->formats->monthDay($point->at),
             ];
         }
 

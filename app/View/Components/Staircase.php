@@ -6,6 +6,7 @@ namespace App\View\Components;
 
 use Core\Chart\LinearScale;
 use Core\Decision\Situation;
+use Core\Measure\Logistic;
 use Core\Measure\Probability;
 use Core\Planning\LadderReview;
 use Core\Planning\StepReview;
@@ -57,8 +58,8 @@ final class Staircase extends Component
             'labels' => array_map(static fn (StepReview $step): ?string => self::text($label($step->step)), $review->steps),
             'beyond' => array_map(static fn (StepReview $step): bool => $of instanceof Situation ? ! $of->allows($step->step->exposure) : ! $limits->allow($step->today), $review->steps),
             'held' => $of instanceof Situation ? $of->history->heldStep : -1,
-            'risks' => array_map(static fn (StepReview $step): array => ['mean' => $step->today->strainMean, 'bound' => $step->today->strain()], $review->steps),
-            'limit' => $limits->strain,
+            'risks' => array_map(static fn (StepReview $step): array => ['mean' => $step->today->strainMean->value, 'bound' => $step->today->strain()->value], $review->steps),
+            'limit' => $limits->strain->value,
         ];
     }
 
@@ -67,8 +68,8 @@ final class Staircase extends Component
         $count = count($this->loads);
         $x = new LinearScale(0.0, (float) $count, 8.0, self::WIDTH - 8.0);
         $y = new LinearScale(min($this->loads) - 0.5, max($this->loads), self::FLOOR, 26.0);
-        $risk = new LinearScale(Probability::toLogit(self::LEAST_RISK), Probability::toLogit(self::MOST_RISK), 330.0, 245.0);
-        $place = static fn (float $chance): float => $risk->map(Probability::toLogit(max(self::LEAST_RISK, min(self::MOST_RISK, $chance))));
+        $risk = new LinearScale(Logistic::logit(self::LEAST_RISK), Logistic::logit(self::MOST_RISK), 330.0, 245.0);
+        $place = static fn (float $chance): float => $risk->map(Logistic::logit(max(self::LEAST_RISK, min(self::MOST_RISK, $chance))));
         $every = (int) ceil($count / 12);
         $treads = [];
         foreach ($this->loads as $i => $load) {
@@ -87,7 +88,7 @@ final class Staircase extends Component
 
         return view('charts.staircase', [
             'treads' => $treads, 'width' => self::WIDTH, 'height' => $this->risks === [] ? 240 : 350, 'floor' => self::FLOOR, 'name' => $this->name,
-            'limitAt' => $this->risks === [] ? null : $place($this->limit), 'limitWords' => Probability::inWords($this->limit),
+            'limitAt' => $this->risks === [] ? null : $place($this->limit), 'limitWords' => words()->formats->chance(Probability::of($this->limit)),
         ]);
     }
 

@@ -12,7 +12,6 @@ use Core\Chart\PathData;
 use Core\Chart\Ticks;
 use Core\Decision\LoggedTrial;
 use Core\Exposure\PlanKind;
-use Core\Measure\DistanceUnit;
 use Illuminate\Contracts\View\View;
 use Illuminate\View\Component;
 
@@ -31,7 +30,7 @@ final class Strip extends Component
     /**
      * @param  non-empty-list<array{id: int, trial: LoggedTrial, words: string, secondsFromStart: float, advice: ?AdviceGiven, adviceWords: ?string, followed: ?bool}>  $rows
      */
-    public function __construct(private readonly Session $session, private readonly array $rows, private readonly DistanceUnit $unit)
+    public function __construct(private readonly Session $session, private readonly array $rows)
     {
     }
 
@@ -50,7 +49,7 @@ final class Strip extends Component
                 'x' => $x->map($row['secondsFromStart'] / 60.0),
                 'y' => $y->map($heights[$i]),
                 'band' => $row['trial']->band,
-                'title' => sprintf('Trial %d: %s, %s, %s', $i + 1, $row['words'], $row['trial']->outcome->label(), $row['trial']->band->label()),
+                'title' => say('charts.strip.trial', ['number' => $i + 1, 'setup' => $row['words'], 'outcome' => words()->label($row['trial']->outcome), 'band' => words()->label($row['trial']->band)]),
                 'departed' => $i > 0 && $this->rows[$i - 1]['followed'] === false,
             ];
         }
@@ -58,9 +57,9 @@ final class Strip extends Component
         return view('charts.strip', [
             'points' => $points,
             'path' => PathData::line(array_map(static fn (array $point): array => [$point['x'], $point['y']], $points)),
-            'heights' => $isPresence ? $this->distances($y, $low, $high) : array_map(static fn (int $step): array => ['y' => $y->map((float) $step), 'label' => "step {$step}"], self::stepTicks((int) min($heights), (int) max($heights))),
+            'heights' => $isPresence ? $this->distances($y, $low, $high) : array_map(static fn (int $step): array => ['y' => $y->map((float) $step), 'label' => say('charts.strip.step', ['number' => $step])], self::stepTicks((int) min($heights), (int) max($heights))),
             'isPresence' => $isPresence,
-            'times' => array_map(static fn (float $tick): array => ['x' => $x->map($tick), 'label' => $tick.' min'], Ticks::linear(0.0, max($minutes, 0.5), 8)),
+            'times' => array_map(static fn (float $tick): array => ['x' => $x->map($tick), 'label' => say('charts.strip.minutes', ['minutes' => $tick])], Ticks::linear(0.0, max($minutes, 0.5), 8)),
             'breaks' => $this->breaks($x, $minutes),
             'width' => self::WIDTH,
             'height' => self::HEIGHT,
@@ -73,11 +72,11 @@ final class Strip extends Component
      */
     private function distances(LinearScale $y, float $low, float $high): array
     {
-        $perUnit = $this->unit->meters();
+        $perUnit = words()->reader->units->distance->meters();
         [$near, $far] = [2.0 ** $low / $perUnit, 2.0 ** $high / $perUnit];
         $ticks = Ticks::logarithmic($near, $far);
 
-        return array_map(fn (float $tick): array => ['y' => $y->map(log($tick * $perUnit, 2.0)), 'label' => $tick.' '.$this->unit->value], count($ticks) >= 3 ? $ticks : Ticks::linear($near, $far, 4));
+        return array_map(fn (float $tick): array => ['y' => $y->map(log($tick * $perUnit, 2.0)), 'label' => words()->formats->meters($tick * $perUnit)], count($ticks) >= 3 ? $ticks : Ticks::linear($near, $far, 4));
     }
 
     /** @return list<int> at most seven steps, the lowest and the highest among them */

@@ -13,7 +13,7 @@ use Core\Decision\RuleBook;
 /** What to do next: after today's last trial, or where to start. */
 final readonly class Advise implements Command
 {
-    public function __construct(private SituationDocument $situations)
+    public function __construct(private SituationDocument $situations, private Answer $answer)
     {
     }
 
@@ -26,6 +26,6 @@ final readonly class Advise implements Command
     {
         $situation = $this->situations->read(Document::of($document))->situation;
 
-        return [...Answer::advice(RuleBook::standard()->decide($situation)), 'limits' => Answer::limits($situation->limits), 'converged' => $situation->model !== null];
+        return [...$this->answer->advice(RuleBook::standard()->decide($situation), $situation->catalog), 'limits' => Answer::limits($situation->limits), 'converged' => $situation->model !== null];
     }
 }

@@ -16,6 +16,7 @@ use Core\Insight\LoadShare;
 use Core\Insight\PriorShare;
 use Core\Insight\SlopeByBand;
 use Core\Insight\TeachingTrial;
+use Core\Measure\Share;
 use Core\Response\WeightedFit;
 
 /** The fitted model: cut points, slopes with standard errors, what of it is still the typical dog, and the state of the forecasts. */
@@ -45,7 +46,7 @@ final readonly class Fit implements Command
                 'slope' => $model->fit->mode->slopes()[$j],
                 'standardError' => $model->fit->standardError($model->fit->mode->cuts + $j),
                 'valuesSeen' => count($model->seen[$dimension->key] ?? []),
-                'leftOfPrior' => $left->slopes[$dimension->key],
+                'leftOfPrior' => $left->slopes[$dimension->key]->value,
             ];
         }
         $ladder = $situation->ladder;
@@ -56,17 +57,17 @@ final readonly class Fit implements Command
             'iterations' => $model->fit->iterations,
             'logPosterior' => $model->fit->logPosterior,
             'cutPoints' => $model->fit->mode->cutPoints(),
-            'gapsLeftOfPrior' => $left->gaps,
+            'gapsLeftOfPrior' => array_map(static fn (Share $share): float => $share->value, $left->gaps),
             'spacings' => array_map(static fn (WeightedFit $fit): array => ['scale' => $fit->spacing->scale, 'weight' => $fit->weight], $model->fits),
             'daySpread' => $model->daySd,
             'slopes' => $slopes,
             'shares' => array_map(
-                static fn (LoadShare $share): array => ['dimension' => $share->dimension, 'logits' => $share->logits, 'low' => $share->low, 'high' => $share->high, 'share' => $share->share, 'seen' => $share->isSeen],
+                static fn (LoadShare $share): array => ['dimension' => $share->dimension, 'logits' => $share->logits, 'low' => $share->low, 'high' => $share->high, 'share' => $share->share->value, 'seen' => $share->isSeen],
                 LoadShare::between($model, $ladder->step(0)->exposure, $ladder->step($ladder->top())->exposure),
             ),
             'contradictedOrders' => self::contradictions($all),
             'slopeByBand' => self::slopeByBand($all),
-            'teachesMost' => $teaches === null ? null : ['level' => Answer::level($teaches->level), 'share' => $teaches->share],
+            'teachesMost' => $teaches === null ? null : ['level' => Answer::level($teaches->level), 'share' => $teaches->share->value],
             'referenceMeters' => $model->scale->reference->meters,
             'calibration' => [
                 'strainFactor' => $situation->calibration->strainFactor(), 'reactionFactor' => $situation->calibration->reactionFactor(), 'forecasts' => $situation->calibration->forecasts,

@@ -10,10 +10,15 @@ use Core\Fit\BasketFit;
 use Core\Fit\CollarFit;
 use Core\Fit\Finding;
 use Core\Fit\HarnessFit;
+use Words\Phrases;
 
 /** A basket, a collar or a harness against a dog's measures. */
 final readonly class FitCheck implements Command
 {
+    public function __construct(private Phrases $phrases)
+    {
+    }
+
     public function name(): string
     {
         return 'fit-check';
@@ -25,7 +30,9 @@ final readonly class FitCheck implements Command
         $answer = [];
         foreach (['basket' => self::basket(...), 'collar' => self::collar(...), 'harness' => self::harness(...)] as $item => $check) {
             if ($read->has($item)) {
-                $answer[$item] = array_map(static fn (Finding $finding): array => ['verdict' => $finding->verdict->value, 'sentence' => $finding->sentence], $read->at($item)->build($check));
+                $answer[$item] = array_map(fn (Finding $finding): array => [
+                    'verdict' => $finding->verdict->value, 'code' => $finding->code->value, 'centimeters' => $finding->centimeters, 'sentence' => $this->phrases->finding($finding),
+                ], $read->at($item)->build($check));
             }
         }
 

@@ -10,11 +10,12 @@ use Cli\Document;
 use Core\Sign\Band;
 use Core\Sign\Grading;
 use Core\Sign\Outcome;
+use Words\Phrases;
 
 /** The band that signs and outcome propose. */
 final readonly class Grade implements Command
 {
-    public function __construct(private Catalogs $catalogs)
+    public function __construct(private Catalogs $catalogs, private Phrases $phrases)
     {
     }
 
@@ -29,6 +30,6 @@ final readonly class Grade implements Command
         $grading = new Grading($this->catalogs->signs, $read->at('hidesSigns')->flag(), $read->has('method') ? $read->at('method')->text() : null, $read->at('normal')->strings());
         $band = $read->at('signs')->build(static fn (Document $signs): Band => $grading->propose($signs->strings(), Outcome::tryFrom($read->at('outcome')->text()), $read->at('confounds')->strings()));
 
-        return ['band' => $band->value, 'name' => $band->label(), 'catalog' => $this->catalogs->signs->version];
+        return ['band' => $band->value, 'name' => $this->phrases->label($band), 'catalog' => $this->catalogs->signs->version];
     }
 }

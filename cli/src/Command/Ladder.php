@@ -13,11 +13,12 @@ use Core\Planning\FoundPath;
 use Core\Planning\NoPath;
 use Core\Planning\PathSearch;
 use Core\Response\Day;
+use Words\Phrases;
 
 /** Finds a ladder from what is fine now to a goal through several dimensions, or says why there is none. */
 final readonly class Ladder implements Command
 {
-    public function __construct(private SituationDocument $situations)
+    public function __construct(private SituationDocument $situations, private Phrases $phrases)
     {
     }
 
@@ -35,7 +36,7 @@ final readonly class Ladder implements Command
             $all->plan->exposure($of->at('from')), $all->plan->exposure($of->at('to')), $of->at('moving')->strings(), $of->has('easiest') ? $of->at('easiest')->number() : null,
         ));
         if ($found instanceof NoPath) {
-            return ['found' => false, 'why' => $found->why, 'opens' => $found->opens];
+            return ['found' => false, 'code' => $found->why->value, 'dimension' => $found->dimension, 'why' => $this->phrases->noPath($found, $model->scale->catalog)];
         }
         $steps = [];
         $before = null;

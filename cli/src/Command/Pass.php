@@ -39,7 +39,7 @@ final readonly class Pass implements Command
 
         return [
             'visibleMeters' => $view->visible, 'seconds' => $view->seconds,
-            ...($of->has('limit') ? ['shareWithin' => $view->shareWithin($of->at('limit')->number())] : []),
+            ...($of->has('limit') ? ['shareWithin' => $view->shareWithin($of->at('limit')->number())->value] : []),
             ...($of->has('hold') ? ['widestForHold' => $view->widestFor($of->at('hold')->number())] : []),
         ];
     }

@@ -15,7 +15,7 @@ use Core\Decision\WarmUp as WarmUpRule;
 /** Where today's session would start. */
 final readonly class Warmup implements Command
 {
-    public function __construct(private SituationDocument $situations)
+    public function __construct(private SituationDocument $situations, private Answer $answer)
     {
     }
 
@@ -29,7 +29,7 @@ final readonly class Warmup implements Command
         $situation = $this->situations->read(Document::of($document))->situation;
 
         return [
-            ...Answer::advice((new WarmUpRule)->suggest($situation)),
+            ...$this->answer->advice((new WarmUpRule)->suggest($situation), $situation->catalog),
             'heldStep' => $situation->history->heldStep,
             'daysSinceLast' => $situation->history->daysSinceLast,
             'upset' => $situation->history->carryOver->upset ?? 0.0,

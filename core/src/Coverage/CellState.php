@@ -11,14 +11,4 @@ enum CellState: string
     case Thin = 'thin';
     case Hard = 'hard';
     case Done = 'done';
-
-    public function label(): string
-    {
-        return match ($this) {
-            self::Untried => 'untried',
-            self::Thin => 'thin',
-            self::Hard => 'too hard lately',
-            self::Done => 'done',
-        };
-    }
 }

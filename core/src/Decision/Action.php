@@ -9,8 +9,8 @@ enum Action: string
 {
     /** Begin the session here. */
     case Start = 'start';
-    /** A look of at most 3 s at the easiest exposure, to learn where the dog stands; at most three, in a plan's first session. */
-    case Probe = 'probe';
+    /** Three seconds at most at the easiest exposure, to learn where the dog stands; at most three a session. */
+    case Peek = 'peek';
     case Advance = 'advance';
     case Repeat = 'repeat';
     /** One repetition that is sure to go well. */
@@ -31,26 +31,6 @@ enum Action: string
     case Stop = 'stop';
     /** No trial before a named person, a vet or a qualified behavior professional has looked at the dog. */
     case Refer = 'refer';
-
-    public function label(): string
-    {
-        return match ($this) {
-            self::Start => 'Start here',
-            self::Probe => 'A short look',
-            self::Advance => 'Move on',
-            self::Repeat => 'Once more here',
-            self::EasyWin => 'One easy win',
-            self::EasyBetween => 'An easy one between',
-            self::ChangeOther => 'Change something else',
-            self::Ease => 'Make it easier',
-            self::Split => 'Half a step',
-            self::Break => 'Break',
-            self::EndWell => 'End well',
-            self::NotHere => 'Not here today',
-            self::Stop => 'Stop',
-            self::Refer => 'Have it looked at first',
-        };
-    }
 
     /** True where no further trial is asked for. */
     public function endsSession(): bool

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Core\Decision;
 
 use Core\Exception\InvalidMeasure;
+use Core\Measure\Quantity;
 
 /**
  * Upset carried over from earlier events, U = Σ severity·2^(−hours/24).
@@ -44,7 +45,7 @@ final readonly class CarryOver
         $upset = 0.0;
         foreach ($events as $event) {
             if (! ($event['severity'] >= 0.0 && $event['severity'] <= 4.0)) {
-                throw InvalidMeasure::outOfRange('The severity', $event['severity'], 0, 4, '');
+                throw InvalidMeasure::outOfRange(Quantity::Severity, $event['severity'], 0, 4);
             }
             $hours = ($now->getTimestamp() - $event['at']->getTimestamp()) / 3600.0;
             $upset += $hours < 0.0 ? 0.0 : $event['severity'] * 2.0 ** (-$hours / self::HALF_LIFE_HOURS);

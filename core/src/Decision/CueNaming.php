@@ -23,7 +23,7 @@ final readonly class CueNaming
             return $advice;
         }
 
-        return $advice->with(new Reason('name-it', sprintf('It offered this in %d of the last %d repetitions without food first: time to say its word, just before it does. Not earlier, and one word only.', self::OFFERED, self::WINDOW)));
+        return $advice->with(Reason::of(ReasonCode::NameIt, count: self::OFFERED, of: self::WINDOW));
     }
 
     /** @param  list<LoggedTrial>  $counted  oldest first */

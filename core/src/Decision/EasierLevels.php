@@ -5,9 +5,12 @@ declare(strict_types=1);
 namespace Core\Decision;
 
 use Core\Exposure\Dimension;
+use Core\Exposure\DimensionChange;
+use Core\Exposure\DimensionKey;
 use Core\Exposure\DimensionKind;
 use Core\Exposure\DimensionValue;
 use Core\Exposure\Exposure;
+use Core\Exposure\LoadScale;
 use Core\Exposure\Picture;
 use Core\Measure\Distance;
 
@@ -127,7 +130,7 @@ final readonly class EasierLevels
             $exposure = $from->exposure->with($key, $choice->key);
             $off = $this->relief($from->exposure, $exposure, $dimension);
             if (($off > 0.0 || $dimension->picture === Picture::Swaps) && $this->situation->allows($exposure)) {
-                $found[] = new Alternative(new Level($from->step, $exposure), "{$dimension->label}: {$choice->label}", max(0.0, $off), $this->situation->history->helped[$key] ?? 0);
+                $found[] = new Alternative(new Level($from->step, $exposure), new DimensionChange($this->situation->catalog->plan, $key, $choice->key), max(0.0, $off), $this->situation->history->helped[$key] ?? 0);
             }
         }
         $worth = static fn (Alternative $of): float => $of->logitsOff + self::HELPED_LOGITS * min(self::MOST_HELPED, $of->helped);
@@ -201,7 +204,7 @@ final readonly class EasierLevels
             return null;
         }
         $reference = $model->scale->reference->meters;
-        $room = $measure->key === 'distance' ? $this->situation->settings->room?->meters : null;
+        $room = $measure->key === DimensionKey::Distance->value ? $this->situation->settings->room?->meters : null;
         $start = $measure->covariate($exposure->values[$measure->key], $reference);
         $end = $measure->covariate($room ?? $range[0], $reference);
         for ($ease = max($this->situation->load($exposure) - $most, 0.0); ; $ease += self::GRID) {
@@ -233,7 +236,7 @@ final readonly class EasierLevels
     {
         $load = $this->situation->load($exposure);
         foreach ($this->situation->ladder->steps as $i => $step) {
-            if ($this->situation->load($step->exposure) >= $load - 0.05) {
+            if ($this->situation->load($step->exposure) >= $load - LoadScale::SAME_LOGITS) {
                 return $i;
             }
         }

@@ -22,12 +22,15 @@ final readonly class Easing
         if ($next === null) {
             return $this->situation->advise(Action::EndWell, null, [
                 ...$why,
-                new Reason('no-room', 'Nothing easier here is within the limits, with the room there is. End now with something it loves; next time a wider place, or something other than distance made easier.'),
+                Reason::of(ReasonCode::NoRoom),
             ]);
         }
         $why[] = $this->situation->model === null
-            ? new Reason('no-model', 'The model could not be fitted to these trials: one step of the ladder back.')
-            : new Reason('easier-by', sprintf('%s is %.1f logits easier than %s.', ucfirst($this->situation->words($next->exposure)), $this->situation->load($from->exposure) - $this->situation->load($next->exposure), $this->situation->words($from->exposure)));
+            ? Reason::of(ReasonCode::NoModelBack)
+            : Reason::of(
+                ReasonCode::EasierBy, from: $this->situation->told($from->exposure, $next->exposure), at: $this->situation->told($next->exposure, $from->exposure),
+                steps: round(($this->situation->load($from->exposure) - $this->situation->load($next->exposure)) / EasierLevels::EASE, 1),
+            );
         $why[] = $this->situation->riskReason($next->exposure);
 
         return $this->situation->advise($action, $next, $why, $easier->byOtherThings($from));

@@ -15,7 +15,7 @@ final readonly class History
      * @param  non-negative-int  $reactionStreak  latest sessions in a row that ended with a reaction
      * @param  ?float  $daysSinceLast  null before the first session
      * @param  non-negative-int  $trialsEver  trials before today
-     * @param  ?string  $locked  why the plan rests until a named person has reviewed it; null if it does not
+     * @param  ?RestReason  $resting  why the plan rests until a named person has reviewed it; null if it does not
      * @param  bool  $endedWithEffort  at least half of the last session's last four trials took effort or worse
      * @param  bool  $lastWasCalm  whether no trial of the last session took effort or worse: then short looks are still in order
      * @param  bool  $hasSucceeded  whether any earlier trial was a success
@@ -33,7 +33,7 @@ final readonly class History
         public int $reactionStreak = 0,
         public ?float $daysSinceLast = null,
         public int $trialsEver = 0,
-        public ?string $locked = null,
+        public ?RestReason $resting = null,
         public bool $endedWithEffort = false,
         public bool $lastWasCalm = true,
         public bool $hasSucceeded = false,
@@ -51,7 +51,7 @@ final readonly class History
      * @param  list<SessionSummary>  $sessions  finished ones of this plan, oldest first
      * @param  ?float  $daysSinceLast  since the newest of them
      */
-    public static function ofSessions(array $sessions, ?float $daysSinceLast, ?string $locked, ?CarryOver $carryOver = null, bool $isNewPlace = false, int $givenHeld = -1): self
+    public static function ofSessions(array $sessions, ?float $daysSinceLast, ?RestReason $resting, ?CarryOver $carryOver = null, bool $isNewPlace = false, int $givenHeld = -1): self
     {
         $daysMet = $helped = $heldAfter = [];
         $held = -1;
@@ -87,7 +87,7 @@ final readonly class History
             $streak,
             $daysSinceLast,
             max(0, array_sum(array_map(static fn (SessionSummary $session): int => $session->trials, $sessions))),
-            $locked,
+            $resting,
             $last !== null && $last->endedWithEffort,
             $last === null || $last->calm,
             array_filter($sessions, static fn (SessionSummary $session): bool => $session->succeeded) !== [],

@@ -10,6 +10,7 @@ use Core\Sign\Band;
 use Core\Sign\FoodTaken;
 use Core\Sign\Outcome;
 use Core\Sign\OutcomeEffect;
+use Core\Sign\SignKey;
 use Core\Sign\TurnLatency;
 
 /** One trial as the decision sees it: what was aimed at, what it really was, what the dog did and how it took it. */
@@ -38,6 +39,18 @@ final readonly class LoggedTrial
         public \DateTimeImmutable $at,
         public ?Risk $forecast = null,
     ) {
+    }
+
+    /** Whether any of these signs was seen. */
+    public function shows(SignKey ...$signs): bool
+    {
+        foreach ($signs as $sign) {
+            if (in_array($sign->value, $this->signs, true)) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** A counting outcome, taken calmly. */
@@ -72,9 +85,8 @@ final readonly class LoggedTrial
     /** Food refused that was there to eat, a known cue failed, or the marker ignored. */
     public function failedFoodOrCue(): bool
     {
-        return ($this->foodLeft && ($this->food === FoodTaken::Refused || in_array('eat.refuse', $this->signs, true)))
-            || in_array('cue.fail', $this->signs, true)
-            || in_array('mark.ignore', $this->signs, true)
+        return ($this->foodLeft && ($this->food === FoodTaken::Refused || $this->shows(SignKey::FoodRefused)))
+            || $this->shows(SignKey::CueFailed, SignKey::MarkIgnored)
             || ($this->latency === TurnLatency::Never && $this->outcome !== Outcome::Watched);
     }
 }

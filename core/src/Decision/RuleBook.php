@@ -43,14 +43,25 @@ final readonly class RuleBook
     {
         $last = $situation->log->last();
         if ($last === null) {
-            return (new WarmUp)->suggest($situation);
+            return self::withTightened($situation, (new WarmUp)->suggest($situation));
         }
         foreach ($this->rules as $rule) {
             $advice = $rule->apply($situation, $last);
             if ($advice !== null) {
-                return CueNaming::mentioned($situation, $this->guard->review($situation, $advice));
+                return self::withTightened($situation, CueNaming::mentioned($situation, $this->guard->review($situation, $advice)));
             }
         }
         throw new \LogicException('The last rule of the book always speaks up.');
+    }
+
+    /** Where a risk is told, also why its caps are tighter than the plan's. */
+    private static function withTightened(Situation $situation, Advice $advice): Advice
+    {
+        $tellsRisk = array_filter($advice->reasons, static fn (Reason $reason): bool => $reason->code === ReasonCode::Risk) !== [];
+        foreach ($tellsRisk ? $situation->tightened() : [] as $reason) {
+            $advice = $advice->with($reason);
+        }
+
+        return $advice;
     }
 }

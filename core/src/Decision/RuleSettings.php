@@ -6,7 +6,7 @@ namespace Core\Decision;
 
 use Core\Exception\InvalidMeasure;
 use Core\Measure\Distance;
-use Core\Measure\DistanceUnit;
+use Core\Measure\Quantity;
 use Core\Response\RiskLimits;
 
 /** The rules of one plan that a trainer may change. Defaults are common practice. */
@@ -32,31 +32,29 @@ final readonly class RuleSettings
         public int $sessionMinutes,
         public int $mostTrials,
         public ?Distance $room,
-        public DistanceUnit $unit,
         public int $easyAfter,
     ) {
     }
 
     /** @throws InvalidMeasure if a setting is out of its range */
-    public static function of(RiskLimits $limits, int $mostAdvances = 4, int $setMinutes = 4, int $sessionMinutes = 30, int $mostTrials = 60, ?Distance $room = null, DistanceUnit $unit = DistanceUnit::Meter, int $easyAfter = 0): self
+    public static function of(RiskLimits $limits, int $mostAdvances = 4, int $setMinutes = 4, int $sessionMinutes = 30, int $mostTrials = 60, ?Distance $room = null, int $easyAfter = 0): self
     {
         return new self(
             $limits,
             2,
-            self::within('Advances a session', $mostAdvances, 1, 5),
-            self::within('Set length', $setMinutes, 1, 30),
-            self::within('Session length', $sessionMinutes, 3, 90),
-            self::within('Trials a session', $mostTrials, 5, 200),
+            self::within(Quantity::NewSteps, $mostAdvances, 1, 5),
+            self::within(Quantity::SetMinutes, $setMinutes, 1, 30),
+            self::within(Quantity::SessionMinutes, $sessionMinutes, 3, 90),
+            self::within(Quantity::TrialsPerSession, $mostTrials, 5, 200),
             $room,
-            $unit,
-            $easyAfter === 0 ? 0 : self::within('Good ones before an easy one', $easyAfter, 1, 9),
+            $easyAfter === 0 ? 0 : self::within(Quantity::EasyAfter, $easyAfter, 1, 9),
         );
     }
 
     /** The same, in another place. */
     public function withRoom(?Distance $room): self
     {
-        return new self($this->limits, $this->regainRun, $this->mostAdvances, $this->setMinutes, $this->sessionMinutes, $this->mostTrials, $room, $this->unit, $this->easyAfter);
+        return new self($this->limits, $this->regainRun, $this->mostAdvances, $this->setMinutes, $this->sessionMinutes, $this->mostTrials, $room, $this->easyAfter);
     }
 
     /**
@@ -64,8 +62,8 @@ final readonly class RuleSettings
      *
      * @throws InvalidMeasure
      */
-    private static function within(string $name, int $value, int $least, int $most): int
+    private static function within(Quantity $quantity, int $value, int $least, int $most): int
     {
-        return $value >= $least && $value <= $most && $value > 0 ? $value : throw InvalidMeasure::outOfRange($name, $value, $least, $most, '');
+        return $value >= $least && $value <= $most && $value > 0 ? $value : throw InvalidMeasure::outOfRange($quantity, $value, $least, $most);
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Core\Decision;
 
+use Core\Exposure\DimensionKey;
 use Core\Ladder\Ladder;
 use Core\Response\Calibration;
 use Core\Sign\Band;
@@ -81,7 +82,7 @@ final readonly class SessionSummary
                 continue;
             }
             $changed = array_keys(array_diff_assoc($trial->exposure->values, $before->exposure->values));
-            if (count($changed) === 1 && $changed[0] !== 'distance') {
+            if (count($changed) === 1 && $changed[0] !== DimensionKey::Distance->value) {
                 $helped[$changed[0]] = ($helped[$changed[0]] ?? 0) + 1;
             }
         }

@@ -5,11 +5,12 @@ declare(strict_types=1);
 namespace Core\Decision;
 
 use Core\Exposure\DimensionCatalog;
+use Core\Exposure\DimensionKey;
 use Core\Exposure\Exposure;
+use Core\Exposure\LoadScale;
 use Core\Ladder\Criterion;
 use Core\Ladder\Ladder;
 use Core\Ladder\Progress;
-use Core\Measure\Probability;
 use Core\Response\Calibration;
 use Core\Response\Day;
 use Core\Response\DogModel;
@@ -27,6 +28,12 @@ final readonly class Situation
 
     /** Factor on every standard deviation for a dog that does not follow the model. */
     private const OFF_SD_FACTOR = 1.5;
+
+    /** Share of a cap from which a risk is told to be close to it. A working value. */
+    private const CLOSE_TO_CAP = 0.5;
+
+    /** A factor of calibration that is worth telling. A working value. */
+    private const TIGHTENED_UNDER = 0.9;
 
     /** Forecasts against what came, of the latest trials with today's. */
     public Calibration $calibration;
@@ -51,7 +58,7 @@ final readonly class Situation
     ) {
         $this->calibration = $history->calibration->plus($log->calibration());
         $this->limits = $this->calibration->tighten($settings->limits);
-        $this->unsaid = $catalog->has('distance') ? [] : $ladder->shared();
+        $this->unsaid = $catalog->has(DimensionKey::Distance->value) ? [] : $ladder->shared();
         $this->model = $this->calibration->isOff() ? $model?->withSdFactor(self::OFF_SD_FACTOR) : $model;
     }
 
@@ -126,47 +133,47 @@ final readonly class Situation
     public function above(Level $level): ?Level
     {
         $own = $this->ladder->step($level->step)->exposure;
-        if ($this->load($level->exposure) < $this->load($own) - 0.05) {
+        if ($this->load($level->exposure) < $this->load($own) - LoadScale::SAME_LOGITS) {
             return new Level($level->step, $own);
         }
 
         return $level->step >= $this->ladder->top() ? null : new Level($level->step + 1, $this->ladder->step($level->step + 1)->exposure);
     }
 
-    /** "3 of 5 unprompted returns in a row". */
-    public function successWords(Progress $progress): string
+    /**
+     * An exposure as a reason names it; beside another one, with all in which the two differ.
+     */
+    public function told(Exposure $exposure, ?Exposure $beside = null): ToldExposure
     {
-        $plan = $this->catalog->plan;
+        $differing = $beside === null ? [] : array_keys(array_diff_assoc($exposure->values, $beside->values));
 
-        return match (true) {
-            $progress->window === null && $progress->done > $progress->asked => sprintf('%d %s in a row (asked: %d)', $progress->done, $plan->successWords($progress->done), $progress->asked),
-            $progress->window === null => sprintf('%d of %d %s in a row', $progress->done, $progress->asked, $plan->successWords($progress->asked)),
-            default => sprintf('%d %s among the last %d (asked: %d)', $progress->done, $plan->successWords($progress->done), $progress->window, $progress->asked),
-        };
+        return new ToldExposure($exposure, array_values(array_diff($this->unsaid, $differing)));
     }
 
-    public function words(Exposure $exposure): string
+    /** How far the run at a level has come. */
+    public function runReason(Level $level): Reason
     {
-        return $exposure->inWords($this->catalog, $this->settings->unit, $this->unsaid);
+        return Reason::of(ReasonCode::Run, progress: $this->progress($level), at: $this->told($level->exposure), plan: $this->catalog->plan->value);
     }
 
-    /** The risk sentence: both bounds, the limits, and which of them binds. */
+    /** Both risks of an exposure against the caps, which of them binds, and how much room is left. */
     public function riskReason(Exposure $exposure): Reason
     {
         if ($this->model === null) {
-            return new Reason('no-model', 'The model could not be fitted to these trials, so nothing harder is advised.');
+            return Reason::of(ReasonCode::NoModel);
         }
         $risk = $this->model->risk($exposure, $this->day());
-        $limits = $this->limits;
+        $caps = $this->limits;
+        $share = max($risk->strain()->value / $caps->strain->value, $risk->reaction()->value / $caps->reaction->value);
 
-        return new Reason('risk', sprintf(
-            'Risk at %s: strain at most %s (limit %s), reaction at most %s (limit %s); the %s limit is the tighter one.%s',
-            $this->words($exposure),
-            Probability::inWords($risk->strain()), Probability::inWords($limits->strain),
-            Probability::inWords($risk->reaction()), Probability::inWords($limits->reaction),
-            $limits->reactionBinds($risk) ? 'reaction' : 'strain',
-            $this->tightened(),
-        ));
+        return Reason::of(
+            ReasonCode::Risk, at: $this->told($exposure), strain: $risk->strain(), strainCap: $caps->strain, reaction: $risk->reaction(), reactionCap: $caps->reaction,
+            binding: $caps->reactionBinds($risk) ? 'reaction' : 'strain', room: match (true) {
+                $share > 1.0 => 'over',
+                $share > self::CLOSE_TO_CAP => 'close',
+                default => 'plenty',
+            },
+        );
     }
 
     /**
@@ -182,18 +189,20 @@ final readonly class Situation
         return new Advice($action, $next, $reasons, $risk, $alternatives, $isClosing);
     }
 
-    /** Why the limits are tighter than the plan's, or nothing. */
-    private function tightened(): string
+    /** @return list<Reason> why the caps are tighter than the plan's, where they are */
+    public function tightened(): array
     {
         $calibration = $this->calibration;
-        if ($calibration->strainFactor() > 0.9 && $calibration->reactionFactor() > 0.9) {
-            return '';
+        if ($calibration->strainFactor() > self::TIGHTENED_UNDER && $calibration->reactionFactor() > self::TIGHTENED_UNDER) {
+            return [];
         }
 
-        return sprintf(
-            ' Limits are tightened for this dog: %d strained or worse and %d reacted in its last %d trials, where %.1f and %.1f were foretold.%s',
-            $calibration->strain, $calibration->reactions, $calibration->forecasts, $calibration->expectedStrain, $calibration->expectedReaction,
-            $calibration->isOff() ? ' It does not follow the model, so every range is widened.' : '',
-        );
+        return [
+            Reason::of(
+                ReasonCode::CapsTightened, strained: $calibration->strain, reacted: $calibration->reactions, of: $calibration->forecasts,
+                expectedStrained: round($calibration->expectedStrain, 1), expectedReacted: round($calibration->expectedReaction, 1),
+            ),
+            ...($calibration->isOff() ? [Reason::of(ReasonCode::OffModel)] : []),
+        ];
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Core\Decision;
 
+use Core\Exposure\DimensionKey;
+
 /**
  * Whether repetitions of a timed step had the time they claim: forty holds of two minutes take eighty minutes, not eleven seconds.
  *
@@ -16,7 +18,7 @@ final readonly class TimePassed
     public const SLACK_SECONDS = 2.0;
 
     /** Measures of how long a repetition lasts. */
-    private const LASTING = ['duration', 'exposure_time', 'length'];
+    private const LASTING = [DimensionKey::Duration, DimensionKey::TimeInView, DimensionKey::Length];
 
     /**
      * @param  list<LoggedTrial>  $trials  of one session, in their order
@@ -45,7 +47,7 @@ final readonly class TimePassed
 
     private static function lasting(LoggedTrial $trial): float
     {
-        return max(0.0, ...array_map(static fn (string $key): float => (float) ($trial->exposure->values[$key] ?? 0.0), self::LASTING));
+        return max(0.0, ...array_map(static fn (DimensionKey $key): float => (float) ($trial->exposure->values[$key->value] ?? 0.0), self::LASTING));
     }
 
     private static function seconds(\DateTimeImmutable $at): float

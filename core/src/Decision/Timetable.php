@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Core\Decision;
 
 use Core\Exception\InvalidMeasure;
+use Core\Measure\Quantity;
 
 /** Sets of work with breaks between them, added up: three sets of four minutes with two walks of five are 22 minutes, not 30. */
 final readonly class Timetable
@@ -17,9 +18,9 @@ final readonly class Timetable
     /** @throws InvalidMeasure if there are not 1 to 10 sets, or a set or break is longer than 60 minutes */
     public static function of(int $sets, int $setMinutes, int $breakMinutes): self
     {
-        foreach ([['Sets', $sets, 1, 10], ['Minutes of a set', $setMinutes, 1, 60], ['Minutes of a break', $breakMinutes, 0, 60]] as [$name, $value, $least, $most]) {
+        foreach ([[Quantity::Sets, $sets, 1, 10], [Quantity::SetMinutes, $setMinutes, 1, 60], [Quantity::BreakMinutes, $breakMinutes, 0, 60]] as [$quantity, $value, $least, $most]) {
             if ($value < $least || $value > $most) {
-                throw InvalidMeasure::outOfRange($name, $value, $least, $most, '');
+                throw InvalidMeasure::outOfRange($quantity, $value, $least, $most);
             }
         }
         $parts = [['kind' => 'work', 'startMinute' => 0, 'minutes' => $setMinutes]];

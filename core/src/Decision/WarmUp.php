@@ -17,30 +17,30 @@ final readonly class WarmUp
     public function suggest(Situation $situation): Advice
     {
         $history = $situation->history;
-        if ($history->locked !== null) {
-            return $situation->advise(Action::Refer, null, [new Reason('locked', $history->locked)]);
+        if ($history->resting !== null) {
+            return $situation->advise(Action::Refer, null, [Reason::of(ReasonCode::Resting, why: $history->resting->value)]);
         }
         if ($history->reactionStreak >= 3) {
             return $situation->advise(Action::Refer, null, [
-                new Reason('suspended', "{$history->reactionStreak} sessions in a row ended with a reaction: the plan rests until a named person has checked pain, kit, place and trigger."),
+                Reason::of(ReasonCode::Suspended, count: $history->reactionStreak),
             ]);
         }
         $upset = $history->carryOver ?? CarryOver::none();
         if ($upset->asksForRest()) {
-            return $situation->advise(Action::NotHere, null, [new Reason('rest-day', sprintf('It carries over about %.1f points of upset (over 2): a day of rest, quiet walks, nothing new. A working guess; you know the dog.', $upset->upset))]);
+            return $situation->advise(Action::NotHere, null, [Reason::of(ReasonCode::RestDay)]);
         }
         [$step, $why] = $this->wished($situation);
         if ($upset->asksForEasier() && $situation->model === null) {
             $step = max(0, $step - 1);
         }
         if ($upset->asksForEasier()) {
-            $why[] = new Reason('carry-over', sprintf('It carries over about %.1f points of upset from before: an easier start.', $upset->upset));
+            $why[] = Reason::of(ReasonCode::StillShaken);
         }
         $level = new Level(max(0, $step), $situation->ladder->step($step)->exposure);
         $easier = new EasierLevels($situation);
         if ($history->reactionStreak === 2) {
             $back = $easier->below($level, self::BREAKER_LOGITS);
-            $why[] = new Reason('breaker', 'Two sessions running ended with a reaction: at least 1.5 logits easier.');
+            $why[] = Reason::of(ReasonCode::Breaker);
             $level = $back ?? $easier->easiest();
         }
         $isWithin = $situation->allows($level->exposure);
@@ -57,15 +57,15 @@ final readonly class WarmUp
         if ($history->heldStep < 0 && $history->givenHeld >= 0) {
             $third = min(intdiv($situation->ladder->top(), 3), $history->givenHeld);
 
-            return [$third, [new Reason('new-person', sprintf('Step %d is held with another person. A new person begins in the first third, at step %d, and climbs with three successes a step.', $history->givenHeld + 1, $third + 1))]];
+            return [$third, [Reason::of(ReasonCode::NewPerson, step: $history->givenHeld + 1, start: $third + 1)]];
         }
         if ($history->heldStep < 0) {
-            return [0, [new Reason('start-first', $history->trialsEver === 0 ? 'The first session of this plan starts at its easiest step.' : 'No step is held yet: start at the easiest.')]];
+            return [0, [Reason::of($history->trialsEver === 0 ? ReasonCode::StartFirst : ReasonCode::StartNoneSolid)]];
         }
         if ($history->isNewPlace) {
             $third = intdiv($situation->ladder->top(), 3);
 
-            return [min($third, max(0, $history->heldStep - 1)), [new Reason('new-place', sprintf('A new place or person: back to the first third, step %d, and up again with three successes a step.', min($third, max(0, $history->heldStep - 1)) + 1))]];
+            return [min($third, max(0, $history->heldStep - 1)), [Reason::of(ReasonCode::NewPlace, start: min($third, max(0, $history->heldStep - 1)) + 1)]];
         }
         $days = $history->daysSinceLast ?? 0.0;
         $gap = match (true) {
@@ -77,12 +77,8 @@ final readonly class WarmUp
         $reaction = $history->reactionStreak > 0 ? 2 : 0;
         $back = min(self::MOST_STEPS_BACK, 1 + $gap + $effort) + $reaction;
 
-        return [max(0, $history->heldStep - $back), [new Reason('start-back', sprintf(
-            'Step %d was held. %d step%s back: 1 always%s%s%s.',
-            $history->heldStep + 1, $back, $back === 1 ? '' : 's',
-            $gap > 0 ? sprintf(', %d for %d days since the last session', $gap, (int) round($days)) : '',
-            $effort > 0 ? ', 1 because it ended with effort' : '',
-            $reaction > 0 ? ', 2 because it ended with a reaction' : '',
-        ))]];
+        return [max(0, $history->heldStep - $back), [Reason::of(
+            ReasonCode::StartBack, step: $history->heldStep + 1, back: $back, days: $gap > 0 ? (int) floor($days) : 0, hard: $effort > 0, reacted: $reaction > 0,
+        )]];
     }
 }

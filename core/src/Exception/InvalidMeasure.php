@@ -4,21 +4,27 @@ declare(strict_types=1);
 
 namespace Core\Exception;
 
+use Core\Measure\Quantity;
+
 /** A quantity outside the range in which it has a meaning. */
 final class InvalidMeasure extends \DomainException implements CoreException
 {
-    public static function outOfRange(string $quantity, float $given, float $least, float $most, string $unit): self
+    use HasCode;
+
+    /** Both ends and what was given in the unit of the quantity. */
+    public static function outOfRange(Quantity $quantity, float $given, float $least, float $most): self
     {
-        return new self(sprintf('%s must be between %s and %s %s, not %s.', $quantity, self::plain($least), self::plain($most), $unit, self::plain($given)));
+        return new self(ErrorCode::OutOfRange, ['quantity' => $quantity->value, 'least' => $least, 'most' => $most, 'given' => $given, 'unit' => (string) $quantity->unit()]);
     }
 
-    public static function notFinite(string $quantity): self
+    public static function notFinite(Quantity $quantity): self
     {
-        return new self($quantity.' must be a finite number.');
+        return new self(ErrorCode::NotFinite, ['quantity' => $quantity->value]);
     }
 
-    private static function plain(float $number): string
+    /** A gap that lies as far away as the path seen through it, or farther. */
+    public static function gapBehindPath(float $depth, float $path): self
     {
-        return rtrim(rtrim(number_format($number, 3, '.', ''), '0'), '.');
+        return new self(ErrorCode::GapBehindPath, ['depth' => $depth, 'path' => $path]);
     }
 }

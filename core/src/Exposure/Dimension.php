@@ -11,6 +11,7 @@ use Core\Sound\LevelScale;
 final readonly class Dimension
 {
     /**
+     * @param  ?string  $label  a practice's own words for a dimension of its own; null for those that ship, which the edge names
      * @param  ?string  $unit  in which a measured dimension is told and typed: "m", "s", "dB(A)"
      * @param  list<DimensionValue>  $values  of an ordered dimension, easiest first; empty for a measured one
      * @param  float|string  $usual  taken where a trial does not say
@@ -21,7 +22,7 @@ final readonly class Dimension
      */
     public function __construct(
         public string $key,
-        public string $label,
+        public ?string $label,
         public DimensionKind $kind,
         public ?string $unit,
         public array $values,
@@ -38,7 +39,7 @@ final readonly class Dimension
     public function withLevels(LevelScale $levels): self
     {
         return $this->kind === DimensionKind::SoundLevel
-            ? new self($this->key, $this->label, $this->kind, $levels->unit(), $this->values, $this->usual, $this->slope, $this->eases, $this->overlaps, $this->picture, $levels)
+            ? new self($this->key, $this->label, $this->kind, $this->unit, $this->values, $this->usual, $this->slope, $this->eases, $this->overlaps, $this->picture, $levels)
             : $this;
     }
 
@@ -66,10 +67,10 @@ final readonly class Dimension
         return $this->levels === null ? $this->kind->range() : [$this->kept($this->levels->range()[0]), $this->kept($this->levels->range()[1])];
     }
 
-    /** A sound level: "48 dB(A)". */
-    public function levelInWords(float $value): string
+    /** How a sound level is told: in decibels, or in percent of the player where nobody has measured. */
+    public function levels(): LevelScale
     {
-        return ($this->levels ?? LevelScale::measured())->inWords($value);
+        return $this->levels ?? LevelScale::measured();
     }
 
     /**

@@ -25,12 +25,17 @@ final readonly class DimensionCatalog
     {
         $listed = $data['dimensions'] ?? null;
         if (! is_array($listed) || ! is_string($data['version'] ?? null)) {
-            throw InvalidCatalog::missing('dimensions', 'version or dimensions');
+            throw InvalidCatalog::missing('dimensions', 'version, dimensions');
         }
 
         $plan = PlanKind::tryFrom(is_string($data['plan'] ?? null) ? $data['plan'] : '') ?? throw InvalidCatalog::missing('dimensions', 'plan');
 
-        return (new self($data['version'], $plan, []))->extended($listed);
+        $catalog = (new self($data['version'], $plan, []))->extended($listed);
+        foreach (DimensionKey::required($plan) as $key) {
+            $catalog->has($key->value) || throw InvalidCatalog::missing("dimensions.{$plan->value}", $key->value);
+        }
+
+        return $catalog;
     }
 
     /**
@@ -53,7 +58,7 @@ final readonly class DimensionCatalog
             $known = $this->dimensions[$dimension->key] ?? $dimension;
             $keys = static fn (Dimension $of): array => array_map(static fn (DimensionValue $value): string => $value->key, $of->values);
             if ($known->kind !== $dimension->kind || array_diff($keys($known), $keys($dimension)) !== []) {
-                throw InvalidCatalog::contradiction("dimension {$dimension->key}", 'it changes the kind or drops a value that trials may have been logged with.');
+                throw InvalidCatalog::contradiction("dimension {$dimension->key}", 'kind-changed-or-value-dropped');
             }
             $dimensions[$dimension->key] = $added[$dimension->key] = $dimension;
         }
@@ -148,12 +153,12 @@ final readonly class DimensionCatalog
         }
         $values = $kind->isMeasured() ? [] : self::values($where, $row['values'] ?? null);
         if ($values !== [] && ! in_array($usual, array_map(static fn (DimensionValue $v): string => $v->key, $values), true)) {
-            throw InvalidCatalog::contradiction($where, 'the usual value is not among its values.');
+            throw InvalidCatalog::contradiction($where, 'usual-not-listed');
         }
 
         return new Dimension(
             $key,
-            is_string($row['label'] ?? null) ? $row['label'] : throw InvalidCatalog::missing($where, 'label'),
+            is_string($row['label'] ?? null) ? $row['label'] : null,
             $kind,
             is_string($row['unit'] ?? null) ? $row['unit'] : null,
             $values,
@@ -169,15 +174,15 @@ final readonly class DimensionCatalog
     private static function values(string $where, mixed $rows): array
     {
         if (! is_array($rows) || count($rows) < 2) {
-            throw InvalidCatalog::missing($where, 'values (at least two)');
+            throw InvalidCatalog::missing($where, 'values');
         }
         $values = [];
         $last = count($rows) - 1;
         foreach (array_values($rows) as $i => $row) {
-            if (! is_array($row) || ! is_string($row['key'] ?? null) || ! is_string($row['label'] ?? null)) {
-                throw InvalidCatalog::missing($where, 'values.key or values.label');
+            if (! is_array($row) || ! is_string($row['key'] ?? null)) {
+                throw InvalidCatalog::missing($where, 'values.key');
             }
-            $values[] = new DimensionValue($row['key'], $row['label'], isset($row['score']) ? self::number($where, $row, 'score') : $i / $last, self::needs($where, $row['needs'] ?? []));
+            $values[] = new DimensionValue($row['key'], is_string($row['label'] ?? null) ? $row['label'] : null, isset($row['score']) ? self::number($where, $row, 'score') : $i / $last, self::needs($where, $row['needs'] ?? []));
         }
 
         return $values;

@@ -8,10 +8,11 @@ namespace Core\Exposure;
 final readonly class DimensionValue
 {
     /**
+     * @param  ?string  $label  a practice's own words; null for a value that ships
      * @param  float  $score  0 easiest to 1 hardest
      * @param  array<string, float>  $needs  the most that a measure may be for this choice to be possible: a touch needs a gap of 0
      */
-    public function __construct(public string $key, public string $label, public float $score, public array $needs = [])
+    public function __construct(public string $key, public ?string $label, public float $score, public array $needs = [])
     {
     }
 

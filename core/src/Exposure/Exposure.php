@@ -6,7 +6,6 @@ namespace Core\Exposure;
 
 use Core\Exception\InvalidExposure;
 use Core\Measure\Distance;
-use Core\Measure\DistanceUnit;
 
 /** All that was, or is to be, presented to the dog: a value for each dimension that was recorded. */
 final readonly class Exposure
@@ -58,12 +57,12 @@ final readonly class Exposure
 
     public function distance(): ?Distance
     {
-        return isset($this->values['distance']) ? Distance::fromMeters((float) $this->values['distance']) : null;
+        return isset($this->values[DimensionKey::Distance->value]) ? Distance::fromMeters((float) $this->values[DimensionKey::Distance->value]) : null;
     }
 
     public function withDistance(Distance $distance): self
     {
-        return $this->with('distance', $distance->meters);
+        return $this->with(DimensionKey::Distance->value, $distance->meters);
     }
 
     /** One text for equal exposures: numbers to a millimeter or millisecond. */
@@ -80,35 +79,5 @@ final readonly class Exposure
     public function equals(self $other): bool
     {
         return $this->key() === $other->key();
-    }
-
-    /**
-     * "18 m, slow walk, across".
-     *
-     * @param  list<string>  $without  keys of dimensions that go without saying
-     */
-    public function inWords(DimensionCatalog $catalog, DistanceUnit $unit, array $without = []): string
-    {
-        $words = [];
-        foreach ($catalog->dimensions as $key => $dimension) {
-            $value = $this->values[$key] ?? null;
-            if ($value === null || in_array($key, $without, true)) {
-                continue;
-            }
-            if ($dimension->kind === DimensionKind::Gap && $value <= 0.0 && isset($this->values['contact'])) {
-                continue; // the contact says it
-            }
-            $words[] = match ($dimension->kind) {
-                DimensionKind::Distance => Distance::fromMeters((float) $value)->inWords($unit),
-                DimensionKind::Time => round((float) $value, 1).' s',
-                DimensionKind::Speed => round((float) $value, 1).' m/s',
-                DimensionKind::Share => round(100.0 * (float) $value)."\u{00A0}% in",
-                DimensionKind::Gap => $value <= 0.0 ? 'touching' : round((float) $value)."\u{00A0}cm away",
-                DimensionKind::SoundLevel => $dimension->levelInWords((float) $value),
-                DimensionKind::Ordered => $dimension->choice($value)->label,
-            };
-        }
-
-        return implode(', ', $words);
     }
 }

@@ -22,7 +22,7 @@ final readonly class GammaPrior
     public static function withMean(float $shape, float $mean): self
     {
         if ($shape <= 1.0 || $mean <= 0.0) {
-            throw InvalidCatalog::contradiction('Gamma prior', 'the shape must be over 1 and the mean positive.');
+            throw InvalidCatalog::contradiction('gamma-prior', 'shape-over-1-and-mean-positive');
         }
 
         return new self($shape, $shape / $mean);

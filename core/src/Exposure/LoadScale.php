@@ -15,6 +15,9 @@ use Core\Measure\Distance;
  */
 final readonly class LoadScale
 {
+    /** Logits under which two exposures are equally hard: ladders are laid at an earlier slope. A working value. */
+    public const SAME_LOGITS = 0.05;
+
     /**
      * @param  non-empty-list<Dimension>  $dimensions in play, in the order of the covariates
      * @param  array<string, float>  $reactedAt  covariates of the exposure that the dog is known to react to, by dimension key
@@ -32,7 +35,7 @@ final readonly class LoadScale
     public static function of(DimensionCatalog $catalog, Distance $reference, array $keys, ?Exposure $reactsTo = null): self
     {
         $dimensions = [];
-        $keys = array_unique($catalog->has('distance') ? ['distance', ...$keys] : $keys);
+        $keys = array_unique($catalog->has(DimensionKey::Distance->value) ? [DimensionKey::Distance->value, ...$keys] : $keys);
         foreach ($keys as $key) {
             $dimension = $catalog->dimension($key);
             if (array_intersect($dimension->overlaps, $keys) === []) {

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Core\Field;
 
 use Core\Exception\InvalidMeasure;
+use Core\Measure\Quantity;
+use Core\Measure\Share;
 
 /**
  * A trigger that passes behind a gap between two obstacles, seen from the dog. The path runs straight, parallel to the gap.
@@ -35,11 +37,11 @@ final readonly class GapView
      */
     public static function through(float $width, float $depth, float $distance, float $speed, float $length = self::USUAL_LENGTH): self
     {
-        Measures::meters('The width of the gap', $width);
-        Measures::meters('The depth of the gap', $depth);
-        Measures::meters('The distance of the path', $distance, 0.5);
+        Measures::meters(Quantity::GapWidth, $width);
+        Measures::meters(Quantity::GapDepth, $depth);
+        Measures::meters(Quantity::PathDistance, $distance, 0.5);
         if ($depth >= $distance) {
-            throw InvalidMeasure::outOfRange('The depth of the gap: it must lie between dog and path, and', $depth, 0.1, $distance, 'm');
+            throw InvalidMeasure::gapBehindPath($depth, $distance);
         }
 
         return self::of($width * $distance / $depth, $distance, $depth, $speed, $length);
@@ -55,9 +57,9 @@ final readonly class GapView
     public static function byAngle(float $degrees, float $distance, float $speed, float $length = self::USUAL_LENGTH): self
     {
         if (! ($degrees > 0.0 && $degrees < 175.0)) {
-            throw InvalidMeasure::outOfRange('The angle', $degrees, 0.1, 175, 'degrees');
+            throw InvalidMeasure::outOfRange(Quantity::Angle, $degrees, 0.1, 175);
         }
-        Measures::meters('The distance of the path', $distance, 0.5);
+        Measures::meters(Quantity::PathDistance, $distance, 0.5);
 
         return self::of(2.0 * $distance * tan(deg2rad($degrees / 2.0)), $distance, $distance / 2.0, $speed, $length);
     }
@@ -70,21 +72,21 @@ final readonly class GapView
      */
     public function widestFor(float $hold): ?float
     {
-        $width = ($this->speed * Measures::seconds('The hold', $hold) - $this->length) * $this->depth / $this->distance;
+        $width = ($this->speed * Measures::seconds(Quantity::Hold, $hold) - $this->length) * $this->depth / $this->distance;
 
         return $width > 0.0 ? $width : null;
     }
 
     /** Share of the visible path that lies inside a limit, the window centered on the nearest point. */
-    public function shareWithin(float $limit): float
+    public function shareWithin(float $limit): Share
     {
-        return $limit <= $this->distance ? 0.0 : min(1.0, 2.0 * sqrt($limit ** 2 - $this->distance ** 2) / $this->visible);
+        return $limit <= $this->distance ? Share::of(0.0) : Share::clamped(2.0 * sqrt($limit ** 2 - $this->distance ** 2) / $this->visible);
     }
 
     private static function of(float $visible, float $distance, float $depth, float $speed, float $length): self
     {
-        Measures::meters('The length of the trigger', $length, 0.0);
+        Measures::meters(Quantity::TriggerLength, $length, 0.0);
 
-        return new self($visible, ($visible + $length) / Measures::speed('The speed of the trigger', $speed), $distance, $depth, $speed, $length);
+        return new self($visible, ($visible + $length) / Measures::speed(Quantity::TriggerSpeed, $speed), $distance, $depth, $speed, $length);
     }
 }

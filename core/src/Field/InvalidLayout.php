@@ -5,17 +5,27 @@ declare(strict_types=1);
 namespace Core\Field;
 
 use Core\Exception\CoreException;
+use Core\Exception\ErrorCode;
+use Core\Exception\HasCode;
 
-/** A sketch of a place that cannot be, with the field at fault. */
+/** A map of a place that cannot be, with the field at fault. */
 final class InvalidLayout extends \DomainException implements CoreException
 {
-    private function __construct(public readonly string $field, string $message)
+    use HasCode;
+
+    /** @param  array<string, bool|int|float|string|list<string>>  $facts */
+    private function __construct(public readonly string $field, private readonly ErrorCode $errorCode, private readonly array $facts)
     {
-        parent::__construct($message);
+        parent::__construct(self::plain($errorCode, $facts));
     }
 
-    public static function at(string $field, string $message): self
+    public static function at(string $field, ErrorCode $error, float ...$facts): self
     {
-        return new self($field, $message);
+        $named = [];
+        foreach ($facts as $name => $fact) {
+            $named[(string) $name] = $fact;
+        }
+
+        return new self($field, $error, $named);
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Core\Field;
 
+use Core\Exception\ErrorCode;
+
 /**
  * A place seen from above, in meters from the dog: the path of the trigger runs from side to side at a distance ahead, seen through a
  * gap between two obstacles; cover to turn to, an exit to step aside to.
@@ -34,14 +36,14 @@ final readonly class Layout
         foreach (['path' => 0.5, 'left' => -self::MOST_METERS, 'right' => -self::MOST_METERS, 'depth' => 0.1, 'cover' => 0.0, 'exit' => 0.1] as $field => $least) {
             $value = $meters[$field] ?? NAN;
             if (! ($value >= $least && $value <= self::MOST_METERS)) {
-                throw $field === 'path' && $value < $least ? InvalidLayout::at('path', 'The path runs through the dog. Move it half a meter away at least.') : InvalidLayout::at($field, sprintf('Give %s to %s meters.', $least, self::MOST_METERS));
+                throw $field === 'path' && $value < $least ? InvalidLayout::at('path', ErrorCode::PathThroughDog) : InvalidLayout::at($field, ErrorCode::LengthOutOfRange, least: $least, most: self::MOST_METERS);
             }
         }
         if ($meters['depth'] >= $meters['path']) {
-            throw InvalidLayout::at('depth', 'The gap lies behind the trigger. It must lie between the dog and the path.');
+            throw InvalidLayout::at('depth', ErrorCode::GapBehindTrigger);
         }
         if ($meters['right'] - $meters['left'] < 0.1) {
-            throw InvalidLayout::at('right', 'The right edge of the gap must lie to the right of the left one.');
+            throw InvalidLayout::at('right', ErrorCode::GapTurned);
         }
 
         return new self($meters['path'], $meters['left'], $meters['right'], $meters['depth'], $meters['cover'], $meters['exit']);

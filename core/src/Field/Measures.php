@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Core\Field;
 
 use Core\Exception\InvalidMeasure;
+use Core\Measure\Quantity;
 
 /** What a place and a pass can be, checked in one place so that every error names its measure. */
 final readonly class Measures
@@ -18,20 +19,20 @@ final readonly class Measures
      *
      * @throws InvalidMeasure naming it
      */
-    public static function meters(string $name, float $meters, float $least = 0.1): float
+    public static function meters(Quantity $quantity, float $meters, float $least = 0.1): float
     {
-        return $meters >= $least && $meters <= self::MOST_METERS ? $meters : throw InvalidMeasure::outOfRange($name, $meters, $least, self::MOST_METERS, 'm');
+        return $meters >= $least && $meters <= self::MOST_METERS ? $meters : throw InvalidMeasure::outOfRange($quantity, $meters, $least, self::MOST_METERS);
     }
 
     /** @throws InvalidMeasure naming it */
-    public static function speed(string $name, float $metersPerSecond): float
+    public static function speed(Quantity $quantity, float $metersPerSecond): float
     {
-        return $metersPerSecond >= 0.1 && $metersPerSecond <= self::MOST_SPEED ? $metersPerSecond : throw InvalidMeasure::outOfRange($name, $metersPerSecond, 0.1, self::MOST_SPEED, 'm/s');
+        return $metersPerSecond >= 0.1 && $metersPerSecond <= self::MOST_SPEED ? $metersPerSecond : throw InvalidMeasure::outOfRange($quantity, $metersPerSecond, 0.1, self::MOST_SPEED);
     }
 
     /** @throws InvalidMeasure naming it */
-    public static function seconds(string $name, float $seconds): float
+    public static function seconds(Quantity $quantity, float $seconds): float
     {
-        return $seconds >= 0.0 && $seconds <= 60.0 ? $seconds : throw InvalidMeasure::outOfRange($name, $seconds, 0, 60, 's');
+        return $seconds >= 0.0 && $seconds <= 60.0 ? $seconds : throw InvalidMeasure::outOfRange($quantity, $seconds, 0, 60);
     }
 }

@@ -5,19 +5,20 @@ declare(strict_types=1);
 namespace Core\Field;
 
 use Core\Exception\InvalidMeasure;
+use Core\Measure\Share;
 
 /** What a layout means for one kind of passer-by, one handler and one dog. */
 final readonly class SetUp
 {
     /**
      * @param  GapView  $view  how long it is seen
-     * @param  ?float  $share  of the visible pass inside the limit; null without one
+     * @param  ?Share  $share  of the visible pass inside the limit; null without one
      * @param  ?float  $widest  gap for the dog's hold, in meters
      * @param  ?float  $decideAt  meters, head-on; null without a limit
      * @param  ?float  $asideAt  meters at which to step aside square to the path; null without a limit
      * @param  ?float  $asideNearest  how near it comes with the room there is, started there
      */
-    private function __construct(public GapView $view, public ?float $share, public ?float $widest, public ?float $decideAt, public ?float $asideAt, public ?float $asideNearest)
+    private function __construct(public GapView $view, public ?Share $share, public ?float $widest, public ?float $decideAt, public ?float $asideAt, public ?float $asideNearest)
     {
     }
 

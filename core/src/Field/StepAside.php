@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Core\Field;
 
 use Core\Exception\InvalidMeasure;
+use Core\Measure\Quantity;
 
 /** Stepping off the path of something that comes head-on: how early, in which direction, how near it then comes. */
 final readonly class StepAside
@@ -17,8 +18,8 @@ final readonly class StepAside
      */
     public function __construct(private float $handler, private float $trigger)
     {
-        Measures::speed('The handler\'s speed', $handler);
-        Measures::speed('The speed of the trigger', $trigger);
+        Measures::speed(Quantity::HandlerSpeed, $handler);
+        Measures::speed(Quantity::TriggerSpeed, $trigger);
     }
 
     /** Degrees from the direction toward the trigger at which it may be started latest: straight away from something slower, else arccos(−v_h/v_t). */
@@ -37,11 +38,11 @@ final readonly class StepAside
      */
     public function startAt(float $limit, float $degrees, float $reaction = 0.0): float
     {
-        Measures::meters('The limit', $limit);
+        Measures::meters(Quantity::WorkingDistance, $limit);
         $angle = self::angle($degrees);
 
         return $limit * sqrt($this->trigger ** 2 + $this->handler ** 2 + 2.0 * $this->trigger * $this->handler * cos($angle)) / ($this->handler * sin($angle))
-            + ($this->handler + $this->trigger) * Measures::seconds('The reaction time', $reaction);
+            + ($this->handler + $this->trigger) * Measures::seconds(Quantity::ReactionTime, $reaction);
     }
 
     /**
@@ -54,8 +55,8 @@ final readonly class StepAside
      */
     public function nearest(float $distance, float $degrees, float $room): float
     {
-        Measures::meters('The distance', $distance);
-        Measures::meters('The room to the side', $room);
+        Measures::meters(Quantity::Distance, $distance);
+        Measures::meters(Quantity::RoomAside, $room);
         $angle = self::angle($degrees);
         [$vx, $vy] = [$this->handler * cos($angle), $this->handler * sin($angle)];
         $arrived = $room / $vy;
@@ -68,6 +69,6 @@ final readonly class StepAside
     /** @throws InvalidMeasure if it is not between straight toward and straight away */
     private static function angle(float $degrees): float
     {
-        return $degrees >= 1.0 && $degrees <= 179.0 ? deg2rad($degrees) : throw InvalidMeasure::outOfRange('The angle', $degrees, 1, 179, 'degrees');
+        return $degrees >= 1.0 && $degrees <= 179.0 ? deg2rad($degrees) : throw InvalidMeasure::outOfRange(Quantity::Angle, $degrees, 1, 179);
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Core\Field;
 
 use Core\Exception\InvalidMeasure;
+use Core\Measure\Quantity;
 
 /** Meeting head-on and turning away: from where on the decision comes too late. */
 final readonly class TurnAway
@@ -26,13 +27,13 @@ final readonly class TurnAway
      */
     public static function decideAt(float $limit, float $handler, float $trigger, float $reaction, float $turning, float $cover, float $retreat): float
     {
-        Measures::meters('The limit', $limit);
-        Measures::speed('The handler\'s speed', $handler);
-        Measures::speed('The speed of the trigger', $trigger);
-        Measures::seconds('The reaction time', $reaction);
-        Measures::seconds('The time to turn', $turning);
-        Measures::meters('The way to cover', $cover, 0.0);
-        Measures::speed('The retreat', $retreat);
+        Measures::meters(Quantity::WorkingDistance, $limit);
+        Measures::speed(Quantity::HandlerSpeed, $handler);
+        Measures::speed(Quantity::TriggerSpeed, $trigger);
+        Measures::seconds(Quantity::ReactionTime, $reaction);
+        Measures::seconds(Quantity::TurningTime, $turning);
+        Measures::meters(Quantity::Cover, $cover, 0.0);
+        Measures::speed(Quantity::RetreatSpeed, $retreat);
 
         return $limit + ($handler + $trigger) * $reaction + $trigger * $turning + max(0.0, $trigger - $retreat) * $cover / $retreat;
     }

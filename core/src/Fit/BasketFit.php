@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Core\Fit;
 
 use Core\Exception\InvalidMeasure;
+use Core\Measure\Quantity;
 
 /**
  * A basket muzzle against a dog's head: room to pant comes first. Common practice; the maker's own chart and a fitter go first.
@@ -30,35 +31,33 @@ final readonly class BasketFit
      */
     public static function check(float $noseLength, float $closedGirth, float $openGirth, float $openHeight, float $insideLength, float $insideGirth, float $insideHeight, bool $isShortNosed = false): array
     {
-        Measured::check(['The nose length' => $noseLength, 'The girth, mouth closed' => $closedGirth, 'The girth, mouth open' => $openGirth, 'The height, mouth open' => $openHeight, 'The inside length' => $insideLength, 'The inside girth' => $insideGirth, 'The inside height' => $insideHeight]);
+        Measured::check([
+            [Quantity::NoseLength, $noseLength], [Quantity::GirthClosed, $closedGirth], [Quantity::GirthOpen, $openGirth], [Quantity::HeightOpen, $openHeight],
+            [Quantity::InsideLength, $insideLength], [Quantity::InsideGirth, $insideGirth], [Quantity::InsideHeight, $insideHeight],
+        ]);
         $findings = [];
         if ($isShortNosed) {
-            $findings[] = new Finding(Verdict::Change, 'A short-nosed dog needs a fitter: baskets by length do not sit on it.');
+            $findings[] = new Finding(FitCode::ShortNosed);
         }
         if ($openGirth < $closedGirth) {
-            $findings[] = new Finding(Verdict::Ask, sprintf('The girth with the mouth open (%s cm) is less than closed (%s cm). Which of the two was measured otherwise?', self::cm($openGirth), self::cm($closedGirth)));
+            $findings[] = new Finding(FitCode::OpenLessThanClosed, ['open' => $openGirth, 'closed' => $closedGirth]);
         }
         if ($openHeight > $openGirth / 2.0) {
-            $findings[] = new Finding(Verdict::Ask, sprintf('The height with the mouth open (%s cm) does not fit into a girth of %s cm. Measure both again.', self::cm($openHeight), self::cm($openGirth)));
+            $findings[] = new Finding(FitCode::HeightNotInGirth, ['height' => $openHeight, 'girth' => $openGirth]);
         }
         $ahead = $insideLength - $noseLength;
         $findings[] = match (true) {
-            $ahead < self::LEAST_AHEAD => new Finding(Verdict::Change, sprintf('%s cm ahead of the nose: it touches the front. It needs %s to %s.', self::cm($ahead), self::cm(self::LEAST_AHEAD), self::cm(self::MOST_AHEAD))),
-            $ahead > self::MOST_AHEAD => new Finding(Verdict::Look, sprintf('%s cm ahead of the nose: long. It may knock against things and reach the eyes; %s to %s is usual.', self::cm($ahead), self::cm(self::LEAST_AHEAD), self::cm(self::MOST_AHEAD))),
-            default => new Finding(Verdict::Good, sprintf('%s cm ahead of the nose.', self::cm($ahead))),
+            $ahead < self::LEAST_AHEAD => new Finding(FitCode::NoseTouches, ['ahead' => $ahead, 'least' => self::LEAST_AHEAD, 'most' => self::MOST_AHEAD]),
+            $ahead > self::MOST_AHEAD => new Finding(FitCode::NoseFarBack, ['ahead' => $ahead, 'least' => self::LEAST_AHEAD, 'most' => self::MOST_AHEAD]),
+            default => new Finding(FitCode::NoseFree, ['ahead' => $ahead]),
         };
         $findings[] = $insideGirth < $openGirth
-            ? new Finding(Verdict::Change, sprintf('No room to pant: %s cm around inside, %s with the mouth fully open.', self::cm($insideGirth), self::cm($openGirth)))
-            : new Finding(Verdict::Good, sprintf('Room to pant around: %s cm more than the open mouth.', self::cm($insideGirth - $openGirth)));
+            ? new Finding(FitCode::NoRoomAround, ['inside' => $insideGirth, 'open' => $openGirth])
+            : new Finding(FitCode::RoomAround, ['more' => $insideGirth - $openGirth]);
         $findings[] = $insideHeight < $openHeight
-            ? new Finding(Verdict::Change, sprintf('No room to pant: %s cm high inside, %s with the mouth fully open.', self::cm($insideHeight), self::cm($openHeight)))
-            : new Finding(Verdict::Good, sprintf('Room to open the mouth: %s cm more than it needs.', self::cm($insideHeight - $openHeight)));
+            ? new Finding(FitCode::NoRoomHigh, ['inside' => $insideHeight, 'open' => $openHeight])
+            : new Finding(FitCode::RoomHigh, ['more' => $insideHeight - $openHeight]);
 
         return $findings;
-    }
-
-    private static function cm(float $value): string
-    {
-        return (string) round($value, 1);
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Core\Fit;
 
 use Core\Exception\InvalidMeasure;
+use Core\Measure\Quantity;
 
 /** A collar against neck and head: two fingers under it, and no slipping off backward. Common practice. */
 final readonly class CollarFit
@@ -26,10 +27,10 @@ final readonly class CollarFit
      */
     public static function check(float $neckGirth, float $headGirth, float $wornLength, ?float $openLength = null): array
     {
-        Measured::check(['The neck' => $neckGirth, 'The head' => $headGirth, 'The collar' => $wornLength, 'The open collar' => $openLength]);
+        Measured::check([[Quantity::Neck, $neckGirth], [Quantity::Head, $headGirth], [Quantity::Collar, $wornLength], [Quantity::CollarOpen, $openLength]]);
         $findings = [];
         if ($neckGirth > $headGirth) {
-            $findings[] = new Finding(Verdict::Ask, sprintf('The neck (%s cm) is wider than the head (%s cm). If that is so, no collar stays on by itself: a harness. Else measure again.', round($neckGirth, 1), round($headGirth, 1)));
+            $findings[] = new Finding(FitCode::NeckWider, ['neck' => $neckGirth, 'head' => $headGirth]);
         }
         if ($openLength !== null) {
             return [...$findings, ...self::limitedSlip($neckGirth, $headGirth, $wornLength, $openLength)];
@@ -37,14 +38,14 @@ final readonly class CollarFit
         $slack = $wornLength - $neckGirth;
         [$least, $most] = self::TWO_FINGERS;
         $findings[] = match (true) {
-            $slack < $least => new Finding(Verdict::Change, sprintf('%s cm of slack: two fingers do not go under it.', round($slack, 1))),
-            $slack > $most => new Finding(Verdict::Look, sprintf('%s cm of slack: more than two fingers. Check that it cannot catch a jaw or a foot.', round($slack, 1))),
-            default => new Finding(Verdict::Good, sprintf('Two fingers go under it: %s cm of slack.', round($slack, 1))),
+            $slack < $least => new Finding(FitCode::TooTight, ['slack' => $slack]),
+            $slack > $most => new Finding(FitCode::CollarLoose, ['slack' => $slack]),
+            default => new Finding(FitCode::TwoFingers, ['slack' => $slack]),
         };
         $margin = $headGirth - $wornLength;
         $findings[] = $margin < self::LEAST_MARGIN
-            ? new Finding(Verdict::Change, sprintf('It may slip off backward: %s cm less than the head. Two is the least; then a gentle backward test by hand.', round($margin, 1)))
-            : new Finding(Verdict::Good, sprintf('%s cm less than the head. Now a gentle backward test by hand.', round($margin, 1)));
+            ? new Finding(FitCode::MaySlipOff, ['margin' => $margin, 'least' => self::LEAST_MARGIN])
+            : new Finding(FitCode::StaysOn, ['margin' => $margin]);
 
         return $findings;
     }
@@ -54,11 +55,11 @@ final readonly class CollarFit
     {
         return [
             abs($tight - $neck) > 1.0
-                ? new Finding(Verdict::Change, sprintf('Pulled tight it is %s cm, the neck %s: tight must be the neck, no more and no less.', round($tight, 1), round($neck, 1)))
-                : new Finding(Verdict::Good, 'Pulled tight it is the neck.'),
+                ? new Finding(FitCode::TightIsNotNeck, ['tight' => $tight, 'neck' => $neck])
+                : new Finding(FitCode::TightIsNeck),
             $open < $head
-                ? new Finding(Verdict::Change, sprintf('Open it is %s cm, the head %s: it does not go over without force.', round($open, 1), round($head, 1)))
-                : new Finding(Verdict::Good, 'Open it goes over the head.'),
+                ? new Finding(FitCode::OpenTooSmall, ['open' => $open, 'head' => $head])
+                : new Finding(FitCode::OpenGoesOver),
         ];
     }
 }

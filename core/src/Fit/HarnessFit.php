@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Core\Fit;
 
 use Core\Exception\InvalidMeasure;
+use Core\Measure\Quantity;
 
 /** A harness against chest and elbow: two fingers everywhere, and the legs free. Common practice. */
 final readonly class HarnessFit
@@ -24,23 +25,23 @@ final readonly class HarnessFit
      */
     public static function check(float $chestGirth, float $wornGirth, float $behindElbow, bool $isLegFree): array
     {
-        Measured::check(['The chest' => $chestGirth, 'The strap' => $wornGirth, 'The distance behind the elbow' => $behindElbow]);
+        Measured::check([[Quantity::Chest, $chestGirth], [Quantity::Strap, $wornGirth], [Quantity::BehindElbow, $behindElbow]]);
         $slack = $wornGirth - $chestGirth;
         [$least, $most] = self::TWO_FINGERS;
 
         return [
             match (true) {
-                $slack < 0.0 => new Finding(Verdict::Ask, sprintf('The strap (%s cm) is shorter than the chest (%s cm). Was it measured on the dog, breathing in?', round($wornGirth, 1), round($chestGirth, 1))),
-                $slack < $least => new Finding(Verdict::Change, sprintf('%s cm of slack: two fingers do not go under it.', round($slack, 1))),
-                $slack > $most => new Finding(Verdict::Look, sprintf('%s cm of slack: it can turn, and a foreleg can step through.', round($slack, 1))),
-                default => new Finding(Verdict::Good, sprintf('Two fingers go under it: %s cm of slack.', round($slack, 1))),
+                $slack < 0.0 => new Finding(FitCode::StrapShort, ['strap' => $wornGirth, 'chest' => $chestGirth]),
+                $slack < $least => new Finding(FitCode::TooTight, ['slack' => $slack]),
+                $slack > $most => new Finding(FitCode::HarnessLoose, ['slack' => $slack]),
+                default => new Finding(FitCode::TwoFingers, ['slack' => $slack]),
             },
             $behindElbow < self::LEAST_BEHIND_ELBOW
-                ? new Finding(Verdict::Change, sprintf('%s cm behind the elbow: it rubs. Three is the least.', round($behindElbow, 1)))
-                : new Finding(Verdict::Good, sprintf('%s cm behind the elbow.', round($behindElbow, 1))),
+                ? new Finding(FitCode::ElbowRubs, ['behind' => $behindElbow, 'least' => self::LEAST_BEHIND_ELBOW])
+                : new Finding(FitCode::ElbowFree, ['behind' => $behindElbow]),
             $isLegFree
-                ? new Finding(Verdict::Good, 'Both forelegs are free.')
-                : new Finding(Verdict::Change, 'A strap crosses a shoulder: the stride gets shorter. Another cut of harness.'),
+                ? new Finding(FitCode::LegsFree)
+                : new Finding(FitCode::ShoulderCrossed),
         ];
     }
 }

@@ -12,14 +12,4 @@ enum Verdict: string
     case Ask = 'ask';
     case Look = 'look';
     case Change = 'change';
-
-    public function label(): string
-    {
-        return match ($this) {
-            self::Good => 'good',
-            self::Ask => 'measure again',
-            self::Look => 'look closely',
-            self::Change => 'another size',
-        };
-    }
 }

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Core\Food;
 
 use Core\Exception\InvalidMeasure;
+use Core\Measure\Quantity;
+use Core\Measure\Share;
 
 /**
  * What a dog may eat in a day, and how much of it in treats.
@@ -23,16 +25,16 @@ final readonly class DailyEnergy
     }
 
     /** @throws InvalidMeasure if the weight is not 0.5 to 120 kg */
-    public static function of(float $kilograms, LifeStage $stage, float $treatShare): self
+    public static function of(float $kilograms, LifeStage $stage, Share $treatShare): self
     {
         $resting = self::resting($kilograms);
 
-        return new self($resting, $resting * $stage->factor, $resting * $stage->factor * $treatShare);
+        return new self($resting, $resting * $stage->factor, $resting * $stage->factor * $treatShare->value);
     }
 
     /** @throws InvalidMeasure if the weight is not 0.5 to 120 kg */
     public static function resting(float $kilograms): float
     {
-        return $kilograms >= 0.5 && $kilograms <= 120.0 ? 70.0 * $kilograms ** 0.75 : throw InvalidMeasure::outOfRange('The weight', $kilograms, 0.5, 120, 'kg');
+        return $kilograms >= 0.5 && $kilograms <= 120.0 ? 70.0 * $kilograms ** 0.75 : throw InvalidMeasure::outOfRange(Quantity::Weight, $kilograms, 0.5, 120);
     }
 }

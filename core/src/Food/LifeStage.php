@@ -8,7 +8,7 @@ namespace Core\Food;
 final readonly class LifeStage
 {
     /** @param  float  $factor  on resting energy */
-    public function __construct(public string $key, public string $label, public float $factor)
+    public function __construct(public string $key, public float $factor)
     {
     }
 }

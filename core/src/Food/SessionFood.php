@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Core\Food;
 
 use Core\Exception\InvalidMeasure;
+use Core\Measure\Quantity;
 
 /** The pieces a session needs, what they weigh and give, and what comes off dinner so that the day's total stays. */
 final readonly class SessionFood
@@ -35,9 +36,12 @@ final readonly class SessionFood
      */
     public static function of(DailyEnergy $day, int $trials, float $rate, int $jackpots, float $pieceGrams, float $pieceKcal, float $mealKcal): self
     {
-        foreach ([['Trials', $trials, 1, 500], ['Pieces a trial', $rate, 0.1, 20], ['Jackpots', $jackpots, 0, 20], ['The weight of a piece', $pieceGrams, 0.05, 50], ['The energy of a piece', $pieceKcal, 0.1, 9], ['The energy of the meal', $mealKcal, 0.1, 9]] as [$name, $value, $least, $most]) {
+        foreach ([
+            [Quantity::Trials, $trials, 1, 500], [Quantity::PiecesPerTrial, $rate, 0.1, 20], [Quantity::Jackpots, $jackpots, 0, 20],
+            [Quantity::PieceWeight, $pieceGrams, 0.05, 50], [Quantity::PieceEnergy, $pieceKcal, 0.1, 9], [Quantity::MealEnergy, $mealKcal, 0.1, 9],
+        ] as [$quantity, $value, $least, $most]) {
             if (! ($value >= $least && $value <= $most)) {
-                throw InvalidMeasure::outOfRange($name, $value, $least, $most, '');
+                throw InvalidMeasure::outOfRange($quantity, $value, $least, $most);
             }
         }
         $needed = (int) ceil($trials * $rate - 1e-9) + self::JACKPOT * $jackpots;
@@ -50,12 +54,6 @@ final readonly class SessionFood
     /** Grams of the usual food that make up for pieces counted out and not earned: fed that day, never withheld. */
     public static function unearned(int $pieces, float $pieceGrams, float $pieceKcal, float $mealKcal): float
     {
-        return $pieces >= 0 ? $pieces * $pieceGrams * $pieceKcal / $mealKcal : throw InvalidMeasure::outOfRange('Pieces left', $pieces, 0, 1000, '');
-    }
-
-    /** Rate of reinforcement: pieces a minute. */
-    public static function perMinute(int $pieces, float $seconds): float
-    {
-        return $seconds > 0.0 ? 60.0 * $pieces / $seconds : throw InvalidMeasure::outOfRange('The time', $seconds, 1, 36000, 's');
+        return $pieces >= 0 ? $pieces * $pieceGrams * $pieceKcal / $mealKcal : throw InvalidMeasure::outOfRange(Quantity::PiecesLeft, $pieces, 0, 1000);
     }
 }

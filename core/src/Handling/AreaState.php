@@ -12,16 +12,6 @@ enum AreaState: string
     case NoGo = 'no_go';
     case Missing = 'missing';
 
-    public function label(): string
-    {
-        return match ($this) {
-            self::Fine => 'nothing special',
-            self::Sore => 'sore: vet first',
-            self::NoGo => 'no-go for now',
-            self::Missing => 'not on this dog',
-        };
-    }
-
     /** Whether hands stay away from it in training. */
     public function keepsHandsOff(): bool
     {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Core\Insight;
 
 use Core\Exposure\Exposure;
+use Core\Measure\Share;
 use Core\Response\DogModel;
 
 /** How much of the difference between two exposures one dimension makes for this dog. */
@@ -13,7 +14,7 @@ final readonly class LoadShare
     /**
      * @param  float  $logits  harder by so much at the likeliest slope; negative where this dimension eases
      * @param  float  $low  80 % range of it
-     * @param  float  $share  of the sum of all dimensions' absolute differences, 0 to 1
+     * @param  Share  $share  of the sum of all dimensions' absolute differences
      * @param  bool  $isSeen  false: this dog's trials never varied it, so the slope is that of a typical dog
      */
     private function __construct(
@@ -21,7 +22,7 @@ final readonly class LoadShare
         public float $logits,
         public float $low,
         public float $high,
-        public float $share,
+        public Share $share,
         public bool $isSeen,
     ) {
     }
@@ -43,9 +44,9 @@ final readonly class LoadShare
                 continue;
             }
             $range = DogModel::RANGE_QUANTILE * $model->fit->standardError($model->fit->mode->cuts + $j) * abs($end[$j] - $start[$j]);
-            $shares[] = new self($dimension->key, $change, $change - $range, $change + $range, abs($change) / $sum, count($model->seen[$dimension->key] ?? []) > 1);
+            $shares[] = new self($dimension->key, $change, $change - $range, $change + $range, Share::clamped(abs($change) / $sum), count($model->seen[$dimension->key] ?? []) > 1);
         }
-        usort($shares, static fn (self $a, self $b): int => $b->share <=> $a->share);
+        usort($shares, static fn (self $a, self $b): int => $b->share->value <=> $a->share->value);
 
         return $shares;
     }

@@ -87,7 +87,7 @@ final readonly class LookingBack
         ], $window);
 
         return hash('xxh128', serialize([
-            $this->scale->keys(), $this->scale->covariates($this->exposure), $this->key, $this->limits->strain, $this->limits->reaction, $this->referenceStated,
+            $this->scale->keys(), $this->scale->covariates($this->exposure), $this->key, $this->limits->strain->value, $this->limits->reaction->value, $this->referenceStated,
             $this->fineAt === null ? null : $this->scale->covariates($this->fineAt), $sessions,
         ]));
     }
@@ -125,7 +125,7 @@ final readonly class LookingBack
         $atLeast = static fn (int $k): float => match (true) {
             $k === 0 => 1.0,
             $k > 4 => 0.0,
-            default => $model->chanceOf($exposure, Band::from($k), Day::Today),
+            default => $model->chanceOf($exposure, Band::from($k), Day::Today)->value,
         };
 
         return $atLeast($band) - $atLeast($band + 1);

@@ -5,14 +5,15 @@ declare(strict_types=1);
 namespace Core\Insight;
 
 use Core\Exposure\GammaPrior;
+use Core\Measure\Share;
 use Core\Response\DogModel;
 
 /** How much of what the model holds of a dog is still the typical dog: the share of each prior's spread that is left. */
 final readonly class PriorShare
 {
     /**
-     * @param  array{float, float, float}  $gaps  left of the prior's relative sd, 0 to 1, between the bands, lowest first
-     * @param  array<string, float>  $slopes  by dimension key
+     * @param  array{Share, Share, Share}  $gaps  left of the prior's relative sd between the bands, lowest first
+     * @param  array<string, Share>  $slopes  by dimension key
      */
     private function __construct(public array $gaps, public array $slopes)
     {
@@ -22,23 +23,13 @@ final readonly class PriorShare
     {
         $weightiest = $model->weightiest();
         // relative to the value itself: a Gamma prior of shape a alone gives sd/value = 1/√(a − 1) at any value
-        $left = static fn (GammaPrior $prior, int $index): float => min(1.0, $weightiest->fit->standardError($index) / $weightiest->fit->mode->theta[$index] * sqrt($prior->shape - 1.0));
-        $gap = static fn (int $k): float => isset($weightiest->prior->gaps[$k]) ? $left($weightiest->prior->gaps[$k], $k + 1) : 1.0;
+        $left = static fn (GammaPrior $prior, int $index): Share => Share::clamped($weightiest->fit->standardError($index) / $weightiest->fit->mode->theta[$index] * sqrt($prior->shape - 1.0));
+        $gap = static fn (int $k): Share => isset($weightiest->prior->gaps[$k]) ? $left($weightiest->prior->gaps[$k], $k + 1) : Share::of(1.0);
         $slopes = [];
         foreach ($model->scale->dimensions as $j => $dimension) {
             $slopes[$dimension->key] = $left($dimension->slope, $weightiest->prior->cuts + $j);
         }
 
         return new self([$gap(0), $gap(1), $gap(2)], $slopes);
-    }
-
-    /**
-     * The weight of a prior told as trials, n_0 = 1/(0.28·s²).
-     *
-     * @param  float  $sd  of the prior in logits
-     */
-    public static function inTrials(float $sd): float
-    {
-        return 1.0 / (DogModel::INFORMATION * $sd ** 2);
     }
 }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Core\Insight;
 
 use Core\Exposure\Exposure;
-use Core\Measure\Probability;
+use Core\Measure\Logistic;
 use Core\Response\Day;
 use Core\Response\DogModel;
 use Core\Sign\Band;
@@ -36,14 +36,14 @@ final readonly class ResponseCurve
         for ($i = 0; $i < $points; $i++) {
             $value = $dimension->valueAt($start + ($end - $start) * $i / ($points - 1), $reference);
             $at = $exposure->with($key, $value);
-            $chance = static fn (Band $band): float => Probability::fromLogit($model->linear($at, $band, $day)['mean']);
+            $chance = static fn (Band $band): float => Logistic::probability($model->linear($at, $band, $day)['mean']);
             $strain = $model->linear($at, Band::Strain, $day);
             $half = DogModel::RANGE_QUANTILE * $strain['sd'];
             $curve[] = [
                 'value' => $value,
                 'atLeast' => [$chance(Band::Aware), $chance(Band::Effort), $chance(Band::Strain), $chance(Band::Over)],
-                'strainLow' => Probability::fromLogit($strain['mean'] - $half),
-                'strainHigh' => Probability::fromLogit($strain['mean'] + $half),
+                'strainLow' => Logistic::probability($strain['mean'] - $half),
+                'strainHigh' => Logistic::probability($strain['mean'] + $half),
             ];
         }
 

@@ -7,7 +7,8 @@ namespace Core\Insight;
 use Core\Decision\Level;
 use Core\Decision\Situation;
 use Core\Exposure\Exposure;
-use Core\Measure\Probability;
+use Core\Measure\Logistic;
+use Core\Measure\Share;
 use Core\Response\DogModel;
 use Core\Sign\Band;
 
@@ -16,9 +17,9 @@ final readonly class TeachingTrial
 {
     /**
      * @param  Level  $level  one trial there is expected to teach most
-     * @param  float  $share  of the variance at the plan's next step that one trial there would take away, 0 to 1
+     * @param  Share  $share  of the variance at the plan's next step that one trial there would take away
      */
-    private function __construct(public Level $level, public float $share)
+    private function __construct(public Level $level, public Share $share)
     {
     }
 
@@ -38,8 +39,8 @@ final readonly class TeachingTrial
             $information = self::information($model, $situation, $step->exposure);
             $own = $model->covariance($step->exposure, $step->exposure, $situation->day());
             $share = $model->covariance($step->exposure, $about->exposure, $situation->day()) ** 2 * $information / ($target * (1.0 + $information * $own));
-            if ($best === null || $share > $best->share) {
-                $best = new self(new Level($i, $step->exposure), $share);
+            if ($best === null || $share > $best->share->value) {
+                $best = new self(new Level($i, $step->exposure), Share::clamped($share));
             }
         }
 
@@ -51,7 +52,7 @@ final readonly class TeachingTrial
     {
         $atLeast = [1.0];
         foreach ([Band::Aware, Band::Effort, Band::Strain, Band::Over] as $band) {
-            $atLeast[] = Probability::fromLogit($model->linear($exposure, $band, $situation->day())['mean']);
+            $atLeast[] = Logistic::probability($model->linear($exposure, $band, $situation->day())['mean']);
         }
         $atLeast[] = 0.0;
         $information = 0.0;

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Core\Ladder;
 
 use Core\Exception\InvalidMeasure;
+use Core\Measure\Quantity;
 
 /** What must be seen at a step before the next one is tried: successes in a row or among the last few, in one session or several. */
 final readonly class Criterion
@@ -24,7 +25,7 @@ final readonly class Criterion
     public static function run(int $length, bool $isNewBehavior = false): self
     {
         if ($length < 1 || $length > 20) {
-            throw InvalidMeasure::outOfRange('The run', $length, 1, 20, 'in a row');
+            throw InvalidMeasure::outOfRange(Quantity::Run, $length, 1, 20);
         }
 
         return new self($length, null, $isNewBehavior);
@@ -34,12 +35,12 @@ final readonly class Criterion
     public static function share(int $successes, int $window, bool $isNewBehavior = false): self
     {
         if ($window < 2 || $window > 12) {
-            throw InvalidMeasure::outOfRange('The window', $window, 2, 12, 'trials');
+            throw InvalidMeasure::outOfRange(Quantity::Window, $window, 2, 12);
         }
 
         return $successes >= 1 && $successes <= $window
             ? new self($successes, $window, $isNewBehavior)
-            : throw InvalidMeasure::outOfRange('The successes asked for', $successes, 1, $window, '');
+            : throw InvalidMeasure::outOfRange(Quantity::SuccessesAsked, $successes, 1, $window);
     }
 
     /**
@@ -50,26 +51,17 @@ final readonly class Criterion
     public function over(int $sessions, int $days): self
     {
         if ($sessions < 1 || $sessions > 20) {
-            throw InvalidMeasure::outOfRange('The number of sessions', $sessions, 1, 20, '');
+            throw InvalidMeasure::outOfRange(Quantity::Sessions, $sessions, 1, 20);
         }
 
         return $days >= 0 && $days <= 90
             ? new self($this->successes, $this->window, $this->isNewBehavior, $sessions, $days)
-            : throw InvalidMeasure::outOfRange('The days', $days, 0, 90, '');
+            : throw InvalidMeasure::outOfRange(Quantity::Days, $days, 0, 90);
     }
 
     public function equals(self $other): bool
     {
         return get_object_vars($this) === get_object_vars($other);
-    }
-
-    /** "5 in a row", "4 of the last 5, in 2 sessions over 1 day". */
-    public function inWords(): string
-    {
-        $count = $this->window === null ? "{$this->successes} in a row" : "{$this->successes} of the last {$this->window}";
-        $days = $this->days === 1 ? '1 day' : "{$this->days} days";
-
-        return $count.($this->sessions === 1 ? '' : ", in {$this->sessions} sessions".($this->days === 0 ? '' : " over at least {$days}")).($this->isNewBehavior ? '; the first success ends the session' : '');
     }
 
     /**

@@ -10,7 +10,10 @@ use Core\Exception\InvalidMeasure;
 /** A criterion as data: {run, window?, sessions?, days?, newBehavior?}. */
 final readonly class CriterionData
 {
-    /** @throws InvalidCatalog naming the field at fault */
+    /**
+     * @throws InvalidCatalog naming the field that is missing
+     * @throws InvalidMeasure if a number is out of its range
+     */
     public static function read(mixed $data, string $where): Criterion
     {
         if (! is_array($data) || ! is_int($data['run'] ?? null)) {
@@ -22,13 +25,9 @@ final readonly class CriterionData
             default => throw InvalidCatalog::missing($where, "criterion.{$field}"),
         };
         $isNew = ($data['newBehavior'] ?? false) === true;
-        try {
-            $criterion = isset($data['window']) ? Criterion::share($data['run'], $number('window', 0), $isNew) : Criterion::run($data['run'], $isNew);
+        $criterion = isset($data['window']) ? Criterion::share($data['run'], $number('window', 0), $isNew) : Criterion::run($data['run'], $isNew);
 
-            return $criterion->over($number('sessions', 1), $number('days', 0));
-        } catch (InvalidMeasure $problem) {
-            throw InvalidCatalog::contradiction("{$where}, criterion", $problem->getMessage());
-        }
+        return $criterion->over($number('sessions', 1), $number('days', 0));
     }
 
     /** @return array{run: int, window?: int, sessions?: int, days?: int, newBehavior?: true} */

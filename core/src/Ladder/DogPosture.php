@@ -11,14 +11,4 @@ enum DogPosture: string
     case KnownCue = 'known_cue';
     case Station = 'station';
     case Held = 'held';
-
-    public function label(): string
-    {
-        return match ($this) {
-            self::Free => 'dog free to move',
-            self::KnownCue => 'any cue it knows',
-            self::Station => 'on its station, free to leave',
-            self::Held => 'holds a position',
-        };
-    }
 }

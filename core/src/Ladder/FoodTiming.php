@@ -12,15 +12,4 @@ enum FoodTiming: string
     case DrawnOut = 'drawn_out';
     case AfterMark = 'after_mark';
     case AfterGone = 'after_gone';
-
-    public function label(): string
-    {
-        return match ($this) {
-            self::Before => 'food first, as a lure',
-            self::During => 'food all the while',
-            self::DrawnOut => 'food drawn out while it lasts',
-            self::AfterMark => 'food after the mark',
-            self::AfterGone => 'food once it is gone',
-        };
-    }
 }

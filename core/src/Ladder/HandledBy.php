@@ -12,15 +12,4 @@ enum HandledBy: string
     case SecondPerson = 'second_person';
     case HandlerAndHelper = 'handler_and_helper';
     case Stranger = 'stranger';
-
-    public function label(): string
-    {
-        return match ($this) {
-            self::Handler => 'the handler',
-            self::LikedPerson => 'a person the dog likes',
-            self::SecondPerson => 'the second person',
-            self::HandlerAndHelper => 'handler and helper',
-            self::Stranger => 'a stranger to the dog',
-        };
-    }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Core\Ladder;
 
+use Core\Exception\ErrorCode;
 use Core\Exception\InvalidLadder;
 use Core\Exposure\DimensionCatalog;
 
@@ -20,7 +21,7 @@ final readonly class LadderData
     public static function read(array $rows, DimensionCatalog $catalog): Ladder
     {
         if ($rows === [] || count($rows) > self::MOST_STEPS) {
-            throw InvalidLadder::at('', 'A ladder has 1 to '.self::MOST_STEPS.' steps; this one has '.count($rows).'.');
+            throw InvalidLadder::at('', ErrorCode::StepCount, most: self::MOST_STEPS, given: count($rows));
         }
         $steps = [];
         foreach (array_values($rows) as $i => $row) {
@@ -31,7 +32,7 @@ final readonly class LadderData
         return Ladder::of($steps);
     }
 
-    /** @return list<array{do: string, at: array<string, float|string>, criterion: array<string, int|true>, food: string, posture: string, who: string, hands: int, eyes: int}> */
+    /** @return list<array{do: string, at: array<string, float|string>, criterion: array<string, int|true>, food: string, posture: string, who: string, hands: int, eyes: int, onTheWay?: true}> */
     public static function write(Ladder $ladder): array
     {
         return array_map(StepData::write(...), $ladder->steps);
@@ -49,7 +50,7 @@ final readonly class LadderData
         foreach ($values as $i => $said) {
             $missing = array_keys(array_diff_key($all, $said));
             if ($missing !== []) {
-                throw InvalidLadder::at("{$at}/{$i}/at", 'Another step says '.implode(', ', $missing).'; this one leaves it open. Every step says every dimension in play.');
+                throw InvalidLadder::at("{$at}/{$i}/at", ErrorCode::DimensionLeftOpen, dimensions: array_map(strval(...), $missing));
             }
         }
     }

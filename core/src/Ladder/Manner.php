@@ -5,15 +5,17 @@ declare(strict_types=1);
 namespace Core\Ladder;
 
 use Core\Exception\InvalidMeasure;
+use Core\Measure\Quantity;
 
 /** How a step is done, beyond what makes it hard: what to do in words, when the food comes, who does it and with how many hands and eyes. */
 final readonly class Manner
 {
     public const MOST_WORDS = 300;
 
-    private const TOWARD = 'On the way to: ';
-
-    /** @param  string  $instruction  what to do, in words; may be empty */
+    /**
+     * @param  string  $instruction  what to do, in the words of whoever wrote it; may be empty
+     * @param  bool  $isOnTheWay  whether the instruction is that of a later step: this one was put between
+     */
     private function __construct(
         public string $instruction,
         public FoodTiming $food,
@@ -21,6 +23,7 @@ final readonly class Manner
         public HandledBy $who,
         public int $hands,
         public int $eyes,
+        public bool $isOnTheWay = false,
     ) {
     }
 
@@ -30,18 +33,18 @@ final readonly class Manner
      *
      * @throws InvalidMeasure if a number is out of its range or the instruction is too long
      */
-    public static function of(string $instruction, FoodTiming $food, DogPosture $posture, HandledBy $who, int $hands, int $eyes): self
+    public static function of(string $instruction, FoodTiming $food, DogPosture $posture, HandledBy $who, int $hands, int $eyes, bool $isOnTheWay = false): self
     {
         if (mb_strlen($instruction) > self::MOST_WORDS) {
-            throw InvalidMeasure::outOfRange('The instruction', mb_strlen($instruction), 0, self::MOST_WORDS, 'characters');
+            throw InvalidMeasure::outOfRange(Quantity::InstructionLength, mb_strlen($instruction), 0, self::MOST_WORDS);
         }
         if ($hands < 0 || $hands > 4) {
-            throw InvalidMeasure::outOfRange('Hands', $hands, 0, 4, '');
+            throw InvalidMeasure::outOfRange(Quantity::Hands, $hands, 0, 4);
         }
 
         return $eyes >= 1 && $eyes <= 3
-            ? new self($instruction, $food, $posture, $who, $hands, $eyes)
-            : throw InvalidMeasure::outOfRange('Eyes', $eyes, 1, 3, 'pairs');
+            ? new self($instruction, $food, $posture, $who, $hands, $eyes, $isOnTheWay)
+            : throw InvalidMeasure::outOfRange(Quantity::Eyes, $eyes, 1, 3);
     }
 
     /** Nothing special: the handler, one hand for the leash and one for food, marked and then fed. */
@@ -57,46 +60,20 @@ final readonly class Manner
 
     public function by(HandledBy $who): self
     {
-        return new self($this->instruction, $this->food, $this->posture, $who, $this->hands, $this->eyes);
+        return new self($this->instruction, $this->food, $this->posture, $who, $this->hands, $this->eyes, $this->isOnTheWay);
     }
 
     /** Of a step on the way to one that is done like this. */
     public function toward(): self
     {
-        $words = $this->instruction === '' || str_starts_with($this->instruction, self::TOWARD) ? $this->instruction : mb_substr(self::TOWARD.$this->instruction, 0, self::MOST_WORDS);
-
-        return new self($words, $this->food, $this->posture, $this->who, $this->hands, $this->eyes);
-    }
-
-    /** Whether its instruction names a later step: it was put between. */
-    public function isOnTheWay(): bool
-    {
-        return str_starts_with($this->instruction, self::TOWARD);
+        return new self($this->instruction, $this->food, $this->posture, $this->who, $this->hands, $this->eyes, $this->instruction !== '');
     }
 
     /** Whether only the instruction differs. */
     public function isDoneLike(?self $other): bool
     {
-        return $other !== null && $this->inWords() === $other->inWords();
-    }
-
-    /** "food after the mark, dog free to move, the handler, 3 hands, 1 pair of eyes". */
-    public function inWords(): string
-    {
-        return implode(', ', [
-            $this->food->label(), $this->posture->label(), $this->who->label(),
-            $this->hands.($this->hands === 1 ? ' hand' : ' hands'), $this->eyes.($this->eyes === 1 ? ' pair' : ' pairs').' of eyes',
-        ]);
-    }
-
-    /** While it is done, only what the hands must know: "food after the mark; 3 hands: a helper, paste on the item, or food on a stool". */
-    public function atHand(): string
-    {
-        return $this->food->label().match (true) {
-            $this->hands > 2 => "; {$this->hands} hands: a helper, paste on the item, or food on a stool",
-            $this->eyes > 1 => "; {$this->eyes} pairs of eyes: somebody else watches the dog",
-            default => '',
-        };
+        return $other !== null && $this->food === $other->food && $this->posture === $other->posture && $this->who === $other->who
+            && $this->hands === $other->hands && $this->eyes === $other->eyes;
     }
 
     /** One person has two hands and one pair of eyes. */

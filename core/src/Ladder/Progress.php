@@ -15,12 +15,4 @@ final readonly class Progress
     public function __construct(public int $done, public int $asked, public ?int $window, public bool $isMet)
     {
     }
-
-    /** "3 of 5 in a row", "4 of 5 wanted among the last 6". */
-    public function inWords(): string
-    {
-        return $this->window === null
-            ? "{$this->done} of {$this->asked} in a row"
-            : "{$this->done} of {$this->asked} wanted among the last {$this->window}";
-    }
 }

@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace Core\Ladder;
 
 use Core\Exception\CoreException;
+use Core\Exception\ErrorCode;
 use Core\Exception\InvalidLadder;
-use Core\Exposure\Dimension;
 use Core\Exposure\DimensionCatalog;
 use Core\Exposure\Exposure;
 
-/** A step as data: {do, at, criterion, food, posture, who, hands, eyes}. Nothing may be left open. */
+/** A step as data: {do, onTheWay?, at, criterion, food, posture, who, hands, eyes}. Nothing may be left open. */
 final readonly class StepData
 {
     /**
@@ -21,29 +21,31 @@ final readonly class StepData
      */
     public static function read(array $row, DimensionCatalog $catalog, string $at): Step
     {
-        $values = is_array($row['at'] ?? null) ? self::values($row['at'], $catalog, "{$at}/at") : throw InvalidLadder::at("{$at}/at", 'Say the value of every dimension.');
+        $values = is_array($row['at'] ?? null) ? self::values($row['at'], $catalog, "{$at}/at") : throw InvalidLadder::at("{$at}/at", ErrorCode::ValuesMissing);
         try {
             return new Step(Exposure::of($values, $catalog), CriterionData::read($row['criterion'] ?? null, 'criterion'), Manner::of(
                 self::text($row, 'do'),
-                FoodTiming::tryFrom(self::text($row, 'food')) ?? throw InvalidLadder::at("{$at}/food", 'Say when the food comes.'),
-                DogPosture::tryFrom(self::text($row, 'posture')) ?? throw InvalidLadder::at("{$at}/posture", 'Say what the dog is asked to do with its body.'),
-                HandledBy::tryFrom(self::text($row, 'who')) ?? throw InvalidLadder::at("{$at}/who", 'Say who does it.'),
+                FoodTiming::tryFrom(self::text($row, 'food')) ?? throw InvalidLadder::at("{$at}/food", ErrorCode::FoodTimingMissing),
+                DogPosture::tryFrom(self::text($row, 'posture')) ?? throw InvalidLadder::at("{$at}/posture", ErrorCode::PostureMissing),
+                HandledBy::tryFrom(self::text($row, 'who')) ?? throw InvalidLadder::at("{$at}/who", ErrorCode::WhoMissing),
                 self::integer($row, 'hands', $at),
                 self::integer($row, 'eyes', $at),
+                ($row['onTheWay'] ?? false) === true,
             ));
         } catch (InvalidLadder $problem) {
             throw $problem;
         } catch (CoreException $problem) {
-            throw InvalidLadder::at($at, $problem->getMessage());
+            throw InvalidLadder::within($at, $problem);
         }
     }
 
-    /** @return array{do: string, at: array<string, float|string>, criterion: array<string, int|true>, food: string, posture: string, who: string, hands: int, eyes: int} */
+    /** @return array{do: string, at: array<string, float|string>, criterion: array<string, int|true>, food: string, posture: string, who: string, hands: int, eyes: int, onTheWay?: true} */
     public static function write(Step $step): array
     {
         return [
             'do' => $step->manner->instruction, 'at' => $step->exposure->values, 'criterion' => CriterionData::write($step->criterion), 'food' => $step->manner->food->value,
             'posture' => $step->manner->posture->value, 'who' => $step->manner->who->value, 'hands' => $step->manner->hands, 'eyes' => $step->manner->eyes,
+            ...($step->manner->isOnTheWay ? ['onTheWay' => true] : []),
         ];
     }
 
@@ -60,34 +62,31 @@ final readonly class StepData
             try {
                 $checked += Exposure::of([(string) $key => is_int($value) || is_float($value) || is_string($value) ? $value : ''], $catalog)->values;
             } catch (CoreException $problem) {
-                throw InvalidLadder::at("{$at}/{$key}", $problem->getMessage());
+                throw InvalidLadder::within("{$at}/{$key}", $problem);
             }
             $range = $catalog->dimension((string) $key)->range();
             if ($range !== null && ($checked[$key] < min($range) || $checked[$key] > max($range))) {
-                throw InvalidLadder::at("{$at}/{$key}", ucfirst($catalog->dimension((string) $key)->label).' must be '.self::between($catalog->dimension((string) $key)).'.');
+                [$one, $other] = $catalog->dimension((string) $key)->typedRange() ?? [0.0, 1.0];
+                throw InvalidLadder::at("{$at}/{$key}", ErrorCode::ValueOutOfRange, plan: $catalog->plan->value, dimension: (string) $key, least: min($one, $other), most: max($one, $other));
             }
         }
         foreach (array_keys($checked) as $key) {
             $says = array_intersect($catalog->dimension($key)->overlaps, array_keys($checked));
             if ($says !== []) {
-                throw InvalidLadder::at("{$at}/{$key}", "\"{$key}\" and \"".implode('", "', $says).'" say the same thing. Use one of them.');
+                throw InvalidLadder::at("{$at}/{$key}", ErrorCode::SaysTheSame, plan: $catalog->plan->value, dimensions: [$key, ...array_values($says)]);
             }
         }
 
         foreach ($checked as $key => $value) {
             if (is_string($value) && ! $catalog->dimension($key)->choice($value)->isPossibleWith($checked)) {
-                throw InvalidLadder::at("{$at}/{$key}", ucfirst($catalog->dimension($key)->choice($value)->label).' cannot be at that '.implode(' and ', array_keys($catalog->dimension($key)->choice($value)->needs)).'. Change one of them.');
+                throw InvalidLadder::at(
+                    "{$at}/{$key}", ErrorCode::Impossible, plan: $catalog->plan->value, dimension: $key, choice: $value,
+                    dimensions: array_keys($catalog->dimension($key)->choice($value)->needs),
+                );
             }
         }
 
         return $checked;
-    }
-
-    private static function between(Dimension $dimension): string
-    {
-        [$one, $other] = $dimension->typedRange() ?? [0.0, 1.0];
-
-        return min($one, $other).' to '.max($one, $other);
     }
 
     /** @param  array<mixed>  $of */
@@ -99,6 +98,6 @@ final readonly class StepData
     /** @param  array<mixed>  $of */
     private static function integer(array $of, string $field, string $at): int
     {
-        return is_int($of[$field] ?? null) ? $of[$field] : throw InvalidLadder::at("{$at}/{$field}", 'Give a whole number.');
+        return is_int($of[$field] ?? null) ? $of[$field] : throw InvalidLadder::at("{$at}/{$field}", ErrorCode::WholeNumber);
     }
 }

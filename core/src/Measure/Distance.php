@@ -19,10 +19,10 @@ final readonly class Distance
     public static function fromMeters(float $meters): self
     {
         if (! is_finite($meters)) {
-            throw InvalidMeasure::notFinite('Distance');
+            throw InvalidMeasure::notFinite(Quantity::Distance);
         }
         if ($meters <= 0.0 || $meters > self::MOST_METERS) {
-            throw InvalidMeasure::outOfRange('Distance', $meters, 0.01, self::MOST_METERS, 'm');
+            throw InvalidMeasure::outOfRange(Quantity::Distance, $meters, 0.01, self::MOST_METERS);
         }
 
         return new self($meters);
@@ -37,15 +37,6 @@ final readonly class Distance
     public function as(DistanceUnit $unit): float
     {
         return $this->meters / $unit->meters();
-    }
-
-    /** In words, to the precision a person can judge by eye: "24 m", "4.5 m", "16 ft"; the space does not break. */
-    public function inWords(DistanceUnit $unit): string
-    {
-        $amount = $this->as($unit);
-        $text = number_format($amount, $amount < 10.0 && $unit !== DistanceUnit::Foot ? 1 : 0, '.', '');
-
-        return (str_ends_with($text, '.0') ? substr($text, 0, -2) : $text)."\u{00A0}".$unit->value;
     }
 
     /** How many times this distance has to be halved to reach the other; negative if the other is farther. */

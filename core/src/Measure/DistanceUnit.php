@@ -20,13 +20,4 @@ enum DistanceUnit: string
             self::Foot => 0.3048,
         };
     }
-
-    public function plural(): string
-    {
-        return match ($this) {
-            self::Meter => 'meters',
-            self::Yard => 'yards',
-            self::Foot => 'feet',
-        };
-    }
 }

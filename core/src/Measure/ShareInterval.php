@@ -25,10 +25,10 @@ final readonly class ShareInterval
     public static function wilson(int $successes, int $trials, float $quantile = 1.959963984540054): self
     {
         if ($trials < 1) {
-            throw InvalidMeasure::outOfRange('The number of trials', $trials, 1, 1e6, '');
+            throw InvalidMeasure::outOfRange(Quantity::Trials, $trials, 1, 1e6);
         }
         if ($successes < 0 || $successes > $trials) {
-            throw InvalidMeasure::outOfRange('The number of successes', $successes, 0, $trials, '');
+            throw InvalidMeasure::outOfRange(Quantity::Successes, $successes, 0, $trials);
         }
         $share = $successes / $trials;
         $square = $quantile ** 2;

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Core\Method;
 
-/** A point on which practitioners differ: what a plan may choose, the default and its reason. */
+/** A point on which practitioners differ: what a plan may choose, and the default. Common practice. */
 final readonly class Choice
 {
-    /** @param  non-empty-array<string, string>  $options  labels by key */
-    public function __construct(public string $key, public string $label, public array $options, public string $default, public string $why)
+    /** @param  non-empty-list<string>  $options  keys */
+    public function __construct(public string $key, public array $options, public string $default)
     {
     }
 }

@@ -14,19 +14,12 @@ final readonly class Method
 {
     /**
      * @param  non-empty-list<PlanKind>  $kinds  of plan that it suits
-     * @param  string  $trial  how a trial goes
-     * @param  string  $asksOf  what it asks of the handler
      * @param  list<Skill>  $prerequisites  that must hold before exposure work
      * @param  Criterion  $criterion  taken where a step has none of its own
      */
     public function __construct(
         public string $key,
-        public string $label,
         public array $kinds,
-        public string $trial,
-        public string $asksOf,
-        public string $advanceOn,
-        public string $goodFor,
         public array $prerequisites,
         public Criterion $criterion,
         public FoodTiming $food,

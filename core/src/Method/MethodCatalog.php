@@ -17,9 +17,8 @@ final readonly class MethodCatalog
      * @param  array<string, Method>  $methods  by key
      * @param  array<string, Choice>  $choices  by key
      * @param  array<string, Skill>  $skills  by key
-     * @param  string  $refusal  why corrections are not among the methods
      */
-    private function __construct(public string $version, public array $methods, public array $choices, public array $skills, public string $refusal)
+    private function __construct(public string $version, public array $methods, public array $choices, public array $skills)
     {
     }
 
@@ -35,21 +34,21 @@ final readonly class MethodCatalog
             $key = self::text($row, 'key', 'skills');
             $days = $row['freshDays'] ?? null;
             $skills[$key] = new Skill(
-                $key, self::text($row, 'label', $key), self::text($row, 'readyWhen', $key),
+                $key,
                 is_int($days) && $days > 0 ? $days : throw InvalidCatalog::missing("skill {$key}", 'freshDays'), isset($row['template']) ? self::text($row, 'template', $key) : null,
             );
         }
         foreach (self::rows($data, 'choices') as $row) {
             $key = self::text($row, 'key', 'choices');
-            $options = [];
-            foreach (self::rows($row, 'options') as $option) {
-                $options[self::text($option, 'key', $key)] = self::text($option, 'label', $key);
+            $options = array_values(array_filter(is_array($row['options'] ?? null) ? $row['options'] : [], is_string(...)));
+            if ($options === []) {
+                throw InvalidCatalog::missing("choice {$key}", 'options');
             }
             $default = self::text($row, 'default', $key);
-            if (! isset($options[$default])) {
-                throw InvalidCatalog::contradiction("choice {$key}", 'the default is not among its options.');
+            if (! in_array($default, $options, true)) {
+                throw InvalidCatalog::contradiction("choice {$key}", 'default-not-listed');
             }
-            $choices[$key] = new Choice($key, self::text($row, 'label', $key), $options, $default, self::text($row, 'why', $key));
+            $choices[$key] = new Choice($key, $options, $default);
         }
         foreach (self::rows($data, 'methods') as $row) {
             $method = self::read($row, $skills);
@@ -59,7 +58,7 @@ final readonly class MethodCatalog
             $methods[$method->key] = $method;
         }
 
-        return new self(self::text($data, 'version', 'methods'), $methods, $choices, $skills, self::text(is_array($data['refused'] ?? null) ? $data['refused'] : [], 'why', 'refused'));
+        return new self(self::text($data, 'version', 'methods'), $methods, $choices, $skills);
     }
 
     public function method(string $key): Method
@@ -85,17 +84,12 @@ final readonly class MethodCatalog
             $kinds[] = PlanKind::tryFrom(is_string($kind) ? $kind : '') ?? throw InvalidCatalog::missing("method {$key}", 'kinds');
         }
         foreach (is_array($row['prerequisites'] ?? null) ? $row['prerequisites'] : [] as $skill) {
-            $prerequisites[] = $skills[is_string($skill) ? $skill : ''] ?? throw InvalidCatalog::contradiction("method {$key}", 'it names a foundation that is not listed.');
+            $prerequisites[] = $skills[is_string($skill) ? $skill : ''] ?? throw InvalidCatalog::contradiction("method {$key}", 'foundation-not-listed');
         }
 
         return new Method(
             $key,
-            self::text($row, 'label', $key),
             $kinds === [] ? throw InvalidCatalog::missing("method {$key}", 'kinds') : $kinds,
-            self::text($row, 'trial', $key),
-            self::text($row, 'asksOf', $key),
-            self::text($row, 'advanceOn', $key),
-            self::text($row, 'goodFor', $key),
             $prerequisites,
             CriterionData::read($row['criterion'] ?? null, "method {$key}"),
             FoodTiming::tryFrom(self::text($row, 'food', $key)) ?? throw InvalidCatalog::missing("method {$key}", 'food'),

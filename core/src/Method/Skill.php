@@ -11,7 +11,7 @@ final readonly class Skill
      * @param  positive-int  $freshDays  after which it should be shown again
      * @param  ?string  $template  key of the ladder that teaches it
      */
-    public function __construct(public string $key, public string $label, public string $readyWhen, public int $freshDays, public ?string $template)
+    public function __construct(public string $key, public int $freshDays, public ?string $template)
     {
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Core\Planning;
 
+use Core\Exposure\LoadScale;
 use Core\Ladder\Ladder;
 use Core\Ladder\Step;
 use Core\Response\DogModel;
@@ -11,9 +12,6 @@ use Core\Response\DogModel;
 /** The difference between two ladders, and which new step stands for each old one, so that what was held is not lost. */
 final readonly class LadderChange
 {
-    /** Logits by which a new step may be harder than the old one it stands for. */
-    private const TOLERANCE = 0.05;
-
     /**
      * @param  list<StepChange>  $new  one for each new step
      * @param  list<int>  $removed  indices of old steps that are gone
@@ -46,22 +44,15 @@ final readonly class LadderChange
         return new self($before, $after, $changes, $removed);
     }
 
+    /** How many steps of a kind of change there are. */
+    public function count(StepChange $kind): int
+    {
+        return $kind === StepChange::Removed ? count($this->removed) : count(array_filter($this->new, static fn (StepChange $change): bool => $change === $kind));
+    }
+
     public function isNone(): bool
     {
         return $this->removed === [] && array_filter($this->new, static fn (StepChange $change): bool => $change !== StepChange::Kept) === [];
-    }
-
-    /** "2 new, 1 taken out, 9 as before". */
-    public function inWords(): string
-    {
-        $counts = [];
-        foreach ([StepChange::Added, StepChange::Edited, StepChange::Moved, StepChange::Kept] as $kind) {
-            $count = count(array_filter($this->new, static fn (StepChange $change): bool => $change === $kind));
-            $counts[] = $count === 0 ? null : "{$count} {$kind->label()}";
-        }
-        array_splice($counts, 1, 0, [$this->removed === [] ? null : count($this->removed).' '.StepChange::Removed->label()]);
-
-        return implode(', ', array_filter($counts));
     }
 
     /**
@@ -88,7 +79,7 @@ final readonly class LadderChange
                 return $i;
             }
             $load = $model->load($step->exposure);
-            if ($load <= $model->load($old->exposure) + self::TOLERANCE && $load >= $most) {
+            if ($load <= $model->load($old->exposure) + LoadScale::SAME_LOGITS && $load >= $most) {
                 [$best, $most] = [$i, $load];
             }
         }

@@ -5,9 +5,12 @@ declare(strict_types=1);
 namespace Core\Planning;
 
 use Core\Decision\Reason;
+use Core\Decision\ReasonCode;
 use Core\Exposure\Exposure;
+use Core\Ladder\EqualRatioLadder;
 use Core\Ladder\Ladder;
 use Core\Ladder\Step;
+use Core\Measure\Logistic;
 use Core\Measure\Probability;
 use Core\Response\Day;
 use Core\Response\DogModel;
@@ -59,7 +62,7 @@ final readonly class LadderReview
     public function firstGap(): ?int
     {
         foreach ($this->steps as $i => $review) {
-            if (array_filter($review->flags, static fn (Reason $flag): bool => $flag->code === 'no-path') !== []) {
+            if (array_filter($review->flags, static fn (Reason $flag): bool => $flag->code === ReasonCode::NoPath) !== []) {
                 return $i;
             }
         }
@@ -88,7 +91,7 @@ final readonly class LadderReview
     {
         $load = $model->load($step->exposure);
         $rise = $before === null ? null : $load - self::footing($model->load($before->exposure), $hardest);
-        $planned = Probability::fromLogit(Probability::toLogit(self::MASTERED_RISK) + ($rise ?? 0.0));
+        $planned = Probability::fromLogit(Logistic::logit(self::MASTERED_RISK) + ($rise ?? 0.0));
         $raised = $before === null ? [] : self::raised($before->exposure, $step->exposure, $model);
 
         return new StepReview($step, $load, $rise, $planned, $model->risk($step->exposure, Day::Today), $raised, self::flags($step, $rise ?? 0.0, $planned, $raised, $limits));
@@ -98,19 +101,19 @@ final readonly class LadderReview
      * @param  list<string>  $raised
      * @return list<Reason>
      */
-    private static function flags(Step $step, float $rise, float $planned, array $raised, RiskLimits $limits): array
+    private static function flags(Step $step, float $rise, Probability $planned, array $raised, RiskLimits $limits): array
     {
         $flags = [];
         if (count($raised) > 1) {
-            $flags[] = new Reason('two-at-once', ucfirst(implode(' and ', $raised)).' get harder at once: one thing at a time.');
+            $flags[] = Reason::of(ReasonCode::TwoAtOnce, dimensions: $raised);
         }
-        if ($planned > self::NO_PATH_RISK) {
-            $flags[] = new Reason('no-path', sprintf('%.1f logits harder than what comes before: nothing leads here. Split it, or add a step between.', $rise));
-        } elseif ($planned > $limits->strain) {
-            $flags[] = new Reason('big-step', sprintf('Predicted strain %s once the steps before are mastered (limit %s): split it.', Probability::inWords($planned), Probability::inWords($limits->strain)));
+        if ($planned->value > self::NO_PATH_RISK) {
+            $flags[] = Reason::of(ReasonCode::NoPath, steps: round($rise / EqualRatioLadder::USUAL_STEP_LOGITS, 1));
+        } elseif ($planned->isOver($limits->strain)) {
+            $flags[] = Reason::of(ReasonCode::BigStep, chance: $planned, cap: $limits->strain);
         }
         if ($step->manner->needsHelp()) {
-            $flags[] = new Reason('needs-help', sprintf('Needs %d hands and %d pair%s of eyes: a helper, food on a stool, paste on the item, or a word instead of a clicker.', $step->manner->hands, $step->manner->eyes, $step->manner->eyes === 1 ? '' : 's'));
+            $flags[] = Reason::of(ReasonCode::NeedsHelp, hands: $step->manner->hands, eyes: $step->manner->eyes);
         }
 
         return $flags;
@@ -124,7 +127,7 @@ final readonly class LadderReview
         $to = $model->scale->covariates($now);
         foreach ($model->scale->dimensions as $j => $dimension) {
             if ($to[$j] > $from[$j] + 1e-9) {
-                $raised[] = $dimension->label;
+                $raised[] = $dimension->key;
             }
         }
 

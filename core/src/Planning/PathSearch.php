@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Core\Planning;
 
+use Core\Exception\ErrorCode;
 use Core\Exception\InvalidLadder;
 use Core\Exposure\Dimension;
+use Core\Exposure\DimensionKey;
 use Core\Exposure\Exposure;
 use Core\Ladder\EqualRatioLadder;
 use Core\Response\DogModel;
@@ -49,11 +51,11 @@ final readonly class PathSearch
     public function find(Exposure $from, Exposure $to, array $moving, ?float $easiest = null): FoundPath|NoPath
     {
         if ($moving === [] || count($moving) > self::MOST_MOVING) {
-            throw InvalidLadder::at('/moving', 'Choose one to '.self::MOST_MOVING.' dimensions that may move.');
+            throw InvalidLadder::at('/moving', ErrorCode::MovingCount, most: self::MOST_MOVING);
         }
         foreach ($moving as $key) {
             if (! isset($from->values[$key], $to->values[$key]) || ! $this->model->scale->catalog->has($key)) {
-                throw InvalidLadder::at('/moving', "Both ends must say \"{$key}\".");
+                throw InvalidLadder::at('/moving', ErrorCode::MovingUnsaid, plan: $this->model->scale->catalog->plan->value, dimension: $key);
             }
         }
         $found = $this->through($from, $to, $moving, $easiest, 0.0);
@@ -85,7 +87,7 @@ final readonly class PathSearch
         $grid = $measure === null ? [[0.0], [null]] : $this->grid($measure, (float) $from->values[$measure->key], (float) $to->values[$measure->key], $room);
         $states = (int) array_product([count($grid[0]), ...array_map(count(...), array_values($axes))]);
         if ($states > self::MOST_STATES) {
-            throw InvalidLadder::at('/moving', sprintf('That makes %d combinations, %d are the most. Let fewer dimensions move, or start nearer the goal.', $states, self::MOST_STATES));
+            throw InvalidLadder::at('/moving', ErrorCode::TooManyStates, states: $states, most: self::MOST_STATES);
         }
         $lattice = new PathLattice($axes, $grid[0], $this->step, self::FINE, self::MOST_EASE, $this->impossible($axes, $measure, $grid[1]));
         $start = $measure === null ? 0 : $this->snapped($grid[0], $this->contribution($measure, $from->values[$measure->key]));
@@ -117,7 +119,7 @@ final readonly class PathSearch
         $catalog = $this->model->scale->catalog;
         $measures = array_values(array_filter(array_map($catalog->dimension(...), $moving), static fn (Dimension $dimension): bool => $dimension->kind->isMeasured() && $dimension->eases));
         foreach ($measures as $measure) {
-            if ($measure->key === $catalog->plan->leads()) {
+            if ($measure->key === DimensionKey::leading($catalog->plan)->value) {
                 return $measure;
             }
         }

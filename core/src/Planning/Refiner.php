@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace Core\Planning;
 
 use Core\Exposure\Dimension;
+use Core\Exposure\DimensionKey;
 use Core\Exposure\DimensionKind;
 use Core\Exposure\Exposure;
+use Core\Exposure\LoadScale;
 use Core\Ladder\EqualRatioLadder;
 use Core\Ladder\Ladder;
 use Core\Ladder\Step;
@@ -128,7 +130,7 @@ final readonly class Refiner
     /** A sound never gets louder by more than the usual three decibels at a time, however light that is. */
     private static function isLeapInLevel(Exposure $from, Exposure $to): bool
     {
-        return (float) ($to->values['level'] ?? 0.0) > (float) ($from->values['level'] ?? INF) + SoundLevel::USUAL_STEP + 0.05;
+        return (float) ($to->values[DimensionKey::Level->value] ?? 0.0) > (float) ($from->values[DimensionKey::Level->value] ?? INF) + SoundLevel::USUAL_STEP + 0.05;
     }
 
     /** @return list<Exposure> */
@@ -194,7 +196,7 @@ final readonly class Refiner
         }
         array_push($found, ...$this->easedFirst($to, max(0.0, $high - $low) / 2.0 + $this->stepLogits));
 
-        return array_values(array_filter($found, fn (Exposure $exposure): bool => $this->model->load($exposure) > $low + 0.05 && $this->model->load($exposure) < $high - 0.05));
+        return array_values(array_filter($found, fn (Exposure $exposure): bool => $this->model->load($exposure) > $low + LoadScale::SAME_LOGITS && $this->model->load($exposure) < $high - LoadScale::SAME_LOGITS));
     }
 
     /** @return list<string> keys of the dimensions that both state and that differ */

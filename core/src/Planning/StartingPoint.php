@@ -5,11 +5,13 @@ declare(strict_types=1);
 namespace Core\Planning;
 
 use Core\Decision\Reason;
+use Core\Decision\ReasonCode;
+use Core\Decision\ToldExposure;
+use Core\Exposure\DimensionKey;
 use Core\Exposure\Exposure;
 use Core\Ladder\Ladder;
 use Core\Measure\Distance;
-use Core\Measure\DistanceUnit;
-use Core\Measure\Probability;
+use Core\Measure\Share;
 use Core\Response\Day;
 use Core\Response\DogModel;
 use Core\Response\RiskLimits;
@@ -30,10 +32,10 @@ final readonly class StartingPoint
      * @param  Exposure  $exposure  to start with
      * @param  bool  $isWithin  whether today's bounds meet the limits there; else only short looks are in order
      * @param  ?Threshold  $limit  along the leading measure, on a typical day
-     * @param  float  $sure  0 to 1: how much of what the model says about this dog's limit rests on this dog rather than on the typical one
+     * @param  Share  $sure  how much of what the model says about this dog's limit rests on this dog rather than on the typical one
      * @param  non-empty-list<Reason>  $reasons
      */
-    private function __construct(public Exposure $exposure, public bool $isWithin, public ?Threshold $limit, public float $sure, public array $reasons)
+    private function __construct(public Exposure $exposure, public bool $isWithin, public ?Threshold $limit, public Share $sure, public array $reasons)
     {
     }
 
@@ -46,17 +48,17 @@ final readonly class StartingPoint
      * @param  ?Distance  $room  farthest the place allows
      * @param  ?float  $firstDoubt  hardest value of the measure at which a test failed or the dog was not at ease
      */
-    public static function along(DogModel $model, DogModel $prior, Exposure $exposure, string $key, RiskLimits $limits, ?Distance $room, ?float $firstDoubt, DistanceUnit $unit): self
+    public static function along(DogModel $model, DogModel $prior, Exposure $exposure, string $key, RiskLimits $limits, ?Distance $room, ?float $firstDoubt): self
     {
         $search = new ThresholdSearch($limits);
         $today = $search->along($model, $exposure, $key, Day::Today);
         $dimension = $model->scale->dimension($key);
         $reference = $model->scale->reference->meters;
         $range = $dimension->range() ?? [0.0, 1.0];
-        $farthest = $key === 'distance' && $room !== null ? $room->meters : $range[0];
+        $farthest = $key === DimensionKey::Distance->value && $room !== null ? $room->meters : $range[0];
         $eased = static fn (float $from): float => $dimension->valueAt($dimension->covariate($from, $reference) - 1.0 / $model->slope($key), $reference);
         $value = $today->easiest ?? $farthest;
-        if ($key === 'distance') {
+        if ($key === DimensionKey::Distance->value) {
             $value = min($value, $range[0], self::MOST_FACTOR * $reference);
         }
         $reasons = [];
@@ -66,7 +68,7 @@ final readonly class StartingPoint
             if ($harder($value, $below)) {
                 $value = $below;
             }
-            $reasons[] = new Reason('start-doubt', sprintf('A test failed, or it was not at ease, at %s: the start lies at least one logit easier.', $exposure->with($key, $firstDoubt)->inWords($model->scale->catalog, $unit)));
+            $reasons[] = Reason::of(ReasonCode::StartDoubt, at: new ToldExposure($exposure->with($key, $firstDoubt)));
         }
         if ($harder($farthest, $value)) {
             $value = $farthest;
@@ -74,12 +76,11 @@ final readonly class StartingPoint
         $start = $model->scale->catalog->settled($exposure->with($key, self::rounded($value, $key)));
         $risk = $model->risk($start, Day::Today);
         $isWithin = $limits->allow($risk);
-        array_unshift($reasons, new Reason('start-proposed', sprintf(
-            'At %s the risk before the first trial is at most %s strain and %s reaction (limits %s and %s).', $start->inWords($model->scale->catalog, $unit),
-            Probability::inWords($risk->strain()), Probability::inWords($risk->reaction()), Probability::inWords($limits->strain), Probability::inWords($limits->reaction),
-        )));
+        array_unshift($reasons, Reason::of(
+            ReasonCode::StartProposed, at: new ToldExposure($start), strain: $risk->strain(), strainCap: $limits->strain, reaction: $risk->reaction(), reactionCap: $limits->reaction,
+        ));
         if (! $isWithin) {
-            $reasons[] = new Reason('start-short', sprintf('That is still %.1f logits over the limits: too little is known, or the place is too small. Begin with three short looks of 3 s there; farther away, behind something, with a calm and still trigger is better yet.', $limits->excess($risk)));
+            $reasons[] = Reason::of(ReasonCode::StartShort);
         }
 
         return new self($start, $isWithin, $search->along($model, $exposure, $key, Day::Typical), self::sureness($model, $prior, $exposure->with($key, $dimension->valueAt(0.0, $reference))), $reasons);
@@ -91,7 +92,7 @@ final readonly class StartingPoint
      * @param  ?int  $firstDoubt  index of the easiest step at which it was not at ease
      * @return array{step: int, point: self}
      */
-    public static function on(Ladder $ladder, DogModel $model, DogModel $prior, RiskLimits $limits, ?int $firstDoubt, DistanceUnit $unit): array
+    public static function on(Ladder $ladder, DogModel $model, DogModel $prior, RiskLimits $limits, ?int $firstDoubt): array
     {
         $step = 0;
         for ($i = 1; $i <= $ladder->top() && ($firstDoubt === null || $i < $firstDoubt); $i++) {
@@ -102,35 +103,35 @@ final readonly class StartingPoint
         }
         $start = $ladder->step($step)->exposure;
         $risk = $model->risk($start, Day::Today);
-        $reasons = [new Reason('start-step', sprintf(
-            'Step %d, %s: at most %s strain and %s reaction before the first trial (limits %s and %s).', $step + 1, $start->inWords($model->scale->catalog, $unit),
-            Probability::inWords($risk->strain()), Probability::inWords($risk->reaction()), Probability::inWords($limits->strain), Probability::inWords($limits->reaction),
-        ))];
+        $reasons = [Reason::of(
+            ReasonCode::StartStep, step: $step + 1, at: new ToldExposure($start, $ladder->shared()),
+            strain: $risk->strain(), strainCap: $limits->strain, reaction: $risk->reaction(), reactionCap: $limits->reaction,
+        )];
         if ($firstDoubt !== null) {
-            $reasons[] = new Reason('start-doubt', sprintf('The first doubt was at step %d: the start lies under it.', $firstDoubt + 1));
+            $reasons[] = Reason::of(ReasonCode::StartDoubtStep, step: $firstDoubt + 1);
         }
         if (! $limits->allow($risk)) {
-            $reasons[] = new Reason('start-short', 'Even the easiest step is beyond the limits as far as the model can tell: begin with zero discomfort, the item on the floor and hands nowhere near, three short looks first.');
+            $reasons[] = Reason::of(ReasonCode::StartShortStep);
         }
 
         return ['step' => $step, 'point' => new self($start, $limits->allow($risk), null, self::sureness($model, $prior, $start), $reasons)];
     }
 
     /** 1 − the share of the prior's variance that is left there. */
-    private static function sureness(DogModel $model, DogModel $prior, Exposure $at): float
+    private static function sureness(DogModel $model, DogModel $prior, Exposure $at): Share
     {
         $before = $prior->linear($at, Band::Strain, Day::Typical)['sd'];
         $after = $model->linear($at, Band::Strain, Day::Typical)['sd'];
 
-        return max(0.0, min(1.0, 1.0 - $after ** 2 / max(1e-9, $before ** 2)));
+        return Share::clamped(1.0 - $after ** 2 / max(1e-9, $before ** 2));
     }
 
     /** A number people can pace out, never harder than found. */
     private static function rounded(float $value, string $key): float
     {
         return match (true) {
-            $key === 'distance' => $value >= 20.0 ? min(500.0, ceil($value)) : ceil($value * 2.0) / 2.0,
-            $key === 'gap' => ceil($value),
+            $key === DimensionKey::Distance->value => $value >= 20.0 ? min(500.0, ceil($value)) : ceil($value * 2.0) / 2.0,
+            $key === DimensionKey::Gap->value => ceil($value),
             default => floor($value * 10.0) / 10.0,
         };
     }

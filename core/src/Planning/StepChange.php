@@ -12,15 +12,4 @@ enum StepChange: string
     case Edited = 'edited';
     case Added = 'added';
     case Removed = 'removed';
-
-    public function label(): string
-    {
-        return match ($this) {
-            self::Kept => 'as before',
-            self::Moved => 'moved',
-            self::Edited => 'criterion or manner changed',
-            self::Added => 'new',
-            self::Removed => 'taken out',
-        };
-    }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Core\Response;
 
 use Core\Exception\InvalidExposure;
+use Core\Exposure\DimensionKey;
 use Core\Exposure\Exposure;
 use Core\Exposure\LoadScale;
 use Core\Measure\Probability;
@@ -103,7 +104,7 @@ final readonly class DogModel
     /** Logits by which one halving of distance is harder. */
     public function slopePerHalving(): float
     {
-        return $this->slope('distance');
+        return $this->slope(DimensionKey::Distance->value);
     }
 
     /**
@@ -149,7 +150,7 @@ final readonly class DogModel
         $needed = 1.0;
         foreach ([[Band::Strain, $limits->strain], [Band::Over, $limits->reaction]] as [$band, $limit]) {
             $linear = $this->linear($next, $band, $day);
-            $sd = (Probability::toLogit($limit) - $linear['mean']) / self::BOUND_QUANTILE;
+            $sd = ($limit->toLogit() - $linear['mean']) / self::BOUND_QUANTILE;
             $surplus = ($linear['sd'] ** 2 - max(0.0, $sd) ** 2) / $this->sdFactor ** 2;
             if ($surplus <= 0.0) {
                 continue;
@@ -173,7 +174,7 @@ final readonly class DogModel
     }
 
     /** Posterior mean of P(band ≥ k). */
-    public function chanceOf(Exposure $exposure, Band $atLeast, Day $day): float
+    public function chanceOf(Exposure $exposure, Band $atLeast, Day $day): Probability
     {
         $linear = $this->linear($exposure, $atLeast, $day);
 
@@ -232,7 +233,7 @@ final readonly class DogModel
     }
 
     /** @param  array{mean: float, sd: float}  $linear */
-    private static function bound(array $linear): float
+    private static function bound(array $linear): Probability
     {
         return Probability::fromLogit($linear['mean'] + self::BOUND_QUANTILE * $linear['sd']);
     }

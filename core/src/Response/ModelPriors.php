@@ -111,12 +111,12 @@ final readonly class ModelPriors
         $pairs = [];
         foreach (is_array($values) && is_array($weights) && count($values) === count($weights) ? array_map(null, $values, $weights) : [] as [$value, $weight]) {
             if (! (is_int($value) || is_float($value)) || $value <= 0 || ! (is_int($weight) || is_float($weight)) || $weight <= 0) {
-                throw InvalidCatalog::contradiction("priors, {$field}", 'values and weights must be positive numbers.');
+                throw InvalidCatalog::contradiction("priors, {$field}", 'positive-numbers-only');
             }
             $pairs[] = [(float) $value, (float) $weight];
         }
 
-        return $pairs === [] ? throw InvalidCatalog::missing('priors', "{$field} (as many values as weights)") : $pairs;
+        return $pairs === [] ? throw InvalidCatalog::missing('priors', "{$field}") : $pairs;
     }
 
     /**

@@ -37,10 +37,10 @@ final readonly class PackedRows
         $slopes = count($prior->slopes);
         foreach ($rows as $row) {
             if (count($row->covariates) !== $slopes || count($row->counts) !== $prior->cuts + 1) {
-                throw InvalidModel::badShape('Row '.count($ends).' has '.count($row->covariates).' covariates and '.count($row->counts)." counts; the prior asks for {$slopes} and ".($prior->cuts + 1).'.');
+                throw InvalidModel::badShape(count($ends), count($row->covariates) + count($row->counts), $slopes + $prior->cuts + 1);
             }
             if ($row->group !== null && ($row->group < 0 || $row->group >= $groupCount)) {
-                throw InvalidModel::badShape('Row '.count($ends)." names offset group {$row->group} of {$groupCount}.");
+                throw InvalidModel::badShape(count($ends), $row->group, $groupCount);
             }
             foreach ($row->covariates as $x) {
                 $covariates[] = $x;

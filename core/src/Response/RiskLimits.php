@@ -6,11 +6,12 @@ namespace Core\Response;
 
 use Core\Exception\InvalidMeasure;
 use Core\Measure\Probability;
+use Core\Measure\Quantity;
 
 /** The risks a plan accepts per trial; never looser than 10 % strain and 2 % reaction. */
 final readonly class RiskLimits
 {
-    private function __construct(public float $strain, public float $reaction)
+    private function __construct(public Probability $strain, public Probability $reaction)
     {
     }
 
@@ -18,13 +19,13 @@ final readonly class RiskLimits
     public static function of(float $strain, float $reaction): self
     {
         if (! ($strain > 0.0 && $strain <= 0.10)) {
-            throw InvalidMeasure::outOfRange('The strain limit', 100 * $strain, 0.01, 10, '%');
+            throw InvalidMeasure::outOfRange(Quantity::StrainCap, 100 * $strain, 0.01, 10);
         }
         if (! ($reaction > 0.0 && $reaction <= 0.02)) {
-            throw InvalidMeasure::outOfRange('The reaction limit', 100 * $reaction, 0.01, 2, '%');
+            throw InvalidMeasure::outOfRange(Quantity::ReactionCap, 100 * $reaction, 0.01, 2);
         }
 
-        return new self($strain, $reaction);
+        return new self(Probability::of($strain), Probability::of($reaction));
     }
 
     /**
@@ -33,24 +34,24 @@ final readonly class RiskLimits
      */
     public static function usual(): self
     {
-        return new self(0.07, 0.014);
+        return self::of(0.07, 0.014);
     }
 
     /** For a bite history, hidden signs, or children near. */
     public static function cautious(): self
     {
-        return new self(0.03, 0.005);
+        return self::of(0.03, 0.005);
     }
 
     public function allow(Risk $risk): bool
     {
-        return $risk->strain() <= $this->strain && $risk->reaction() <= $this->reaction;
+        return ! $risk->strain()->isOver($this->strain) && ! $risk->reaction()->isOver($this->reaction);
     }
 
     /** Shares of these limits, never more than the whole: for a dog that does not follow its forecasts, or for skipping ahead. */
     public function scaled(float $strain, float $reaction): self
     {
-        return new self($this->strain * min(1.0, $strain), $this->reaction * min(1.0, $reaction));
+        return new self($this->strain->share($strain), $this->reaction->share($reaction));
     }
 
     /** How far beyond the tighter limit, in logits; negative inside. */
@@ -67,16 +68,11 @@ final readonly class RiskLimits
 
     private function strainExcess(Risk $risk): float
     {
-        return Probability::toLogit(self::inside($risk->strain())) - Probability::toLogit($this->strain);
+        return $risk->strain()->toLogit() - $this->strain->toLogit();
     }
 
     private function reactionExcess(Risk $risk): float
     {
-        return Probability::toLogit(self::inside($risk->reaction())) - Probability::toLogit($this->reaction);
-    }
-
-    private static function inside(float $probability): float
-    {
-        return min(max($probability, 1e-12), 1.0 - 1e-12);
+        return $risk->reaction()->toLogit() - $this->reaction->toLogit();
     }
 }

@@ -6,9 +6,9 @@ namespace Core\Response;
 
 use Core\Exception\InvalidExposure;
 use Core\Exposure\Dimension;
+use Core\Exposure\DimensionKey;
 use Core\Exposure\Exposure;
 use Core\Measure\Distance;
-use Core\Measure\Probability;
 use Core\Sign\Band;
 
 /** Finds where a model's risk crosses the accepted limits as one measured dimension changes and all else stays. */
@@ -26,7 +26,7 @@ final readonly class ThresholdSearch
     /** @param  Exposure  $exposure  its distance is ignored */
     public function distance(DogModel $model, Exposure $exposure, Day $day): ThresholdDistance
     {
-        $found = $this->along($model, $exposure, 'distance', $day);
+        $found = $this->along($model, $exposure, DimensionKey::Distance->value, $day);
         $distance = static fn (?float $meters): ?Distance => $meters === null ? null : Distance::fromMeters($meters);
 
         return new ThresholdDistance($distance($found->point), Distance::fromMeters($found->hardest), $distance($found->easiest), $found->reactionBinds);
@@ -63,7 +63,7 @@ final readonly class ThresholdSearch
         $slope = $model->slope($dimension->key);
         $crossing = $hard;
         foreach ([[Band::Strain, $this->limits->strain], [Band::Over, $this->limits->reaction]] as [$band, $limit]) {
-            $crossing = min($crossing, (Probability::toLogit($limit) - $model->linear($atZero, $band, $day)['mean']) / $slope);
+            $crossing = min($crossing, ($limit->toLogit() - $model->linear($atZero, $band, $day)['mean']) / $slope);
         }
 
         return $crossing < $easy ? null : $dimension->valueAt($crossing, $model->scale->reference->meters);
@@ -73,7 +73,7 @@ final readonly class ThresholdSearch
     {
         foreach ([[Band::Strain, $this->limits->strain], [Band::Over, $this->limits->reaction]] as [$band, $limit]) {
             $linear = $model->linear($at, $band, $day);
-            if (Probability::toLogit($limit) < $linear['mean'] - DogModel::BOUND_QUANTILE * $linear['sd']) {
+            if ($limit->toLogit() < $linear['mean'] - DogModel::BOUND_QUANTILE * $linear['sd']) {
                 return false;
             }
         }

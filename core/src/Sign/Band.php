@@ -18,11 +18,6 @@ enum Band: int
     /** A reaction: bark, lunge, growl, snap, bite, flight. */
     case Over = 4;
 
-    public function label(): string
-    {
-        return strtolower($this->name);
-    }
-
     /** Calm enough for a trial to count as a success. */
     public function isBelowThreshold(): bool
     {

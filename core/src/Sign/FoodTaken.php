@@ -13,24 +13,13 @@ enum FoodTaken: string
     case Refused = 'refused';
     case NotOffered = 'not_offered';
 
-    public function label(): string
-    {
-        return match ($this) {
-            self::Gently => 'gently',
-            self::Hard => 'hard, snatching',
-            self::Dropped => 'dropped it',
-            self::Refused => 'refused',
-            self::NotOffered => 'none offered',
-        };
-    }
-
     /** The sign that this way of eating is, so that food need not be ticked twice. */
-    public function asSign(): ?string
+    public function asSign(): ?SignKey
     {
         return match ($this) {
-            self::Gently => 'eat.gentle',
-            self::Hard => 'eat.hard',
-            self::Refused => 'eat.refuse',
+            self::Gently => SignKey::FoodTakenGently,
+            self::Hard => SignKey::FoodTakenHard,
+            self::Refused => SignKey::FoodRefused,
             self::Dropped, self::NotOffered => null,
         };
     }

@@ -28,30 +28,6 @@ enum Outcome: string
     case OfferedElse = 'offered_else';
     case SearchedHand = 'searched_hand';
 
-    public function label(): string
-    {
-        return match ($this) {
-            self::Returned => 'returned by itself',
-            self::Watched => 'watched calmly, did not return in the wait',
-            self::Prompted => 'returned when prompted',
-            self::PromptedStiff => 'returned when prompted, stiff or staring long',
-            self::RefusedFood => 'would not eat, still returned',
-            self::NotReturned => 'did not return, even when prompted',
-            self::LeftStation => 'tried to leave',
-            self::ReactedCame => 'reacted, came when called',
-            self::Reacted => 'reacted',
-            self::Unnoticed => 'did not notice',
-            self::TakenAway => 'taken away in time by the handler',
-            self::Reached => 'reached what was asked',
-            self::OfferedMore => 'skipped ahead: offered more than asked',
-            self::LeftCameBack => 'left and came back by itself',
-            self::LeftEarly => 'left early',
-            self::RefusedStart => 'declined: would not start',
-            self::OfferedElse => 'offered something else',
-            self::SearchedHand => 'searched the hand for food',
-        };
-    }
-
     /**
      * The four that a thumb reaches first, the usual success foremost.
      *
@@ -82,22 +58,6 @@ enum Outcome: string
     public static function ofKind(PlanKind $kind): array
     {
         return [...self::quick($kind), ...self::others($kind), self::TakenAway];
-    }
-
-    /** For a button. */
-    public function shortLabel(PlanKind $kind): string
-    {
-        return match ($this) {
-            self::Returned => 'Returned',
-            self::Watched => 'Watched',
-            self::Prompted => 'Prompted',
-            self::NotReturned => 'No',
-            self::Reached => $kind === PlanKind::Contact ? 'Accepted' : 'Held',
-            self::LeftCameBack => 'Left, came back',
-            self::LeftEarly => 'Left early',
-            self::RefusedStart => 'Declined',
-            default => ucfirst($this->label()),
-        };
     }
 
     public function effect(): OutcomeEffect

@@ -15,7 +15,6 @@ final readonly class Sign
      */
     public function __construct(
         public string $code,
-        public string $label,
         public SignWeight $weight,
         public bool $interest,
         public bool $overEager,

@@ -13,7 +13,7 @@ final readonly class SignCatalog
     /**
      * @param  array<string, Sign>  $signs  by code
      * @param  array<string, array<string, SignWeight>>  $readings  other weights under some methods, by method, then by code
-     * @param  array<string, string>  $confounds  circumstances that explain a sign away, in words, by key
+     * @param  list<string>  $confounds  circumstances that explain a sign away, by key
      */
     private function __construct(public string $version, public array $signs, public int $strainFrom, public int $effortFrom, private array $readings, public array $confounds)
     {
@@ -29,28 +29,28 @@ final readonly class SignCatalog
         $cuts = $data['cutPoints'] ?? null;
         $rows = $data['signs'] ?? null;
         if (! is_string($data['version'] ?? null) || ! is_array($cuts) || ! is_int($cuts['strain'] ?? null) || ! is_int($cuts['effort'] ?? null) || ! is_array($rows)) {
-            throw InvalidCatalog::missing('signs', 'version, cutPoints or signs');
+            throw InvalidCatalog::missing('signs', 'version, cutPoints, signs');
         }
         $signs = [];
         foreach ($rows as $row) {
             $code = is_array($row) && is_string($row['code'] ?? null) ? $row['code'] : throw InvalidCatalog::missing('signs', 'code');
             $weight = SignWeight::tryFrom(is_string($row['weight'] ?? null) ? $row['weight'] : '');
-            if ($weight === null || ! is_string($row['label'] ?? null)) {
-                throw InvalidCatalog::missing("sign {$code}", 'weight or label');
+            if ($weight === null) {
+                throw InvalidCatalog::missing("sign {$code}", 'weight');
             }
             if (isset($signs[$code])) {
                 throw InvalidCatalog::duplicate('signs', $code);
             }
-            $signs[$code] = new Sign($code, $row['label'], $weight, ($row['interest'] ?? false) === true, ($row['overEager'] ?? false) === true, self::strings($row['plans'] ?? null), self::strings($row['unless'] ?? null));
+            $signs[$code] = new Sign($code, $weight, ($row['interest'] ?? false) === true, ($row['overEager'] ?? false) === true, self::strings($row['plans'] ?? null), self::strings($row['unless'] ?? null));
         }
 
-        $confounds = [];
-        foreach (is_array($data['confounds'] ?? null) ? $data['confounds'] : [] as $key => $words) {
-            $confounds[(string) $key] = is_string($words) ? $words : throw InvalidCatalog::missing('confounds', (string) $key);
+        foreach (SignKey::cases() as $key) {
+            isset($signs[$key->value]) || throw InvalidCatalog::missing('signs', $key->value);
         }
+        $confounds = self::strings($data['confounds'] ?? null);
         foreach ($signs as $sign) {
-            foreach (array_diff($sign->unless, array_keys($confounds)) as $unknown) {
-                throw InvalidCatalog::contradiction("sign {$sign->code}", "it names a circumstance that is not listed: {$unknown}.");
+            foreach (array_diff($sign->unless, $confounds) as $unknown) {
+                throw InvalidCatalog::contradiction("sign {$sign->code}", "circumstance-not-listed: {$unknown}");
             }
         }
 
@@ -71,24 +71,6 @@ final readonly class SignCatalog
         }
 
         return false;
-    }
-
-    /**
-     * With a practice's own weights, under a version of their own: trials keep the version they were graded with.
-     *
-     * @param  array<string, SignWeight>  $weights  by code
-     *
-     * @throws InvalidSign if a code is not in the catalog
-     */
-    public function withWeights(string $version, array $weights): self
-    {
-        $signs = $this->signs;
-        foreach ($weights as $code => $weight) {
-            $sign = $this->sign($code);
-            $signs[$code] = new Sign($code, $sign->label, $weight, $sign->interest, $sign->overEager, $sign->plans, $sign->unless);
-        }
-
-        return new self($version, $signs, $this->strainFrom, $this->effortFrom, $this->readings, $this->confounds);
     }
 
     /**
@@ -128,7 +110,7 @@ final readonly class SignCatalog
             foreach (is_array($weights) ? $weights : [] as $code => $weight) {
                 $readings[(string) $method][(string) $code] = isset($signs[$code]) && is_string($weight) && SignWeight::tryFrom($weight) !== null
                     ? SignWeight::from($weight)
-                    : throw InvalidCatalog::contradiction("reading {$method}", "{$code} is no known sign or its weight is unknown.");
+                    : throw InvalidCatalog::contradiction("reading {$method}", "unknown-sign-or-weight: {$code}");
             }
         }
 

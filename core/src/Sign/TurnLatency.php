@@ -13,17 +13,6 @@ enum TurnLatency: string
     case OverFive = 'over_5';
     case Never = 'never';
 
-    public function label(): string
-    {
-        return match ($this) {
-            self::UnderOne => 'under 1 s',
-            self::OneToTwo => '1–2 s',
-            self::TwoToFive => '2–5 s',
-            self::OverFive => 'over 5 s',
-            self::Never => 'did not turn',
-        };
-    }
-
     public static function fromSeconds(float $seconds): self
     {
         return match (true) {
@@ -47,12 +36,12 @@ enum TurnLatency: string
     }
 
     /** Over 2 s is a sign: slow to turn to the marker. */
-    public function asSign(): ?string
+    public function asSign(): ?SignKey
     {
         return match ($this) {
             self::UnderOne, self::OneToTwo => null,
-            self::TwoToFive, self::OverFive => 'slow.mark',
-            self::Never => 'mark.ignore',
+            self::TwoToFive, self::OverFive => SignKey::SlowToTurn,
+            self::Never => SignKey::MarkIgnored,
         };
     }
 }

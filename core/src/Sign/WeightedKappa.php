@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Core\Sign;
 
 use Core\Exception\InvalidMeasure;
+use Core\Measure\Quantity;
 
 /**
  * Agreement of two people who graded the same trials, beyond chance: near misses count less than far ones.
@@ -29,11 +30,11 @@ final readonly class WeightedKappa
     {
         foreach ($table as $row) {
             if (count($row) !== self::BANDS || min($row) < 0) {
-                throw InvalidMeasure::outOfRange('A row of the table', count($row), self::BANDS, self::BANDS, 'counts of at least 0');
+                throw InvalidMeasure::outOfRange(Quantity::TableRow, count($row), self::BANDS, self::BANDS);
             }
         }
 
-        return count($table) === self::BANDS ? new self($table) : throw InvalidMeasure::outOfRange('The table', count($table), self::BANDS, self::BANDS, 'rows');
+        return count($table) === self::BANDS ? new self($table) : throw InvalidMeasure::outOfRange(Quantity::TableRows, count($table), self::BANDS, self::BANDS);
     }
 
     /** Disagreement grows with the number of bands between; null where chance disagreement is 0: undefined. */

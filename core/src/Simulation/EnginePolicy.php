@@ -9,6 +9,7 @@ use Core\Decision\Advice;
 use Core\Decision\History;
 use Core\Decision\LoggedTrial;
 use Core\Decision\Reason;
+use Core\Decision\ReasonCode;
 use Core\Decision\RuleBook;
 use Core\Decision\RuleSettings;
 use Core\Decision\SessionLog;
@@ -81,7 +82,7 @@ final class EnginePolicy implements Policy
             $advice->next, $advice->action, $shown, $response->outcome, $response->band, $response->signs, $response->food, true, $response->latency, false, false, $at, $advice->risk,
         )]);
         $this->advice = RuleBook::standard()->decide($this->situation($at));
-        $this->hasArrived = $this->hasArrived || array_filter($this->advice->reasons, static fn (Reason $reason): bool => $reason->code === 'goal') !== [];
+        $this->hasArrived = $this->hasArrived || array_filter($this->advice->reasons, static fn (Reason $reason): bool => $reason->code === ReasonCode::Goal) !== [];
 
         return $this->advice->next?->exposure;
     }

@@ -7,6 +7,7 @@ namespace Core\Simulation;
 use Core\Decision\RuleSettings;
 use Core\Exception\InvalidExposure;
 use Core\Exposure\DimensionCatalog;
+use Core\Exposure\DimensionKey;
 use Core\Exposure\Exposure;
 use Core\Exposure\LoadScale;
 use Core\Ladder\Criterion;
@@ -59,7 +60,7 @@ final readonly class Experiment
             throw InvalidExposure::goalNotHarder();
         }
         $this->scale = LoadScale::of($catalog, $stated, array_keys(self::USUAL));
-        $this->template = Exposure::of(['distance' => $stated->meters, ...self::USUAL], $catalog);
+        $this->template = Exposure::of([DimensionKey::Distance->value => $stated->meters, ...self::USUAL], $catalog);
     }
 
     /**
@@ -88,7 +89,7 @@ final readonly class Experiment
 
     private function engine(): EnginePolicy
     {
-        $prior = $this->catalog->dimension('distance')->slope;
+        $prior = $this->catalog->dimension(DimensionKey::Distance->value)->slope;
         $distances = (new EqualRatioLadder($prior->shape / $prior->rate))->between($this->times(10.0), $this->goal);
         $ladder = Ladder::of(array_map(fn (Distance $distance): Step => new Step($this->template->withDistance($distance), Criterion::run(5)), $distances));
 

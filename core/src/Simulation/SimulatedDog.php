@@ -6,7 +6,7 @@ namespace Core\Simulation;
 
 use Core\Exposure\Exposure;
 use Core\Exposure\LoadScale;
-use Core\Measure\Probability;
+use Core\Measure\Logistic;
 use Core\Sign\Band;
 
 /**
@@ -104,7 +104,7 @@ final class SimulatedDog
         $band = Band::Over;
         $draw = $this->chance->uniform();
         foreach ([4, 3, 2, 1] as $k) {
-            if ($draw < Probability::fromLogit($load - $cut)) {
+            if ($draw < Logistic::probability($load - $cut)) {
                 break;
             }
             $band = Band::from($k - 1);

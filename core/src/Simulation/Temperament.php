@@ -41,15 +41,15 @@ final readonly class Temperament
     public static function families(): array
     {
         return [
-            'as the model' => new self,
-            'bad days twice as big' => new self(daySd: 1.4),
-            'heavy tails' => new self(heavyTails: true),
+            'as_the_model' => new self,
+            'bad_days' => new self(daySd: 1.4),
+            'heavy_tails' => new self(heavyTails: true),
             'cliff' => new self(cliff: true),
             'drift' => new self(drift: 0.35),
-            'unlogged trait' => new self(unloggedTrait: 1.2),
-            'masked small signs' => new self(masking: 0.6),
-            'bad days and cliff' => new self(daySd: 1.4, cliff: true),
-            'tails and masking' => new self(heavyTails: true, masking: 0.6),
+            'unlogged_trait' => new self(unloggedTrait: 1.2),
+            'masked_signs' => new self(masking: 0.6),
+            'bad_days_cliff' => new self(daySd: 1.4, cliff: true),
+            'tails_masking' => new self(heavyTails: true, masking: 0.6),
         ];
     }
 }

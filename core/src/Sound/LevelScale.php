@@ -14,10 +14,6 @@ final readonly class LevelScale
     /** What the full scale of a player that nobody measured is kept as, in place of dB(A). */
     public const NOMINAL_FULL = SoundLevel::USUAL_CEILING;
 
-    private const DECIBELS = 'dB(A)';
-
-    private const PERCENT = '% of the player';
-
     private function __construct(public bool $isMeasured, private float $shift)
     {
     }
@@ -34,11 +30,6 @@ final readonly class LevelScale
         return new self(false, 0.0);
     }
 
-    public function unit(): string
-    {
-        return $this->isMeasured ? self::DECIBELS : self::PERCENT;
-    }
-
     /** In dB(A), or in percent of the player. */
     public function shown(float $kept): float
     {
@@ -49,14 +40,6 @@ final readonly class LevelScale
     public function kept(float $shown): float
     {
         return $this->isMeasured ? $shown - $this->shift : self::NOMINAL_FULL + SoundLevel::gain(min(100.0, max($shown, 0.001)) / 100.0);
-    }
-
-    /** "48 dB(A)", or "2.5 % of the player". */
-    public function inWords(float $kept): string
-    {
-        $shown = $this->shown($kept);
-
-        return $this->isMeasured ? round($shown)."\u{00A0}".self::DECIBELS : (float) sprintf('%.2g', $shown)."\u{00A0}".self::PERCENT;
     }
 
     /** @return array{float, float} what may be typed */

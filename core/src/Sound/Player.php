@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Core\Sound;
 
 use Core\Exception\InvalidMeasure;
+use Core\Exposure\DimensionKey;
+use Core\Measure\Quantity;
 
 /**
  * A linear player at its place, and what it may do: the level at the dog follows from one measurement at a known share of its full
@@ -39,7 +41,7 @@ final readonly class Player
     public static function measured(LevelScale $scale, float $level, float $fraction, float $ceiling, float $onset = self::ONSET_SECONDS): self
     {
         if (! ($level >= 20.0 && $level <= 110.0)) {
-            throw InvalidMeasure::outOfRange('The level that was read', $level, 20, 110, 'dB(A)');
+            throw InvalidMeasure::outOfRange(Quantity::LevelRead, $level, 20, 110);
         }
 
         return new self($scale, $level - SoundLevel::gain($fraction), $ceiling, self::onset($onset));
@@ -68,13 +70,13 @@ final readonly class Player
      */
     public function playback(array $values): ?Playback
     {
-        $level = $values['level'] ?? null;
-        if (! is_float($level) || ($values['source'] ?? 'recording') === 'live') {
+        $level = $values[DimensionKey::Level->value] ?? null;
+        if (! is_float($level) || ($values[DimensionKey::Source->value] ?? 'recording') === 'live') {
             return null;
         }
-        $seconds = max(0.2, (float) ($values['length'] ?? self::USUAL_LENGTH));
+        $seconds = max(0.2, (float) ($values[DimensionKey::Length->value] ?? self::USUAL_LENGTH));
 
-        return new Playback($this->fraction($level), $seconds, match ($values['suddenness'] ?? 'usual') {
+        return new Playback($this->fraction($level), $seconds, match ($values[DimensionKey::Suddenness->value] ?? 'usual') {
             // a short sound still has a moment at its full level
             'swelling' => min($this->onset, 0.8 * $seconds),
             'at_once' => self::SUDDEN_ONSET,
@@ -85,6 +87,6 @@ final readonly class Player
     /** @throws InvalidMeasure */
     private static function onset(float $seconds): float
     {
-        return $seconds >= 0.1 && $seconds <= 30.0 ? $seconds : throw InvalidMeasure::outOfRange('The onset', $seconds, 0.1, 30, 's');
+        return $seconds >= 0.1 && $seconds <= 30.0 ? $seconds : throw InvalidMeasure::outOfRange(Quantity::Onset, $seconds, 0.1, 30);
     }
 }

@@ -13,17 +13,6 @@ enum Recording: string
     case Doorbell = 'doorbell';
     case Crackle = 'crackle';
 
-    public function label(): string
-    {
-        return match ($this) {
-            self::Rumble => 'rumble, as of thunder or a heavy cart far off',
-            self::Clipper => 'clipper buzz',
-            self::Buckle => 'buckle click',
-            self::Doorbell => 'doorbell, two tones',
-            self::Crackle => 'crackle, as of fireworks',
-        };
-    }
-
     /** Seconds of the recording; a longer sound goes round it again. */
     public function seconds(): float
     {

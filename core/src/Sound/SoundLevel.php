@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Core\Sound;
 
 use Core\Exception\InvalidMeasure;
+use Core\Measure\Quantity;
 
 /**
  * Levels in dB(A). Free field, a point source: 6.02 dB less for each doubling of distance. Rooms and wind differ; measure where it matters.
@@ -30,9 +31,9 @@ final readonly class SoundLevel
      */
     public static function atDistance(float $level, float $measuredAt, float $distance): float
     {
-        foreach (['The distance of the measurement' => $measuredAt, 'The distance' => $distance] as $name => $meters) {
+        foreach ([[Quantity::MeasuredAt, $measuredAt], [Quantity::Distance, $distance]] as [$quantity, $meters]) {
             if (! ($meters >= 0.1 && $meters <= 500.0)) {
-                throw InvalidMeasure::outOfRange($name, $meters, 0.1, 500, 'm');
+                throw InvalidMeasure::outOfRange($quantity, $meters, 0.1, 500);
             }
         }
 
@@ -56,7 +57,7 @@ final readonly class SoundLevel
      */
     public static function gain(float $fraction): float
     {
-        return $fraction > 0.0 && $fraction <= 1.0 ? 20.0 * log10($fraction) : throw InvalidMeasure::outOfRange('The player\'s fraction', $fraction, 0.001, 1, '');
+        return $fraction > 0.0 && $fraction <= 1.0 ? 20.0 * log10($fraction) : throw InvalidMeasure::outOfRange(Quantity::PlayerShare, $fraction, 0.001, 1);
     }
 
     /** Fraction of a linear player's full scale that lowers its level by so much. */
@@ -74,7 +75,7 @@ final readonly class SoundLevel
     {
         $most = $isConfirmed ? self::NEVER_ABOVE : self::CONFIRM_ABOVE;
 
-        return $level >= 30.0 && $level <= $most ? $level : throw InvalidMeasure::outOfRange($isConfirmed ? 'The ceiling' : 'The ceiling, unless confirmed,', $level, 30, $most, 'dB(A)');
+        return $level >= 30.0 && $level <= $most ? $level : throw InvalidMeasure::outOfRange($isConfirmed ? Quantity::Ceiling : Quantity::CeilingUnconfirmed, $level, 30, $most);
     }
 
     /**
@@ -87,7 +88,7 @@ final readonly class SoundLevel
     public static function steps(float $from, float $to, float $size = self::USUAL_STEP): array
     {
         if (! ($to > $from)) {
-            throw InvalidMeasure::outOfRange('The goal', $to, $from, self::NEVER_ABOVE, 'dB(A)');
+            throw InvalidMeasure::outOfRange(Quantity::LevelGoal, $to, $from, self::NEVER_ABOVE);
         }
         $count = max(1, (int) ceil(($to - $from) / $size - 1e-9));
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Core\Template;
 
+use Core\Exception\ErrorCode;
 use Core\Exception\InvalidLadder;
 use Core\Exposure\PlanKind;
 
@@ -38,7 +39,7 @@ final readonly class TemplateCatalog
      * With those of these templates that fit, and why the others do not. The order in which they come does not matter.
      *
      * @param  list<Template>  $templates
-     * @return array{self, array<string, string>} the reasons by label
+     * @return array{self, array<string, InvalidLadder>} the reasons by key
      */
     public function withReadable(array $templates): array
     {
@@ -54,7 +55,7 @@ final readonly class TemplateCatalog
                 } catch (InvalidLadder $problem) {
                     // it may include one that comes later
                     $templates[] = $template;
-                    $refused[$template->label] = $problem->getMessage();
+                    $refused[$template->key] = $problem;
                 }
             }
         } while ($templates !== [] && count($templates) < count($waiting));
@@ -64,7 +65,7 @@ final readonly class TemplateCatalog
 
     public function template(string $key): Template
     {
-        return $this->templates[$key] ?? throw InvalidLadder::at('', "There is no template \"{$key}\".");
+        return $this->templates[$key] ?? throw InvalidLadder::at('', ErrorCode::UnknownTemplate, template: $key);
     }
 
     /** @return array<string, Template> by key */
@@ -99,11 +100,11 @@ final readonly class TemplateCatalog
                 array_push($steps, ...$this->included($template, $item, "/steps/{$i}/include", [...$within, $template->key]));
             }
             if (count($steps) > Template::MOST_STEPS) {
-                throw InvalidLadder::at("/steps/{$i}", "\"{$template->label}\" has more than ".Template::MOST_STEPS.' steps with those it includes.');
+                throw InvalidLadder::at("/steps/{$i}", ErrorCode::StepCount, most: Template::MOST_STEPS, given: count($steps));
             }
         }
 
-        return $steps === [] ? throw InvalidLadder::at('/steps', 'A template has at least one step.') : $steps;
+        return $steps === [] ? throw InvalidLadder::at('/steps', ErrorCode::EmptyLadder) : $steps;
     }
 
     /**
@@ -113,16 +114,16 @@ final readonly class TemplateCatalog
     private function included(Template $into, Inclusion $inclusion, string $at, array $within): array
     {
         if (in_array($inclusion->template, $within, true)) {
-            throw InvalidLadder::at($at, "\"{$into->key}\" includes itself: ".implode(' → ', [...$within, $inclusion->template]).'.');
+            throw InvalidLadder::at($at, ErrorCode::IncludesItself, templates: [...$within, $inclusion->template]);
         }
-        $from = $this->templates[$inclusion->template] ?? throw InvalidLadder::at($at, "There is no template \"{$inclusion->template}\" to include.");
+        $from = $this->templates[$inclusion->template] ?? throw InvalidLadder::at($at, ErrorCode::UnknownTemplate, template: $inclusion->template);
         if ($from->kind !== $into->kind) {
-            throw InvalidLadder::at($at, "\"{$from->key}\" is for another kind of plan.");
+            throw InvalidLadder::at($at, ErrorCode::OtherKind, template: $from->key);
         }
         $steps = $this->resolved($from, $within);
 
         return $inclusion->to <= count($steps)
             ? array_map($inclusion->changed(...), array_slice($steps, $inclusion->from - 1, $inclusion->to - $inclusion->from + 1))
-            : throw InvalidLadder::at($at, "\"{$from->key}\" has ".count($steps)." steps, not {$inclusion->to}.");
+            : throw InvalidLadder::at($at, ErrorCode::TooFewSteps, template: $from->key, has: count($steps), asked: $inclusion->to);
     }
 }

@@ -6,6 +6,7 @@ namespace Core\Template;
 
 use Core\Exception\InvalidExposure;
 use Core\Exposure\DimensionCatalog;
+use Core\Exposure\DimensionKey;
 use Core\Exposure\Exposure;
 use Core\Ladder\Ladder;
 use Core\Ladder\Step;
@@ -38,7 +39,7 @@ final readonly class TemplateLayout
                 if ($start === null || $goal === null || $goal->meters >= $start->meters) {
                     throw InvalidExposure::goalNotHarder();
                 }
-                $values['distance'] = round(self::along($start, $goal, $step->way)->meters, 4);
+                $values[DimensionKey::Distance->value] = round(self::along($start, $goal, $step->way)->meters, 4);
             }
             $laid[] = new Step(Exposure::of($values, $this->catalog), $step->criterion, $step->manner);
         }

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Core\Template;
 
+use Core\Exception\ErrorCode;
 use Core\Exception\InvalidLadder;
 use Core\Exposure\DimensionCatalog;
+use Core\Exposure\DimensionKey;
 use Core\Exposure\Exposure;
 use Core\Exposure\PlanKind;
 use Core\Ladder\HandledBy;
@@ -29,33 +31,33 @@ final readonly class TemplateReader
      */
     public function read(array $data): Template
     {
-        $kind = PlanKind::tryFrom(self::text($data, 'kind')) ?? throw InvalidLadder::at('/kind', 'Say presence, contact, sound or duration.');
-        $method = $this->methods->methods[self::text($data, 'method')] ?? throw InvalidLadder::at('/method', 'There is no method "'.self::text($data, 'method').'".');
+        $kind = PlanKind::tryFrom(self::text($data, 'kind')) ?? throw InvalidLadder::at('/kind', ErrorCode::UnknownKind);
+        $method = $this->methods->methods[self::text($data, 'method')] ?? throw InvalidLadder::at('/method', ErrorCode::UnknownMethod, method: self::text($data, 'method'));
         if (! $method->suits($kind)) {
-            throw InvalidLadder::at('/method', "The method \"{$method->label}\" does not suit this kind of plan.");
+            throw InvalidLadder::at('/method', ErrorCode::MethodDoesNotSuit, method: $method->key);
         }
         $rows = is_array($data['steps'] ?? null) ? array_values($data['steps']) : [];
         if ($rows === [] || count($rows) > Template::MOST_STEPS) {
-            throw InvalidLadder::at('/steps', 'A template has 1 to '.Template::MOST_STEPS.' steps; this one has '.count($rows).'.');
+            throw InvalidLadder::at('/steps', ErrorCode::StepCount, most: Template::MOST_STEPS, given: count($rows));
         }
         $items = [];
         foreach ($rows as $i => $row) {
-            $items[] = is_array($row) ? $this->item($row, $kind, "/steps/{$i}") : throw InvalidLadder::at("/steps/{$i}", 'A step is an object.');
+            $items[] = is_array($row) ? $this->item($row, $kind, "/steps/{$i}") : throw InvalidLadder::at("/steps/{$i}", ErrorCode::StepNotAnObject);
         }
         LadderData::checkSameDimensions(array_map(static fn (TemplateStep $step): array => $step->values, array_filter($items, static fn (TemplateStep|Inclusion $item): bool => $item instanceof TemplateStep)), '/steps');
         $orderBy = isset($data['orderBy']) ? self::text($data, 'orderBy') : null;
         if ($orderBy !== null && ! $this->dimensions[$kind->value]->has($orderBy)) {
-            throw InvalidLadder::at('/orderBy', "There is no dimension \"{$orderBy}\".");
+            throw InvalidLadder::at('/orderBy', ErrorCode::UnknownDimension, dimension: $orderBy);
         }
         $prerequisites = self::texts($data, 'prerequisites');
         foreach ($prerequisites as $i => $skill) {
             if (! isset($this->methods->skills[$skill])) {
-                throw InvalidLadder::at("/prerequisites/{$i}", "There is no foundation \"{$skill}\".");
+                throw InvalidLadder::at("/prerequisites/{$i}", ErrorCode::UnknownFoundation, skill: $skill);
             }
         }
 
         return new Template(
-            preg_match('/^[a-z0-9][a-z0-9-]{0,59}$/', self::text($data, 'key')) === 1 ? self::text($data, 'key') : throw InvalidLadder::at('/key', 'A key is small letters, digits and hyphens, at most 60.'),
+            preg_match('/^[a-z0-9][a-z0-9-]{0,59}$/', self::text($data, 'key')) === 1 ? self::text($data, 'key') : throw InvalidLadder::at('/key', ErrorCode::BadKey),
             self::bounded($data, 'label', 120),
             $kind,
             $method,
@@ -98,17 +100,17 @@ final readonly class TemplateReader
             return $from >= 1 && $to >= $from && $to <= Template::MOST_STEPS
                 ? new Inclusion(
                     self::text($include, 'template'), $from, $to, StepData::values(is_array($include['with'] ?? null) ? $include['with'] : [], $this->dimensions[$kind->value], "{$at}/include/with"),
-                    isset($include['who']) ? HandledBy::tryFrom(self::text($include, 'who')) ?? throw InvalidLadder::at("{$at}/include/who", 'Say who does it.') : null,
+                    isset($include['who']) ? HandledBy::tryFrom(self::text($include, 'who')) ?? throw InvalidLadder::at("{$at}/include/who", ErrorCode::WhoMissing) : null,
                 )
-                : throw InvalidLadder::at("{$at}/include", 'Count the steps to take over from 1, the first before the last.');
+                : throw InvalidLadder::at("{$at}/include", ErrorCode::InclusionOrder);
         }
-        $values = is_array($row['at'] ?? null) ? $row['at'] : throw InvalidLadder::at("{$at}/at", 'Say the value of every dimension.');
+        $values = is_array($row['at'] ?? null) ? $row['at'] : throw InvalidLadder::at("{$at}/at", ErrorCode::ValuesMissing);
         $way = $kind === PlanKind::Presence ? $values['way'] ?? null : null;
         if ($kind === PlanKind::Presence && ! ((is_int($way) || is_float($way)) && $way >= -0.5 && $way <= 1.0)) {
-            throw InvalidLadder::at("{$at}/at/way", 'Say how far along from start (0) to goal (1) this step is: −0.5 to 1.');
+            throw InvalidLadder::at("{$at}/at/way", ErrorCode::WayMissing);
         }
-        if ($kind === PlanKind::Presence && isset($values['distance'])) {
-            throw InvalidLadder::at("{$at}/at/distance", 'A template tells "way", part of the way from start to goal, not a distance.');
+        if ($kind === PlanKind::Presence && isset($values[DimensionKey::Distance->value])) {
+            throw InvalidLadder::at("{$at}/at/distance", ErrorCode::WayNotDistance);
         }
         unset($values['way']);
         $step = StepData::read([...$row, 'at' => $values], $this->dimensions[$kind->value], $at);
@@ -127,13 +129,13 @@ final readonly class TemplateReader
     {
         $text = self::text($of, $field);
 
-        return $text !== '' && mb_strlen($text) <= $most ? $text : throw InvalidLadder::at("/{$field}", "Write 1 to {$most} characters.");
+        return mb_strlen($text) <= $most ? $text : throw InvalidLadder::at("/{$field}", ErrorCode::TextLength, most: $most);
     }
 
     /** @param  array<mixed>  $of */
     private static function integer(array $of, string $field, string $at): int
     {
-        return is_int($of[$field] ?? null) ? $of[$field] : throw InvalidLadder::at("{$at}/{$field}", 'Give a whole number.');
+        return is_int($of[$field] ?? null) ? $of[$field] : throw InvalidLadder::at("{$at}/{$field}", ErrorCode::WholeNumber);
     }
 
     /**

@@ -12,15 +12,4 @@ enum Movement: string
     case Hesitant = 'hesitant';
     case PawsAtIt = 'paws';
     case Frozen = 'frozen';
-
-    public function label(): string
-    {
-        return match ($this) {
-            self::AsUsual => 'as without it',
-            self::Shorter => 'shorter steps',
-            self::Hesitant => 'hesitates, stops',
-            self::PawsAtIt => 'paws or rubs at it',
-            self::Frozen => 'freezes',
-        };
-    }
 }

@@ -14,18 +14,6 @@ enum WearingSituation: string
     case Outing = 'outing';
     case Care = 'care';
 
-    public function label(): string
-    {
-        return match ($this) {
-            self::Still => 'standing or lying, fed',
-            self::Cues => 'easy cues',
-            self::Play => 'play, target, rummaging',
-            self::Walk => 'a quiet walk',
-            self::Outing => 'a busy place',
-            self::Care => 'vet or groomer',
-        };
-    }
-
     /** Worn for fun, not for need. */
     public function isForFun(): bool
     {

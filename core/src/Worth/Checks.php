@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Core\Worth;
 
 use Core\Exception\InvalidMeasure;
+use Core\Measure\Quantity;
 
 /** Ranges that every criterion's arithmetic shares. */
 final readonly class Checks
@@ -13,7 +14,7 @@ final readonly class Checks
     public static function rate(float $rate): void
     {
         if (! ($rate >= 0.0 && $rate <= 1.0)) {
-            throw InvalidMeasure::outOfRange('The success rate', $rate, 0, 1, '');
+            throw InvalidMeasure::outOfRange(Quantity::SuccessRate, $rate, 0, 1);
         }
     }
 
@@ -21,7 +22,7 @@ final readonly class Checks
     public static function trials(int $trials): void
     {
         if ($trials < 0 || $trials > 10_000) {
-            throw InvalidMeasure::outOfRange('The number of trials', $trials, 0, 10_000, '');
+            throw InvalidMeasure::outOfRange(Quantity::Trials, $trials, 0, 10_000);
         }
     }
 }

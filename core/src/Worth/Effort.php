@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Core\Worth;
 
 use Core\Exception\InvalidMeasure;
+use Core\Measure\Quantity;
 
 /** What a ladder costs under a criterion: trials, outings and weeks, as a plain expectation without setbacks. */
 final readonly class Effort
@@ -23,13 +24,13 @@ final readonly class Effort
      */
     public static function of(AdvanceChance $rule, float $successRate, int $steps, int $trialsAnOuting, int $mostAdvances, float $outingsAWeek): ?self
     {
-        foreach ([['Steps', $steps, 500], ['Trials an outing', $trialsAnOuting, 500], ['Advances an outing', $mostAdvances, 20]] as [$name, $value, $most]) {
+        foreach ([[Quantity::Steps, $steps, 500], [Quantity::TrialsPerOuting, $trialsAnOuting, 500], [Quantity::AdvancesPerOuting, $mostAdvances, 20]] as [$quantity, $value, $most]) {
             if ($value < 1 || $value > $most) {
-                throw InvalidMeasure::outOfRange($name, $value, 1, $most, '');
+                throw InvalidMeasure::outOfRange($quantity, $value, 1, $most);
             }
         }
         if (! ($outingsAWeek > 0.0 && $outingsAWeek <= 50.0)) {
-            throw InvalidMeasure::outOfRange('Outings a week', $outingsAWeek, 0.1, 50, '');
+            throw InvalidMeasure::outOfRange(Quantity::OutingsPerWeek, $outingsAWeek, 0.1, 50);
         }
         $each = $rule->expectedTrials($successRate);
         if ($each === null) {

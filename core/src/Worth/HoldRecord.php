@@ -6,6 +6,7 @@ namespace Core\Worth;
 
 use Core\Exception\InvalidMeasure;
 use Core\Measure\Median;
+use Core\Measure\Quantity;
 use Core\Measure\ShareInterval;
 
 /** Holds of one position or contact against their target. */
@@ -26,12 +27,12 @@ final readonly class HoldRecord
     {
         foreach ([$target, ...$seconds] as $value) {
             if (! ($value >= 0.0 && $value <= 3600.0)) {
-                throw InvalidMeasure::outOfRange('A hold', $value, 0, 3600, 's');
+                throw InvalidMeasure::outOfRange(Quantity::Hold, $value, 0, 3600);
             }
         }
         $count = count($seconds);
         $reached = ShareInterval::wilson(count(array_filter($seconds, static fn (float $value): bool => $value >= $target)), $count);
 
-        return $seconds === [] ? throw InvalidMeasure::outOfRange('The number of holds', 0, 1, INF, '') : new self(max($seconds), Median::of($seconds), $reached);
+        return $seconds === [] ? throw InvalidMeasure::outOfRange(Quantity::Holds, 0, 1, PHP_INT_MAX) : new self(max($seconds), Median::of($seconds), $reached);
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Core\Worth;
 
 use Core\Exception\InvalidMeasure;
+use Core\Measure\Quantity;
 
 /**
  * What "r successes in a row" is worth: how soon a dog of a given true success rate shows such a run.
@@ -21,7 +22,7 @@ final readonly class RunChance implements AdvanceChance
     /** @throws InvalidMeasure if the run is not 1 to 20 */
     public static function ofLength(int $length): self
     {
-        return $length >= 1 && $length <= 20 ? new self($length) : throw InvalidMeasure::outOfRange('The run', $length, 1, 20, 'in a row');
+        return $length >= 1 && $length <= 20 ? new self($length) : throw InvalidMeasure::outOfRange(Quantity::Run, $length, 1, 20);
     }
 
     /**

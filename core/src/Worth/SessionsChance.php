@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Core\Worth;
 
 use Core\Exception\InvalidMeasure;
+use Core\Measure\Quantity;
 
 /** What "the criterion in at least k sessions" is worth, for sessions of so many trials at the step. */
 final readonly class SessionsChance implements AdvanceChance
@@ -21,12 +22,12 @@ final readonly class SessionsChance implements AdvanceChance
     public static function of(AdvanceChance $inOne, int $sessions, int $trialsASession): self
     {
         if ($sessions < 1 || $sessions > 20) {
-            throw InvalidMeasure::outOfRange('The number of sessions', $sessions, 1, 20, '');
+            throw InvalidMeasure::outOfRange(Quantity::Sessions, $sessions, 1, 20);
         }
 
         return $trialsASession >= 1 && $trialsASession <= 200
             ? new self($inOne, $sessions, $trialsASession)
-            : throw InvalidMeasure::outOfRange('Trials a session', $trialsASession, 1, 200, '');
+            : throw InvalidMeasure::outOfRange(Quantity::TrialsPerSession, $trialsASession, 1, 200);
     }
 
     /** At least k of the whole sessions that fit, each meeting it by itself: a binomial tail. */

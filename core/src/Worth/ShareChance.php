@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Core\Worth;
 
 use Core\Exception\InvalidMeasure;
+use Core\Measure\Quantity;
 
 /**
  * What "k of the last n trials" is worth, exactly: a Markov chain over the last n − 1 outcomes.
@@ -28,10 +29,10 @@ final readonly class ShareChance implements AdvanceChance
     public static function of(int $successes, int $of): self
     {
         if ($of < 2 || $of > 12) {
-            throw InvalidMeasure::outOfRange('The window', $of, 2, 12, 'trials');
+            throw InvalidMeasure::outOfRange(Quantity::Window, $of, 2, 12);
         }
 
-        return $successes >= 1 && $successes <= $of ? new self($successes, $of) : throw InvalidMeasure::outOfRange('The successes asked for', $successes, 1, $of, '');
+        return $successes >= 1 && $successes <= $of ? new self($successes, $of) : throw InvalidMeasure::outOfRange(Quantity::SuccessesAsked, $successes, 1, $of);
     }
 
     public function within(int $trials, float $successRate): float

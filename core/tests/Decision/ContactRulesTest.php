@@ -6,11 +6,13 @@ namespace Core\Tests\Decision;
 
 use Core\Decision\Action;
 use Core\Decision\Advice;
+use Core\Decision\Alternative;
 use Core\Decision\CueNaming;
 use Core\Decision\History;
 use Core\Decision\Level;
 use Core\Decision\LoggedTrial;
 use Core\Decision\Reason;
+use Core\Decision\ReasonCode;
 use Core\Decision\Rule\AlternateHardAndEasy;
 use Core\Decision\Rule\ChangeThePicture;
 use Core\Decision\Rule\HandsOffWhenFrozen;
@@ -47,10 +49,9 @@ final class ContactRulesTest extends TestCase
     {
         $frozen = $this->trial(5, Outcome::LeftEarly, Band::Strain, ['freeze']);
 
-        self::assertSame(['freeze', Action::Ease], [$this->after([$frozen])->reasons[0]->code, $this->after([$frozen])->action]);
-        self::assertStringContainsString('hands off at once', $this->after([$frozen])->reasons[0]->sentence);
+        self::assertSame(['freeze', Action::Ease], [$this->after([$frozen])->reasons[0]->code->value, $this->after([$frozen])->action]);
         $again = $this->after([$frozen, ...$this->good(3, 2), $this->trial(3, Outcome::LeftEarly, Band::Strain, ['stiff'])]);
-        self::assertSame([Action::EndWell, 'freeze-again'], [$again->action, $again->reasons[1]->code]);
+        self::assertSame([Action::EndWell, 'freeze-again'], [$again->action, $again->reasons[1]->code->value]);
     }
 
     public function test_a_miss_asks_the_same_again_with_one_other_thing_changed(): void
@@ -59,14 +60,14 @@ final class ContactRulesTest extends TestCase
         foreach ([[Outcome::OfferedElse, Band::Easy], [Outcome::SearchedHand, Band::Aware], [Outcome::Reached, Band::Effort], [Outcome::TakenAway, Band::Effort]] as [$outcome, $band]) {
             $advice = $this->after([...$this->good(5, 8), $this->trial(5, $outcome, $band)]);
 
-            self::assertSame([Action::ChangeOther, 'change-first'], [$advice->action, $advice->reasons[0]->code], $outcome->value);
+            self::assertSame([Action::ChangeOther, 'change-first'], [$advice->action, $advice->reasons[0]->code->value], $outcome->value);
             $changed = array_keys(array_diff_assoc($advice->next?->exposure->values ?? [], $asked->values));
             self::assertCount(1, $changed);
             self::assertContains($changed[0], ['hand_path', 'hand_timing', 'fetched_by', 'posture', 'surface', 'side'], 'what is asked stays the same');
         }
         self::assertSame('change-missed', $this->after([
             ...$this->good(5, 8), $this->trial(5, Outcome::OfferedElse, Band::Easy), $this->trial(5, Outcome::OfferedElse, Band::Easy, under: Action::ChangeOther),
-        ])->reasons[0]->code);
+        ])->reasons[0]->code->value);
     }
 
     /** The other side is nobody's easier one until this dog says so; then it comes first, and is told why. */
@@ -74,22 +75,23 @@ final class ContactRulesTest extends TestCase
     {
         $doubt = $this->trial(5, Outcome::TakenAway, Band::Effort);
         $otherSide = $this->after([...$this->good(5, 8), $doubt])->alternatives;
-        self::assertStringContainsString('right side', implode(' ', array_column($otherSide, 'change')));
-        self::assertStringNotContainsString('right side', $otherSide[0]->change);
+        $changes = array_map(static fn (Alternative $other): string => "{$other->change->dimension}: {$other->change->choice}", $otherSide);
+        self::assertContains('side: right', $changes);
+        self::assertNotSame('side: right', $changes[0]);
 
         $onTheRight = new LoggedTrial($doubt->target, Action::ChangeOther, $doubt->exposure->with('side', 'right'), Outcome::Reached, Band::Easy, [], FoodTaken::Gently, true, null, false, false, $doubt->at);
         $summary = SessionSummary::of(new SessionLog($doubt->at, null, [$doubt, $onTheRight]), self::ladder());
         self::assertSame(['side' => 1], $summary->helped);
 
         $again = $this->after([...$this->good(5, 8), $doubt], new History(trialsEver: 60, helped: ['side' => 5]));
-        self::assertSame('side of the dog: right side', $again->alternatives[0]->change);
-        self::assertStringContainsString('helped this dog 5 times before', $again->reasons[0]->sentence);
+        self::assertSame(['side', 'right'], [$again->alternatives[0]->change->dimension, $again->alternatives[0]->change->choice]);
+        self::assertEquals(Reason::of(ReasonCode::ChangeHelped, count: 5), $again->reasons[1]);
     }
 
     public function test_an_easy_one_between_neither_counts_nor_breaks_the_run(): void
     {
         $between = $this->after($this->good(5, 3), easyAfter: 3);
-        self::assertSame([Action::EasyBetween, 'easy-between'], [$between->action, $between->reasons[0]->code]);
+        self::assertSame([Action::EasyBetween, 'easy-between'], [$between->action, $between->reasons[0]->code->value]);
         self::assertSame(Action::Repeat, $this->after($this->good(5, 3))->action, 'only where the plan asks for it');
 
         $easy = new LoggedTrial($between->next ?? throw new \LogicException('No level.'), Action::EasyBetween, $between->next->exposure, Outcome::Reached, Band::Easy, [], FoodTaken::Gently, true, null, false, false, new \DateTimeImmutable(self::NOW));
@@ -97,7 +99,7 @@ final class ContactRulesTest extends TestCase
         self::assertSame([Action::Repeat, 5], [$back->action, $back->next?->step]);
         // four of the last five are asked: three before the easy one and two after it
         $met = $this->after([...$this->good(5, 3), $easy, ...$this->good(5, 2)], easyAfter: 3);
-        self::assertContains('criterion', array_map(static fn (Reason $reason): string => $reason->code, $met->reasons));
+        self::assertContains('criterion', array_map(static fn (Reason $reason): string => $reason->code->value, $met->reasons));
         self::assertContains(['step' => 5, 'held' => true], SessionSummary::of(new SessionLog($easy->at->modify('-20 minutes'), null, [...$this->good(5, 3), $easy, ...$this->good(5, 2)]), self::ladder())->marks);
     }
 
@@ -105,7 +107,7 @@ final class ContactRulesTest extends TestCase
     {
         $doubt = $this->trial(2, Outcome::LeftEarly, Band::Effort, under: Action::EasyBetween);
 
-        self::assertSame('opt-out', $this->after([...$this->good(5, 3), $doubt], easyAfter: 3)->reasons[0]->code);
+        self::assertSame('opt-out', $this->after([...$this->good(5, 3), $doubt], easyAfter: 3)->reasons[0]->code->value);
     }
 
     public function test_the_word_is_suggested_once_when_nine_of_ten_were_offered(): void
@@ -123,7 +125,7 @@ final class ContactRulesTest extends TestCase
     {
         $advice = $this->after([...$this->good(5, 8), $this->trial(5, Outcome::RefusedStart, Band::Effort)]);
 
-        self::assertSame(['opt-out', Action::Repeat], [$advice->reasons[0]->code, $advice->action]);
+        self::assertSame(['opt-out', Action::Repeat], [$advice->reasons[0]->code->value, $advice->action]);
         self::assertNotSame([], $advice->alternatives);
     }
 
@@ -131,9 +133,9 @@ final class ContactRulesTest extends TestCase
     {
         $no = $this->trial(5, Outcome::RefusedStart, Band::Effort);
 
-        self::assertSame('opt-out-twice', $this->after([...$this->good(5, 8), $no, $no])->reasons[0]->code);
+        self::assertSame('opt-out-twice', $this->after([...$this->good(5, 8), $no, $no])->reasons[0]->code->value);
         $third = $this->after([...$this->good(5, 8), $no, $no, $no]);
-        self::assertSame([Action::EndWell, 'opt-outs'], [$third->action, $third->reasons[0]->code]);
+        self::assertSame([Action::EndWell, 'opt-outs'], [$third->action, $third->reasons[0]->code->value]);
     }
 
     /** A short look keeps to the paw: an easier part of the body is another exercise. */
@@ -141,13 +143,13 @@ final class ContactRulesTest extends TestCase
     {
         $advice = RuleBook::standard()->decide($this->situation([], new History, 0, knowsIt: false));
 
-        self::assertSame([Action::Probe, 'front_paw'], [$advice->action, $advice->next?->exposure->values['body_area']]);
+        self::assertSame([Action::Peek, 'front_paw'], [$advice->action, $advice->next?->exposure->values['body_area']]);
     }
 
     /** @param  list<LoggedTrial>  $trials */
     private function suggestsWord(array $trials): bool
     {
-        return in_array('name-it', array_map(static fn (Reason $reason): string => $reason->code, $this->after($trials)->reasons), true);
+        return in_array('name-it', array_map(static fn (Reason $reason): string => $reason->code->value, $this->after($trials)->reasons), true);
     }
 
     /** @param  list<LoggedTrial>  $trials */

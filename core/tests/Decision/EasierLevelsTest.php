@@ -10,6 +10,7 @@ use Core\Decision\History;
 use Core\Decision\Level;
 use Core\Decision\LimitGuard;
 use Core\Decision\Reason;
+use Core\Decision\ReasonCode;
 use Core\Decision\RuleSettings;
 use Core\Decision\SessionLog;
 use Core\Decision\Situation;
@@ -59,7 +60,7 @@ final class EasierLevelsTest extends TestCase
         $situation = $this->situation(motion: 'run');
         $others = (new EasierLevels($situation))->byOtherThings(new Level(0, $situation->ladder->step(0)->exposure));
 
-        self::assertSame('trigger motion: brisk walk', $others[0]->change);
+        self::assertSame(['trigger_motion', 'brisk_walk'], [$others[0]->change->dimension, $others[0]->change->choice]);
         self::assertGreaterThan(0.0, $others[0]->logitsOff);
         self::assertSame($situation->ladder->step(0)->exposure->values['distance'], $others[0]->level->exposure->values['distance']);
     }
@@ -93,14 +94,14 @@ final class EasierLevelsTest extends TestCase
     {
         $situation = $this->situation();
         $top = $situation->ladder->top();
-        $wished = $situation->advise(Action::Repeat, new Level($top, $situation->ladder->step($top)->exposure), [new Reason('wish', 'A rule wished for it.')]);
+        $wished = $situation->advise(Action::Repeat, new Level($top, $situation->ladder->step($top)->exposure), [Reason::of(ReasonCode::OptOut), Reason::of(ReasonCode::EffortOnce)]);
         self::assertFalse($situation->allows($situation->ladder->step($top)->exposure));
 
         $advice = (new LimitGuard)->review($situation, $wished);
         self::assertSame(Action::Ease, $advice->action);
         self::assertNotNull($advice->next);
         self::assertTrue($situation->allows($advice->next->exposure));
-        self::assertSame(['wish', 'beyond-limit', 'risk'], array_map(static fn ($reason): string => $reason->code, $advice->reasons));
+        self::assertSame(['opt-out', 'beyond-cap-at-start', 'risk'], array_map(static fn ($reason): string => $reason->code->value, $advice->reasons));
         self::assertSame($advice, (new LimitGuard)->review($situation, $advice), 'what fits is left as it is');
     }
 

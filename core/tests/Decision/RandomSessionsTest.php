@@ -9,6 +9,8 @@ use Core\Decision\Advice;
 use Core\Decision\History;
 use Core\Decision\Level;
 use Core\Decision\LoggedTrial;
+use Core\Decision\Reason;
+use Core\Decision\ReasonCode;
 use Core\Decision\RuleBook;
 use Core\Decision\RuleSettings;
 use Core\Decision\SessionLog;
@@ -78,6 +80,7 @@ final class RandomSessionsTest extends TestCase
             self::assertLessThan($settings->mostTrials + 2, count($log->trials), 'a session ends');
             $this->assertOnTheLadder($advice, $ladder, $settings);
             $this->assertWithinTheLimits($advice, $settings);
+            self::assertOneVoice($advice);
             $now = $now->modify('+20 seconds');
             $band = $dog->meet($advice->next->exposure);
             $response = SimulatedResponse::to($band, $dog->uniform(), $dog->uniform());
@@ -101,6 +104,18 @@ final class RandomSessionsTest extends TestCase
         return $log;
     }
 
+    /** What is said first does not speak for something else than what is asked. */
+    private static function assertOneVoice(Advice $advice): void
+    {
+        $codes = array_map(static fn (Reason $reason): ReasonCode => $reason->code, $advice->reasons);
+        $against = match ($advice->action) {
+            Action::Repeat => [ReasonCode::Criterion, ReasonCode::Advances, ReasonCode::EasierBy, ReasonCode::BeyondCap],
+            Action::Ease => [ReasonCode::Criterion, ReasonCode::Advances, ReasonCode::EffortOnce, ReasonCode::Watched, ReasonCode::Run],
+            default => [],
+        };
+        self::assertSame([], array_values(array_filter($codes, static fn (ReasonCode $code): bool => in_array($code, $against, true))), $advice->action->value);
+    }
+
     private function assertOnTheLadder(Advice $advice, Ladder $ladder, RuleSettings $settings): void
     {
         $level = $advice->next ?? new Level(0, $ladder->step(0)->exposure);
@@ -113,8 +128,8 @@ final class RandomSessionsTest extends TestCase
     private function assertWithinTheLimits(Advice $advice, RuleSettings $settings): void
     {
         $risk = $advice->risk;
-        if ($advice->action !== Action::Probe && $risk !== null) {
-            self::assertTrue($settings->limits->allow($risk), $advice->action->value.': '.$advice->reasons[0]->sentence);
+        if ($advice->action !== Action::Peek && $risk !== null) {
+            self::assertTrue($settings->limits->allow($risk), $advice->action->value.': '.$advice->reasons[0]->code->value);
         }
     }
 

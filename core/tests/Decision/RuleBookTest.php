@@ -17,6 +17,7 @@ use Core\Decision\SessionSummary;
 use Core\Decision\Situation;
 use Core\Ladder\Criterion;
 use Core\Ladder\Ladder;
+use Core\Ladder\Progress;
 use Core\Ladder\Step;
 use Core\Measure\Distance;
 use Core\Response\Day;
@@ -44,7 +45,7 @@ final class RuleBookTest extends TestCase
         self::assertSame(Action::Advance, $advice->action);
         self::assertSame(2, $advice->next?->step);
         self::assertContains('criterion', self::codes($advice));
-        self::assertStringContainsString("5 of 5 unprompted returns in a row at 54\u{00A0}m", $advice->reasons[0]->sentence);
+        self::assertEquals(new Progress(5, 5, null, true), $advice->reasons[0]->facts['progress']);
     }
 
     public function test_four_are_not_enough_and_the_advice_counts_them(): void
@@ -52,7 +53,7 @@ final class RuleBookTest extends TestCase
         $advice = $this->after($this->calm(1, 4));
 
         self::assertSame(Action::Repeat, $advice->action);
-        self::assertStringContainsString('4 of 5', $advice->reasons[0]->sentence);
+        self::assertEquals(new Progress(4, 5, null, false), $advice->reasons[0]->facts['progress']);
     }
 
     public function test_a_prompted_return_starts_the_run_again_without_being_a_failure(): void
@@ -61,12 +62,12 @@ final class RuleBookTest extends TestCase
 
         self::assertSame(Action::Repeat, $advice->action);
         self::assertContains('prompted', self::codes($advice));
-        self::assertStringContainsString('0 of 5', $advice->reasons[1]->sentence);
+        self::assertEquals(new Progress(0, 5, null, false), $advice->reasons[1]->facts['progress']);
     }
 
     public function test_effort_is_told_before_what_the_dog_did(): void
     {
-        self::assertSame('effort-once', $this->after([...$this->calm(1, 2), $this->trial(1, Outcome::Prompted, Band::Effort)])->reasons[0]->code);
+        self::assertSame('effort-once', $this->after([...$this->calm(1, 2), $this->trial(1, Outcome::Prompted, Band::Effort)])->reasons[0]->code->value);
     }
 
     public function test_watching_calmly_blocks_moving_on(): void
@@ -144,7 +145,7 @@ final class RuleBookTest extends TestCase
         $twice = $this->after([$refusal, ...$this->calm(3, 4), $refusal]);
 
         self::assertSame(Action::Ease, $once->action);
-        self::assertContains('food-or-cue', self::codes($twice));
+        self::assertContains('food-or-cue-again', self::codes($twice));
         self::assertGreaterThan($once->next?->exposure->distance()->meters ?? 0.0, $twice->next?->exposure->distance()->meters ?? 0.0);
     }
 
@@ -184,7 +185,7 @@ final class RuleBookTest extends TestCase
     {
         $farther = $this->trial(1, Outcome::Returned, Band::Easy, exposure: new Level(1, Fixture::at(80.0)));
         $four = $this->after([...$this->calm(1, 3), $farther]);
-        self::assertStringContainsString('3 of 5', $four->reasons[0]->sentence);
+        self::assertEquals(new Progress(3, 5, null, false), $four->reasons[0]->facts['progress']);
         self::assertSame(Action::Advance, $this->after([...$this->calm(1, 3), $farther, ...$this->calm(1, 2)])->action);
     }
 
@@ -238,7 +239,7 @@ final class RuleBookTest extends TestCase
         $advice = $this->after([...$effort, $this->trial(3, Outcome::Returned, Band::Aware)]);
 
         self::assertSame(Action::Ease, $advice->action);
-        self::assertContains('beyond-limit', self::codes($advice));
+        self::assertContains('beyond-cap', self::codes($advice));
     }
 
     public function test_a_step_that_asks_for_two_sessions_ends_the_first_of_them_on_its_success(): void
@@ -329,6 +330,6 @@ final class RuleBookTest extends TestCase
     /** @return list<string> */
     private static function codes(Advice $advice): array
     {
-        return array_map(static fn (Reason $reason): string => $reason->code, $advice->reasons);
+        return array_map(static fn (Reason $reason): string => $reason->code->value, $advice->reasons);
     }
 }

@@ -11,7 +11,6 @@ use Core\Decision\SessionSummary;
 use Core\Ladder\Criterion;
 use Core\Ladder\Ladder;
 use Core\Ladder\Step;
-use Core\Response\Risk;
 use Core\Sign\Band;
 use Core\Sign\FoodTaken;
 use Core\Sign\Outcome;
@@ -108,7 +107,7 @@ final class SessionSummaryTest extends TestCase
 
         return new LoggedTrial(
             new Level(max(0, $step), $exposure), null, $exposure, $outcome, $band, [], FoodTaken::Gently, true, null, false, $slip,
-            new \DateTimeImmutable('2026-10-20 10:00 UTC'), new Risk(0.02, 0.03, 0.005, 0.008),
+            new \DateTimeImmutable('2026-10-20 10:00 UTC'), Fixture::risk(0.02, 0.03, 0.005, 0.008),
         );
     }
 }

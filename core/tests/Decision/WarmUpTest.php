@@ -60,10 +60,10 @@ final class WarmUpTest extends TestCase
     {
         $now = new \DateTimeImmutable('2026-10-20 10:00 UTC');
         $upset = static fn (float $severity): CarryOver => CarryOver::of([['severity' => $severity, 'at' => $now->modify('-2 hours')]], $now);
-        $reasons = fn (History $history): array => array_map(static fn (Reason $reason): string => $reason->code, $this->start($history, $this->knownDog())->reasons);
+        $reasons = fn (History $history): array => array_map(static fn (Reason $reason): string => $reason->code->value, $this->start($history, $this->knownDog())->reasons);
 
         self::assertSame(Action::NotHere, $this->start(new History(heldStep: 8, daysSinceLast: 1.0, trialsEver: 60, carryOver: $upset(4.0)), $this->knownDog())->action);
-        self::assertContains('carry-over', $reasons(new History(heldStep: 8, daysSinceLast: 1.0, trialsEver: 60, carryOver: $upset(1.5))));
+        self::assertContains('still-shaken', $reasons(new History(heldStep: 8, daysSinceLast: 1.0, trialsEver: 60, carryOver: $upset(1.5))));
         self::assertSame(3, $this->start(new History(heldStep: 8, daysSinceLast: 1.0, trialsEver: 60, isNewPlace: true), $this->knownDog())->next?->step);
     }
 
@@ -86,14 +86,14 @@ final class WarmUpTest extends TestCase
 
         self::assertSame(Action::Start, $advice->action);
         self::assertLessThan(7, $advice->next?->step);
-        self::assertContains('beyond-limit', array_map(static fn ($reason): string => $reason->code, $advice->reasons));
+        self::assertContains('beyond-cap-at-start', array_map(static fn ($reason): string => $reason->code->value, $advice->reasons));
     }
 
     public function test_a_plan_without_trials_asks_for_short_looks_at_the_easiest_there_is(): void
     {
         $advice = $this->start(new History, Fixture::model([], []));
 
-        self::assertSame(Action::Probe, $advice->action);
+        self::assertSame(Action::Peek, $advice->action);
         self::assertSame(150.0, $advice->next?->exposure->distance()?->meters, 'as far as the place allows');
         self::assertSame('lying', $advice->next->exposure->values['trigger_motion'], 'and all else at its easiest');
     }

@@ -56,7 +56,7 @@ final class FieldTest extends TestCase
                 $inside += hypot($distance, $y) <= $limit ? 1 : 0;
             }
             self::assertEqualsWithDelta($seen * self::TICK, $view->seconds, 0.01);
-            self::assertEqualsWithDelta($inside / $looked, $view->shareWithin($limit), 0.001);
+            self::assertEqualsWithDelta($inside / $looked, $view->shareWithin($limit)->value, 0.001);
             $hold = $view->seconds;
             self::assertEqualsWithDelta($width, $view->widestFor($hold) ?? NAN, 1e-6, 'a dog that holds just so long');
         }
@@ -104,12 +104,12 @@ final class FieldTest extends TestCase
     /** @return iterable<string, array{\Closure(): mixed, string}> */
     public static function wrong(): iterable
     {
-        yield 'a gap behind the trigger' => [static fn (): GapView => GapView::through(3.0, 25.0, 20.0, 1.4), 'between dog and path'];
-        yield 'a path through the dog' => [static fn (): GapView => GapView::through(3.0, 0.2, 0.3, 1.4), 'The distance of the path must be between 0.5'];
-        yield 'zero speed' => [static fn (): GapView => GapView::through(3.0, 5.0, 20.0, 0.0), 'The speed of the trigger must be between 0.1'];
-        yield 'an angle that is none' => [static fn (): float => (new StepAside(1.4, 1.4))->startAt(5.0, 0.0), 'The angle must be between 1'];
-        yield 'no retreat' => [static fn (): float => TurnAway::decideAt(10.0, 1.4, 1.4, 1.0, 1.0, 5.0, 0.0), 'The retreat must be between 0.1'];
-        yield 'not a number' => [static fn (): float => TurnAway::decideAt(NAN, 1.4, 1.4, 1.0, 1.0, 5.0, 1.0), 'The limit must be'];
+        yield 'a gap behind the trigger' => [static fn (): GapView => GapView::through(3.0, 25.0, 20.0, 1.4), 'gap-behind-path'];
+        yield 'a path through the dog' => [static fn (): GapView => GapView::through(3.0, 0.2, 0.3, 1.4), '"path-distance","least":0.5'];
+        yield 'zero speed' => [static fn (): GapView => GapView::through(3.0, 5.0, 20.0, 0.0), '"trigger-speed","least":0.1'];
+        yield 'an angle that is none' => [static fn (): float => (new StepAside(1.4, 1.4))->startAt(5.0, 0.0), '"angle","least":1'];
+        yield 'no retreat' => [static fn (): float => TurnAway::decideAt(10.0, 1.4, 1.4, 1.0, 1.0, 5.0, 0.0), '"retreat-speed","least":0.1'];
+        yield 'not a number' => [static fn (): float => TurnAway::decideAt(NAN, 1.4, 1.4, 1.0, 1.0, 5.0, 1.0), '"working-distance"'];
     }
 
     /** @param  \Closure(): mixed  $ask */

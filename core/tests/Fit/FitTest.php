@@ -67,7 +67,7 @@ final class FitTest extends TestCase
     public function test_a_tape_that_cannot_be_is_refused(): void
     {
         $this->expectException(InvalidMeasure::class);
-        $this->expectExceptionMessage('nose length');
+        $this->expectExceptionMessage('nose-length');
         BasketFit::check(0.0, 24.0, 30.0, 11.0, 10.0, 32.0, 12.0);
     }
 

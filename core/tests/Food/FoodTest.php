@@ -10,6 +10,7 @@ use Core\Food\DailyEnergy;
 use Core\Food\FoodCatalog;
 use Core\Food\LifeStage;
 use Core\Food\SessionFood;
+use Core\Measure\Share;
 use PHPUnit\Framework\Attributes\CoversClass;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
@@ -34,7 +35,7 @@ final class FoodTest extends TestCase
      */
     public function test_a_session_worked_by_hand(): void
     {
-        $food = SessionFood::of(DailyEnergy::of(10.0, new LifeStage('adult', 'adult', 1.6), 0.1), 60, 1.0, 1, 0.8, 3.5, 3.6);
+        $food = SessionFood::of(DailyEnergy::of(10.0, new LifeStage('adult', 1.6), Share::of(0.1)), 60, 1.0, 1, 0.8, 3.5, 3.6);
 
         self::assertSame([65, 22], [$food->needed, $food->allowed]);
         self::assertEqualsWithDelta(52.0, $food->grams, 1e-9);
@@ -46,7 +47,7 @@ final class FoodTest extends TestCase
     /** The day's energy is the same however it is given: what comes off dinner is what the pieces beyond the tenth give. */
     public function test_what_comes_off_dinner_keeps_the_days_total(): void
     {
-        $day = DailyEnergy::of(14.0, new LifeStage('senior', 'senior', 1.4), 0.1);
+        $day = DailyEnergy::of(14.0, new LifeStage('senior', 1.4), Share::of(0.1));
         foreach ([10, 40, 90, 200] as $trials) {
             $food = SessionFood::of($day, $trials, 1.5, 2, 1.1, 3.2, 3.7);
             $extra = $food->kcal - 3.7 * $food->offDinner;
@@ -59,7 +60,6 @@ final class FoodTest extends TestCase
     public function test_what_was_not_earned_is_fed_that_day(): void
     {
         self::assertEqualsWithDelta(12 * 0.8 * 3.5 / 3.6, SessionFood::unearned(12, 0.8, 3.5, 3.6), 1e-9);
-        self::assertEqualsWithDelta(17.0, SessionFood::perMinute(34, 120.0), 1e-9);
     }
 
     #[TestWith([0, 1.0, 0.8])]
@@ -68,7 +68,7 @@ final class FoodTest extends TestCase
     public function test_no_food_is_no_plan(int $trials, float $rate, float $grams): void
     {
         $this->expectException(InvalidMeasure::class);
-        SessionFood::of(DailyEnergy::of(10.0, new LifeStage('adult', 'adult', 1.6), 0.1), $trials, $rate, 0, $grams, 3.5, 3.6);
+        SessionFood::of(DailyEnergy::of(10.0, new LifeStage('adult', 1.6), Share::of(0.1)), $trials, $rate, 0, $grams, 3.5, 3.6);
     }
 
     #[TestWith([0.2])]
@@ -86,6 +86,6 @@ final class FoodTest extends TestCase
         self::assertIsArray($data);
         self::assertGreaterThan(5, count(FoodCatalog::fromArray($data)->stages));
         $this->expectException(InvalidCatalog::class);
-        FoodCatalog::fromArray([...$data, 'stages' => [['key' => 'x', 'label' => 'x', 'factor' => -1]]]);
+        FoodCatalog::fromArray([...$data, 'stages' => [['key' => 'x', 'factor' => -1]]]);
     }
 }

@@ -60,7 +60,7 @@ final class InsightTest extends TestCase
         $shares = LoadShare::between($model, $from, $to);
 
         self::assertEqualsWithDelta($model->load($to) - $model->load($from), array_sum(array_column($shares, 'logits')), 1e-12);
-        self::assertEqualsWithDelta(1.0, array_sum(array_column($shares, 'share')), 1e-12);
+        self::assertEqualsWithDelta(1.0, array_sum(array_map(static fn (LoadShare $share): float => $share->share->value, $shares)), 1e-12);
         self::assertSame(['distance', 'trigger_motion'], array_column($shares, 'dimension'));
         self::assertSame([true, false], array_column($shares, 'isSeen'), 'motion was never varied: the slope of a typical dog');
     }
@@ -80,10 +80,9 @@ final class InsightTest extends TestCase
         $few = PriorShare::of(Fixture::model([], [[30.0, 0]]));
         $many = PriorShare::of(Fixture::model([], [...array_fill(0, 60, [30.0, 0]), ...array_fill(0, 60, [15.0, 1]), ...array_fill(0, 30, [10.0, 2])]));
 
-        self::assertEqualsWithDelta(1.0, $many->slopes['trigger_motion'], 1e-9);
-        self::assertLessThan($few->slopes['distance'], $many->slopes['distance']);
-        self::assertLessThan($few->gaps[0], $many->gaps[0]);
-        self::assertEqualsWithDelta(2.1, PriorShare::inTrials(1.3), 0.05, 'the location prior is worth about two trials');
+        self::assertEqualsWithDelta(1.0, $many->slopes['trigger_motion']->value, 1e-9);
+        self::assertLessThan($few->slopes['distance']->value, $many->slopes['distance']->value);
+        self::assertLessThan($few->gaps[0]->value, $many->gaps[0]->value);
     }
 
     public function test_the_curve_rises_toward_the_hard_end_and_crosses_the_limit_where_the_search_finds_it(): void
@@ -164,8 +163,8 @@ final class InsightTest extends TestCase
 
         self::assertNotNull($teaches);
         self::assertTrue($situation->allows($teaches->level->exposure));
-        self::assertGreaterThan(0.0, $teaches->share);
-        self::assertLessThan(1.0, $teaches->share);
+        self::assertGreaterThan(0.0, $teaches->share->value);
+        self::assertLessThan(1.0, $teaches->share->value);
         $harder = array_filter(range($teaches->level->step + 1, 4), static fn (int $step): bool => $situation->allows($ladder->step($step)->exposure));
         self::assertSame([], $harder, 'the hardest allowed step says most about a harder one');
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Core\Tests\Measure;
 
+use Core\Measure\Logistic;
 use Core\Measure\Probability;
 use PHPUnit\Framework\Attributes\CoversClass;
 use PHPUnit\Framework\Attributes\TestWith;
@@ -22,7 +23,7 @@ final class ProbabilityTest extends TestCase
     #[TestWith([-3.0, 0.0, 0.0474258732])]
     public function test_the_mean_of_an_uncertain_chance_as_integrated_elsewhere(float $mean, float $sd, float $expected): void
     {
-        self::assertEqualsWithDelta($expected, Probability::meanFromLogit($mean, $sd), 1e-8);
+        self::assertEqualsWithDelta($expected, Probability::meanFromLogit($mean, $sd)->value, 1e-8);
     }
 
     /** The spread of what is not known always counts against an unlikely thing, and a harder exposure is never less likely to be too hard. */
@@ -30,8 +31,8 @@ final class ProbabilityTest extends TestCase
     {
         foreach ([0.2, 1.0, 2.4, 2.6, 5.0] as $sd) {
             for ($mean = -14.0; $mean < 3.0; $mean += 0.5) {
-                self::assertLessThan(Probability::meanFromLogit($mean + 0.1, $sd), Probability::meanFromLogit($mean, $sd));
-                self::assertTrue($mean >= -0.1 || Probability::meanFromLogit($mean, $sd) < Probability::meanFromLogit($mean, $sd + 0.05));
+                self::assertLessThan(Logistic::mean($mean + 0.1, $sd), Logistic::mean($mean, $sd));
+                self::assertTrue($mean >= -0.1 || Logistic::mean($mean, $sd) < Logistic::mean($mean, $sd + 0.05));
             }
         }
     }

@@ -12,6 +12,7 @@ use Core\Ladder\Step;
 use Core\Planning\FoundPath;
 use Core\Planning\LadderReview;
 use Core\Planning\NoPath;
+use Core\Planning\NoPathReason;
 use Core\Planning\PathLattice;
 use Core\Planning\PathSearch;
 use Core\Response\DogModel;
@@ -84,18 +85,17 @@ final class PathSearchTest extends TestCase
         $search = new PathSearch(self::model(), 0.1);
         $alone = $search->find(Fixture::at(30.0, 'lying'), Fixture::at(30.0, 'run'), ['trigger_motion']);
         self::assertInstanceOf(NoPath::class, $alone);
-        self::assertStringContainsString('(trigger motion)', $alone->why);
-        self::assertStringContainsString('Let the distance', $alone->opens);
+        self::assertSame([NoPathReason::StepTooHigh, 'trigger_motion', false], [$alone->why, $alone->dimension, $alone->mayEase]);
 
         $cramped = (new PathSearch(self::model(), 0.1))->find(Fixture::at(30.0, 'lying'), Fixture::at(30.0, 'run'), ['distance', 'trigger_motion'], 30.0);
         self::assertInstanceOf(NoPath::class, $cramped);
-        self::assertStringContainsString('start again from', $cramped->opens);
+        self::assertSame([NoPathReason::PlaceTooSmall, 'distance'], [$cramped->why, $cramped->dimension]);
     }
 
     public function test_a_grid_that_is_too_large_and_a_dimension_that_is_not_there_are_told(): void
     {
         $this->expectException(InvalidLadder::class);
-        $this->expectExceptionMessage('Both ends must say "barrier".');
+        $this->expectExceptionMessage('moving-unsaid {"plan":"presence","dimension":"barrier"}');
         (new PathSearch(self::model()))->find(Fixture::at(60.0), Fixture::at(10.0), ['distance', 'barrier']);
     }
 

@@ -6,9 +6,9 @@ namespace Core\Tests\Response;
 
 use Core\Exception\InvalidMeasure;
 use Core\Response\Calibration;
-use Core\Response\Risk;
 use Core\Response\RiskLimits;
 use Core\Sign\Band;
+use Core\Tests\Fixture;
 use PHPUnit\Framework\Attributes\CoversClass;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
@@ -32,7 +32,7 @@ final class CalibrationTest extends TestCase
 
         self::assertEqualsWithDelta(1 / 3, $calibration->reactionFactor(), 1e-9);
         self::assertTrue($calibration->isOff(), 'under a half the dog does not follow the model');
-        self::assertEqualsWithDelta(0.014 / 3, $calibration->tighten(RiskLimits::usual())->reaction, 1e-9);
+        self::assertEqualsWithDelta(0.014 / 3, $calibration->tighten(RiskLimits::usual())->reaction->value, 1e-9);
     }
 
     public function test_a_dog_that_does_better_than_foretold_never_loosens_a_limit(): void
@@ -63,19 +63,18 @@ final class CalibrationTest extends TestCase
     {
         $limits = RiskLimits::of(0.05, 0.01);
 
-        self::assertTrue($limits->allow(new Risk(0.02, 0.05, 0.005, 0.01)));
-        self::assertFalse($limits->allow(new Risk(0.06, 0.01, 0.001, 0.001)), 'a mean over the limit is enough');
-        self::assertFalse($limits->allow(new Risk(0.01, 0.06, 0.001, 0.001)), 'so is a bound');
-        self::assertTrue($limits->reactionBinds(new Risk(0.01, 0.03, 0.008, 0.012)));
-        self::assertFalse($limits->reactionBinds(new Risk(0.04, 0.06, 0.001, 0.001)));
-        self::assertEqualsWithDelta(0.19, (new Risk(0.1, 0.1, 0.0, 0.0))->strainOver(2), 1e-12, '1 − 0.9²');
+        self::assertTrue($limits->allow(Fixture::risk(0.02, 0.05, 0.005, 0.01)));
+        self::assertFalse($limits->allow(Fixture::risk(0.06, 0.01, 0.001, 0.001)), 'a mean over the limit is enough');
+        self::assertFalse($limits->allow(Fixture::risk(0.01, 0.06, 0.001, 0.001)), 'so is a bound');
+        self::assertTrue($limits->reactionBinds(Fixture::risk(0.01, 0.03, 0.008, 0.012)));
+        self::assertFalse($limits->reactionBinds(Fixture::risk(0.04, 0.06, 0.001, 0.001)));
     }
 
     private function told(int $forecasts, float $reaction, int $reactions): Calibration
     {
         $calibration = new Calibration;
         for ($i = 0; $i < $forecasts; $i++) {
-            $calibration = $calibration->with(new Risk($reaction, $reaction, $reaction, $reaction), $i < $reactions ? Band::Over : Band::Easy);
+            $calibration = $calibration->with(Fixture::risk($reaction, $reaction, $reaction, $reaction), $i < $reactions ? Band::Over : Band::Easy);
         }
 
         return $calibration;

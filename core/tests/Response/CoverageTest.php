@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Core\Tests\Response;
 
-use Core\Measure\Probability;
+use Core\Measure\Logistic;
 use Core\Response\CumulativeLogit;
 use Core\Response\Curvature;
 use Core\Response\Fitter;
@@ -102,7 +102,7 @@ final class CoverageTest extends TestCase
             $eta += $slope * $x[$j];
         }
         $uniform = self::uniform($random);
-        $band = count(array_filter($parameters->cutPoints(), static fn (float $cut): bool => $uniform < Probability::fromLogit($eta - $cut)));
+        $band = count(array_filter($parameters->cutPoints(), static fn (float $cut): bool => $uniform < Logistic::probability($eta - $cut)));
         $counts = [0.0, 0.0, 0.0, 0.0, 0.0];
         $counts[$band] = 1.0;
 

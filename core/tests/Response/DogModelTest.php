@@ -32,11 +32,11 @@ final class DogModelTest extends TestCase
                 $last = 0.0;
                 foreach ([160.0, 80.0, 40.0, 20.0, 10.0, 5.0, 2.0] as $meters) {
                     $risk = $model->risk(Fixture::at($meters), $day);
-                    self::assertGreaterThanOrEqual($last, $risk->strainBound);
-                    $last = $risk->strainBound;
+                    self::assertGreaterThanOrEqual($last, $risk->strainBound->value);
+                    $last = $risk->strainBound->value;
                     $lastMotion = 0.0;
                     foreach ($motions as $motion) {
-                        $bound = $model->risk(Fixture::at($meters, $motion), $day)->reactionBound;
+                        $bound = $model->risk(Fixture::at($meters, $motion), $day)->reactionBound->value;
                         self::assertGreaterThanOrEqual($lastMotion, $bound);
                         $lastMotion = $bound;
                     }
@@ -51,7 +51,7 @@ final class DogModelTest extends TestCase
             $earlier = [Fixture::session('2026-08-01', $trials), Fixture::session('2026-09-01', $trials)];
             $last = 0.0;
             foreach (['2026-09-01', '2026-09-03', '2026-09-12', '2026-10-30', '2027-03-01', '2029-01-01'] as $day) {
-                $bound = Fixture::model($earlier, [], $day)->risk(Fixture::at(30.0))->strainBound;
+                $bound = Fixture::model($earlier, [], $day)->risk(Fixture::at(30.0))->strainBound->value;
                 self::assertGreaterThanOrEqual($last - 1e-9, $bound, "on {$day}");
                 $last = $bound;
             }
@@ -77,7 +77,7 @@ final class DogModelTest extends TestCase
 
         self::assertGreaterThan($typicalSd, $todaySd);
         self::assertLessThan($todaySd, $after);
-        self::assertGreaterThan(0.0, $before->strainBound);
+        self::assertGreaterThan(0.0, $before->strainBound->value);
     }
 
     public function test_a_bad_day_raises_todays_risk_more_than_the_typical_days(): void
@@ -95,7 +95,7 @@ final class DogModelTest extends TestCase
     {
         $model = Fixture::model([], [[60.0, 0], [60.0, 1]]);
 
-        self::assertGreaterThan($model->risk(Fixture::at(60.0))->reactionBound, $model->risk(Fixture::at(60.0), Day::AfterReaction)->reactionBound);
+        self::assertGreaterThan($model->risk(Fixture::at(60.0))->reactionBound->value, $model->risk(Fixture::at(60.0), Day::AfterReaction)->reactionBound->value);
     }
 
     public function test_the_limit_distance_is_where_the_guard_changes_its_mind(): void

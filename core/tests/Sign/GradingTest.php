@@ -90,13 +90,4 @@ final class GradingTest extends TestCase
         self::assertSame(Band::Strain, (new Grading(Fixture::signs()))->propose(['leave']));
         self::assertSame(Band::Easy, (new Grading(Fixture::signs(), method: 'station'))->propose(['leave']), 'there it is an opt-out, told by the outcome');
     }
-
-    public function test_a_practices_own_weights_come_under_a_version_of_their_own(): void
-    {
-        $own = Fixture::signs()->withWeights('2026.1+ours.1', ['yawn' => SignWeight::Medium]);
-
-        self::assertSame(Band::Effort, (new Grading($own))->propose(['yawn']));
-        self::assertSame('2026.1+ours.1', $own->version);
-        self::assertSame(Band::Aware, (new Grading(Fixture::signs()))->propose(['yawn']), 'older trials keep theirs');
-    }
 }

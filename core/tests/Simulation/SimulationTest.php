@@ -80,7 +80,7 @@ final class SimulationTest extends TestCase
             foreach ([0.01, 0.35, 0.65, 0.8, 0.99] as $first) {
                 foreach ([0.01, 0.45, 0.6, 0.99] as $second) {
                     $response = SimulatedResponse::to($band, $first, $second);
-                    self::assertTrue($band->atLeast($response->outcome->leastBand()), "{$band->label()}: {$response->outcome->value}");
+                    self::assertTrue($band->atLeast($response->outcome->leastBand()), "{$band->name}: {$response->outcome->value}");
                     if ($band === Band::Over) {
                         self::assertSame(Band::Over, $grading->propose($response->signs));
                     }
@@ -107,8 +107,8 @@ final class SimulationTest extends TestCase
     /** The figure that counts, in small: a third of a minute would say more (bench/policies). */
     public function test_the_engine_has_fewer_reactions_than_a_hand_rule_with_the_same_dogs(): void
     {
-        $hand = new CourseTally($this->experiment('as the model')->run(PolicyName::HandQuick, 8, 8));
-        $engine = new CourseTally($this->experiment('as the model')->run(PolicyName::Engine, 8, 8));
+        $hand = new CourseTally($this->experiment('as_the_model')->run(PolicyName::HandQuick, 8, 8));
+        $engine = new CourseTally($this->experiment('as_the_model')->run(PolicyName::Engine, 8, 8));
 
         self::assertLessThan($hand->reactionsPer100() / 3, $engine->reactionsPer100());
         self::assertLessThanOrEqual($engine->reactionsPer100Interval()[1], $engine->reactionsPer100());

@@ -49,7 +49,7 @@ final class PlayerTest extends TestCase
         $scale = LevelScale::ofPlayer();
 
         self::assertEqualsWithDelta(0.02, $player->fraction($scale->kept(2.0)), 1e-12);
-        self::assertSame("2\u{00A0}% of the player", $scale->inWords($scale->kept(2.0)));
+        self::assertEqualsWithDelta(2.0, $scale->shown($scale->kept(2.0)), 1e-9);
         self::assertEqualsWithDelta(1.0, $player->fraction($scale->kept(100.0)), 1e-12);
     }
 
@@ -89,7 +89,7 @@ final class PlayerTest extends TestCase
     public function test_a_reading_or_an_onset_that_cannot_be_is_refused(): void
     {
         $this->expectException(InvalidMeasure::class);
-        $this->expectExceptionMessage('The level that was read must be between 20 and 110 dB(A), not 5.');
+        $this->expectExceptionMessage('out-of-range {"quantity":"level-read","least":20,"most":110,"given":5,"unit":"dB(A)"}');
         Player::measured(LevelScale::measured(), 5.0, 0.5, 65.0);
     }
 

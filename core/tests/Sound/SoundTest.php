@@ -56,7 +56,7 @@ final class SoundTest extends TestCase
     {
         if (! $isTaken) {
             $this->expectException(InvalidMeasure::class);
-            $this->expectExceptionMessage('The ceiling');
+            $this->expectExceptionMessage('"ceiling');
         }
         self::assertSame($level, SoundLevel::ceiling($level, $isConfirmed));
     }

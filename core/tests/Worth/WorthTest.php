@@ -8,7 +8,6 @@ use Core\Decision\CarryOver;
 use Core\Decision\Timetable;
 use Core\Exception\InvalidMeasure;
 use Core\Ladder\Criterion;
-use Core\Ladder\DurationBlocks;
 use Core\Worth\Effort;
 use Core\Worth\HoldRecord;
 use Core\Worth\RunChance;
@@ -23,7 +22,6 @@ use PHPUnit\Framework\TestCase;
 #[CoversClass(Effort::class)]
 #[CoversClass(HoldRecord::class)]
 #[CoversClass(Criterion::class)]
-#[CoversClass(DurationBlocks::class)]
 #[CoversClass(Timetable::class)]
 #[CoversClass(CarryOver::class)]
 final class WorthTest extends TestCase
@@ -88,19 +86,6 @@ final class WorthTest extends TestCase
         self::assertTrue($share->progress([true, true, false, true, true])->isMet);
         self::assertFalse(Criterion::run(3)->over(2, 3)->isSpreadEnough([100, 101]));
         self::assertTrue(Criterion::run(3)->over(2, 3)->isSpreadEnough([100, 103]));
-    }
-
-    public function test_a_duration_grows_by_a_second_after_a_few_rewards_and_falls_back_after_a_failure(): void
-    {
-        $blocks = DurationBlocks::toward(3, 2);
-        $hold = static fn (int $asked, bool $reached = true): array => ['asked' => $asked, 'reached' => $reached];
-
-        self::assertSame(1, $blocks->next([]));
-        self::assertSame(2, $blocks->next([$hold(1), $hold(1)]));
-        self::assertSame(3, $blocks->next([$hold(1), $hold(1), $hold(2), $hold(2)]));
-        self::assertSame(2, $blocks->next([$hold(1), $hold(1), $hold(2), $hold(2), $hold(3, false)]), 'back to the last good length');
-        self::assertNull($blocks->next([$hold(1), $hold(1), $hold(2), $hold(2), $hold(3), $hold(3)]));
-        self::assertSame(2, DurationBlocks::toward(3, 2, isNewPlace: true)->next([$hold(1)]), 'a new place climbs faster');
     }
 
     public function test_three_sets_of_four_minutes_with_two_walks_of_five_are_22_minutes(): void

@@ -1,6 +1,7 @@
 import { Sender } from './sender.js';
 import { Store } from './store.js';
 import { deviceId, forgetPages } from './device.js';
+import { say } from '../words.js';
 
 /**
  * On every page of a signed-in user: sends what this device still holds, says how much waits, and warns before signing out.
@@ -14,8 +15,8 @@ export async function mountWaiting(body) {
     const show = (/** @type {number} */ mine, /** @type {number} */ others) => {
         if (!(note instanceof HTMLElement)) return;
         const parts = [];
-        if (mine > 0) parts.push(`${mine} ${mine === 1 ? 'entry waits' : 'entries wait'} on this device to be sent.`);
-        if (others > 0) parts.push(`${others} of another user ${others === 1 ? 'waits' : 'wait'} here until that user signs in.`);
+        if (mine > 0) parts.push(say('waits', { mine }));
+        if (others > 0) parts.push(say('others_wait', { others }));
         note.textContent = parts.join(' ');
         note.hidden = parts.length === 0;
     };
@@ -30,7 +31,7 @@ export async function mountWaiting(body) {
             // stopped at once and sent on afterwards: an event is over by the time the store has answered
             event.preventDefault();
             const mine = await refresh();
-            if (mine > 0 && !confirm(`${mine} ${mine === 1 ? 'entry is' : 'entries are'} not sent yet. They stay on this device and are sent when you sign in here again. Sign out all the same?`)) return;
+            if (mine > 0 && !confirm(say('sign_out_all_the_same', { mine }))) return;
             await forgetPages();
             if (form instanceof HTMLFormElement) form.submit();
         });

@@ -1,9 +1,11 @@
+import { say } from '../words.js';
+
 const SVG = 'http://www.w3.org/2000/svg';
 
-/** What can be dragged: its field, its name, the way it goes, its label and to which side of it that stands. */
+/** What can be dragged: its field, the way it goes, and to which side of it its label stands. */
 const HANDLES = /** @type {const} */ ([
-    ['path', 'Path', 'ahead', 'path', 'middle'], ['left', 'Left edge of the gap', 'sideways', 'left', 'end'], ['right', 'Right edge of the gap', 'sideways', 'right', 'start'],
-    ['depth', 'Gap', 'ahead', 'gap', 'middle'], ['cover', 'Cover', 'behind', 'cover', 'middle'], ['exit', 'Exit', 'sideways', 'exit', 'middle'],
+    ['path', 'ahead', 'middle'], ['left', 'sideways', 'end'], ['right', 'sideways', 'start'],
+    ['depth', 'ahead', 'middle'], ['cover', 'behind', 'middle'], ['exit', 'sideways', 'middle'],
 ]);
 
 /**
@@ -49,13 +51,13 @@ export function mountSketch(form) {
         const places = { path: [-0.8 * extent, -path], left: [left, -depth], right: [right, -depth], depth: [-0.8 * extent, -depth], cover: [0, cover], exit: [exit, 0] };
         add('line', { class: 'path-line', x1: -3 * extent, y1: -path, x2: 3 * extent, y2: -path, 'stroke-width': 0.8 * unit });
         add('line', { class: 'path-line', x1: 0, y1: 0, x2: exit, y2: 0, 'stroke-width': 0.5 * unit });
-        for (const [name, words, way, label, side] of HANDLES) {
+        for (const [name, way, side] of HANDLES) {
             const [x, y] = places[name];
-            const handle = add('g', { class: 'handle', tabindex: 0, role: 'slider', 'aria-label': words, 'aria-valuenow': field(name).value, 'aria-valuetext': `${field(name).value}`, 'data-handle': name });
+            const handle = add('g', { class: 'handle', tabindex: 0, role: 'slider', 'aria-label': say(`map.${name}.name`), 'aria-valuenow': field(name).value, 'aria-valuetext': `${field(name).value}`, 'data-handle': name });
             // as wide as a finger, though it looks smaller
             add('circle', { class: 'reach', cx: x, cy: y, r: 8 * unit }, handle);
             add('circle', { cx: x, cy: y, r: 4.2 * unit, 'stroke-width': unit }, handle);
-            add('text', { x, y: y - 6 * unit, 'font-size': 5.4 * unit, 'text-anchor': side }, handle).textContent = label;
+            add('text', { x, y: y - 6 * unit, 'font-size': 5.4 * unit, 'text-anchor': side }, handle).textContent = say(`map.${name}.label`);
             handle.addEventListener('pointerdown', (event) => drag(/** @type {PointerEvent} */ (event), name, way));
             handle.addEventListener('keydown', (event) => press(/** @type {KeyboardEvent} */ (event), name, way));
         }

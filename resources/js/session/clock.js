@@ -1,3 +1,5 @@
+import { say } from '../words.js';
+
 /**
  * Minutes and seconds since a point in time: told from timestamps, so that it is right after a screen lock.
  * @param {number} from milliseconds since 1970
@@ -6,6 +8,11 @@
 export function elapsed(from, now) {
     const seconds = Math.max(0, Math.floor((now - from) / 1000));
     return `${Math.floor(seconds / 60)}:${String(seconds % 60).padStart(2, '0')}`;
+}
+
+/** Seconds to a tenth. @param {number} milliseconds */
+export function tenths(milliseconds) {
+    return Math.round(milliseconds / 100) / 10;
 }
 
 /** The pace of a hold: short, low and quiet, as some dogs mind tones. */
@@ -40,14 +47,14 @@ function sound(times, pitch, loudness, seconds) {
 
 /** Asks for a screen that stays on, and says where that is not to be had. @param {Element | null} note */
 export async function keepAwake(note) {
-    const say = (/** @type {string} */ text) => {
-        if (note) note.textContent = text;
+    const tell = (/** @type {string} */ key) => {
+        if (note) note.textContent = say(key);
     };
-    if (!('wakeLock' in navigator)) return say('This browser cannot keep the screen on. Clocks stay right when it locks.');
+    if (!('wakeLock' in navigator)) return tell('awake.cannot');
     try {
         await navigator.wakeLock.request('screen');
-        say('The screen stays on.');
+        tell('awake.stays');
     } catch {
-        say('The screen may lock (battery saver?). Clocks stay right all the same.');
+        tell('awake.may_lock');
     }
 }

@@ -1,5 +1,6 @@
-import { signal, tick } from './clock.js';
+import { tenths, signal, tick } from './clock.js';
 import { median, ratePerMinute } from './rhythm.js';
+import { say } from '../words.js';
 
 /** @typedef {import('./view.js').View} View */
 
@@ -100,7 +101,7 @@ export class ContactClocks {
         this.view.put('rate', rate === null ? '–' : String(rate));
         const accepted = state.rhythm.accepted + since.filter((trial) => ['reached', 'offered_more'].includes(trial.outcome)).length;
         const declined = state.rhythm.declined + since.filter((trial) => ['left_early', 'refused_start', 'left'].includes(trial.outcome)).length;
-        this.view.put('accepted', `${accepted} of ${state.count + since.length}`);
+        this.view.put('accepted', say('accepted', { accepted, count: state.count + since.length }));
         this.view.put('declined', String(declined));
     }
 
@@ -127,12 +128,13 @@ export class ContactClocks {
 
     /** @param {number} now */
     show(now) {
-        const seconds = (/** @type {number} */ from) => `${Math.max(0, Math.floor((now - from) / 1000))} s`;
+        const since = (/** @type {number} */ from) => Math.max(0, Math.floor((now - from) / 1000));
+        const target = this.target && this.target >= 1 ? Math.round(this.target) : null;
         for (const [name, isOn] of /** @type {[string, boolean][]} */ ([['offer', this.offered > 0], ['hold', this.held > 0], ['toss', this.tossed > 0]])) this.root.querySelector(`[data-do="${name}"]`)?.setAttribute('aria-pressed', String(isOn));
-        this.view.put('offer-clock', this.offered ? seconds(this.offered) : this.endedAt ? `off ${seconds(this.endedAt)}` : '');
-        this.view.put('hold-clock', this.held ? `${seconds(this.held)}${this.target && this.target >= 1 ? ` of ${Math.round(this.target)}` : ''}` : this.target && this.target >= 1 ? `${Math.round(this.target)} s` : '');
-        this.view.put('toss-clock', this.tossed ? seconds(this.tossed) : this.returned === null ? '' : `${(this.returned / 1000).toFixed(1)} s`);
-        const words = [['in sight', median(this.stays)], ['nothing', median(this.pauses)]].flatMap(([name, value]) => (value === null ? [] : [`${name} ${(Number(value) / 1000).toFixed(1)} s`]));
-        this.view.put('contrast', words.length ? `Half lasted longer: ${words.join(', ')}.` : '');
+        this.view.put('offer-clock', this.offered ? say('seconds', { seconds: since(this.offered) }) : this.endedAt ? say('off_for', { seconds: since(this.endedAt) }) : '');
+        this.view.put('hold-clock', this.held ? (target === null ? say('seconds', { seconds: since(this.held) }) : say('seconds_of', { seconds: since(this.held), target })) : target === null ? '' : say('seconds', { seconds: target }));
+        this.view.put('toss-clock', this.tossed ? say('seconds', { seconds: since(this.tossed) }) : this.returned === null ? '' : say('seconds', { seconds: tenths(this.returned) }));
+        const words = [['in_sight', median(this.stays)], ['nothing', median(this.pauses)]].flatMap(([key, value]) => (value === null ? [] : [say(String(key), { seconds: tenths(Number(value)) })]));
+        this.view.put('contrast', words.length ? say('half_lasted', { times: words.join(', ') }) : '');
     }
 }

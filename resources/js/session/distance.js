@@ -1,3 +1,5 @@
+import { say } from '../words.js';
+
 /** @typedef {import('./view.js').View} View */
 
 /** Farthest that can be typed, and a usual stride, by unit. */
@@ -23,7 +25,7 @@ export class DistanceField {
         const value = Number(this.field.value.trim().replace(',', '.'));
         const isGood = value > 0 && value <= MOST[this.unit];
         this.field.setAttribute('aria-invalid', String(!isGood));
-        this.view.put('distance-problem', isGood ? '' : `The distance must be more than 0 and at most ${MOST[this.unit]}. Nothing was logged yet.`);
+        this.view.put('distance-problem', isGood ? '' : say('distance_problem', { most: MOST[this.unit] }));
         if (!isGood) {
             this.field.closest('details')?.setAttribute('open', '');
             this.field.focus();

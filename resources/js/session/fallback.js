@@ -1,3 +1,5 @@
+import { say } from '../words.js';
+
 /**
  * What to do without the server: a cautious rule on what it had worked out beforehand. It repeats, eases or ends; it never
  * advances.
@@ -20,7 +22,7 @@ export function fallback(state, since) {
     for (const trial of since) {
         optOuts = trial.outcome === 'left' ? optOuts + 1 : 0;
         efforts = trial.band === 2 ? efforts + 1 : 0;
-        if (trial.band === 4) return told('break', null, 'It reacted: away, out of sight. Nothing more until it eats and does a known cue; then go home.');
+        if (trial.band === 4) return told('break', null, 'reacted');
         if (trial.band === 3 || optOuts === 2 || efforts === 2 || trial.outcome === 'refused_food') {
             at += 1;
             efforts = 0;
@@ -29,14 +31,14 @@ export function fallback(state, since) {
             action = 'repeat';
         }
     }
-    if (state.count + since.length >= state.mostTrials) return told('end_well', null, 'As many trials as planned: end on a success.');
+    if (state.count + since.length >= state.mostTrials) return told('end_well', null, 'as_planned');
     const place = places[at];
-    if (!place) return told('end_well', null, 'Nothing easier was worked out beforehand: end here, well paid.');
-    return told(action, place, action === 'ease' ? 'Easier, after that.' : 'Once more here.');
+    if (!place) return told('end_well', null, 'nothing_easier');
+    return told(action, place, action === 'ease' ? 'easier' : 'again');
 }
 
-/** @param {string} action @param {Place | null} next @param {string} reason @returns {Fallback} */
-function told(action, next, reason) {
-    const labels = { repeat: 'Once more here', ease: 'Make it easier', break: 'Break', end_well: 'End well' };
-    return { action, label: labels[/** @type {keyof typeof labels} */ (action)] ?? 'End well', next, reason };
+/** @param {string} action @param {Place | null} next @param {string} why @returns {Fallback} */
+function told(action, next, why) {
+    const label = ['repeat', 'ease', 'break'].includes(action) ? action : 'end_well';
+    return { action, label: say(`fallback.${label}`), next, reason: say(`fallback.${why}`) };
 }

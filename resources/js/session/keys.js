@@ -1,10 +1,12 @@
+import { say } from '../words.js';
+
 /** Actions that a key may be given to, with the key they come with. */
 export const ACTIONS = /** @type {const} */ ([
-    ['band-0', 'Log: easy', '0'], ['band-1', 'Log: aware', '1'], ['band-2', 'Log: effort', '2'], ['band-3', 'Log: strain', '3'], ['band-4', 'Log: over', '4'],
-    ['outcome-returned', 'Returned', 'r'], ['outcome-watched', 'Watched', 'w'], ['outcome-prompted', 'Prompted', 'p'], ['outcome-not_returned', 'No', 'n'],
-    ['mark', 'Mark, then turn', 'm'], ['undo', 'Undo the last', 'u'], ['break', 'Break', 'b'], ['nearer', 'Nearer', 'ArrowDown'], ['farther', 'Farther', 'ArrowUp'],
-    ['leave', 'Leave now', 'l'], ['seen', 'Trigger seen', 'c'], ['countdown', 'It has noticed', 't'], ['stare', 'Stare: press and press again', 's'], ['batch', 'Good ones in a row', 'g'], ['voice', 'Say the advice', 'v'], ['keys', 'These keys', '?'],
-    ['good', 'A good repetition, one key', 'a'], ['doubt', 'First doubt', 'd'], ['froze', 'Froze or stiff: hands off', 'f'], ['offer', 'Offered, in sight', 'o'], ['hold', 'Hold', 'h'], ['play', 'Play the sound (any key stops it)', 'y'], ['toss', 'Away (left, or after a tossed treat), back', 'x'],
+    ['band-0', '0'], ['band-1', '1'], ['band-2', '2'], ['band-3', '3'], ['band-4', '4'],
+    ['outcome-returned', 'r'], ['outcome-watched', 'w'], ['outcome-prompted', 'p'], ['outcome-not_returned', 'n'],
+    ['mark', 'm'], ['undo', 'u'], ['break', 'b'], ['nearer', 'ArrowDown'], ['farther', 'ArrowUp'],
+    ['leave', 'l'], ['seen', 'c'], ['countdown', 't'], ['stare', 's'], ['batch', 'g'], ['voice', 'v'], ['keys', '?'],
+    ['good', 'a'], ['doubt', 'd'], ['froze', 'f'], ['offer', 'o'], ['hold', 'h'], ['play', 'y'], ['toss', 'x'],
 ]);
 
 const KEPT = 'wheatear-keys';
@@ -27,7 +29,7 @@ export function keyMap() {
 export function merged(own) {
     /** @type {Record<string, string>} */
     const map = {};
-    for (const [action, , key] of ACTIONS) if (!(action in own)) map[key] = action;
+    for (const [action, key] of ACTIONS) if (!(action in own)) map[key] = action;
     for (const [action, key] of Object.entries(own)) map[key] = action;
     return map;
 }
@@ -66,7 +68,9 @@ export function mountKeys(dialog, changed) {
     const rows = dialog.querySelector('[data-keys-rows]');
     const fill = () => {
         const keyOf = Object.fromEntries(Object.entries(keyMap()).map(([key, action]) => [action, key]));
-        rows?.replaceChildren(...ACTIONS.map(([action, words]) => {
+        rows?.replaceChildren(...ACTIONS.map(([action]) => {
+            const words = say(`keys.${action}`);
+            const key = keyOf[action] ?? say('key_none');
             const row = document.createElement('tr');
             const name = document.createElement('th');
             name.scope = 'row';
@@ -75,10 +79,10 @@ export function mountKeys(dialog, changed) {
             const button = document.createElement('button');
             button.type = 'button';
             button.className = 'btn btn-outline-primary';
-            button.textContent = keyOf[action] ?? 'none';
-            button.setAttribute('aria-label', `${words}: ${keyOf[action] ?? 'none'}. Change`);
+            button.textContent = key;
+            button.setAttribute('aria-label', say('key_change', { action: words, key }));
             button.addEventListener('click', () => {
-                button.textContent = 'press a key';
+                button.textContent = say('key_press');
                 dialog.addEventListener('keydown', (event) => {
                     event.preventDefault();
                     event.stopPropagation();

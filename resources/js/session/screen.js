@@ -9,6 +9,7 @@ import { SoundDeck } from './sound.js';
 import { Timers } from './timers.js';
 import { View } from './view.js';
 import { Voice } from './voice.js';
+import { say } from '../words.js';
 
 /** @typedef {import('../device/store.js').Entry} Entry */
 /** @typedef {import('../device/store.js').Store | import('../device/store.js').MemoryStore} Store */
@@ -62,7 +63,7 @@ export class Screen {
         setInterval(() => this.look(), LIVE_EVERY);
         keepAwake(this.root.querySelector('[data-wake]'));
         document.addEventListener('visibilitychange', () => document.visibilityState === 'visible' && keepAwake(this.root.querySelector('[data-wake]')));
-        if (store instanceof MemoryStore) this.view.put('net', 'This browser keeps nothing: entries live only as long as this page is open.');
+        if (store instanceof MemoryStore) this.view.put('net', say('keeps_nothing'));
         this.sender?.wake();
         this.root.dataset.ready = 'true';
     }
@@ -209,7 +210,7 @@ export class Screen {
         const field = this.root.querySelector('[data-batch]');
         const count = Math.round(Number(field instanceof HTMLInputElement ? field.value : 0));
         if (!(count >= 1 && count <= 20)) {
-            this.view.put('net', 'Good ones in a row: 1 to 20.');
+            this.view.put('net', say('batch'));
             return;
         }
         if (!this.distance.isGood()) return;
@@ -245,7 +246,7 @@ export class Screen {
         const last = this.state?.trials.at(-1);
         if (!last) return;
         await this.enter([this.entry('grade', { trial_uuid: last.uuid, band })]);
-        this.view.put('watch-words', 'Graded. Another device logs this session; you see it as it goes.');
+        this.view.put('watch-words', say('graded'));
     }
 
     /** @param {Entry[]} entries kept on the device first, then shown, then sent */
@@ -280,7 +281,7 @@ export class Screen {
         const named = receipt.receipts.map((one) => one.uuid);
         this.waiting = this.waiting.filter((entry) => !named.includes(entry.uuid));
         const told = receipt.receipts.find((one) => one.result === 'tray');
-        if (told) this.view.put('net', `Kept under "To place": ${told.message ?? ''}`);
+        if (told) this.view.put('net', say('unfiled', { why: told.message ?? '' }));
         if (receipt.state && receipt.state.version >= (this.state?.version ?? 0)) {
             this.state = receipt.state;
             await this.keep();
@@ -305,15 +306,15 @@ export class Screen {
     network(status, waiting) {
         this.isOffline = status === 'retry' || status === 'sign-in' || status === 'other-user';
         const words = {
-            saved: 'All saved.', sending: this.isOffline ? '' : 'Saving…', retry: `No connection: ${waiting} on this device, trying again.`,
-            'sign-in': `${waiting} on this device: sign in again to send them.`, 'other-user': `${waiting} on this device belong to another user.`,
+            saved: say('all_saved'), sending: this.isOffline ? '' : say('saving'), retry: say('no_connection', { waiting }),
+            'sign-in': say('sign_in_again', { waiting }), 'other-user': say('other_user', { waiting }),
         };
         const text = words[/** @type {keyof typeof words} */ (status)] ?? '';
         const net = this.root.querySelector('[data-net]');
         if (net instanceof HTMLElement && text) {
             net.textContent = text;
             net.dataset.status = status;
-            if (status === 'sign-in') net.append(' ', Object.assign(document.createElement('a'), { href: '/sign-in', textContent: 'Sign in' }));
+            if (status === 'sign-in') net.append(' ', Object.assign(document.createElement('a'), { href: '/sign-in', textContent: say('sign_in') }));
         }
         this.render();
     }
@@ -329,7 +330,7 @@ export class Screen {
             };
         }
         const own = fallback(this.state, since);
-        return { ...own, reasons: [{ code: 'device', sentence: own.reason }, { code: 'offline', sentence: 'Without the server: a cautious rule worked out beforehand. It never moves on.' }], risk: null, others: [] };
+        return { ...own, reasons: [{ code: 'device', sentence: own.reason }, { code: 'offline', sentence: say('without_server') }], risk: null, others: [] };
     }
 
     /** @returns {{band: number, outcome: string, at: number}[]} trials of this device that the server has not counted, undone ones left out */
@@ -357,7 +358,7 @@ export class Screen {
         }
         this.view.others(shown.others, this.aim, (aim, change) => {
             this.aim = this.aim === aim ? '' : aim;
-            this.view.put('advice-next', this.aim ? `${shown.next?.words ?? ''} · changed: ${change}` : shown.next?.words ?? '');
+            this.view.put('advice-next', this.aim ? say('changed', { setup: shown.next?.words ?? '', change }) : shown.next?.words ?? '');
             this.render();
         });
         this.view.pips(this.run(since));

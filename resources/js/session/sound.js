@@ -1,6 +1,7 @@
 import { securityToken } from '../device/security-token.js';
 import { SoundPlayer } from '../sound/player.js';
 import { signal } from './clock.js';
+import { say } from '../words.js';
 
 /** @typedef {import('./view.js').View} View */
 
@@ -25,7 +26,7 @@ export class SoundDeck {
         const play = place?.play;
         if (!play || play.fraction === null) return;
         this.played = await this.player.play(play);
-        if (!this.played) this.view.put('sound-note', 'The recording could not be played on this device. Nothing sounded.');
+        if (!this.played) this.view.put('sound-note', say('sound.failed'));
     }
 
     stop() {
@@ -45,16 +46,15 @@ export class SoundDeck {
         const button = this.root.querySelector('[data-do="play"]');
         if (!(button instanceof HTMLButtonElement) || this.player?.isPlaying()) return;
         const play = place?.play;
-        const percent = play?.fraction ? `${Number((100 * play.fraction).toPrecision(2))} % of the player, ` : '';
         button.disabled = !play || play.fraction === null;
-        this.view.put('play-words', play ? (play.fraction === null ? 'Cannot be played: over the ceiling, or beyond the player' : `Play: ${percent}${Number(play.seconds.toFixed(1))}\u00a0s`) : place ? 'The real thing: nothing to play' : 'Nothing to play');
+        this.view.put('play-words', play ? (play.fraction === null ? say('sound.cannot') : say('sound.play', { percent: Number((100 * play.fraction).toPrecision(2)), seconds: Number(play.seconds.toFixed(1)) })) : say(place ? 'sound.real' : 'sound.nothing'));
     }
 
     /** @param {boolean} isPlaying */
     changed(isPlaying) {
         const button = this.root.querySelector('[data-do="play"]');
         button?.setAttribute('aria-pressed', String(isPlaying));
-        if (isPlaying) this.view.put('play-words', 'Stop (any key)');
+        if (isPlaying) this.view.put('play-words', say('sound.stop'));
         this.root.dataset.sounding = String(isPlaying);
     }
 
@@ -63,13 +63,13 @@ export class SoundDeck {
         try {
             const answer = await fetch(`/sessions/${this.root.dataset.session}/meter`, { method: 'POST', headers: { Accept: 'application/json', 'X-XSRF-TOKEN': securityToken(document.cookie) } });
             const told = await answer.json();
-            if (!answer.ok) return this.view.put('meter-note', told.message ?? 'The meter could not be connected.');
+            if (!answer.ok) return this.view.put('meter-note', told.message ?? say('sound.meter_failed'));
             this.view.put('meter-address', told.address);
             this.view.put('meter-token', told.token);
             for (const part of this.view.all('meter-told')) part.hidden = false;
             this.readMeter();
         } catch {
-            this.view.put('meter-note', 'No connection: a meter needs the server.');
+            this.view.put('meter-note', say('sound.meter_needs_server'));
         }
     }
 
@@ -89,12 +89,12 @@ export class SoundDeck {
     /** @param {number | null} level in dB(A) */
     metered(level) {
         const isOver = level !== null && this.ceiling !== null && level > this.ceiling;
-        this.view.put('meter-level', level === null ? 'no reading' : `${level.toFixed(0)} dB(A)`);
+        this.view.put('meter-level', level === null ? say('sound.no_reading') : say('sound.level', { level: Math.round(level) }));
         for (const gauge of this.view.all('meter-gauge')) gauge.hidden = false;
         if (isOver && this.player?.isPlaying()) {
             this.player.stop();
             signal(2);
-            this.view.put('sound-note', `Stopped: ${level.toFixed(0)} dB(A) at the dog, over the ceiling of ${this.ceiling}.`);
+            this.view.put('sound-note', say('sound.stopped', { level: Math.round(level), ceiling: this.ceiling ?? 0 }));
         }
     }
 }

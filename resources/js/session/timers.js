@@ -1,4 +1,5 @@
-import { signal } from './clock.js';
+import { signal, tenths } from './clock.js';
+import { say } from '../words.js';
 
 /** @typedef {import('./view.js').View} View */
 
@@ -35,13 +36,13 @@ export class Timers {
         if (this.markedAt === 0) {
             this.markedAt = now;
             button?.setAttribute('aria-pressed', 'true');
-            this.view.put('latency', 'turn?');
+            this.view.put('latency', say('turn'));
             return;
         }
         this.latency = Math.round(now - this.markedAt);
         this.markedAt = 0;
         button?.setAttribute('aria-pressed', 'false');
-        this.view.put('latency', `${(this.latency / 1000).toFixed(1)} s`);
+        this.view.put('latency', say('seconds', { seconds: tenths(this.latency) }));
     }
 
     stare() {
@@ -54,8 +55,8 @@ export class Timers {
         this.lastStare = Math.round(now - this.staringFrom);
         this.staringFrom = 0;
         this.longestStare = Math.max(this.longestStare, this.lastStare);
-        this.view.put('stare', `${(this.lastStare / 1000).toFixed(1)} s`);
-        this.view.put('longest-stare', `${Math.round(this.longestStare / 1000)} s`);
+        this.view.put('stare', say('seconds', { seconds: tenths(this.lastStare) }));
+        this.view.put('longest-stare', say('seconds', { seconds: Math.round(this.longestStare / 1000) }));
         this.stared(this.lastStare);
     }
 
@@ -67,7 +68,7 @@ export class Timers {
         this.view.put('countdown', `${left}`);
         this.counting = setInterval(() => {
             left -= 1;
-            this.view.put('countdown', left > 0 ? `${left}` : 'prompt');
+            this.view.put('countdown', left > 0 ? `${left}` : say('prompt'));
             if (left <= 0) {
                 clearInterval(this.counting);
                 signal(1);

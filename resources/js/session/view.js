@@ -1,4 +1,5 @@
 import { elapsed } from './clock.js';
+import { say } from '../words.js';
 
 /** Shows a session: what is due, how far the run is, what was logged, what waits to be sent. */
 export class View {
@@ -59,11 +60,11 @@ export class View {
         const box = this.all('others')[0];
         if (!box) return;
         box.hidden = others.length === 0;
-        box.replaceChildren(...(others.length ? [Object.assign(document.createElement('p'), { className: 'm-0', textContent: 'Or:' })] : []), ...others.map((other) => {
+        box.replaceChildren(...(others.length ? [Object.assign(document.createElement('p'), { className: 'm-0', textContent: say('or') })] : []), ...others.map((other) => {
             const button = document.createElement('button');
             button.type = 'button';
             button.className = 'btn btn-outline-secondary btn-sm';
-            button.textContent = `${other.change} (−${other.off.toFixed(1)}${other.helped ? `, helped ${other.helped}×` : ''})`;
+            button.textContent = other.helped ? say('helped', { change: other.change, count: other.helped }) : other.change;
             button.setAttribute('aria-pressed', String(chosen === other.aim));
             button.addEventListener('click', () => choose(other.aim, other.change));
             return button;
@@ -75,19 +76,18 @@ export class View {
         const list = this.all('pips')[0];
         if (!list) return;
         list.hidden = !run;
-        list.setAttribute('aria-label', run ? `Run: ${run.done} of ${run.asked}` : 'Run');
+        list.setAttribute('aria-label', say('run', { hasRun: run !== null, done: run?.done ?? 0, asked: run?.asked ?? 0 }));
         list.replaceChildren(...Array.from({ length: run?.asked ?? 0 }, (_, i) => Object.assign(document.createElement('li'), { className: i < (run?.done ?? 0) ? 'on' : '' })));
     }
 
     /** @param {{band: number, isWaiting: boolean}[]} trials @param {number} count */
     latest(trials, count) {
-        const names = ['easy', 'aware', 'effort', 'strain', 'over'];
         for (const list of this.all('latest')) {
             list.replaceChildren(...trials.map(({ band, isWaiting }) => {
                 const item = document.createElement('li');
                 item.className = isWaiting ? 'waiting' : '';
                 item.dataset.band = String(band);
-                item.innerHTML = `<svg class="band-glyph" role="img" aria-label="${names[band]}${isWaiting ? ', not sent yet' : ''}"><use href="#band-${band}"/></svg>`;
+                item.innerHTML = `<svg class="band-glyph" role="img" aria-label="${isWaiting ? say('band_waiting', { band: say(`bands.${band}`) }) : say(`bands.${band}`)}"><use href="#band-${band}"/></svg>`;
                 return item;
             }));
         }

@@ -1,4 +1,5 @@
 import { SoundPlayer } from './player.js';
+import { say } from '../words.js';
 
 /** Seconds that a sound is tried for, long enough to read a meter. */
 const SECONDS = 4;
@@ -16,13 +17,13 @@ export function mountTry(form) {
         const percent = Number(value('read_percent').replace(',', '.'));
         const recording = value('recording');
         if (!recording || !(percent > 0 && percent <= 100)) {
-            words.textContent = 'Choose a recording and a share of the player first: begin with 1 or 2 %, the dog elsewhere.';
+            words.textContent = say('sound.choose');
             return;
         }
         player = new SoundPlayer(`/sounds/${recording}.wav`, (isPlaying) => {
             button.setAttribute('aria-pressed', String(isPlaying));
-            button.textContent = isPlaying ? 'Stop (any key)' : 'Play it';
+            button.textContent = say(isPlaying ? 'sound.stop' : 'sound.play_it');
         });
-        words.textContent = (await player.play({ fraction: percent / 100, seconds: SECONDS, onset: 0.3 })) ? '' : 'It could not be played on this device.';
+        words.textContent = (await player.play({ fraction: percent / 100, seconds: SECONDS, onset: 0.3 })) ? '' : say('sound.not_here');
     });
 }

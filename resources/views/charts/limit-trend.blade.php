@@ -1,8 +1,8 @@
 @use('Core\Chart\Number', 'N')
-<div class="chart-frame" tabindex="0" role="region" aria-label="The limit over time">
+<div class="chart-frame" tabindex="0" role="region" aria-label="{{ say('charts.limit_trend.the_limit_over_time') }}">
 <svg class="chart" viewBox="0 0 {{ $width }} {{ $height }}" role="img" aria-labelledby="trend-title trend-desc">
-    <title id="trend-title">The limit over time</title>
-    <desc id="trend-desc">One point a session, with the range the model left open then; an arrow where the range does not end. The table has the numbers.</desc>
+    <title id="trend-title">{{ say('charts.limit_trend.the_limit_over_time') }}</title>
+    <desc id="trend-desc">{{ say('charts.limit_trend.one_point_a_session_with_the') }}</desc>
     @foreach($ticks as $tick)
         <line class="grid" x1="80" x2="{{ $width - 24 }}" y1="{{ N::format($tick['at']) }}" y2="{{ N::format($tick['at']) }}"/>
         <text x="72" y="{{ N::format($tick['at'] + 4) }}" text-anchor="end">{{ $tick['label'] }}</text>

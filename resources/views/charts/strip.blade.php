@@ -1,8 +1,8 @@
 @use('Core\Chart\Number', 'N')
-<div class="chart-frame" tabindex="0" role="region" aria-label="The session as a strip">
+<div class="chart-frame" tabindex="0" role="region" aria-label="{{ say('charts.strip.the_session_as_a_strip') }}">
 <svg class="chart" viewBox="0 0 {{ $width }} {{ $height }}" role="img" aria-labelledby="strip-title strip-desc">
-    <title id="strip-title">The session as a strip</title>
-    <desc id="strip-desc">{{ count($points) }} trials over time (left to right) and {{ $isPresence ? 'distance (nearer is lower)' : 'step of the ladder (harder is higher)' }}. The shape is the band. The table below has the same trials.</desc>
+    <title id="strip-title">{{ say('charts.strip.the_session_as_a_strip') }}</title>
+    <desc id="strip-desc">{{ say('charts.strip.trials_over_time_left_to_right', ['count' => count($points), 'is_presence' => (bool) ($isPresence)]) }}</desc>
     @foreach($heights as $tick)
         <line class="grid" x1="64" x2="{{ $width - 16 }}" y1="{{ N::format($tick['y']) }}" y2="{{ N::format($tick['y']) }}"/>
         <text x="58" y="{{ N::format($tick['y'] + 4) }}" text-anchor="end">{{ $tick['label'] }}</text>
@@ -27,5 +27,5 @@
 </div>
 <p class="d-flex flex-wrap gap-3 text-body-secondary">
     @foreach(Core\Sign\Band::cases() as $band)<x-band :band="$band" />@endforeach
-    <span>thick line: break</span> <span>ringed: chosen otherwise than advised</span>
+    <span>{{ say('charts.strip.thick_line_break') }}</span> <span>{{ say('charts.strip.ringed_chosen_otherwise_than_advised') }}</span>
 </p>

@@ -1,7 +1,7 @@
-@props(['limit', 'unit'])
+@props(['limit'])
 @if($limit === null)
-    no model yet
+    {{ say('layout.limit.no_model_yet') }}
 @else
-    {{ $limit->point?->inWords($unit) ?? 'beyond 500 m' }}
-    <span class="text-body-secondary">(between {{ $limit->nearest->inWords($unit) }} and {{ $limit->farthest?->inWords($unit) ?? 'no known safe distance' }})</span>
+    {{ words()->formats->distanceOrNull($limit->point) ?? say('layout.limit.beyond', ['most' => words()->formats->meters(500.0)]) }}
+    <span class="text-body-secondary">{{ say('layout.limit.range', ['nearest' => words()->formats->distance($limit->nearest), 'farthest' => words()->formats->distanceOrNull($limit->farthest) ?? say('layout.limit.no_farthest')]) }}</span>
 @endif

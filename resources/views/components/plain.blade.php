@@ -7,7 +7,7 @@
     <meta name="viewport" content="width=device-width, initial-scale=1">
     <meta name="color-scheme" content="light dark">
     <link rel="icon" href="/favicon.svg" type="image/svg+xml">
-    <title>{{ $title }} · Wheatear</title>
+    <title>{{ say('layout.plain.wheatear', ['title' => $title]) }}</title>
     @vite(['resources/css/app.scss'])
 </head>
 <body>

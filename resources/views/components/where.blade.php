@@ -1,3 +1,3 @@
-@props(['level', 'unit'])
+@props(['level'])
 {{-- "18 m" where a plan has distances, else the step --}}
-@if($level): {{ $level->exposure->distance()?->inWords($unit) ?? 'step '.($level->step + 1) }}@endif
+@if($level): {{ words()->formats->distanceOrNull($level->exposure->distance()) ?? say('layout.where.step', ['number' => $level->step + 1]) }}@endif

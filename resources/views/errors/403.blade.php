@@ -1,3 +1,3 @@
-<x-plain title="Not yours to change">
-    <p>{{ $exception->getMessage() ?: "Your role in this practice does not include this." }} Ask the owner of the practice if it should.</p>
+<x-plain :title="say('failures.403.not_yours_to_change')">
+    <p>{{ say('failures.403.ask_the_owner_of_the_practice', ['include' => $exception->getMessage() ?: "Your role in this practice does not include this."]) }}</p>
 </x-plain>

@@ -1,3 +1,3 @@
-<x-plain title="Not found">
-    <p>There is nothing here, or it is not in your practice. Go back to <a href="/">Today</a>.</p>
+<x-plain :title="say('failures.404.not_found')">
+    <p>{{ say('failures.404.there_is_nothing_here_or_it') }} <a href="/">{{ say('failures.404.today') }}</a>.</p>
 </x-plain>

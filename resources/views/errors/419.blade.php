@@ -1,3 +1,3 @@
-<x-plain title="The page was open too long">
-    <p>For safety the page has to be fresh. Go back, reload it, and send again; what you typed is still in the form.</p>
+<x-plain :title="say('failures.419.the_page_was_open_too_long')">
+    <p>{{ say('failures.419.for_safety_the_page_has_to') }}</p>
 </x-plain>

@@ -1,3 +1,3 @@
-<x-plain title="Too many tries">
-    <p>Wait a minute, then try again.</p>
+<x-plain :title="say('failures.429.too_many_tries')">
+    <p>{{ say('failures.429.wait_a_minute_then_try_again') }}</p>
 </x-plain>

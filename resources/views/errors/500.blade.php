@@ -1,3 +1,3 @@
-<x-plain title="Something went wrong here">
-    <p>The fault is ours, and it was written down. Go back and try again; trials that were logged are safe.</p>
+<x-plain :title="say('failures.500.something_went_wrong_here')">
+    <p>{{ say('failures.500.the_fault_is_ours_and_it') }}</p>
 </x-plain>

@@ -1,26 +1,26 @@
-<x-layout title="Today">
-    <h1>Today</h1>
-    <p class="text-body-secondary">{{ auth()->user()->practice->name }}, {{ auth()->user()->practice->town }} · {{ $now->setTimezone(new DateTimeZone(auth()->user()->practice->time_zone))->format('l, F j') }}</p>
+<x-layout :title="say('today.today.today')">
+    <h1>{{ say('today.today.today') }}</h1>
+    <p class="text-body-secondary">{{ auth()->user()->practice->name }}, {{ auth()->user()->practice->town }} · {{ words()->formats->weekday($now) }}</p>
 
     @if($unplaced > 0)
-        <p class="alert alert-warning"><a href="{{ route('tray.index') }}">{{ $unplaced }} {{ $unplaced === 1 ? 'trial waits' : 'trials wait' }} to be placed</a> in a session.</p>
+        <p class="alert alert-warning"><a href="{{ route('tray.index') }}">{{ say('today.today.to_be_placed', ['unplaced' => $unplaced]) }}</a> {{ say('today.today.in_a_session') }}</p>
     @endif
 
     @foreach($unfinished as $event)
-        <p class="alert alert-danger">A bite of {{ $event->occurred_at->setTimezone(auth()->user()->practice->time_zone)->format('F j, H:i') }} is on record without its facts. <a href="{{ route('incidents.create', $event->dog_id) }}">Write them down</a></p>
+        <p class="alert alert-danger">{{ say('today.today.a_bite_of_is_on_record', ['time_zone' => words()->formats->dateTime($event->occurred_at)]) }} <a href="{{ route('incidents.create', $event->dog_id) }}">{{ say('today.today.write_them_down') }}</a></p>
     @endforeach
 
     @foreach($open as $session)
         <p class="alert alert-warning d-flex flex-wrap gap-2 align-items-center justify-content-between">
-            <span>A session with <strong>{{ $session->plan->responseModel->dog->name }}</strong> ({{ $session->plan->responseModel->trigger->name }}) is still open.</span>
-            <a class="btn btn-next" href="{{ route('sessions.show', $session) }}">Go on</a>
+            <span>{{ say('today.today.a_session_with') }} <strong>{{ $session->plan->responseModel->dog->name }}</strong> {{ say('today.today.is_still_open', ['trigger' => $session->plan->responseModel->trigger->name]) }}</span>
+            <a class="btn btn-next" href="{{ route('sessions.show', $session) }}">{{ say('today.today.go_on') }}</a>
         </p>
     @endforeach
 
     @if($due->isEmpty())
         <div class="card card-body">
-            <p class="mb-2">No plan yet. A plan needs a dog, what it reacts to, and two distances: one where it is fine, one to reach.</p>
-            <p class="mb-0"><a class="btn btn-next" href="{{ route('dogs.index') }}">Choose a dog</a></p>
+            <p class="mb-2">{{ say('today.today.no_plan_yet_a_plan_needs') }}</p>
+            <p class="mb-0"><a class="btn btn-next" href="{{ route('dogs.index') }}">{{ say('today.today.choose_a_dog') }}</a></p>
         </div>
     @endif
 
@@ -32,22 +32,22 @@
                 <section class="card card-body h-100" aria-labelledby="plan-{{ $plan->id }}">
                     <h2 class="h5 mt-0" id="plan-{{ $plan->id }}"><a href="{{ route('dogs.show', $model->dog) }}">{{ $model->dog->name }}</a>: <a href="{{ route('plans.show', $plan) }}">{{ $plan->name }}</a></h2>
                     <p class="mb-2 text-body-secondary">
-                        with {{ $model->person->name }}@if($plan->place), {{ $plan->place->name }}@endif ·
+                        {{ say('today.today.with', ['person' => $model->person->name]) }}@if($plan->place), {{ $plan->place->name }}@endif ·
                         @if($item['lastAt'])
                             @php($days = (int) floor(($now->getTimestamp() - $item['lastAt']->getTimestamp()) / 86400))
-                            last session {{ $days === 0 ? 'today' : ($days === 1 ? 'yesterday' : "{$days} days ago") }}
-                            @if($days >= 8)<strong>(no session for {{ $days }} days)</strong>@endif
+                            {{ say('today.today.last_session', ['days' => $days]) }}
+                            @if($days >= 8)<strong>{{ say('today.today.no_session_for_days', ['days' => $days]) }}</strong>@endif
                         @else
-                            no session yet
+                            {{ say('today.today.no_session_yet') }}
                         @endif
                     </p>
-                    @if($model->dog->bite_history)<p class="mb-2"><span class="flag">bite history: cautious limits</span></p>@endif
+                    @if($model->dog->bite_history)<p class="mb-2"><span class="flag">{{ say('today.today.bite_history_cautious_limits') }}</span></p>@endif
                     @if($item['carried'])<p class="mb-1"><strong>{{ $item['carried'] }}</strong></p>@endif
-                    <p class="mb-1"><strong>{{ $item['start']->action->label() }}<x-where :level="$item['start']->next" :unit="auth()->user()->distance_unit" /></strong></p>
-                    <p class="mb-3">{{ collect($item['start']->reasons)->reject(fn ($reason) => $reason->code === 'risk')->pluck('sentence')->implode(' ') }}</p>
+                    <p class="mb-1"><strong>{{ words()->label($item['start']->action) }}<x-where :level="$item['start']->next" /></strong></p>
+                    <p class="mb-3">{{ collect($item['start']->reasons)->reject(fn ($reason) => $reason->code === Core\Decision\ReasonCode::Risk)->map(fn ($reason) => words()->reason($reason, $item['catalog']))->implode(' ') }}</p>
                     @can('start', $plan)
                         <div class="mt-auto">
-                            <a href="{{ route('sessions.create', $plan) }}" class="btn {{ $item['start']->next === null ? 'btn-outline-secondary' : 'btn-next' }} w-100">{{ $item['start']->next === null ? 'Start all the same' : 'Start a session' }}<span class="visually-hidden"> with {{ $model->dog->name }}: {{ $plan->name }}</span></a>
+                            <a href="{{ route('sessions.create', $plan) }}" class="btn {{ $item['start']->next === null ? 'btn-outline-secondary' : 'btn-next' }} w-100">{{ say('today.today.next_start_all_the_same_start', ['next' => (bool) ($item['start']->next === null)]) }}<span class="visually-hidden"> {{ say('today.today.with_2', ['dog' => $model->dog->name, 'plan' => $plan->name]) }}</span></a>
                         </div>
                     @endcan
                 </section>

@@ -1,14 +1,14 @@
 @use('Core\Measure\Distance')
-@php($d = fn (?float $meters) => $meters === null ? null : Distance::fromMeters(min(500.0, max(0.01, $meters)))->inWords($unit))
+@php($d = fn (?float $meters) => $meters === null ? null : words()->formats->distance(Distance::fromMeters(min(500.0, max(0.01, $meters)))))
 <dl class="facts" data-numbers>
-    <dt>Path</dt><dd>{{ $d($layout->path) }} away at its nearest</dd>
-    <dt>Seen</dt><dd>{{ $d($setUp->view->visible) }} of it, for <strong>{{ number_format($setUp->view->seconds, 1) }} s</strong>: {{ $setUp->isWithinHold($hold) ? 'within the hold of '.round($hold, 1).' s' : number_format($setUp->view->seconds - $hold, 1).' s longer than the hold' }}</dd>
-    <dt>Gap for the hold</dt><dd>{{ $setUp->widest === null ? 'none: even a slit shows it for longer' : 'at most '.$d($setUp->widest).' wide there' }}</dd>
+    <dt>{{ say('places.sketch_numbers.path') }}</dt><dd>{{ say('places.sketch_numbers.away_at_its_nearest', ['path' => $d($layout->path)]) }}</dd>
+    <dt>{{ say('places.sketch_numbers.seen') }}</dt><dd>{{ say('places.sketch_numbers.of_it_for', ['visible' => $d($setUp->view->visible)]) }} <strong>{{ words()->formats->seconds($setUp->view->seconds) }}</strong>: {{ say('places.sketch_numbers.seconds_hold', ['isWithin' => $setUp->isWithinHold($hold), 'hold' => words()->formats->seconds($hold), 'over' => words()->formats->seconds($setUp->view->seconds - $hold)]) }}</dd>
+    <dt>{{ say('places.sketch_numbers.gap_for_the_hold') }}</dt><dd>{{ say('places.sketch_numbers.widest', ['isNone' => $setUp->widest === null, 'wide' => (string) $d($setUp->widest)]) }}</dd>
     @if($setUp->share !== null)
-        <dt>Inside the limit</dt><dd><strong>{{ round(100 * $setUp->share) }} %</strong> of what is seen</dd>
-        <dt>Head-on, decide at</dt><dd><strong>{{ $d($setUp->decideAt) }}</strong>, to turn and reach cover without its coming nearer than the limit</dd>
-        <dt>Step aside at</dt><dd>{{ $d($setUp->asideAt) }} at the latest, square to the path; with the room there is it then comes as near as {{ $d($setUp->asideNearest) }}</dd>
+        <dt>{{ say('places.sketch_numbers.inside_the_limit') }}</dt><dd><strong>{{ words()->formats->percent(100 * $setUp->share->value) }}</strong> {{ say('places.sketch_numbers.of_what_is_seen') }}</dd>
+        <dt>{{ say('places.sketch_numbers.head_on_decide_at') }}</dt><dd><strong>{{ $d($setUp->decideAt) }}</strong>{{ say('places.sketch_numbers.to_turn_and_reach_cover_without') }}</dd>
+        <dt>{{ say('places.sketch_numbers.step_aside_at') }}</dt><dd>{{ say('places.sketch_numbers.at_the_latest_square_to_the', ['aside_at' => $d($setUp->asideAt), 'aside_nearest' => $d($setUp->asideNearest)]) }}</dd>
     @else
-        <dt>Limit</dt><dd>choose a dog's plan to see what lies inside its limit</dd>
+        <dt>{{ say('places.sketch_numbers.limit') }}</dt><dd>{{ say('places.sketch_numbers.choose_a_dog_s_plan_to') }}</dd>
     @endif
 </dl>

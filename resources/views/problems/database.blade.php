@@ -1,9 +1,9 @@
-<x-plain title="The database cannot be reached just now">
+<x-plain :title="say('failures.database.the_database_cannot_be_reached_just')">
     @if($typed === [])
-        <p>Nothing is lost. Wait a moment and load the page again.</p>
-        <p><a class="btn btn-next" href="{{ $action }}">Load again</a></p>
+        <p>{{ say('failures.database.nothing_is_lost_wait_a_moment') }}</p>
+        <p><a class="btn btn-next" href="{{ $action }}">{{ say('failures.database.load_again') }}</a></p>
     @else
-        <p>Nothing was stored, and nothing you typed is lost: it is all below. Wait a moment and send it again.</p>
+        <p>{{ say('failures.database.nothing_was_stored_and_nothing_you') }}</p>
         <form method="post" action="{{ $action }}">
             @csrf
             @foreach($typed as $name => $value)
@@ -12,7 +12,7 @@
                     <input class="form-control" id="t-{{ $loop->index }}" name="{{ $name }}" value="{{ $value }}" readonly>
                 </div>
             @endforeach
-            <button class="btn btn-next">Send again</button>
+            <button class="btn btn-next">{{ say('failures.database.send_again') }}</button>
         </form>
     @endif
 </x-plain>

@@ -9,6 +9,7 @@ use Core\Decision\Advice;
 use Core\Decision\EasierLevels;
 use Core\Decision\LoggedTrial;
 use Core\Decision\Reason;
+use Core\Decision\ReasonCode;
 use Core\Decision\Rule;
 use Core\Decision\Situation;
 
@@ -28,8 +29,8 @@ final readonly class AlternateHardAndEasy implements Rule
         $easier = (new EasierLevels($situation))->below($last->target, 2 * EasierLevels::EASE);
 
         return $easier === null ? null : $situation->advise(Action::EasyBetween, $easier, [
-            new Reason('easy-between', "{$after} good ones in a row: an easy one between, then back here. The run goes on."),
-            new Reason('run', 'So far '.$situation->progress($last->target)->inWords().'.'),
+            Reason::of(ReasonCode::EasyBetween, count: $after),
+            $situation->runReason($last->target),
             $situation->riskReason($easier->exposure),
         ]);
     }
@@ -39,7 +40,7 @@ final readonly class AlternateHardAndEasy implements Rule
         $level = $situation->log->lastAskedInEarnest()?->target;
 
         return $level === null ? null : $situation->advise(Action::Repeat, $level, [
-            new Reason('back-to-work', 'The easy one went well: back to '.$situation->words($level->exposure).'. The run goes on.'),
+            Reason::of(ReasonCode::BackToWork, at: $situation->told($level->exposure)),
             $situation->riskReason($level->exposure),
         ]);
     }

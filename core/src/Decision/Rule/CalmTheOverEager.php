@@ -8,6 +8,7 @@ use Core\Decision\Action;
 use Core\Decision\Advice;
 use Core\Decision\LoggedTrial;
 use Core\Decision\Reason;
+use Core\Decision\ReasonCode;
 use Core\Decision\Rule;
 use Core\Decision\Situation;
 use Core\Sign\Band;
@@ -22,7 +23,7 @@ final readonly class CalmTheOverEager implements Rule
         }
 
         return $situation->advise(Action::ChangeOther, $last->target, [
-            new Reason('over-eager', 'Over-excited rather than worried: calmer food, a shorter set, one known easy task. Food only after a breath of quiet. The distance stays.'),
+            Reason::of(ReasonCode::OverEager),
         ]);
     }
 }

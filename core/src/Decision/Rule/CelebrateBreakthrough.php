@@ -8,6 +8,7 @@ use Core\Decision\Action;
 use Core\Decision\Advice;
 use Core\Decision\LoggedTrial;
 use Core\Decision\Reason;
+use Core\Decision\ReasonCode;
 use Core\Decision\Rule;
 use Core\Decision\Situation;
 
@@ -22,7 +23,7 @@ final readonly class CelebrateBreakthrough implements Rule
             && $situation->log->count(static fn (LoggedTrial $trial): bool => $trial->isSuccess()) === 1;
 
         return $isFirst
-            ? $situation->advise(Action::EndWell, null, [new Reason('breakthrough', 'Its first success ever at this: five pieces one after another, and stop here. Something it loves.')])
+            ? $situation->advise(Action::EndWell, null, [Reason::of(ReasonCode::Breakthrough)])
             : null;
     }
 }

@@ -10,6 +10,7 @@ use Core\Decision\EasierLevels;
 use Core\Decision\Easing;
 use Core\Decision\LoggedTrial;
 use Core\Decision\Reason;
+use Core\Decision\ReasonCode;
 use Core\Decision\Rule;
 use Core\Decision\Situation;
 use Core\Exposure\PlanKind;
@@ -25,7 +26,7 @@ final readonly class ChangeThePicture implements Rule
             return null;
         }
         if ($last->under === Action::ChangeOther) {
-            return (new Easing($situation))->by($last->target, 1, Action::Ease, [new Reason('change-missed', 'The other change did not help: now a step easier.')]);
+            return (new Easing($situation))->by($last->target, 1, Action::Ease, [Reason::of(ReasonCode::ChangeMissed)]);
         }
         $others = (new EasierLevels($situation))->byOtherThings($last->target);
         if ($others === []) {
@@ -34,8 +35,9 @@ final readonly class ChangeThePicture implements Rule
         [$first] = $others;
 
         return $situation->advise(Action::ChangeOther, $first->level, [
-            new Reason('change-first', sprintf('Ask the same once more with one other thing changed: %s.%s', $first->change, $first->helped > 0 ? " That helped this dog {$first->helped} time".($first->helped === 1 ? '' : 's').' before.' : '')),
-            new Reason('body-first', 'First rule out body and kit: a sore place, something that rubs, a full bladder, no food left.'),
+            Reason::of(ReasonCode::ChangeFirst, change: $first->change),
+            ...($first->helped > 0 ? [Reason::of(ReasonCode::ChangeHelped, count: $first->helped)] : []),
+            Reason::of(ReasonCode::BodyFirst),
             $situation->riskReason($first->level->exposure),
         ], $others);
     }

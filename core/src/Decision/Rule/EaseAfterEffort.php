@@ -9,6 +9,7 @@ use Core\Decision\Advice;
 use Core\Decision\Easing;
 use Core\Decision\LoggedTrial;
 use Core\Decision\Reason;
+use Core\Decision\ReasonCode;
 use Core\Decision\Rule;
 use Core\Decision\Situation;
 use Core\Sign\Band;
@@ -27,12 +28,12 @@ final readonly class EaseAfterEffort implements Rule
         $effort = count(array_filter($five, $isEffort));
         if ($effort >= 3) {
             return (new Easing($situation))->by($last->target, 1, Action::Ease, [
-                new Reason('effort', "Effort in {$effort} of the last ".count($five).' trials at '.$situation->words($last->target->exposure).': ease before it gets worse.'),
+                Reason::of(ReasonCode::Effort, at: $situation->told($last->target->exposure), count: $effort, of: count($five)),
             ]);
         }
 
         return count($situation->log->atLevel()) === 1 && $this->cameBySkipping($situation, $last)
-            ? (new Easing($situation))->by($last->target, 1, Action::Ease, [new Reason('skip-back', 'Effort on the first trial after skipping ahead: back.')])
+            ? (new Easing($situation))->by($last->target, 1, Action::Ease, [Reason::of(ReasonCode::SkipBack)])
             : null;
     }
 

@@ -11,6 +11,7 @@ use Core\Decision\Easing;
 use Core\Decision\Level;
 use Core\Decision\LoggedTrial;
 use Core\Decision\Reason;
+use Core\Decision\ReasonCode;
 use Core\Decision\Rule;
 use Core\Decision\Situation;
 use Core\Sign\Band;
@@ -29,7 +30,7 @@ final readonly class EaseAfterStrain implements Rule
         }
         $strains = $situation->log->countOfBand(Band::Strain);
         if ($strains >= self::MOST_IN_A_SESSION) {
-            return $situation->advise(Action::EndWell, null, [new Reason('third-strain', "Strain {$strains} times today: enough. End with one thing it knows, well paid, and something it loves.")]);
+            return $situation->advise(Action::EndWell, null, [Reason::of(ReasonCode::ThirdStrain, count: $strains)]);
         }
         $failed = ($situation->history->failedSessions[$last->target->step] ?? 0) + 1;
         if ($failed >= self::WALL_SESSIONS && $last->target->step > 0) {
@@ -39,9 +40,7 @@ final readonly class EaseAfterStrain implements Rule
         $recent = count(array_filter($lastThree, static fn (LoggedTrial $trial): bool => $trial->band->atLeast(Band::Strain)));
 
         return (new Easing($situation))->by($last->target, $recent >= 2 ? 2 : 1, Action::Ease, [
-            new Reason('strain', $recent >= 2
-                ? "Strain in {$recent} of the last three trials: two steps easier."
-                : 'Strain at '.$situation->words($last->exposure).': too hard, ease now.'),
+            $recent >= 2 ? Reason::of(ReasonCode::StrainAgain, count: $recent) : Reason::of(ReasonCode::Strain, at: $situation->told($last->exposure)),
         ]);
     }
 
@@ -50,7 +49,7 @@ final readonly class EaseAfterStrain implements Rule
         $below = $situation->ladder->step($last->target->step - 1);
         $from = new Level(max(0, $last->target->step - 1), $below->exposure);
         $half = (new EasierLevels($situation))->partWay($from, $last->target);
-        $why = [new Reason('wall', "The same step gave strain in {$failed} sessions: split it, change another dimension, and check pain and kit.")];
+        $why = [Reason::of(ReasonCode::Wall, count: $failed)];
 
         return $half !== null
             ? $situation->advise(Action::Split, $half, [...$why, $situation->riskReason($half->exposure)])

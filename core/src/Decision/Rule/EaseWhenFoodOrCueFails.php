@@ -9,6 +9,7 @@ use Core\Decision\Advice;
 use Core\Decision\Easing;
 use Core\Decision\LoggedTrial;
 use Core\Decision\Reason;
+use Core\Decision\ReasonCode;
 use Core\Decision\Rule;
 use Core\Decision\Situation;
 
@@ -24,9 +25,7 @@ final readonly class EaseWhenFoodOrCueFails implements Rule
         $steps = $times > 1 ? 2 : 1;
 
         return (new Easing($situation))->by($last->target, $steps, Action::Ease, [
-            new Reason('food-or-cue', $times > 1
-                ? "Food refused, or the marker or a known cue failed, {$times} times today: two steps easier."
-                : 'Food refused, or the marker or a known cue failed: too hard here, before any bark. First check: food left, the same food it eats at home, a sore mouth, nausea.'),
+            $times > 1 ? Reason::of(ReasonCode::FoodOrCueAgain, count: $times) : Reason::of(ReasonCode::FoodOrCue),
         ]);
     }
 }

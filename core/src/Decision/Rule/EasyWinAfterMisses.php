@@ -9,6 +9,7 @@ use Core\Decision\Advice;
 use Core\Decision\Easing;
 use Core\Decision\LoggedTrial;
 use Core\Decision\Reason;
+use Core\Decision\ReasonCode;
 use Core\Decision\Rule;
 use Core\Decision\Situation;
 
@@ -23,7 +24,7 @@ final readonly class EasyWinAfterMisses implements Rule
         }
 
         return (new Easing($situation))->by($last->target, 1, Action::EasyWin, [
-            new Reason('two-misses', 'Two misses in a row at '.$situation->words($last->target->exposure).': one easy win, then half a step back.'),
+            Reason::of(ReasonCode::TwoMisses, at: $situation->told($last->target->exposure)),
         ]);
     }
 }

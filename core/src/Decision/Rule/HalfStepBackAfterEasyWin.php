@@ -10,6 +10,7 @@ use Core\Decision\EasierLevels;
 use Core\Decision\Easing;
 use Core\Decision\LoggedTrial;
 use Core\Decision\Reason;
+use Core\Decision\ReasonCode;
 use Core\Decision\Rule;
 use Core\Decision\Situation;
 
@@ -23,18 +24,18 @@ final readonly class HalfStepBackAfterEasyWin implements Rule
             return null;
         }
         if (! $last->isSuccess()) {
-            return (new Easing($situation))->by($last->target, 1, Action::Ease, [new Reason('easy-win-missed', 'The easy win did not come off either: easier still.')]);
+            return (new Easing($situation))->by($last->target, 1, Action::Ease, [Reason::of(ReasonCode::EasyWinMissed)]);
         }
         $half = (new EasierLevels($situation))->partWay($last->target, $missed->target);
         if ($half === null) {
             return $situation->advise(Action::Repeat, $last->target, [
-                new Reason('half-step-back', 'An easy win after two misses. Half a step back is not within the limits today, so stay here.'),
+                Reason::of(ReasonCode::HalfStepNotYet),
                 $situation->riskReason($last->target->exposure),
             ]);
         }
 
         return $situation->advise(Action::Ease, $half, [
-            new Reason('half-step-back', 'An easy win after two misses: now half a step back from '.$situation->words($missed->target->exposure).', to '.$situation->words($half->exposure).'.'),
+            Reason::of(ReasonCode::HalfStepBack, from: $situation->told($missed->target->exposure, $half->exposure), at: $situation->told($half->exposure, $missed->target->exposure)),
             $situation->riskReason($half->exposure),
         ]);
     }

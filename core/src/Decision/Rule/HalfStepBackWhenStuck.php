@@ -9,6 +9,7 @@ use Core\Decision\Advice;
 use Core\Decision\Easing;
 use Core\Decision\LoggedTrial;
 use Core\Decision\Reason;
+use Core\Decision\ReasonCode;
 use Core\Decision\Rule;
 use Core\Decision\Situation;
 use Core\Sign\OutcomeEffect;
@@ -27,7 +28,7 @@ final readonly class HalfStepBackWhenStuck implements Rule
         }
 
         return (new Easing($situation))->by($last->target, 0.5, Action::Ease, [
-            new Reason('stuck', count($here)." trials here, {$stayed} of them watched or prompted, and the criterion not met: half a step easier, or better food, or a shorter wait."),
+            Reason::of(ReasonCode::Stuck, count: count($here), stayed: $stayed),
         ]);
     }
 }

@@ -9,15 +9,17 @@ use Core\Decision\Advice;
 use Core\Decision\Easing;
 use Core\Decision\LoggedTrial;
 use Core\Decision\Reason;
+use Core\Decision\ReasonCode;
 use Core\Decision\Rule;
 use Core\Decision\Situation;
 use Core\Exposure\PlanKind;
 use Core\Sign\Band;
+use Core\Sign\SignKey;
 
 /** Under the hand, freezing or going stiff comes before a bite: hands off at once, far easier after it, and the second time that day the end. */
 final readonly class HandsOffWhenFrozen implements Rule
 {
-    private const SIGNS = ['freeze', 'stiff'];
+    private const SIGNS = [SignKey::Freeze, SignKey::Stiff];
 
     private const MOST_IN_A_SESSION = 2;
 
@@ -26,15 +28,15 @@ final readonly class HandsOffWhenFrozen implements Rule
         if ($situation->catalog->plan !== PlanKind::Contact || ! self::isFrozen($last)) {
             return null;
         }
-        $why = new Reason('freeze', 'It froze or went stiff under the hand: hands off at once, look away, let it leave. That comes before a bite. Wait until it is loose and eats.');
+        $why = Reason::of(ReasonCode::Freeze);
 
         return $situation->log->count(self::isFrozen(...)) >= self::MOST_IN_A_SESSION
-            ? $situation->advise(Action::EndWell, null, [$why, new Reason('freeze-again', 'The second time today: enough. End with one thing it knows, well paid, no hands; check for pain before the next session.')])
+            ? $situation->advise(Action::EndWell, null, [$why, Reason::of(ReasonCode::FreezeAgain)])
             : (new Easing($situation))->by($last->target, 2, Action::Ease, [$why]);
     }
 
     private static function isFrozen(LoggedTrial $trial): bool
     {
-        return $trial->band->atLeast(Band::Strain) && array_intersect(self::SIGNS, $trial->signs) !== [];
+        return $trial->band->atLeast(Band::Strain) && $trial->shows(...self::SIGNS);
     }
 }

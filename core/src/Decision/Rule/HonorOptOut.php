@@ -10,6 +10,7 @@ use Core\Decision\EasierLevels;
 use Core\Decision\Easing;
 use Core\Decision\LoggedTrial;
 use Core\Decision\Reason;
+use Core\Decision\ReasonCode;
 use Core\Decision\Rule;
 use Core\Decision\Situation;
 use Core\Exposure\PlanKind;
@@ -26,14 +27,14 @@ final readonly class HonorOptOut implements Rule
         }
         $today = $situation->log->count($isOptOut);
         if ($today >= 3) {
-            return $situation->advise(Action::EndWell, null, [new Reason('opt-outs', "It chose to leave {$today} times today: that is a clear no. End here.")]);
+            return $situation->advise(Action::EndWell, null, [Reason::of(ReasonCode::OptOuts, count: $today)]);
         }
         if ($situation->log->runOf($isOptOut) >= 2) {
-            return (new Easing($situation))->by($last->target, 1, Action::Ease, [new Reason('opt-out-twice', 'It left twice in a row: a step easier.')]);
+            return (new Easing($situation))->by($last->target, 1, Action::Ease, [Reason::of(ReasonCode::OptOutTwice)]);
         }
 
         return $situation->advise(Action::Repeat, $last->target, [
-            new Reason('opt-out', 'It left, and that is honored. Wait; if it comes back by itself, once more, smaller if you can. The run starts again.'),
+            Reason::of(ReasonCode::OptOut),
         ], $situation->catalog->plan === PlanKind::Contact ? (new EasierLevels($situation))->byOtherThings($last->target) : []);
     }
 }

@@ -9,9 +9,9 @@ use Core\Decision\Advice;
 use Core\Decision\Easing;
 use Core\Decision\LoggedTrial;
 use Core\Decision\Reason;
+use Core\Decision\ReasonCode;
 use Core\Decision\Rule;
 use Core\Decision\Situation;
-use Core\Exposure\PlanKind;
 
 /** Short beats long: when time, repetitions or food are used up nothing advances, and the last repetition is a good one. */
 final readonly class KeepTheClock implements Rule
@@ -24,9 +24,9 @@ final readonly class KeepTheClock implements Rule
         $setMinutes = $log->setStartedAt === null ? 0.0 : ($situation->now->getTimestamp() - $log->setStartedAt->getTimestamp()) / 60.0;
         $trials = count($log->trials);
         $why = match (true) {
-            ! $last->foodLeft => new Reason('food-used-up', 'The food is used up.'),
-            $minutes >= $settings->sessionMinutes => new Reason('session-time', sprintf('%d minutes: the session was planned for %d.', (int) $minutes, $settings->sessionMinutes)),
-            $trials >= $settings->mostTrials => new Reason('session-trials', "{$trials} trials: as many as planned."),
+            ! $last->foodLeft => Reason::of(ReasonCode::FoodUsedUp),
+            $minutes >= $settings->sessionMinutes => Reason::of(ReasonCode::SessionTime, minutes: (int) $minutes, planned: $settings->sessionMinutes),
+            $trials >= $settings->mostTrials => Reason::of(ReasonCode::SessionTrials, count: $trials),
             default => null,
         };
         if ($why !== null) {
@@ -34,7 +34,7 @@ final readonly class KeepTheClock implements Rule
         }
         if ($setMinutes >= $settings->setMinutes && $last->isSuccess()) {
             return $situation->advise(Action::Break, $last->target, [
-                new Reason('set-time', sprintf('This set has lasted %d minutes (planned: %d) and ended on a success. %s, then go on here.', (int) $setMinutes, $settings->setMinutes, $situation->catalog->plan === PlanKind::Presence ? 'Walk about five minutes, out of sight' : 'Rest a few minutes, with everything put away')),
+                Reason::of(ReasonCode::SetTime, minutes: (int) $setMinutes, planned: $settings->setMinutes, plan: $situation->catalog->plan->value),
             ]);
         }
 
@@ -44,13 +44,15 @@ final readonly class KeepTheClock implements Rule
     private function end(Situation $situation, LoggedTrial $last, Reason $why): Advice
     {
         if ($last->isSuccess() || $last->under === Action::EasyWin || ! $last->foodLeft) {
-            $ready = $situation->progress($last->target)->isMet
-                ? new Reason('ready', 'Criterion met here: ready for the next level, next time.')
-                : new Reason('stop-on-good', $last->isSuccess() ? 'It ended on a success: the last repetition is what the dog takes home.' : 'One closing repetition is the most: end anyway.');
+            $ready = Reason::of(match (true) {
+                $situation->progress($last->target)->isMet => ReasonCode::Ready,
+                $last->isSuccess() => ReasonCode::StopOnGood,
+                default => ReasonCode::EndAnyway,
+            });
 
             return $situation->advise(Action::EndWell, null, [$why, $ready]);
         }
-        $easy = (new Easing($situation))->by($last->target, 1, Action::EasyWin, [$why, new Reason('closing', 'The last trial was not a success: one easy repetition, then end.')]);
+        $easy = (new Easing($situation))->by($last->target, 1, Action::EasyWin, [$why, Reason::of(ReasonCode::Closing)]);
 
         return new Advice($easy->action, $easy->next, $easy->reasons, $easy->risk, $easy->alternatives, $easy->next !== null);
     }

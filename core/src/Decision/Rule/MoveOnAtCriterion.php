@@ -10,6 +10,7 @@ use Core\Decision\EasierLevels;
 use Core\Decision\Level;
 use Core\Decision\LoggedTrial;
 use Core\Decision\Reason;
+use Core\Decision\ReasonCode;
 use Core\Decision\Rule;
 use Core\Decision\Situation;
 use Core\Response\Day;
@@ -33,30 +34,28 @@ final readonly class MoveOnAtCriterion implements Rule
         }
         $run = $situation->run();
         $asked = $progress->asked;
-        $met = new Reason('criterion', sprintf(
-            '%s at %s: criterion met%s.',
-            ucfirst($situation->successWords($progress)), $situation->words($level->exposure), $level->step <= $situation->history->heldStep ? ', as it was held before' : '',
-        ));
+        $met = Reason::of(
+            ReasonCode::Criterion, progress: $progress, at: $situation->told($level->exposure), plan: $situation->catalog->plan->value,
+            regained: $level->step <= $situation->history->heldStep,
+        );
         $step = $situation->ladder->step($level->step);
         // an easier level on the way to the step is left as soon as it goes well
         if ($level->exposure->equals($step->exposure) && ! $situation->isSpreadEnough($level)) {
             $criterion = $step->criterion;
 
-            return $situation->advise(Action::EndWell, null, [$met, new Reason('sessions-asked', sprintf(
-                'This step asks for that in %d sessions over at least %d days: well done for today, and again next time.', $criterion->sessions, $criterion->days,
-            ))]);
+            return $situation->advise(Action::EndWell, null, [$met, Reason::of(ReasonCode::SessionsAsked, sessions: $criterion->sessions, days: $criterion->days)]);
         }
         $next = $situation->above($level);
         if ($next === null) {
-            return $situation->advise(Action::EndWell, null, [$met, new Reason('goal', 'That is the hardest step of this plan. End on it; next, other places, people and variants, each starting easier.')]);
+            return $situation->advise(Action::EndWell, null, [$met, Reason::of(ReasonCode::Goal)]);
         }
         if ($situation->model === null) {
-            return $situation->advise(Action::Repeat, $level, [$met, new Reason('no-model', 'The model could not be fitted to these trials, so nothing harder is advised.')]);
+            return $situation->advise(Action::Repeat, $level, [$met, Reason::of(ReasonCode::NoModel)]);
         }
         $isNewGround = $next->step > $situation->history->heldStep;
         $advances = $situation->log->advancesOnNewGround($situation->history->heldStep);
         if ($isNewGround && $next->step > $level->step && $advances >= $situation->settings->mostAdvances) {
-            return $situation->advise(Action::EndWell, null, [$met, new Reason('advances-used', "{$advances} steps onto new ground today, as many as planned: end on this success.")]);
+            return $situation->advise(Action::EndWell, null, [$met, Reason::of(ReasonCode::AdvancesUsed, count: $advances)]);
         }
 
         return $this->skip($situation, $level, $run, $asked, $met)
@@ -71,8 +70,8 @@ final readonly class MoveOnAtCriterion implements Rule
             return null;
         }
         $counted = $advances === null
-            ? new Reason('regain', 'Ground held before: it does not count as an advance.')
-            : new Reason('advances', sprintf('Step %d of at most %d onto new ground today.', $advances + 1, $situation->settings->mostAdvances));
+            ? Reason::of(ReasonCode::Regain)
+            : Reason::of(ReasonCode::Advances, count: $advances + 1, most: $situation->settings->mostAdvances);
 
         return $situation->advise(Action::Advance, $next, [$met, $situation->riskReason($next->exposure), $counted]);
     }
@@ -84,19 +83,20 @@ final readonly class MoveOnAtCriterion implements Rule
             return null;
         }
         $blocked = $situation->log->isSpentToday($next)
-            ? new Reason('spent', ucfirst($situation->words($next->exposure)).' gave strain early on today and is not tried again.')
+            ? Reason::of(ReasonCode::Spent, at: $situation->told($next->exposure))
             : $situation->riskReason($next->exposure);
 
-        return $situation->advise(Action::Split, $half, [$met, $blocked, new Reason('split', 'Part of the step, '.$situation->words($half->exposure).', is within the limits.')]);
+        return $situation->advise(Action::Split, $half, [$met, $blocked, Reason::of(ReasonCode::Split, at: $situation->told($half->exposure))]);
     }
 
     private function stay(Situation $situation, Level $level, Level $next, Reason $met): Advice
     {
         if ($situation->log->isSpentToday($next)) {
-            return $situation->advise(Action::EndWell, null, [$met, new Reason('spent', ucfirst($situation->words($next->exposure)).' gave strain early on today and is not tried again: end on this success.')]);
+            return $situation->advise(Action::EndWell, null, [$met, Reason::of(ReasonCode::SpentEnd, at: $situation->told($next->exposure))]);
         }
 
-        return $situation->advise(Action::Repeat, $level, [$met, $situation->riskReason($next->exposure), $this->whatIsMissing($situation, $level, $next)]);
+        // not that it is enough to move on: it stays
+        return $situation->advise(Action::Repeat, $level, [$this->whatIsMissing($situation, $level, $next), $situation->runReason($level), $situation->riskReason($next->exposure)]);
     }
 
     /** Far more successes than asked, all easy, and far inside the limits: skip up to 1 logit. */
@@ -116,7 +116,7 @@ final readonly class MoveOnAtCriterion implements Rule
         }
 
         return $skipTo === null ? null : $situation->advise(Action::Advance, $skipTo, [
-            $met, new Reason('skip', "{$run} in a row, all easy, and the risk is under a fifth of the limits: skip ahead, and back at the first sign of effort."), $situation->riskReason($skipTo->exposure),
+            $met, Reason::of(ReasonCode::Skip, count: $run), $situation->riskReason($skipTo->exposure),
         ]);
     }
 
@@ -133,18 +133,12 @@ final readonly class MoveOnAtCriterion implements Rule
         $atPoint = 0.0;
         foreach ([[Band::Strain, $limits->strain], [Band::Over, $limits->reaction]] as [$band, $limit]) {
             $linear = $model->linear($next->exposure, $band, Day::Today);
-            $atPoint = max($atPoint, $linear['mean'] - log($limit / (1.0 - $limit)));
+            $atPoint = max($atPoint, $linear['mean'] - $limit->toLogit());
         }
         if ($atPoint > 0.0) {
-            return new Reason('missing-dog', sprintf('Even the most likely value is %.1f logits beyond the limit: the dog needs more practice here.', $atPoint));
+            return Reason::of(ReasonCode::MissingDog);
         }
 
-        $trials = $model->calmTrialsNeeded($level->exposure, $next->exposure, $limits, $situation->day());
-
-        return new Reason('missing-certainty', sprintf(
-            'The most likely value is within the limits; what is missing is certainty (%.1f logits). %s',
-            $limits->excess($model->risk($next->exposure, Day::Today)),
-            $trials === null ? 'More trials here alone will not settle it: half the step, or another day.' : "About {$trials} more calm trial".($trials === 1 ? '' : 's').' here would settle it.',
-        ));
+        return Reason::of(ReasonCode::MissingCertainty, trials: $model->calmTrialsNeeded($level->exposure, $next->exposure, $limits, $situation->day()));
     }
 }

@@ -8,6 +8,7 @@ use Core\Decision\Action;
 use Core\Decision\Advice;
 use Core\Decision\LoggedTrial;
 use Core\Decision\Reason;
+use Core\Decision\ReasonCode;
 use Core\Decision\Rule;
 use Core\Decision\Situation;
 use Core\Sign\Outcome;
@@ -25,17 +26,17 @@ final readonly class NearerWhenUnnoticed implements Rule
         $target = $last->target;
         $run = $situation->log->runOf(static fn (LoggedTrial $trial): bool => $trial->outcome === Outcome::Unnoticed && $trial->target->equals($target));
         if ($run < 3) {
-            return $situation->advise(Action::Repeat, $target, [new Reason('unnoticed', "Not noticed, so not a trial ({$run} in a row). Make the trigger a little plainer.")]);
+            return $situation->advise(Action::Repeat, $target, [Reason::of(ReasonCode::Unnoticed, count: $run)]);
         }
         $above = $situation->above($target);
         if ($above !== null && $situation->allows($above->exposure) && ! $situation->log->isSpentToday($above) && $this->timesNearer($situation) < self::MOST_A_SESSION) {
             return $situation->advise(Action::Advance, $above, [
-                new Reason('unnoticed-nearer', "Not noticed {$run} times in a row: one level nearer, within today's limits."),
+                Reason::of(ReasonCode::UnnoticedNearer, count: $run),
                 $situation->riskReason($above->exposure),
             ]);
         }
 
-        return $situation->advise(Action::ChangeOther, $target, [new Reason('unnoticed-plainer', "Not noticed {$run} times in a row: make the trigger plainer instead of nearer (in the open, a step of movement).")]);
+        return $situation->advise(Action::ChangeOther, $target, [Reason::of(ReasonCode::UnnoticedPlainer, count: $run)]);
     }
 
     private function timesNearer(Situation $situation): int

@@ -1,17 +1,17 @@
-<x-layout title="Dogs">
+<x-layout :title="say('dogs.list.dogs')">
     <div class="d-flex flex-wrap justify-content-between align-items-center gap-2">
-        <h1 class="mb-0">Dogs</h1>
-        @can('create', App\Models\Dog::class)<a class="btn btn-primary" href="{{ route('dogs.create') }}">Add a dog</a>@endcan
+        <h1 class="mb-0">{{ say('dogs.list.dogs') }}</h1>
+        @can('create', App\Models\Dog::class)<a class="btn btn-primary" href="{{ route('dogs.create') }}">{{ say('dogs.list.add_a_dog') }}</a>@endcan
     </div>
     @if($dogs->isEmpty())
-        <p class="mt-3">No dog yet. Add the first one: a name is enough to begin with.</p>
+        <p class="mt-3">{{ say('dogs.list.no_dog_yet_add_the_first') }}</p>
     @endif
     <ul class="list-group mt-3">
         @foreach($dogs as $dog)
             <li class="list-group-item">
                 <a class="fw-bold" href="{{ route('dogs.show', $dog) }}">{{ $dog->name }}</a>
                 <span class="text-body-secondary">{{ $dog->description }}</span>
-                <span class="float-end">{{ $dog->plans_count }} {{ $dog->plans_count === 1 ? 'plan' : 'plans' }}</span>
+                <span class="float-end">{{ say('dogs.list.plans_count_plan_plans', ['plans_count' => $dog->plans_count]) }}</span>
             </li>
         @endforeach
     </ul>

@@ -1,51 +1,50 @@
 <x-layout :title="$dog->name">
-    @php($unit = auth()->user()->distance_unit)
     <div class="d-flex flex-wrap justify-content-between align-items-start gap-2">
         <div>
             <h1 class="mb-1">{{ $dog->name }}</h1>
-            <p class="text-body-secondary mb-2">{{ $dog->description }}@if($dog->born_on) · born {{ $dog->born_on->format('F Y') }}@endif</p>
+            <p class="text-body-secondary mb-2">{{ $dog->description }}@if($dog->born_on) {{ say('dogs.show.born', ['born_on' => words()->formats->month($dog->born_on)]) }}@endif</p>
         </div>
         <div class="d-flex flex-wrap gap-2">
-            <a class="btn btn-outline-primary" href="{{ route('events.create', ['dog' => $dog->id]) }}">Log an upset</a>
-            <a class="btn btn-outline-primary" href="{{ route('handling.show', $dog) }}">Handling</a>
-            <a class="btn btn-outline-primary" href="{{ route('kit.show', $dog) }}">Fit and food</a>
-            <a class="btn btn-outline-primary" href="{{ route('card.show', $dog) }}">Care card</a>
+            <a class="btn btn-outline-primary" href="{{ route('events.create', ['dog' => $dog->id]) }}">{{ say('dogs.show.log_an_upset') }}</a>
+            <a class="btn btn-outline-primary" href="{{ route('handling.show', $dog) }}">{{ say('dogs.show.handling') }}</a>
+            <a class="btn btn-outline-primary" href="{{ route('kit.show', $dog) }}">{{ say('dogs.show.fit_and_food') }}</a>
+            <a class="btn btn-outline-primary" href="{{ route('card.show', $dog) }}">{{ say('dogs.show.care_card') }}</a>
             @can('plan', $dog)
-                <a class="btn btn-outline-primary" href="{{ route('intakes.edit', $dog) }}">Intake</a>
-                <a class="btn btn-outline-primary" href="{{ route('assessments.create', $dog) }}">Assess</a>
-                <a class="btn btn-next" href="{{ route('dogs.plans.create', $dog) }}">New plan</a>
+                <a class="btn btn-outline-primary" href="{{ route('intakes.edit', $dog) }}">{{ say('dogs.show.intake') }}</a>
+                <a class="btn btn-outline-primary" href="{{ route('assessments.create', $dog) }}">{{ say('dogs.show.assess') }}</a>
+                <a class="btn btn-next" href="{{ route('dogs.plans.create', $dog) }}">{{ say('dogs.show.new_plan') }}</a>
             @endcan
         </div>
     </div>
     @if($dog->bite_history || $dog->hides_signs || $dog->health_note)
-        <ul class="list-unstyled d-flex flex-wrap gap-2 mb-3" aria-label="Safety flags">
-            @if($dog->bite_history)<li class="flag">Bite history: cautious limits, qualified professional on site</li>@endif
-            @if($dog->hides_signs)<li class="flag">Hides signs: small signs count as medium</li>@endif
-            @if($dog->health_note)<li class="flag">Health: {{ $dog->health_note }}</li>@endif
+        <ul class="list-unstyled d-flex flex-wrap gap-2 mb-3" aria-label="{{ say('dogs.show.safety_flags') }}">
+            @if($dog->bite_history)<li class="flag">{{ say('dogs.show.bite_history_cautious_limits_qualified_profe') }}</li>@endif
+            @if($dog->hides_signs)<li class="flag">{{ say('dogs.show.hides_signs_small_signs_count_as') }}</li>@endif
+            @if($dog->health_note)<li class="flag">{{ say('dogs.show.health', ['health_note' => $dog->health_note]) }}</li>@endif
         </ul>
     @endif
 
     @if($unread !== [])
         <form method="post" action="{{ route('cautions.store', $dog) }}" class="card card-body mb-3">
             @csrf
-            <h2 class="mt-0">Read first</h2>
+            <h2 class="mt-0">{{ say('dogs.show.read_first') }}</h2>
             @foreach($unread as $caution)
                 <div class="form-check mb-2"><input class="form-check-input" type="checkbox" name="read[]" value="{{ $caution->key }}" id="c-{{ $caution->key }}"><label class="form-check-label" for="c-{{ $caution->key }}"><strong>{{ $caution->title }}.</strong> {{ $caution->text }}</label></div>
             @endforeach
-            <div><button class="btn btn-primary">I have read these</button></div>
+            <div><button class="btn btn-primary">{{ say('dogs.show.i_have_read_these') }}</button></div>
         </form>
     @endif
 
-    @if($carried)<p class="alert alert-warning">{{ $carried }} A working guess: half is gone after a day.</p>@endif
+    @if($carried)<p class="alert alert-warning">{{ say('dogs.show.a_working_guess_half_is_gone', ['carried' => $carried]) }}</p>@endif
 
-    <h2>Limits now</h2>
+    <h2>{{ say('dogs.show.limits_now') }}</h2>
     @if($plans->isEmpty())
-        <p>No plan yet. A plan says what {{ $dog->name }} reacts to, where it starts and where it should get to; then every trial gets an answer.</p>
+        <p>{{ say('dogs.show.no_plan_yet_a_plan_says', ['dog' => $dog->name]) }}</p>
     @else
-        <p class="text-body-secondary">The distance at which the accepted risk is reached on a typical day, with the range the model leaves open (80 % either way).</p>
-        <div class="table-responsive" tabindex="0" role="region" aria-label="Limits now">
+        <p class="text-body-secondary">{{ say('dogs.show.the_distance_at_which_the_accepted') }}</p>
+        <div class="table-responsive" tabindex="0" role="region" aria-label="{{ say('dogs.show.limits_now') }}">
             <table class="table align-middle">
-                <thead><tr><th scope="col">Plan</th><th scope="col">Handler</th><th scope="col">Limit distance</th><th scope="col">Held</th></tr></thead>
+                <thead><tr><th scope="col">{{ say('dogs.show.plan') }}</th><th scope="col">{{ say('dogs.show.handler') }}</th><th scope="col">{{ say('dogs.show.limit_distance') }}</th><th scope="col">{{ say('dogs.show.held') }}</th></tr></thead>
                 <tbody>
                 @foreach($plans as $item)
                     <tr>
@@ -55,8 +54,8 @@
                             @endif
                         </th>
                         <td>{{ $item['plan']->responseModel->person->name }}</td>
-                        <td>@if($item['plan']->responseModel->kind === Core\Exposure\PlanKind::Presence)<x-limit :limit="$item['limit']" :unit="$unit" />@else<span class="text-body-secondary">no distance: see the ladder</span>@endif</td>
-                        <td>step {{ $item['history']->heldStep + 1 }} of {{ $item['plan']->steps->count() }}</td>
+                        <td>@if($item['plan']->responseModel->kind === Core\Exposure\PlanKind::Presence)<x-limit :limit="$item['limit']" />@else<span class="text-body-secondary">{{ say('dogs.show.no_distance_see_the_ladder') }}</span>@endif</td>
+                        <td>{{ say('dogs.show.step_of', ['held_step' => $item['history']->heldStep + 1, 'steps' => $item['plan']->steps->count()]) }}</td>
                     </tr>
                 @endforeach
                 </tbody>
@@ -66,138 +65,138 @@
 
     <div class="row g-4">
         <section class="col-lg-6" id="triggers" aria-labelledby="triggers-head">
-            <h2 id="triggers-head">What it reacts to</h2>
-            @foreach(App\Http\Requests\TriggerRequest::NAMED_BY as $by => $words)
+            <h2 id="triggers-head">{{ say('dogs.show.what_it_reacts_to') }}</h2>
+            @foreach(App\Http\Requests\TriggerRequest::NAMED_BY as $by)
                 @if($triggers->where('named_by', $by)->isNotEmpty())
-                    <h3 class="h6 mt-2">{{ $by === 'guardian' ? 'As the guardian names it' : 'What turned out to matter' }}</h3>
+                    <h3 class="h6 mt-2">{{ say('dogs.show.by_as_the_guardian_names_it', ['by' => (bool) ($by === 'guardian')]) }}</h3>
                     <ul class="mb-2">
                         @foreach($triggers->where('named_by', $by) as $trigger)
-                            <li>{{ $trigger->name }} <span class="text-body-secondary">({{ $trigger->kind->label() }}{{ $trigger->motive ? ', '.App\Http\Requests\TriggerRequest::MOTIVES[$trigger->motive] : '' }}@if($trigger->traits->isNotEmpty()); {{ $trigger->traits->map(fn ($trait) => trim("{$trait->name}: {$trait->value}", ': '))->implode(', ') }}@endif)</span></li>
+                            <li>{{ $trigger->name }} <span class="text-body-secondary">({{ words()->label($trigger->kind) }}@if($trigger->motive), {{ say("options.motive.{$trigger->motive}") }}@endif @if($trigger->traits->isNotEmpty()); {{ $trigger->traits->map(fn ($trait) => trim("{$trait->name}: {$trait->value}", ': '))->implode(', ') }}@endif)</span></li>
                         @endforeach
                     </ul>
                 @endif
             @endforeach
-            @if($triggers->isEmpty())<p>Nothing yet.</p>@endif
+            @if($triggers->isEmpty())<p>{{ say('dogs.show.nothing_yet') }}</p>@endif
             @can('plan', $dog)
-                <details @if($errors->hasAny(['trigger', 'trigger_kind', 'motive', 'named_by'])) open @endif><summary>Add one</summary>
+                <details @if($errors->hasAny(['trigger', 'trigger_kind', 'motive', 'named_by'])) open @endif><summary>{{ say('dogs.show.add_one') }}</summary>
                     <form method="post" action="{{ route('triggers.store', $dog) }}" class="mt-2">
                         @csrf
-                        <x-field name="trigger" label="It reacts to" hint="One kind of thing." maxlength="120" required />
-                        <x-choice name="trigger_kind" label="That is" :options="collect(Core\Exposure\PlanKind::cases())->mapWithKeys(fn ($kind) => [$kind->value => $kind->label()])" value="presence" />
-                        <x-choice name="motive" label="Motive, as far as it can be told" :options="App\Http\Requests\TriggerRequest::MOTIVES" empty="not said" hint="Remedies differ: frustration and over-eagerness want calm more than distance." />
-                        <x-choice name="named_by" label="Named by" :options="App\Http\Requests\TriggerRequest::NAMED_BY" value="guardian" />
-                        <x-text name="trigger_traits" label="Traits" hint="One a line: size: large · speed: fast · wheels: two." />
-                        <button class="btn btn-primary">Add it</button>
+                        <x-field name="trigger" :label="say('dogs.show.it_reacts_to')" :hint="say('dogs.show.one_kind_of_thing')" maxlength="120" required />
+                        <x-choice name="trigger_kind" :label="say('dogs.show.that_is')" :options="cases(Core\Exposure\PlanKind::cases())" value="presence" />
+                        <x-choice name="motive" :label="say('dogs.show.motive_as_far_as_it_can')" :options="options('motive', App\Http\Requests\TriggerRequest::MOTIVES)" :empty="say('dogs.show.not_said')" :hint="say('dogs.show.remedies_differ_frustration_and_over_eagerne')" />
+                        <x-choice name="named_by" :label="say('dogs.show.named_by')" :options="options('named_by', App\Http\Requests\TriggerRequest::NAMED_BY)" value="guardian" />
+                        <x-text name="trigger_traits" :label="say('dogs.show.traits')" :hint="say('dogs.show.one_a_line_size_large_speed')" />
+                        <button class="btn btn-primary">{{ say('dogs.show.add_it') }}</button>
                     </form>
                 </details>
             @endcan
         </section>
         <section class="col-lg-6" id="foundations" aria-labelledby="foundations-head">
-            <h2 id="foundations-head">Foundations</h2>
+            <h2 id="foundations-head">{{ say('dogs.show.foundations') }}</h2>
             <ul class="list-unstyled mb-2">
                 @foreach($foundations as $state)
-                    <li class="mb-1"><strong>{{ $state->skill->label }}</strong>: {{ $state->inWords() }}@if($state->latest) <span class="text-body-secondary">({{ $state->latest->place }}, {{ $state->latest->shown_on->format('M j, Y') }})</span>@endif</li>
+                    <li class="mb-1"><strong>{{ say("methods.skills.{$state->skill->key}.label") }}</strong>: {{ $state->inWords() }}@if($state->latest) <span class="text-body-secondary">({{ $state->latest->place }}, {{ words()->formats->day($state->latest->shown_on) }})</span>@endif</li>
                 @endforeach
             </ul>
             @can('train', $dog)
-                <details @if($errors->hasAny(['skill', 'state', 'shown_in', 'shown_on', 'skill_note'])) open @endif><summary>Record what was shown</summary>
+                <details @if($errors->hasAny(['skill', 'state', 'shown_in', 'shown_on', 'skill_note'])) open @endif><summary>{{ say('dogs.show.record_what_was_shown') }}</summary>
                     <form method="post" action="{{ route('skills.store', $dog) }}" class="mt-2">
                         @csrf
-                        <x-choice name="skill" label="Foundation" :options="collect($foundations)->map(fn ($state) => $state->skill->label.': '.$state->skill->readyWhen)" />
+                        <x-choice name="skill" :label="say('dogs.show.foundation')" :options="collect($foundations)->map(fn ($state) => say('dogs.show.skill_ready', ['skill' => say('methods.skills.'.$state->skill->key.'.label'), 'ready' => say('methods.skills.'.$state->skill->key.'.ready')]))" />
                         <div class="row">
-                            <div class="col-sm-6"><x-choice name="state" label="It is" :options="App\Http\Controllers\SkillController::STATES" /></div>
-                            <div class="col-sm-6"><x-field name="shown_on" label="Shown on" type="date" :value="now()->format('Y-m-d')" required /></div>
+                            <div class="col-sm-6"><x-choice name="state" :label="say('dogs.show.it_is')" :options="options('skill_state', App\Http\Controllers\SkillController::STATES)" /></div>
+                            <div class="col-sm-6"><x-field name="shown_on" :label="say('dogs.show.shown_on')" type="date" :value="now()->format('Y-m-d')" required /></div>
                         </div>
-                        <x-field name="shown_in" label="Where" hint="A skill of the kitchen is not one of the street." maxlength="120" required />
-                        <button class="btn btn-primary">Record it</button>
+                        <x-field name="shown_in" :label="say('dogs.show.where')" :hint="say('dogs.show.a_skill_of_the_kitchen_is')" maxlength="120" required />
+                        <button class="btn btn-primary">{{ say('dogs.show.record_it') }}</button>
                     </form>
                 </details>
             @endcan
         </section>
         <section class="col-lg-6" id="items" aria-labelledby="items-head">
-            <h2 id="items-head">What it wears, and tools</h2>
+            <h2 id="items-head">{{ say('dogs.show.what_it_wears_and_tools') }}</h2>
             @forelse($items as $one)
-                <p class="mb-1"><a href="{{ route('items.show', $one) }}">{{ $one->name }}</a> <span class="text-body-secondary">({{ $one->kind->label() }}{{ $one->fit_checked_on ? ', fit looked at '.$one->fit_checked_on->format('M j') : '' }})</span></p>
+                <p class="mb-1"><a href="{{ route('items.show', $one) }}">{{ $one->name }}</a> <span class="text-body-secondary">({{ words()->label($one->kind) }}@if($one->fit_checked_on), {{ say('dogs.show.fit_looked', ['day' => words()->formats->day($one->fit_checked_on)]) }}@endif)</span></p>
             @empty
-                <p>Nothing yet. A muzzle, a harness, a grinder: each has its own ladders for on, worn and off.</p>
+                <p>{{ say('dogs.show.nothing_yet_a_muzzle_a_harness') }}</p>
             @endforelse
             @can('plan', $dog)
-                <details @if($errors->hasAny(['item_name', 'item_kind'])) open @endif><summary>Add an item</summary>
+                <details @if($errors->hasAny(['item_name', 'item_kind'])) open @endif><summary>{{ say('dogs.show.add_an_item') }}</summary>
                     <form method="post" action="{{ route('items.store', $dog) }}" class="mt-2">
                         @csrf
-                        <x-field name="item_name" label="Name" hint="Such as “tan basket muzzle”." maxlength="60" required />
-                        <x-choice name="item_kind" label="It is" :options="collect(Core\Wearing\ItemKind::cases())->mapWithKeys(fn ($kind) => [$kind->value => $kind->label()])" />
-                        <button class="btn btn-primary">Add the item</button>
+                        <x-field name="item_name" :label="say('dogs.show.name')" :hint="say('dogs.show.such_as_tan_basket_muzzle')" maxlength="60" required />
+                        <x-choice name="item_kind" :label="say('dogs.show.it_is')" :options="cases(Core\Wearing\ItemKind::cases())" />
+                        <button class="btn btn-primary">{{ say('dogs.show.add_the_item') }}</button>
                     </form>
                 </details>
             @endcan
         </section>
         <section class="col-lg-6" id="management" aria-labelledby="management-head">
-            <h2 id="management-head">Until training works</h2>
+            <h2 id="management-head">{{ say('dogs.show.until_training_works') }}</h2>
             @if($agreement)
-                <p class="mb-1">Agreed with {{ $agreement->agreed_with }} on {{ $agreement->agreed_on->format('F j, Y') }}:</p>
-                <ul>@foreach($agreement->items as $item)<li>{{ App\Http\Controllers\AgreementController::ITEMS[$item] ?? $item }}</li>@endforeach</ul>
+                <p class="mb-1">{{ say('dogs.show.agreed_with_on', ['agreed_with' => $agreement->agreed_with, 'agreed_on' => words()->formats->day($agreement->agreed_on)]) }}</p>
+                <ul>@foreach($agreement->items as $item)<li>{{ say("options.agreement.{$item}") }}</li>@endforeach</ul>
                 @if($agreement->note)<p>{{ $agreement->note }}</p>@endif
             @else
-                <p>Nothing agreed yet. Every rehearsal of the reaction makes it stronger.</p>
+                <p>{{ say('dogs.show.nothing_agreed_yet_every_rehearsal_of') }}</p>
             @endif
             @can('plan', $dog)
-                <details @if($errors->hasAny(['agreed_with', 'items', 'agreement_note'])) open @endif><summary>{{ $agreement ? 'Agree anew' : 'Agree on management' }}</summary>
+                <details @if($errors->hasAny(['agreed_with', 'items', 'agreement_note'])) open @endif><summary>{{ say('dogs.show.agreement_agree_anew_agree_on_management', ['agreement' => (bool) ($agreement)]) }}</summary>
                     <form method="post" action="{{ route('agreements.store', $dog) }}" class="mt-2">
                         @csrf
-                        <fieldset class="mb-3"><legend class="h6">What is done until then</legend>
-                            @foreach(App\Http\Controllers\AgreementController::ITEMS as $key => $words)
+                        <fieldset class="mb-3"><legend class="h6">{{ say('dogs.show.what_is_done_until_then') }}</legend>
+                            @foreach(options('agreement', App\Http\Controllers\AgreementController::ITEMS) as $key => $words)
                                 <div class="form-check"><input class="form-check-input" type="checkbox" name="items[]" value="{{ $key }}" id="m-{{ $key }}" @checked(in_array($key, old('items', $agreement->items ?? []), true))><label class="form-check-label" for="m-{{ $key }}">{{ $words }}</label></div>
                             @endforeach
                         </fieldset>
-                        <x-field name="agreed_with" label="Agreed with" :value="$agreement?->agreed_with" maxlength="120" required />
-                        <x-text name="agreement_note" label="Note" maxlength="500" />
-                        <button class="btn btn-primary">Agreed</button>
+                        <x-field name="agreed_with" :label="say('dogs.show.agreed_with')" :value="$agreement?->agreed_with" maxlength="120" required />
+                        <x-text name="agreement_note" :label="say('dogs.show.note')" maxlength="500" />
+                        <button class="btn btn-primary">{{ say('dogs.show.agreed') }}</button>
                     </form>
                 </details>
             @endcan
         </section>
         <section class="col-lg-6" aria-labelledby="intake-head">
-            <h2 id="intake-head">Intake</h2>
+            <h2 id="intake-head">{{ say('dogs.show.intake') }}</h2>
             @if($dog->intake)
                 <dl class="facts">
-                    @if($dog->intake->arrived_on)<dt>In this home since</dt><dd>{{ $dog->intake->arrived_on->format('F j, Y') }}@if($dog->intake->arrived_on->diffInDays(now()) < 28) <strong>(not settled yet: gentler start, shorter sessions)</strong>@endif</dd>@endif
-                    @if($dog->intake->since)<dt>Since</dt><dd>{{ $dog->intake->since }}@if($dog->intake->how_often), {{ $dog->intake->how_often }}@endif</dd>@endif
-                    <dt>The worst so far</dt><dd>{{ App\Http\Requests\IntakeRequest::WORST[$dog->intake->worst] ?? $dog->intake->worst }}@if($dog->intake->worst_facts): {{ $dog->intake->worst_facts }}@endif</dd>
-                    @if($dog->intake->vet_seen_on)<dt>Seen by a vet</dt><dd>{{ $dog->intake->vet_seen_on->format('F j, Y') }}</dd>@endif
-                    @if($dog->intake->medication)<dt>Medication</dt><dd>{{ $dog->intake->medication }}</dd>@endif
-                    @if($dog->intake->food_limits)<dt>Food</dt><dd>{{ $dog->intake->food_limits }}</dd>@endif
-                    @if($dog->intake->baseline)<dt>Its own normal</dt><dd>{{ $dog->intake->baseline }}</dd>@endif
+                    @if($dog->intake->arrived_on)<dt>{{ say('dogs.show.in_this_home_since') }}</dt><dd>{{ words()->formats->day($dog->intake->arrived_on) }}@if($dog->intake->arrived_on->diffInDays(now()) < 28) <strong>{{ say('dogs.show.not_settled_yet_gentler_start_shorter') }}</strong>@endif</dd>@endif
+                    @if($dog->intake->since)<dt>{{ say('dogs.show.since') }}</dt><dd>{{ $dog->intake->since }}@if($dog->intake->how_often), {{ $dog->intake->how_often }}@endif</dd>@endif
+                    <dt>{{ say('dogs.show.the_worst_so_far') }}</dt><dd>{{ $dog->intake->worst === null ? '' : say("options.worst.{$dog->intake->worst}") }}@if($dog->intake->worst_facts): {{ $dog->intake->worst_facts }}@endif</dd>
+                    @if($dog->intake->vet_seen_on)<dt>{{ say('dogs.show.seen_by_a_vet') }}</dt><dd>{{ words()->formats->day($dog->intake->vet_seen_on) }}</dd>@endif
+                    @if($dog->intake->medication)<dt>{{ say('dogs.show.medication') }}</dt><dd>{{ $dog->intake->medication }}</dd>@endif
+                    @if($dog->intake->food_limits)<dt>{{ say('dogs.show.food') }}</dt><dd>{{ $dog->intake->food_limits }}</dd>@endif
+                    @if($dog->intake->baseline)<dt>{{ say('dogs.show.its_own_normal') }}</dt><dd>{{ $dog->intake->baseline }}</dd>@endif
                 </dl>
             @else
-                <p>Not written yet.</p>
+                <p>{{ say('dogs.show.not_written_yet') }}</p>
             @endif
             @if($assessments->isNotEmpty())
-                <h3 class="h6 mt-3">Assessments</h3>
-                <ul>@foreach($assessments as $assessment)<li>@can('plan', $dog)<a href="{{ route('assessments.show', $assessment) }}">{{ $assessment->made_at->format('F j, Y') }}</a>@else{{ $assessment->made_at->format('F j, Y') }}@endcan: start at {{ $assessment->proposal['words'] ?? '' }}</li>@endforeach</ul>
+                <h3 class="h6 mt-3">{{ say('dogs.show.assessments') }}</h3>
+                <ul>@foreach($assessments as $assessment)<li>@can('plan', $dog)<a href="{{ route('assessments.show', $assessment) }}">{{ words()->formats->date($assessment->made_at) }}</a>@else{{ words()->formats->date($assessment->made_at) }}@endcan{{ say('dogs.show.start_at', ['proposal' => $assessment->proposal['words'] ?? '']) }}</li>@endforeach</ul>
             @endif
         </section>
     </div>
 
     @if($events->isNotEmpty())
-        <h2>Events</h2>
+        <h2>{{ say('dogs.show.events') }}</h2>
         <ul>
             @foreach($events as $event)
-                <li>{{ $event->occurred_at->setTimezone(auth()->user()->practice->time_zone)->format('F j, Y, H:i') }}: <strong>{{ App\Http\Controllers\EventController::KINDS[$event->kind] ?? $event->kind }}</strong>{{ $event->severity > 0 ? ", severity {$event->severity}" : '' }}@if($event->note), {{ $event->note }}@endif @isset($incidents[$event->id])<a href="{{ route('incidents.show', $incidents[$event->id]) }}">the facts</a>@endisset</li>
+                <li>{{ words()->formats->dateTime($event->occurred_at) }}: <strong>{{ say("options.event_kind.{$event->kind->value}") }}</strong>@if($event->severity > 0), {{ say("options.severity.{$event->severity}") }}@endif @if($event->note), {{ $event->note }}@endif @isset($incidents[$event->id])<a href="{{ route('incidents.show', $incidents[$event->id]) }}">{{ say('dogs.show.the_facts') }}</a>@endisset</li>
             @endforeach
         </ul>
     @endif
 
-    <h2>Sessions</h2>
+    <h2>{{ say('dogs.show.sessions') }}</h2>
     @if($sessions->isEmpty())
-        <p>None yet.</p>
+        <p>{{ say('dogs.show.none_yet') }}</p>
     @else
         <ul class="list-group">
             @foreach($sessions as $session)
                 <li class="list-group-item d-flex flex-wrap justify-content-between gap-2">
-                    <a href="{{ route($session->ended_at ? 'sessions.review' : 'sessions.show', $session) }}">{{ $session->started_at->setTimezone(auth()->user()->practice->time_zone)->format('F j, Y, H:i') }}</a>
+                    <a href="{{ route($session->ended_at ? 'sessions.review' : 'sessions.show', $session) }}">{{ words()->formats->dateTime($session->started_at) }}</a>
                     <span>{{ $session->plan->name }}</span>
-                    <span>{{ $session->trials_count }} trials{{ $session->ended_at ? '' : ', still open' }}</span>
+                    <span>{{ say('dogs.show.trials', ['trials_count' => $session->trials_count, 'ended_at' => (bool) ($session->ended_at)]) }}</span>
                 </li>
             @endforeach
         </ul>

@@ -1,19 +1,19 @@
 @use('App\Http\Controllers\EventController')
-<x-layout title="Log an upset">
-    <h1>Log an upset</h1>
-    <p>A fright, a dog round the corner, a groomer's visit: it loads the dog for the next day or three, and today's advice starts easier for it. A bite or an injury has <strong>facts</strong> of its own: choose the dog, then “An incident”.</p>
+<x-layout :title="say('events.event_create.log_an_upset')">
+    <h1>{{ say('events.event_create.log_an_upset') }}</h1>
+    <p>{{ say('events.event_create.a_fright_a_dog_round_the') }} <strong>{{ say('events.event_create.facts') }}</strong> {{ say('events.event_create.of_its_own_choose_the_dog') }}</p>
     <x-problems />
     <form method="post" action="{{ route('events.store') }}" class="col-lg-7">
         @csrf
         <input type="hidden" name="uuid" value="{{ old('uuid', $uuid) }}">
-        <x-choice name="dog_id" label="Dog" :options="$dogs" :value="$chosen" />
-        <x-choice name="event_kind" label="It was" :options="EventController::KINDS" />
-        <x-choice name="severity" label="How bad" :options="EventController::SEVERITY" value="1" hint="Half of it is gone after a day: a working guess." />
-        <x-choice name="ago" label="When" :options="EventController::AGO" value="0" />
-        <x-field name="event_note" label="Note" maxlength="500" />
-        <button class="btn btn-next">Log it</button>
+        <x-choice name="dog_id" :label="say('events.event_create.dog')" :options="$dogs" :value="$chosen" />
+        <x-choice name="event_kind" :label="say('events.event_create.it_was')" :options="options('event_kind', array_column(App\Upsets\EventKind::logged(), 'value'))" />
+        <x-choice name="severity" :label="say('events.event_create.how_bad')" :options="options('severity', EventController::SEVERITY)" value="1" :hint="say('events.event_create.half_of_it_is_gone_after')" />
+        <x-choice name="ago" :label="say('events.event_create.when')" :options="options('ago', EventController::AGO)" value="0" />
+        <x-field name="event_note" :label="say('events.event_create.note')" maxlength="500" />
+        <button class="btn btn-next">{{ say('events.event_create.log_it') }}</button>
     </form>
-    <h2>An incident</h2>
-    <p>Dog secured, wound washed, medical advice first. Then the facts:</p>
-    <ul>@foreach($dogs as $id => $name)<li><a href="{{ route('incidents.create', $id) }}">An incident with {{ $name }}</a></li>@endforeach</ul>
+    <h2>{{ say('events.event_create.an_incident') }}</h2>
+    <p>{{ say('events.event_create.dog_secured_wound_washed_medical_advice') }}</p>
+    <ul>@foreach($dogs as $id => $name)<li><a href="{{ route('incidents.create', $id) }}">{{ say('events.event_create.an_incident_with', ['name' => $name]) }}</a></li>@endforeach</ul>
 </x-layout>

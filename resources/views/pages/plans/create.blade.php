@@ -2,22 +2,22 @@
 @use('Core\Exposure\PlanKind')
 @use('Core\Measure\Distance')
 @php($isPresence = $kind === PlanKind::Presence)
-@php($measureUnit = $isPresence ? $unit->value : ($kind === PlanKind::Sound ? '% or dB(A)' : $measure->unit ?? ''))
+@php($measureUnit = $isPresence ? $unit->value : ($kind === PlanKind::Sound ? say('plans.create.unit_sound') : trim(words()->unit($measure))))
 @php($proposal = $assessment?->proposal)
 @php($startValue = $proposal === null ? null : ($isPresence ? round(Distance::fromMeters((float) $proposal['values']['distance'])->as($unit), 1) : null))
 @php($ladder = old('ladder', $proposal['template'] ?? null ? 'template' : (request('template') ? 'template' : ($isPresence || $kind === PlanKind::Sound ? 'ratio' : 'template'))))
-<x-layout title="New plan for {{ $dog->name }}">
+<x-layout :title="say('plans.create.new_plan_for', ['dog' => $dog->name])">
     <p class="mb-1"><a href="{{ route('dogs.show', $dog) }}">{{ $dog->name }}</a></p>
-    <h1>New plan for {{ $dog->name }}</h1>
+    <h1>{{ say('plans.create.new_plan_for', ['dog' => $dog->name]) }}</h1>
     @if($assessment)
-        <p class="alert alert-warning">From the assessment of {{ $assessment->made_at->format('F j') }}: start at {{ $proposal['words'] }}.</p>
+        <p class="alert alert-warning">{{ say('plans.create.from_the_assessment_of_start_at', ['made_at' => words()->formats->monthDay($assessment->made_at), 'proposal' => $proposalWords]) }}</p>
     @else
-        <nav class="mb-3 d-flex flex-wrap gap-2" aria-label="What the plan works on">
+        <nav class="mb-3 d-flex flex-wrap gap-2" aria-label="{{ say('plans.create.what_the_plan_works_on') }}">
             @foreach(PlanKind::cases() as $other)
-                <a class="btn {{ $other === $kind ? 'btn-primary' : 'btn-outline-primary' }}" href="{{ route('dogs.plans.create', [$dog, 'kind' => $other->value]) }}" @if($other === $kind) aria-current="page" @endif>{{ ucfirst($other->label()) }}</a>
+                <a class="btn {{ $other === $kind ? 'btn-primary' : 'btn-outline-primary' }}" href="{{ route('dogs.plans.create', [$dog, 'kind' => $other->value]) }}" @if($other === $kind) aria-current="page" @endif>{{ words()->capital(words()->label($other)) }}</a>
             @endforeach
         </nav>
-        <p>Not sure where to start? <a href="{{ route('assessments.create', [$dog, 'kind' => $kind->value]) }}">Assess first</a>: the engine proposes a start and says how sure it is.</p>
+        <p>{{ say('plans.create.not_sure_where_to_start') }} <a href="{{ route('assessments.create', [$dog, 'kind' => $kind->value]) }}">{{ say('plans.create.assess_first') }}</a>{{ say('plans.create.the_engine_proposes_a_start_and') }}</p>
     @endif
     <x-problems />
     <form method="post" action="{{ route('dogs.plans.store', $dog) }}">
@@ -26,102 +26,102 @@
         @if($assessment)<input type="hidden" name="assessment" value="{{ $assessment->id }}">@endif
         <div class="row g-4">
             <div class="col-lg-6">
-                <h2 class="mt-0">What and who</h2>
+                <h2 class="mt-0">{{ say('plans.create.what_and_who') }}</h2>
                 @if($triggers->isNotEmpty())
-                    <x-choice name="trigger_id" :label="$isPresence ? 'What it reacts to' : 'What it is about'" :options="$triggers->pluck('name', 'id')" :value="$assessed?->trigger_id" empty="something new (name it below)" />
+                    <x-choice name="trigger_id" :label="say($isPresence ? 'plans.create.about_trigger' : 'plans.create.about_thing')" :options="$triggers->pluck('name', 'id')" :value="$assessed?->trigger_id" :empty="say('plans.create.something_new_name_it_below')" />
                 @endif
-                <x-field name="trigger_name" label="{{ $triggers->isEmpty() ? ($isPresence ? 'What it reacts to' : 'What it is about') : 'Something new' }}" hint="One kind of thing: delivery carts, horse riders, the nail grinder." maxlength="120" />
-                <details class="mb-3"><summary>Traits that may matter</summary><div class="mt-2"><x-text name="traits" label="Traits" hint="One a line, for example “size: large” or “wheels: two”." /></div></details>
-                <x-choice name="person_id" label="Handler" :options="$people->pluck('name', 'id')" :value="$assessed->person_id ?? $people->firstWhere('user_id', auth()->id())?->id" hint="Progress belongs to a dog and a person." />
-                <x-choice name="place_id" label="Place" :value="$assessment?->place_id" :options="$places->mapWithKeys(fn ($place) => [$place->id => $place->name.($place->room_meters ? ', room for '.Distance::fromMeters($place->room_meters)->inWords($unit) : '')])" empty="not fixed, or a new one (name it below)" />
+                <x-field name="trigger_name" :label="say($triggers->isNotEmpty() ? 'plans.create.something_new' : ($isPresence ? 'plans.create.about_trigger' : 'plans.create.about_thing'))" :hint="say('plans.create.one_kind_of_thing_delivery_carts')" maxlength="120" />
+                <details class="mb-3"><summary>{{ say('plans.create.traits_that_may_matter') }}</summary><div class="mt-2"><x-text name="traits" :label="say('plans.create.traits')" :hint="say('plans.create.one_a_line_for_example_size')" /></div></details>
+                <x-choice name="person_id" :label="say('plans.create.handler')" :options="$people->pluck('name', 'id')" :value="$assessed->person_id ?? $people->firstWhere('user_id', auth()->id())?->id" :hint="say('plans.create.progress_belongs_to_a_dog_and')" />
+                <x-choice name="place_id" :label="say('plans.create.place')" :value="$assessment?->place_id" :options="$places->mapWithKeys(fn ($place) => [$place->id => $place->room_meters ? say('plans.create.room', ['place' => $place->name, 'distance' => words()->formats->meters($place->room_meters)]) : $place->name])" :empty="say('plans.create.not_fixed_or_a_new_one')" />
                 <div class="row">
-                    <div class="col-sm-7"><x-field name="place_name" label="New place" maxlength="120" /></div>
-                    @if($isPresence)<div class="col-sm-5"><x-field name="room" label="Room there" inputmode="decimal" :suffix="$unit->value" /></div>@endif
+                    <div class="col-sm-7"><x-field name="place_name" :label="say('plans.create.new_place')" maxlength="120" /></div>
+                    @if($isPresence)<div class="col-sm-5"><x-field name="room" :label="say('plans.create.room_there')" inputmode="decimal" :suffix="$unit->value" /></div>@endif
                 </div>
                 @if($kind === PlanKind::Contact)
                     <div class="row">
-                        <div class="col-sm-6"><x-choice name="item_id" label="Item" :options="$items->pluck('name', 'id')" :value="request('item')" empty="none" :hint="$items->isEmpty() ? 'Items are added on the dog\'s page.' : null" /></div>
-                        <div class="col-sm-6"><x-choice name="phase" label="Which part of it" :options="collect(App\Items\Phase::cases())->mapWithKeys(fn ($phase) => [$phase->value => $phase->label()])" :value="request('phase')" empty="not about an item" hint="Putting on, wearing and taking off are ladders of their own." /></div>
+                        <div class="col-sm-6"><x-choice name="item_id" :label="say('plans.create.item')" :options="$items->pluck('name', 'id')" :value="request('item')" :empty="say('plans.create.none')" :hint="$items->isEmpty() ? say('plans.create.gear_hint') : null" /></div>
+                        <div class="col-sm-6"><x-choice name="phase" :label="say('plans.create.which_part_of_it')" :options="cases(App\Items\Phase::cases())" :value="request('phase')" :empty="say('plans.create.not_about_an_item')" :hint="say('plans.create.putting_on_wearing_and_taking_off')" /></div>
                     </div>
                 @endif
-                <x-field name="goal_words" label="Goal, in words" hint="What should be possible in the end." maxlength="300" />
+                <x-field name="goal_words" :label="say('plans.create.goal_in_words')" :hint="say('plans.create.what_should_be_possible_in_the')" maxlength="300" />
 
-                <h2>Method</h2>
+                <h2>{{ say('plans.create.method') }}</h2>
                 <fieldset>
-                    <legend class="visually-hidden">Method</legend>
-                    <div class="form-check mb-1"><input class="form-check-input" type="radio" name="method" value="" id="me-own" @checked(old('method', $isPresence ? 'x' : '') === '' || old('method', 'x') === null)><label class="form-check-label" for="me-own">As the template says</label></div>
+                    <legend class="visually-hidden">{{ say('plans.create.method') }}</legend>
+                    <div class="form-check mb-1"><input class="form-check-input" type="radio" name="method" value="" id="me-own" @checked(old('method', $isPresence ? 'x' : '') === '' || old('method', 'x') === null)><label class="form-check-label" for="me-own">{{ say('plans.create.as_the_template_says') }}</label></div>
                     @foreach($methods as $method)
                         <div class="form-check mb-1">
                             <input class="form-check-input" type="radio" name="method" value="{{ $method->key }}" id="me-{{ $method->key }}" @checked(old('method', $isPresence ? 'notice_and_turn_back' : '') === $method->key)>
-                            <label class="form-check-label" for="me-{{ $method->key }}"><strong>{{ ucfirst($method->label) }}</strong> <span class="text-body-secondary">good for {{ $method->goodFor }}</span></label>
-                            <details><summary class="form-text">how it goes</summary><p class="mb-1">{{ $method->trial }}</p><p class="mb-1">It asks: {{ lcfirst($method->asksOf) }}</p><p class="mb-1">Move on: {{ lcfirst($method->advanceOn) }}</p><p class="mb-2">First: {{ collect($method->prerequisites)->pluck('label')->implode(', ') }}.</p></details>
+                            <label class="form-check-label" for="me-{{ $method->key }}"><strong>{{ words()->capital(say("methods.methods.{$method->key}.label")) }}</strong> <span class="text-body-secondary">{{ say('plans.create.good_for', ['good_for' => say("methods.methods.{$method->key}.good_for")]) }}</span></label>
+                            <details><summary class="form-text">{{ say('plans.create.how_it_goes') }}</summary><p class="mb-1">{{ say("methods.methods.{$method->key}.trial") }}</p><p class="mb-1">{{ say('plans.create.it_asks', ['asks_of' => say("methods.methods.{$method->key}.asks")]) }}</p><p class="mb-1">{{ say('plans.create.move_on', ['advance_on' => say("methods.methods.{$method->key}.advance")]) }}</p><p class="mb-2">{{ say('plans.create.first', ['pluck' => collect($method->prerequisites)->map(fn ($skill) => say("methods.skills.{$skill->key}.label"))->implode(', ')]) }}</p></details>
                         </div>
                     @endforeach
                 </fieldset>
-                <details class="mb-3"><summary>Why there are no corrections here</summary><p class="mt-2">{{ $refusal }}</p></details>
+                <details class="mb-3"><summary>{{ say('plans.create.why_there_are_no_corrections_here') }}</summary><p class="mt-2">{{ say('methods.refusal') }}</p></details>
             </div>
             <div class="col-lg-6">
-                <h2 class="mt-0">The ladder</h2>
+                <h2 class="mt-0">{{ say('plans.create.the_ladder') }}</h2>
                 <fieldset class="mb-3">
-                    <legend class="h6">From</legend>
+                    <legend class="h6">{{ say('plans.create.from') }}</legend>
                     @foreach($sources as $source)
-                        <div class="form-check"><input class="form-check-input" type="radio" name="ladder" value="{{ $source->value }}" id="la-{{ $source->value }}" @checked($ladder === $source->value)><label class="form-check-label" for="la-{{ $source->value }}">{{ ucfirst($source->label()) }}</label></div>
+                        <div class="form-check"><input class="form-check-input" type="radio" name="ladder" value="{{ $source->value }}" id="la-{{ $source->value }}" @checked($ladder === $source->value)><label class="form-check-label" for="la-{{ $source->value }}">{{ words()->capital(words()->label($source)) }}</label></div>
                     @endforeach
                 </fieldset>
-                <x-choice name="template" label="Template" :value="$proposal['template'] ?? request('template')" :options="collect($templates)->map(fn ($one) => $one->label)" empty="none" hint="Steps are put between where one would be too hard for this dog." />
-                <p class="form-text"><a href="{{ route('templates.index') }}">Look at the templates</a></p>
+                <x-choice name="template" :label="say('plans.create.template')" :value="$proposal['template'] ?? request('template')" :options="collect($templates)->map(fn ($one) => $one->label)" :empty="say('plans.create.none')" :hint="say('plans.create.steps_are_put_between_where_one')" />
+                <p class="form-text"><a href="{{ route('templates.index') }}">{{ say('plans.create.look_at_the_templates') }}</a></p>
                 @if($isPresence)
                     <div class="row">
-                        <div class="col-sm-6"><x-field name="reaction" label="Reacts at" inputmode="decimal" :suffix="$unit->value" :value="$assessed?->reference_stated ? round(Distance::fromMeters($assessed->reference_meters)->as($unit), 1) : null" hint="Where it has reacted. Stated once; the model counts from it." /></div>
-                        <div class="col-sm-6"><x-field name="fine_at" label="Known to be fine at" inputmode="decimal" :suffix="$unit->value" hint="Counts as one calm trial." /></div>
+                        <div class="col-sm-6"><x-field name="reaction" :label="say('plans.create.reacts_at')" inputmode="decimal" :suffix="$unit->value" :value="$assessed?->reference_stated ? round(Distance::fromMeters($assessed->reference_meters)->as($unit), 1) : null" :hint="say('plans.create.where_it_has_reacted_stated_once')" /></div>
+                        <div class="col-sm-6"><x-field name="fine_at" :label="say('plans.create.known_to_be_fine_at')" inputmode="decimal" :suffix="$unit->value" :hint="say('plans.create.counts_as_one_calm_trial')" /></div>
                     </div>
                 @endif
                 @if($kind === PlanKind::Sound)
-                    <x-choice name="recording" label="Recording" :options="collect(Core\Sound\Recording::cases())->mapWithKeys(fn ($recording) => [$recording->value => $recording->label()])" empty="none: only the real thing" hint="It can be tried, and measured, on the plan's sound page." />
-                    <p class="form-text">Where a meter was read at the dog's place, levels are told in dB(A); else only in percent of the player. Start and goal are typed the same way.</p>
+                    <x-choice name="recording" :label="say('plans.create.recording')" :options="cases(Core\Sound\Recording::cases())" :empty="say('plans.create.none_only_the_real_thing')" :hint="say('plans.create.it_can_be_tried_and_measured')" />
+                    <p class="form-text">{{ say('plans.create.where_a_meter_was_read_at') }}</p>
                     <div class="row">
-                        <div class="col-sm-6"><x-field name="read_percent" label="Played at" inputmode="decimal" suffix="% of the player" /></div>
-                        <div class="col-sm-6"><x-field name="read_level" label="The meter read" inputmode="decimal" suffix="dB(A)" /></div>
-                        <div class="col-sm-6"><x-field name="ceiling" label="Ceiling at the dog" inputmode="decimal" suffix="dB(A)" :value="Core\Sound\SoundLevel::USUAL_CEILING" hint="Never above 80. Common practice." /></div>
-                        <div class="col-sm-6"><x-field name="onset_seconds" label="A swelling sound rises for" inputmode="decimal" suffix="s" :value="Core\Sound\Player::ONSET_SECONDS" /></div>
+                        <div class="col-sm-6"><x-field name="read_percent" :label="say('plans.create.played_at')" inputmode="decimal" :suffix="say('plans.create.of_the_player')" /></div>
+                        <div class="col-sm-6"><x-field name="read_level" :label="say('plans.create.the_meter_read')" inputmode="decimal" :suffix="say('plans.create.db_a')" /></div>
+                        <div class="col-sm-6"><x-field name="ceiling" :label="say('plans.create.ceiling_at_the_dog')" inputmode="decimal" :suffix="say('plans.create.db_a')" :value="Core\Sound\SoundLevel::USUAL_CEILING" :hint="say('plans.create.never_above_80_common_practice')" /></div>
+                        <div class="col-sm-6"><x-field name="onset_seconds" :label="say('plans.create.a_swelling_sound_rises_for')" inputmode="decimal" suffix="s" :value="Core\Sound\Player::ONSET_SECONDS" /></div>
                     </div>
-                    <x-flag name="ceiling_confirmed" label="Above 70 dB(A) is meant, and was measured" />
+                    <x-flag name="ceiling_confirmed" :label="say('plans.create.above_70_db_a_is_meant')" />
                 @endif
                 <div class="row">
-                    <div class="col-sm-6"><x-field name="start" label="Start" inputmode="decimal" :suffix="$measureUnit" :value="$startValue" :required="$isPresence" :hint="$isPresence ? 'Too far costs a minute, too close costs a week.' : ucfirst($measure->label).'. Not needed with a template.'" /></div>
-                    <div class="col-sm-6"><x-field name="goal" label="Goal" inputmode="decimal" :suffix="$measureUnit" :required="$isPresence" :hint="$isPresence ? 'The steps between are equal ratios: equally hard.' : 'Harder than the start.'" /></div>
+                    <div class="col-sm-6"><x-field name="start" :label="say('plans.create.start')" inputmode="decimal" :suffix="$measureUnit" :value="$startValue" :required="$isPresence" :hint="$isPresence ? say('plans.create.too_far') : say('plans.create.not_needed', ['measure' => words()->capital(words()->dimension($catalog, $measure->key))])" /></div>
+                    <div class="col-sm-6"><x-field name="goal" :label="say('plans.create.goal')" inputmode="decimal" :suffix="$measureUnit" :required="$isPresence" :hint="say($isPresence ? 'plans.create.equal_ratios' : 'plans.create.harder_goal')" /></div>
                 </div>
                 <details class="mb-3" @if($isPresence || $errors->has('play.*')) open @endif>
-                    <summary>Dimensions in play</summary>
-                    <p class="form-text">What every step says besides. One thing at a time gets harder; a template brings its own.</p>
+                    <summary>{{ say('plans.create.dimensions_in_play') }}</summary>
+                    <p class="form-text">{{ say('plans.create.what_every_step_says_besides_one') }}</p>
                     <div class="row">
                         @foreach($measured as $dimension)
-                            <div class="col-sm-6"><x-field name="play[{{ $dimension->key }}]" :label="ucfirst($dimension->label)" inputmode="decimal" :suffix="$dimension->unit" hint="Empty: not in play." /></div>
+                            <div class="col-sm-6"><x-field name="play[{{ $dimension->key }}]" :label="words()->capital(words()->dimension($catalog, $dimension->key))" inputmode="decimal" :suffix="trim(words()->unit($dimension))" :hint="say('plans.create.empty_not_in_play')" /></div>
                         @endforeach
                         @foreach($ordered as $dimension)
-                            <div class="col-sm-6"><x-choice name="play[{{ $dimension->key }}]" :label="ucfirst($dimension->label)" :options="collect($dimension->values)->mapWithKeys(fn ($value) => [$value->key => $value->label])" empty="not in play" :value="$dimension->key === 'trigger_motion' ? 'standing' : null" /></div>
+                            <div class="col-sm-6"><x-choice name="play[{{ $dimension->key }}]" :label="words()->capital(words()->dimension($catalog, $dimension->key))" :options="words()->choices($catalog, $dimension->key)" :empty="say('plans.create.not_in_play')" :value="$dimension->key === 'trigger_motion' ? 'standing' : null" /></div>
                         @endforeach
                     </div>
                 </details>
-                <h2>Rules</h2>
+                <h2>{{ say('plans.create.rules') }}</h2>
                 <div class="row">
-                    <div class="col-sm-6"><x-field name="run_length" label="Successes in a row to move on" type="number" value="5" min="1" max="20" required /></div>
-                    <div class="col-sm-6"><x-field name="window" label="or so many of the last" type="number" min="2" max="12" hint="Empty: in a row." /></div>
-                    <div class="col-sm-6"><x-field name="sessions" label="in so many sessions" type="number" value="1" min="1" max="20" /></div>
-                    <div class="col-sm-6"><x-field name="days" label="over so many days" type="number" value="0" min="0" max="90" /></div>
-                    <div class="col-sm-6"><x-field name="most_advances" label="Steps onto new ground a session" type="number" value="4" min="1" max="5" required /></div>
-                    <div class="col-sm-6"><x-field name="set_minutes" label="Minutes a set" type="number" :value="$isPresence ? 4 : 3" min="1" max="30" required /></div>
-                    <div class="col-sm-6"><x-field name="session_minutes" label="Minutes a session" type="number" :value="$isPresence ? 30 : 10" min="3" max="90" required /></div>
-                    @if(! $isPresence)<div class="col-sm-6"><x-field name="easy_after" label="An easy one after so many good ones" type="number" :value="$kind === PlanKind::Contact ? 3 : 0" min="0" max="9" hint="Hard and easy alternate on purpose; 0: never." /></div>@endif
-                    <div class="col-sm-6"><x-field name="outings_a_week" label="Outings a week" type="number" value="3" min="0.5" max="21" step="0.5" /></div>
+                    <div class="col-sm-6"><x-field name="run_length" :label="say('plans.create.successes_in_a_row_to_move')" type="number" value="5" min="1" max="20" required /></div>
+                    <div class="col-sm-6"><x-field name="window" :label="say('plans.create.or_so_many_of_the_last')" type="number" min="2" max="12" :hint="say('plans.create.empty_in_a_row')" /></div>
+                    <div class="col-sm-6"><x-field name="sessions" :label="say('plans.create.in_so_many_sessions')" type="number" value="1" min="1" max="20" /></div>
+                    <div class="col-sm-6"><x-field name="days" :label="say('plans.create.over_so_many_days')" type="number" value="0" min="0" max="90" /></div>
+                    <div class="col-sm-6"><x-field name="most_advances" :label="say('plans.create.steps_onto_new_ground_a_session')" type="number" value="4" min="1" max="5" required /></div>
+                    <div class="col-sm-6"><x-field name="set_minutes" :label="say('plans.create.minutes_a_set')" type="number" :value="$isPresence ? 4 : 3" min="1" max="30" required /></div>
+                    <div class="col-sm-6"><x-field name="session_minutes" :label="say('plans.create.minutes_a_session')" type="number" :value="$isPresence ? 30 : 10" min="3" max="90" required /></div>
+                    @if(! $isPresence)<div class="col-sm-6"><x-field name="easy_after" :label="say('plans.create.an_easy_one_after_so_many')" type="number" :value="$kind === PlanKind::Contact ? 3 : 0" min="0" max="9" :hint="say('plans.create.hard_and_easy_alternate_on_purpose')" /></div>@endif
+                    <div class="col-sm-6"><x-field name="outings_a_week" :label="say('plans.create.outings_a_week')" type="number" value="3" min="0.5" max="21" step="0.5" /></div>
                 </div>
-                <x-choice name="caution" label="Accepted risk per trial" :options="['usual' => 'usual: 7 % strain, 1.4 % reaction', 'cautious' => 'cautious: 3 % strain, 0.5 % reaction']" :value="$dog->isCautious() ? 'cautious' : 'usual'" hint="Cautious with a bite history, hidden signs or children near. The product's own working limits." />
+                <x-choice name="caution" :label="say('plans.create.accepted_risk_per_trial')" :options="labels('plans.caps', ['usual', 'cautious'])" :value="$dog->isCautious() ? 'cautious' : 'usual'" :hint="say('plans.create.cautious_with_a_bite_history_hidden')" />
                 <details class="mb-3">
-                    <summary>Where practitioners differ</summary>
-                    <div class="mt-2">@foreach($choices as $choice)<x-choice name="choices[{{ $choice->key }}]" :label="$choice->label" :options="$choice->options" :value="$choice->default" :hint="'Default: '.$choice->options[$choice->default].'. '.$choice->why" />@endforeach</div>
+                    <summary>{{ say('plans.create.where_practitioners_differ') }}</summary>
+                    <div class="mt-2">@foreach($choices as $choice)<x-choice name="choices[{{ $choice->key }}]" :label="say('methods.choices.'.$choice->key.'.label')" :options="labels('methods.choices.'.$choice->key.'.options', $choice->options)" :value="$choice->default" :hint="say('plans.default', ['default' => say('methods.choices.'.$choice->key.'.options.'.$choice->default), 'why' => say('methods.choices.'.$choice->key.'.why')])" />@endforeach</div>
                 </details>
-                <x-field name="name" label="Name of the plan" maxlength="120" />
-                <button class="btn btn-next">Make the plan</button>
+                <x-field name="name" :label="say('plans.create.name_of_the_plan')" maxlength="120" />
+                <button class="btn btn-next">{{ say('plans.create.make_the_plan') }}</button>
             </div>
         </div>
     </form>

@@ -3,7 +3,6 @@
 @use('Core\Measure\Distance')
 @use('Core\Measure\Probability')
 <x-layout :title="$plan->name">
-    @php($unit = auth()->user()->distance_unit)
     @php($model = $plan->responseModel)
     @php($first = $situation->ladder->step(0))
     @php($steps = $situation->ladder->steps)
@@ -12,51 +11,51 @@
     @if($plan->goal)<p class="lead">{{ $plan->goal }}</p>@endif
     @if($plan->resting_reason)
         <div class="alert alert-danger" role="alert">
-            <p><strong>{{ $plan->resting_reason }}</strong></p>
+            <p><strong>{{ say('plans.show.resting', ['why' => $plan->resting_reason->value]) }}</strong></p>
             @can('update', $plan)
                 <form method="post" action="{{ route('plans.review', $plan) }}">
                     @csrf
                     <div class="form-check mb-2">
                         <input class="form-check-input" type="checkbox" id="checked" name="checked" value="1" required>
-                        <label class="form-check-label" for="checked">I have checked pain, kit, place and trigger, and what came before.</label>
+                        <label class="form-check-label" for="checked">{{ say('plans.show.i_have_checked_pain_kit_place') }}</label>
                     </div>
-                    <button class="btn btn-primary">Let the plan go on</button>
+                    <button class="btn btn-primary">{{ say('plans.show.let_the_plan_go_on') }}</button>
                 </form>
             @endcan
         </div>
     @endif
     @foreach($contradictions as $key => $found)
         <div class="alert alert-warning">
-            <strong>The trials contradict the order of {{ $situation->catalog->dimension($key)->label }}.</strong>
-            What should be harder went better (slope {{ number_format($found['slope'], 1) }}, {{ number_format(abs($found['slope'] / $found['standardError']), 1) }} standard errors below nothing).
-            @can('plan', $model->dog)<a href="{{ route('orders.edit', [$model->dog, $model->kind, $key]) }}">Give {{ $model->dog->name }} its own order</a>@endcan
+            <strong>{{ say('plans.show.the_trials_contradict_the_order_of', ['key' => words()->dimension($catalog, $key)]) }}</strong>
+            {{ say('plans.show.what_should_be_harder_went_better') }}
+            @can('plan', $model->dog)<a href="{{ route('orders.edit', [$model->dog, $model->kind, $key]) }}">{{ say('plans.show.give_its_own_order', ['dog' => $model->dog->name]) }}</a>@endcan
         </div>
     @endforeach
     <div class="row g-4">
         <div class="col-lg-7">
             <div class="d-flex flex-wrap justify-content-between align-items-center gap-2">
-                <h2 class="mt-0 mb-0">The ladder</h2>
-                @can('update', $plan)<span class="d-flex flex-wrap gap-2"><a class="btn btn-outline-primary" href="{{ route('ladders.edit', $plan) }}">Change the ladder</a><a class="btn btn-outline-primary" href="{{ route('ladders.edit', [$plan, 'replan' => 1]) }}">Lay it again from today</a></span>@endcan
+                <h2 class="mt-0 mb-0">{{ say('plans.show.the_ladder') }}</h2>
+                @can('update', $plan)<span class="d-flex flex-wrap gap-2"><a class="btn btn-outline-primary" href="{{ route('ladders.edit', $plan) }}">{{ say('plans.show.change_the_ladder') }}</a><a class="btn btn-outline-primary" href="{{ route('ladders.edit', [$plan, 'replan' => 1]) }}">{{ say('plans.show.lay_it_again_from_today') }}</a></span>@endcan
             </div>
-            <p>{{ count($steps) }} {{ count($steps) === 1 ? 'step' : 'steps' }}@if($model->kind === PlanKind::Presence && count($steps) > 1), from {{ $first->exposure->distance()?->inWords($unit) }} to {{ $situation->ladder->step(count($steps) - 1)->exposure->distance()?->inWords($unit) }}@endif, version {{ $plan->version }}. Height is load: how hard a step is for {{ $model->dog->name }}.@if($situation->unsaid !== []) On every step: {{ $first->exposure->inWords($situation->catalog, $unit, array_values(array_diff(array_keys($first->exposure->values), $situation->unsaid))) }}.@endif</p>
+            <p>{{ say('plans.show.count_step_steps', ['count' => count($steps)]) }}@if($model->kind === PlanKind::Presence && count($steps) > 1){{ say('plans.show.from_to', ['unit' => words()->formats->distanceOrNull($first->exposure->distance()), 'unit2' => words()->formats->distanceOrNull($situation->ladder->step(count($steps) - 1)->exposure->distance())]) }}@endif{{ say('plans.show.version_height_is_load_how_hard', ['version' => $plan->version, 'dog' => $model->dog->name]) }}@if($situation->unsaid !== []) {{ say('plans.show.on_every_step', ['unsaid' => words()->exposure($first->exposure, $catalog, array_values(array_diff(array_keys($first->exposure->values), $situation->unsaid)))]) }}@endif</p>
             @if($review)
-                @php($stair = Staircase::of($review, $situation, fn ($step) => $step->exposure->distance()?->inWords($unit)))
-                <x-staircase name="The ladder as a staircase" :loads="$stair['loads']" :labels="$stair['labels']" :beyond="$stair['beyond']" :held="$stair['held']" :risks="$stair['risks']" :limit="$stair['limit']" />
-                <p class="text-body-secondary">Gray: held. Hatched: beyond the limits before today's first trial.</p>
-                <div class="table-responsive" tabindex="0" role="region" aria-label="Steps of the ladder">
+                @php($stair = Staircase::of($review, $situation, fn ($step) => words()->formats->distanceOrNull($step->exposure->distance())))
+                <x-staircase :name="say('plans.show.staircase')" :loads="$stair['loads']" :labels="$stair['labels']" :beyond="$stair['beyond']" :held="$stair['held']" :risks="$stair['risks']" :limit="$stair['limit']" />
+                <p class="text-body-secondary">{{ say('plans.show.gray_held_hatched_beyond_the_limits') }}</p>
+                <div class="table-responsive" tabindex="0" role="region" aria-label="{{ say('plans.show.steps_of_the_ladder') }}">
                     <table class="table table-sm align-middle">
-                        <thead><tr><th scope="col">Step</th><th scope="col">Exposure</th><th scope="col">Load</th><th scope="col">Risk at most</th><th scope="col">Move on</th><th scope="col">Today</th></tr></thead>
+                        <thead><tr><th scope="col">{{ say('plans.show.step') }}</th><th scope="col">{{ say('plans.show.exposure') }}</th><th scope="col">{{ say('plans.show.load') }}</th><th scope="col">{{ say('plans.show.risk_at_most') }}</th><th scope="col">{{ say('plans.show.move_on') }}</th><th scope="col">{{ say('plans.show.today') }}</th></tr></thead>
                         <tbody>
                         @foreach($review->steps as $i => $step)
                             <tr>
                                 <th scope="row">{{ $i + 1 }}</th>
-                                <td class="exposure">@if($step->step->manner->instruction !== '')<strong>{{ $step->step->manner->instruction }}</strong><br>@endif{{ $situation->words($step->step->exposure) }}
-                                    @if($step->step->manner->instruction !== '' && ! $step->step->manner->isDoneLike($review->steps[$i - 1]->step->manner ?? null))<br><span class="text-body-secondary">{{ $step->step->manner->inWords() }}</span>@endif
+                                <td class="exposure">@if($step->step->manner->instruction !== '')<strong>{{ words()->instruction($step->step->manner) }}</strong><br>@endif{{ words()->exposure($step->step->exposure, $catalog, $situation->unsaid) }}
+                                    @if($step->step->manner->instruction !== '' && ! $step->step->manner->isDoneLike($review->steps[$i - 1]->step->manner ?? null))<br><span class="text-body-secondary">{{ words()->manner($step->step->manner) }}</span>@endif
                                 </td>
-                                <td>{{ number_format($step->load, 1) }}</td>
-                                <td class="text-nowrap">{{ Probability::inWords($step->today->strain()) }} strain<br>{{ Probability::inWords($step->today->reaction()) }} reaction</td>
-                                <td>{{ $step->step->criterion->inWords() }}</td>
-                                <td>@if($i <= $situation->history->heldStep)held, @endif{{ $situation->allows($step->step->exposure) ? 'within the limits' : 'beyond the limits' }}</td>
+                                <td>{{ words()->difficulty($step->load - $review->steps[0]->load) }}</td>
+                                <td class="text-nowrap">{{ say('plans.show.strain', ['strain' => words()->formats->chance($step->today->strain())]) }}<br>{{ say('plans.show.reaction', ['reaction' => words()->formats->chance($step->today->reaction())]) }}</td>
+                                <td>{{ words()->criterion($step->step->criterion) }}</td>
+                                <td>@if($i <= $situation->history->heldStep){{ say('plans.show.held') }} @endif{{ say('plans.show.exposure_within_the_limits_beyond_the', ['exposure' => (bool) ($situation->allows($step->step->exposure))]) }}</td>
                             </tr>
                         @endforeach
                         </tbody>
@@ -66,70 +65,70 @@
         </div>
         <div class="col-lg-5">
             <section class="card card-body mb-3" aria-labelledby="start-head">
-                <h2 class="mt-0" id="start-head">{{ $start->action->label() }}<x-where :level="$start->next" :unit="$unit" /></h2>
+                <h2 class="mt-0" id="start-head">{{ words()->label($start->action) }}<x-where :level="$start->next" /></h2>
                 <ul class="reasons mb-3">
-                    @foreach($start->reasons as $reason)<li>{{ $reason->sentence }}</li>@endforeach
+                    @foreach($start->reasons as $reason)<li>{{ words()->reason($reason, $catalog) }}</li>@endforeach
                 </ul>
                 @can('start', $plan)
-                    <a class="btn btn-next w-100" href="{{ route('sessions.create', $plan) }}">Start a session</a>
+                    <a class="btn btn-next w-100" href="{{ route('sessions.create', $plan) }}">{{ say('plans.show.start_a_session') }}</a>
                 @endcan
             </section>
-            <h2>In short</h2>
-            <p><a href="{{ route('limits.show', $plan) }}">What it has shown: limits over time, curves, what makes it hard</a></p>
+            <h2>{{ say('plans.show.in_short') }}</h2>
+            <p><a href="{{ route('limits.show', $plan) }}">{{ say('plans.show.what_it_has_shown_limits_over') }}</a></p>
             <dl class="facts">
-                <dt>Method</dt><dd>{{ $method->label }}. {{ $method->trial }}</dd>
-                <dt>{{ $model->kind === PlanKind::Presence ? 'Trigger' : 'About' }}</dt><dd>{{ $model->trigger->name }}</dd>
-                @if($plan->item)<dt>Item</dt><dd><a href="{{ route('items.show', $plan->item) }}">{{ $plan->item->name }}</a>, {{ $plan->phase?->label() }}</dd>@endif
-                <dt>Handler</dt><dd>{{ $model->person->name }}</dd>
-                <dt>Place</dt><dd>@if($plan->place)<a href="{{ route('sketches.edit', [$plan->place, 'plan' => $plan->id]) }}">{{ $plan->place->name }}, from above</a>@else not fixed @endif @if($plan->place?->room_meters), room for {{ Distance::fromMeters($plan->place->room_meters)->inWords($unit) }}@endif</dd>
-                @if($sound !== null)<dt>Sound</dt><dd>{{ $sound->recording?->label() ?? 'only the real thing' }}; {{ $sound->read_level === null ? 'not measured: told in percent of the player' : round($sound->read_level).' dB(A) at the dog at '.$sound->read_percent.' % of the player, ceiling '.round($sound->ceiling).' dB(A)' }}. @can('update', $plan)<a class="d-inline-block" href="{{ route('sounds.edit', $plan) }}">Try, measure, change it</a>@endcan</dd>@endif
-                <dt>Move on</dt><dd>{{ $first->criterion->inWords() }}@if($model->kind === PlanKind::Presence && $first->criterion->window === null) (unprompted returns)@endif, and today's risk within the limits</dd>
-                <dt>Limits</dt><dd>strain {{ Probability::inWords($plan->strain_limit) }}, reaction {{ Probability::inWords($plan->reaction_limit) }} a trial</dd>
-                <dt>A session</dt><dd>sets of {{ $plan->set_minutes }} min, {{ $plan->session_minutes }} min in all, at most {{ $plan->most_advances }} steps onto new ground{{ $plan->easy_after > 0 ? "; an easy one after {$plan->easy_after} good ones" : '' }}</dd>
-                @if(in_array($model->kind, [PlanKind::Contact, PlanKind::Presence], true))<dt>Covered</dt><dd><a href="{{ route('coverage.show', [$model->dog, 'kind' => $model->kind->value, 'trigger' => $model->kind === PlanKind::Contact ? $model->trigger_id : null]) }}">{{ $model->kind === PlanKind::Contact ? 'people, postures, sides, items, places' : 'people, places, variants, what it does' }}</a></dd>@endif
-                @if($model->kind === PlanKind::Presence)<dt>Limit now</dt><dd><x-limit :limit="$limit" :unit="$unit" /></dd>@endif
-                @foreach($choices as $choice)@if(isset($plan->choices[$choice->key]))<dt>{{ $choice->label }}</dt><dd>{{ $choice->options[$plan->choices[$choice->key]] ?? $choice->options[$choice->default] }}</dd>@endif @endforeach
+                <dt>{{ say('plans.show.method') }}</dt><dd>{{ words()->capital(say("methods.methods.{$method->key}.label")) }}. {{ say("methods.methods.{$method->key}.trial") }}</dd>
+                <dt>{{ say('plans.show.presence_trigger_about', ['presence' => (bool) ($model->kind === PlanKind::Presence)]) }}</dt><dd>{{ $model->trigger->name }}</dd>
+                @if($plan->item)<dt>{{ say('plans.show.item') }}</dt><dd><a href="{{ route('items.show', $plan->item) }}">{{ $plan->item->name }}</a>@if($plan->phase), {{ words()->label($plan->phase) }}@endif</dd>@endif
+                <dt>{{ say('plans.show.handler') }}</dt><dd>{{ $model->person->name }}</dd>
+                <dt>{{ say('plans.show.place') }}</dt><dd>@if($plan->place)<a href="{{ route('sketches.edit', [$plan->place, 'plan' => $plan->id]) }}">{{ say('plans.show.from_above', ['place' => $plan->place->name]) }}</a>@else {{ say('plans.show.not_fixed') }} @endif @if($plan->place?->room_meters){{ say('plans.show.room_for', ['unit' => words()->formats->distance(Distance::fromMeters($plan->place->room_meters))]) }}@endif</dd>
+                @if($sound !== null)<dt>{{ say('plans.show.sound') }}</dt><dd>{{ $sound->recording === null ? say('plans.show.only_real') : words()->label($sound->recording) }}; {{ say('plans.show.measured', ['isMeasured' => $sound->read_level !== null, 'level' => say('phrases.level', ['decibels' => words()->formats->number($sound->read_level ?? 0, 0)]), 'percent' => words()->formats->percent($sound->read_percent ?? 0, 2), 'ceiling' => say('phrases.level', ['decibels' => words()->formats->number($sound->ceiling, 0)])]) }}. @can('update', $plan)<a class="d-inline-block" href="{{ route('sounds.edit', $plan) }}">{{ say('plans.show.try_measure_change_it') }}</a>@endcan</dd>@endif
+                <dt>{{ say('plans.show.move_on') }}</dt><dd>{{ words()->criterion($first->criterion) }}@if($model->kind === PlanKind::Presence && $first->criterion->window === null) {{ say('plans.show.unprompted_returns') }}@endif{{ say('plans.show.and_today_s_risk_within_the') }}</dd>
+                <dt>{{ say('plans.show.limits') }}</dt><dd>{{ say('plans.show.strain_reaction_a_trial', ['strain_limit' => words()->formats->chance(Probability::of($plan->strain_limit)), 'reaction_limit' => words()->formats->chance(Probability::of($plan->reaction_limit))]) }}</dd>
+                <dt>{{ say('plans.show.a_session') }}</dt><dd>{{ say('plans.show.sets_of_min_min_in_all', ['set_minutes' => $plan->set_minutes, 'session_minutes' => $plan->session_minutes, 'most_advances' => $plan->most_advances, 'ones' => $plan->easy_after > 0 ? say('plans.show.easy_after', ['count' => $plan->easy_after]) : '']) }}</dd>
+                @if(in_array($model->kind, [PlanKind::Contact, PlanKind::Presence], true))<dt>{{ say('plans.show.covered') }}</dt><dd><a href="{{ route('coverage.show', [$model->dog, 'kind' => $model->kind->value, 'trigger' => $model->kind === PlanKind::Contact ? $model->trigger_id : null]) }}">{{ say('plans.show.contact_people_postures_sides_items_places', ['contact' => (bool) ($model->kind === PlanKind::Contact)]) }}</a></dd>@endif
+                @if($model->kind === PlanKind::Presence)<dt>{{ say('plans.show.limit_now') }}</dt><dd><x-limit :limit="$limit" /></dd>@endif
+                @foreach($choices as $choice)@if(isset($plan->choices[$choice->key]))<dt>{{ say("methods.choices.{$choice->key}.label") }}</dt><dd>{{ say("methods.choices.{$choice->key}.options.".(in_array($plan->choices[$choice->key], $choice->options, true) ? $plan->choices[$choice->key] : $choice->default)) }}</dd>@endif @endforeach
             </dl>
-            <h2>First</h2>
+            <h2>{{ say('plans.show.first') }}</h2>
             <ul class="list-unstyled">
                 @foreach($foundations as $key => $state)
-                    <li><strong>{{ $state->skill->label }}</strong>: {{ $state->inWords() }}@if($waiver = $waivers->firstWhere('skill', $key)) <span class="text-body-secondary">(begun without it: {{ $waiver->reason }}, {{ $waiver->user->name }})</span>@elseif(! $state->isReady) <span class="flag">not ready</span>@endif</li>
+                    <li><strong>{{ say("methods.skills.{$state->skill->key}.label") }}</strong>: {{ $state->inWords() }}@if($waiver = $waivers->firstWhere('skill', $key)) <span class="text-body-secondary">{{ say('plans.show.begun_without_it', ['reason' => $waiver->reason, 'waiver' => $waiver->user->name]) }}</span>@elseif(! $state->isReady) <span class="flag">{{ say('plans.show.not_ready') }}</span>@endif</li>
                 @endforeach
-                @if($foundations === [])<li>No foundation is asked for.</li>@endif
+                @if($foundations === [])<li>{{ say('plans.show.no_foundation_is_asked_for') }}</li>@endif
             </ul>
             @if($cautions !== [])
-                <details class="mb-3"><summary>Cautions for this plan ({{ count($cautions) }})</summary><ul class="mt-2">@foreach($cautions as $caution)<li><strong>{{ $caution->title }}.</strong> {{ $caution->text }}</li>@endforeach</ul></details>
+                <details class="mb-3"><summary>{{ say('plans.show.cautions_for_this_plan', ['count' => count($cautions)]) }}</summary><ul class="mt-2">@foreach($cautions as $caution)<li><strong>{{ $caution->title }}.</strong> {{ $caution->text }}</li>@endforeach</ul></details>
             @endif
             @can('update', $plan)
-                <h2>Another person</h2>
+                <h2>{{ say('plans.show.another_person') }}</h2>
                 @if($people->isNotEmpty())
-                    <details @if($errors->has('to_person')) open @endif><summary>Give this plan to a second person</summary>
+                    <details @if($errors->has('to_person')) open @endif><summary>{{ say('plans.show.give_this_plan_to_a_second') }}</summary>
                         <form method="post" action="{{ route('handovers.store', $plan) }}" class="mt-2">
                             @csrf
-                            <x-choice name="to_person" label="Person" :options="$people->pluck('name', 'id')" hint="They begin in the first third, with three successes a step on ground held before." />
-                            <x-flag name="disliked" label="The dog dislikes this person: begin with the item on the floor, at the first step" />
-                            <button class="btn btn-primary">Give it</button>
+                            <x-choice name="to_person" :label="say('plans.show.person')" :options="$people->pluck('name', 'id')" :hint="say('plans.show.they_begin_in_the_first_third')" />
+                            <x-flag name="disliked" :label="say('plans.show.the_dog_dislikes_this_person_begin')" />
+                            <button class="btn btn-primary">{{ say('plans.show.give_it') }}</button>
                         </form>
                     </details>
                 @endif
-                <details @if($errors->has('template_label')) open @endif><summary>Keep this ladder as a template</summary>
+                <details @if($errors->has('template_label')) open @endif><summary>{{ say('plans.show.keep_this_ladder_as_a_template') }}</summary>
                     <form method="post" action="{{ route('templates.store', $plan) }}" class="mt-2">
                         @csrf
-                        <x-field name="template_label" label="Name of the template" maxlength="120" required />
-                        <x-text name="template_about" label="What it is for" maxlength="600" />
-                        <button class="btn btn-primary">Keep it</button>
+                        <x-field name="template_label" :label="say('plans.show.name_of_the_template')" maxlength="120" required />
+                        <x-text name="template_about" :label="say('plans.show.what_it_is_for')" maxlength="600" />
+                        <button class="btn btn-primary">{{ say('plans.show.keep_it') }}</button>
                     </form>
                 </details>
             @endcan
-            <h2>Sessions</h2>
+            <h2>{{ say('plans.show.sessions') }}</h2>
             @if($sessions->isEmpty())
-                <p>None yet.</p>
+                <p>{{ say('plans.show.none_yet') }}</p>
             @else
                 <ul class="list-group mb-3">
                     @foreach($sessions as $session)
                         <li class="list-group-item d-flex justify-content-between gap-2">
-                            <a href="{{ route($session->ended_at ? 'sessions.review' : 'sessions.show', $session) }}">{{ $session->started_at->setTimezone(auth()->user()->practice->time_zone)->format('M j, H:i') }}</a>
-                            <span>{{ $session->trials_count }} trials{{ $session->ended_at ? '' : ', open' }}</span>
+                            <a href="{{ route($session->ended_at ? 'sessions.review' : 'sessions.show', $session) }}">{{ words()->formats->dateTime($session->started_at) }}</a>
+                            <span>{{ say('plans.show.trials', ['trials_count' => $session->trials_count, 'ended_at' => (bool) ($session->ended_at)]) }}</span>
                         </li>
                     @endforeach
                 </ul>
@@ -137,7 +136,7 @@
             @can('update', $plan)
                 <form method="post" action="{{ route('plans.destroy', $plan) }}">
                     @csrf @method('delete')
-                    <button class="btn btn-outline-secondary btn-sm">Put this plan away</button>
+                    <button class="btn btn-outline-secondary btn-sm">{{ say('plans.show.put_this_plan_away') }}</button>
                 </form>
             @endcan
         </div>

@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    'item_show' => [
+        'on_worn_off' => 'On, worn, off',
+        'three_ladders_each_walked_by_itself' => 'Three plans, each for itself. Taking off is the hard one for some.',
+        'step_of_held' => ', {person}: {row, plural, =0 {no step solid yet} other {solid through step # of {row2, number}}}',
+        'no_plan_yet' => 'no plan yet',
+        'make_one' => 'make one',
+        'for' => 'for {phase}',
+        'before_it_is_used_for_real' => 'Before it is used for real',
+        'a_list_to_think_with_it' => 'A list to think with: it certifies nothing.',
+        'is_met_met_missing' => '{is_met, select, yes {met} other {missing}}',
+        'worn' => 'Worn',
+        'short_fed_busy_never_alone_in' => 'Short, fed, busy; never alone in it; never in heat without room to pant.',
+        'without_it_moves_so' => 'Without it {dog} moves so: “{baseline}”',
+        'moved_less_freely_lately_check_the' => 'Moved less freely lately: check the fit before training on.',
+        'fit' => 'Fit',
+        'new_or_sudden_vet_first' => '. New or sudden: vet first.',
+        'min' => '{spent} min',
+        'log_a_wearing' => 'Log a wearing',
+        'minutes' => 'Minutes',
+        'with' => 'With',
+        'doing' => 'Doing',
+        'it_moved' => 'It moved',
+        'note' => 'Note',
+        'log_it' => 'Log it',
+        'wearing_log' => 'Wearing log',
+        'when' => 'When',
+        'moved' => 'Moved',
+        'measure' => 'Measure',
+        'looked_at_on' => 'Looked at on',
+        'what_it_showed' => 'What it showed',
+        'keep_the_look_at_the_fit' => 'Save',
+        'title' => '{item}: {dog}',
+        'missing' => '{missing, plural, =0 {Nothing on this list is missing.} other {# of {of, number} still missing.}}',
+        'looked' => '{hasLooked, select, yes {Looked at on {day}.} other {Not looked at yet.}}',
+        'should_show' => 'It should show: {shows}.',
+    ],
+];

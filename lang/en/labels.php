@@ -1,0 +1,93 @@
+<?php
+
+declare(strict_types=1);
+
+/* One short label for each case of an enumeration of the core, by its name and value. */
+return [
+    'action' => [
+        'start' => 'Start here',
+        'peek' => 'Peek',
+        'advance' => 'Move on',
+        'repeat' => 'Another one here',
+        'easy_win' => 'One easy win',
+        'easy_between' => 'Easy rep now',
+        'change_other' => 'Change something else',
+        'ease' => 'Make it easier',
+        'split' => 'Half a step on',
+        'break' => 'Break',
+        'end_well' => 'End well',
+        'not_here' => 'Not this today',
+        'stop' => 'Stop',
+        'refer' => 'Stop: needs a trainer’s OK',
+    ],
+    'area_state' => ['fine' => 'nothing special', 'sore' => 'sore: vet first', 'no_go' => 'no-go for now', 'missing' => 'not on this dog'],
+    'band' => [0 => 'easy', 1 => 'noticed', 2 => 'stretched', 3 => 'struggling', 4 => 'over'],
+    'cell_state' => ['untried' => 'untried', 'thin' => 'thin', 'hard' => 'too hard lately', 'done' => 'done'],
+    'distance_unit' => ['m' => 'meters', 'yd' => 'yards', 'ft' => 'feet'],
+    'dog_posture' => [
+        'free' => 'dog free to move', 'known_cue' => 'any cue it knows', 'station' => 'on its station, free to leave', 'held' => 'holds a position',
+    ],
+    'food_taken' => ['gently' => 'gently', 'hard' => 'hard, snatching', 'dropped' => 'dropped it', 'refused' => 'refused', 'not_offered' => 'none offered'],
+    'food_timing' => [
+        'before' => 'food first, as a lure', 'during' => 'food all the while', 'drawn_out' => 'food drawn out while it lasts', 'after_mark' => 'food after the mark',
+        'after_gone' => 'food once it is gone',
+    ],
+    'handled_by' => [
+        'handler' => 'the handler', 'liked_person' => 'a person the dog likes', 'second_person' => 'the second person', 'handler_and_helper' => 'handler and helper',
+        'stranger' => 'a stranger to the dog',
+    ],
+    'item_kind' => [
+        'muzzle' => 'basket muzzle', 'harness' => 'harness', 'collar' => 'collar', 'halter' => 'head halter', 'coat' => 'coat, boots or bandage', 'tool' => 'a tool for care',
+    ],
+    'movement' => [
+        'as_usual' => 'as without it', 'shorter' => 'shorter steps', 'hesitant' => 'hesitates, stops', 'paws' => 'paws or rubs at it', 'frozen' => 'freezes',
+    ],
+    'outcome' => [
+        'returned' => 'turned back by itself',
+        'watched' => 'watched calmly, did not turn back in the wait',
+        'prompted' => 'turned back when prompted',
+        'prompted_stiff' => 'turned back when prompted, stiff or staring long',
+        'refused_food' => 'would not eat, still turned back',
+        'not_returned' => 'did not turn back, even when prompted',
+        'left' => 'tried to leave',
+        'reacted_came' => 'reacted, came when called',
+        'reacted' => 'reacted',
+        'unnoticed' => 'did not notice',
+        'taken_away' => 'taken away in time',
+        'reached' => 'did what was asked',
+        'offered_more' => 'skipped ahead: offered more than asked',
+        'left_came_back' => 'left and came back by itself',
+        'left_early' => 'left early',
+        'refused_start' => 'declined: would not start',
+        'offered_else' => 'offered something else',
+        'searched_hand' => 'searched the hand for food',
+    ],
+    'outcome_short' => [
+        'returned' => 'Returned',
+        'watched' => 'Watched',
+        'prompted' => 'Prompted',
+        'not_returned' => 'No',
+        'reached' => 'Held',
+        'reached_contact' => 'Accepted',
+        'left_came_back' => 'Left, came back',
+        'left_early' => 'Left early',
+        'refused_start' => 'Declined',
+    ],
+    'phase' => ['on' => 'putting it on', 'worn' => 'wearing it', 'off' => 'taking it off', 'branch' => 'a side branch, such as round the neck only'],
+    'plan_kind' => ['presence' => 'something at a distance', 'contact' => 'hands, tools or something worn', 'sound' => 'a sound', 'duration' => 'a skill that is held'],
+    'recording' => [
+        'rumble' => 'rumble, as of thunder or a heavy cart far off', 'clipper' => 'clipper buzz', 'buckle' => 'buckle click', 'doorbell' => 'doorbell, two tones',
+        'crackle' => 'crackle, as of fireworks',
+    ],
+    'step_change' => ['kept' => 'as before', 'moved' => 'moved', 'edited' => 'changed in how it is done or when to move on', 'added' => 'new', 'removed' => 'taken out'],
+    'turn_latency' => ['under_1' => 'under 1 s', '1_2' => '1–2 s', '2_5' => '2–5 s', 'over_5' => 'over 5 s', 'never' => 'did not turn'],
+    'verdict' => ['good' => 'good', 'ask' => 'measure again', 'look' => 'look closely', 'change' => 'another size'],
+    'wearing_situation' => [
+        'still' => 'standing or lying, fed', 'cues' => 'easy cues', 'play' => 'play, target, rummaging', 'walk' => 'a quiet walk', 'outing' => 'a busy place',
+        'care' => 'vet or groomer',
+    ],
+    'session_kind' => ['ladder' => 'Steps of this plan', 'acclimatize' => 'Look around: a new place, looking and sniffing, no steps', 'drill' => 'Drill: a skill with nothing there'],
+    'ladder_plan' => ['ratio' => 'equal ratios from start to goal', 'template' => 'a step plan, fitted to this dog', 'hand' => 'by hand, from one first step'],
+    'sign_weight' => ['comfort' => 'at ease', 'neutral' => 'says little', 'small' => 'small', 'medium' => 'medium', 'strong' => 'strong', 'reaction' => 'reaction', 'tiredness' => 'tired'],
+    'pace' => ['stroll' => 'stroll', 'walk' => 'walk', 'jog' => 'jog', 'cycle' => 'bicycle', 'scooter' => 'scooter'],
+];

@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    'lengths' => [
+        'path' => 'Path, ahead',
+        'left' => 'Gap, left edge',
+        'right' => 'Gap, right edge',
+        'depth' => 'Gap, ahead',
+        'cover' => 'Cover, behind',
+        'exit' => 'Room to the side',
+    ],
+    'sketch' => [
+        'from_above' => '{place}, from above',
+        'for' => 'For',
+        'use_this_dog_s_limit' => 'Use this dog’s working distance',
+        'the_place_from_above_the_dog' => 'The place from above: the dog at the bottom, the path ahead',
+        'drag_the_path_the_edges_of' => 'Drag the path, the edges of the gap, the cover and the exit, or choose one and press the arrows; or type the numbers. The ring is the comfort line; its soft edge the range still open.',
+        'what_it_means' => 'What it means',
+        'straight_lines_and_steady_speeds_people' => 'Straight lines and steady speeds; people stop, dogs pull. Leave room.',
+        'it_moves_at' => 'It moves at',
+        'its_length' => 'Its length',
+        'a_person_with_a_dog_2' => 'A person with a dog: 2.5.',
+        'you_walk_at' => 'You walk at',
+        'the_dog_holds' => 'The dog holds',
+        'passes_an_hour' => 'Passes an hour',
+        'note' => 'Note',
+        'keep_the_sketch' => 'Save the map',
+        'title' => 'Map: {place}',
+        'counted' => 'counted: {passes, number} ({sessions, plural, one {# session} other {# sessions}})',
+        'pace' => '{pace} {speed}',
+    ],
+    'sketch_numbers' => [
+        'path' => 'Path',
+        'away_at_its_nearest' => '{path} away at its nearest',
+        'seen' => 'Seen',
+        'of_it_for' => '{visible} of it, for',
+        'gap_for_the_hold' => 'Gap for the hold',
+        'inside_the_limit' => 'Nearer than the comfort line',
+        'of_what_is_seen' => 'of what is seen',
+        'head_on_decide_at' => 'Head-on, decide at',
+        'to_turn_and_reach_cover_without' => ', to turn and reach cover without its coming nearer than the comfort line',
+        'step_aside_at' => 'Step aside at',
+        'at_the_latest_square_to_the' => '{aside_at} at the latest, square to the path; with the room there is it then comes as near as {aside_nearest}',
+        'limit' => 'Comfort line',
+        'choose_a_dog_s_plan_to' => 'choose a dog’s plan to see what lies inside its comfort line',
+        'seconds_hold' => '{isWithin, select, yes {within the hold of {hold}} other {{over} longer than the hold}}',
+        'widest' => '{isNone, select, yes {none: even a slit shows it for longer} other {at most {wide} wide there}}',
+    ],
+];

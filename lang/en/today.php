@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    'today' => [
+        'today' => 'Today',
+        'to_be_placed' => '{unplaced, plural, one {# trial is} other {# trials are}} unfiled',
+        'in_a_session' => ': file them in a session.',
+        'a_bite_of_is_on_record' => 'A bite of {time_zone} is on record without its facts.',
+        'write_them_down' => 'Write them down',
+        'a_session_with' => 'A session with',
+        'is_still_open' => '({trigger}) is still open.',
+        'go_on' => 'Go on',
+        'no_plan_yet_a_plan_needs' => 'No plan yet. A plan needs a dog, what it reacts to, and two distances: one where it is fine, one to reach.',
+        'choose_a_dog' => 'Choose a dog',
+        'with' => 'with {person}',
+        'no_session_for_days' => '(no session for {days} days)',
+        'no_session_yet' => 'no session yet',
+        'bite_history_cautious_limits' => 'bite history: extra careful cap',
+        'next_start_all_the_same_start' => '{next, select, yes {Start all the same} other {Start a session}}',
+        'with_2' => 'with {dog}: {plan}',
+        'last_session' => '{days, plural, =0 {last session today} =1 {last session yesterday} other {last session # days ago}}',
+    ],
+];

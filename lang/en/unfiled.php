@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    'tray' => [
+        'to_place' => 'Unfiled',
+        'trials_that_a_device_recorded_and' => 'Trials that a device recorded and whose session could not be found. Nothing logged is lost: choose the session each belongs to, or dismiss it.',
+        'nothing_waits_here' => 'Nothing waits here.',
+        'trial_received' => 'Trial received {received_at}',
+        'received' => 'Received {time_zone}.',
+        'session' => 'Session',
+        'place_it_here' => 'File it here',
+        'dismiss' => 'Dismiss',
+    ],
+    'fields' => [
+        'distance' => 'distance',
+        'outcome' => 'outcome',
+        'band' => 'band',
+        'note' => 'note',
+    ],
+];
