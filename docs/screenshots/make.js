@@ -27,7 +27,7 @@ async function intakeToPlan() {
     await page.getByLabel('The facts of it').fill('Growled at a drummer who stepped out of the row, May, nobody touched.');
     await page.getByLabel('How it stands, moves and looks').fill('Level, tail low and slow.');
     await take('intake');
-    await page.getByRole('button', { name: 'Keep the intake' }).click();
+    await page.getByRole('button', { name: 'Save' }).click();
     await page.getByRole('link', { name: 'Assess' }).click();
     await page.getByLabel(/^(What it is about|Something new)/).last().fill('Marching bands');
     await page.getByLabel('Has reacted at').fill('15');
