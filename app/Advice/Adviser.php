@@ -9,7 +9,6 @@ use App\Models\Session;
 use App\Trials\SessionState;
 use App\Trials\SessionTrials;
 use Core\Decision\Alternative;
-use Core\Decision\Reason;
 use Core\Decision\RuleBook;
 use Core\Decision\SessionSummary;
 use Core\Decision\Situation;
@@ -36,7 +35,7 @@ final readonly class Adviser
             'step_id' => $advice->next === null ? null : $this->plans->read($session->plan)->stepIds[$advice->next->step],
             'action' => $advice->action,
             'exposure' => $advice->next?->exposure->values,
-            'reasons' => array_map(static fn (Reason $reason): array => ['code' => $reason->code->value, 'facts' => Facts::toArray($reason->facts)], $advice->reasons),
+            'reasons' => array_map(Facts::ofReason(...), $advice->reasons),
             'alternatives' => array_map(static fn (Alternative $other): array => [
                 'dimension' => $other->change->dimension, 'choice' => $other->change->choice, 'logitsOff' => round($other->logitsOff, 2), 'helped' => $other->helped, 'step' => $other->level->step, 'exposure' => $other->level->exposure->values,
             ], $advice->alternatives),

@@ -11,7 +11,6 @@ use App\Models\Dog;
 use App\Models\ResponseModel;
 use App\Models\User;
 use App\Plans\LadderMaker;
-use Core\Decision\Reason;
 use Core\Exposure\Exposure;
 use Core\Exposure\PlanKind;
 use Core\Ladder\Ladder;
@@ -109,7 +108,7 @@ final readonly class AssessmentWriter
         return [
             'values' => $point->exposure->values, 'isWithin' => $point->isWithin, 'sure' => round($point->sure->value, 3),
             'limit' => $point->limit === null ? null : ['point' => $point->limit->point, 'hardest' => $point->limit->hardest, 'easiest' => $point->limit->easiest],
-            'reasons' => array_map(static fn (Reason $reason): array => ['code' => $reason->code->value, 'facts' => Facts::toArray($reason->facts)], $point->reasons),
+            'reasons' => array_map(Facts::ofReason(...), $point->reasons),
         ];
     }
 

@@ -64,7 +64,7 @@ final readonly class StateInWords
     {
         $exposure = Exposure::of($told['values'], $this->catalog);
         $words = $this->words->exposure($exposure, $this->catalog, $unsaid);
-        $instruction = $told['onTheWay'] ? $this->words->say('phrases.on_the_way', ['instruction' => $told['instruction']]) : $told['instruction'];
+        $instruction = $this->words->toward($told['instruction'], $told['onTheWay']);
         $distance = $exposure->distance();
 
         return [

@@ -33,6 +33,16 @@ final readonly class Facts
     }
 
     /**
+     * As it is stored; reason() reads it back.
+     *
+     * @return array{code: string, facts: array<string, mixed>}
+     */
+    public static function ofReason(Reason $reason): array
+    {
+        return ['code' => $reason->code->value, 'facts' => self::toArray($reason->facts)];
+    }
+
+    /**
      * @param  array<mixed>  $stored  {code, facts}
      * @return ?Reason null where the code is not known, or its facts are others: an older version said it
      */

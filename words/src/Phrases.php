@@ -196,7 +196,13 @@ final readonly class Phrases
     /** What to do at a step, in the words of whoever wrote it; empty where nobody did. */
     public function instruction(Manner $manner): string
     {
-        return $manner->isOnTheWay && $manner->instruction !== '' ? $this->say('phrases.on_the_way', ['instruction' => $manner->instruction]) : $manner->instruction;
+        return $this->toward($manner->instruction, $manner->isOnTheWay);
+    }
+
+    /** The same, of a step that is told by its parts. */
+    public function toward(string $instruction, bool $isOnTheWay): string
+    {
+        return $isOnTheWay && $instruction !== '' ? $this->say('phrases.on_the_way', ['instruction' => $instruction]) : $instruction;
     }
 
     /** How hard one thing is beyond another, in usual steps: "1.5". */
