@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 use App\Demo\DemoHistory;
 use App\Demo\SteppedClock;
-use App\Foundations\Readiness;
+use App\Dog\Readiness;
 use App\Models\Dog;
 use App\Models\Person;
 use App\Models\Plan;
 use App\Models\User;
-use App\Plans\LadderPlan;
-use App\Plans\PlanDraft;
-use App\Plans\PlanWriter;
+use App\Plan\CreatePlan;
+use App\Plan\LadderPlan;
+use App\Plan\PlanDraft;
 use Core\Exposure\PlanKind;
 use Core\Ladder\Criterion;
 use Core\Measure\Distance;
@@ -44,7 +44,7 @@ $person = Person::query()->where('user_id', $user->id)->firstOrFail();
 $make = static function (string $name) use ($app, $user, $person): Plan {
     $dog = Dog::query()->create(['practice_id' => $user->practice_id, 'name' => $name]);
 
-    return $app->make(PlanWriter::class)->write($dog, $user, new PlanDraft(
+    return $app->make(CreatePlan::class)->write($dog, $user, new PlanDraft(
         'Barges', PlanKind::Presence, null, 'Barges', $person->id, 'notice_and_turn_back', LadderPlan::EqualRatios, Criterion::run(5), RiskLimits::usual(),
         reaction: Distance::fromMeters(8.0), fineAt: Distance::fromMeters(32.0), start: 64.0, goal: 4.0, play: ['trigger_motion' => 'slow_walk'],
     ));

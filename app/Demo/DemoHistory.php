@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace App\Demo;
 
-use App\Advice\CoreCatalogs;
-use App\Advice\PlanReader;
+use App\Engine\CoreCatalogs;
+use App\Engine\PlanReader;
 use App\Models\AdviceGiven;
 use App\Models\Plan;
 use App\Models\Session;
 use App\Models\TrainingSet;
 use App\Models\User;
-use App\Trials\IncomingTrial;
-use App\Trials\TrialLogger;
+use App\Session\IncomingTrial;
+use App\Session\LogTrial;
 use Core\Decision\Action;
 use Core\Decision\Level;
 use Core\Exposure\Exposure;
@@ -29,9 +29,9 @@ use Random\Randomizer;
 /** Sessions of a simulated dog, worked as the advice says and written through the same code as real ones. */
 final readonly class DemoHistory
 {
-    private const MOST_TRIALS = 60;
+    private const MAX_TRIALS = 60;
 
-    public function __construct(private TrialLogger $logger, private SteppedClock $clock, private CoreCatalogs $catalogs, private PlanReader $plans)
+    public function __construct(private LogTrial $logger, private SteppedClock $clock, private CoreCatalogs $catalogs, private PlanReader $plans)
     {
     }
 
@@ -81,7 +81,7 @@ final readonly class DemoHistory
         ]);
         $set = TrainingSet::query()->create(['session_id' => $session->id, 'position' => 1, 'started_at' => $this->clock->now()]);
         $advice = $this->logger->advise($session, $user);
-        for ($n = 1; $n <= self::MOST_TRIALS && $advice->exposure !== null; $n++) {
+        for ($n = 1; $n <= self::MAX_TRIALS && $advice->exposure !== null; $n++) {
             if ($advice->action === Action::Break) {
                 $set->update(['ended_at' => $this->clock->now()]);
                 $this->clock->pass($isUnderTheHand ? 45.0 : 60.0 * $random->getInt(4, 6));

@@ -4,10 +4,9 @@ declare(strict_types=1);
 
 namespace App\Demo;
 
-use App\Assessments\AssessmentDraft;
-use App\Assessments\AssessmentWriter;
-use App\Assessments\Tried;
-use App\Items\Phase;
+use App\Assessment\AssessmentDraft;
+use App\Assessment\RecordAssessment;
+use App\Assessment\Tried;
 use App\Models\Dog;
 use App\Models\Item;
 use App\Models\Person;
@@ -15,10 +14,10 @@ use App\Models\Place;
 use App\Models\Practice;
 use App\Models\Role;
 use App\Models\User;
-use App\Plans\LadderPlan;
-use App\Plans\PlanDraft;
-use App\Plans\PlanWriter;
-use App\Plans\SoundDraft;
+use App\Plan\CreatePlan;
+use App\Plan\LadderPlan;
+use App\Plan\PlanDraft;
+use App\Plan\SoundDraft;
 use Core\Exposure\PlanKind;
 use Core\Ladder\Criterion;
 use Core\Measure\Distance;
@@ -26,13 +25,14 @@ use Core\Response\RiskLimits;
 use Core\Sign\Band;
 use Core\Sound\Recording;
 use Core\Wearing\ItemKind;
+use Core\Wearing\Phase;
 
 /** The invented practice that ships with the application: Saltmarsh Lane Behavior in Eelmouth, its people and dogs. */
 final readonly class DemoPractice
 {
     public const PASSWORD = 'marsh-samphire-42';
 
-    public function __construct(private PlanWriter $plans, private DemoHistory $history, private DemoIntakes $intakes, private AssessmentWriter $assessments, private DemoHandling $handling)
+    public function __construct(private CreatePlan $plans, private DemoHistory $history, private DemoIntakes $intakes, private RecordAssessment $assessments, private DemoHandling $handling)
     {
     }
 

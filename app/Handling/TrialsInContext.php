@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Handling;
 
+use App\Engine\Corrections;
 use App\Models\Dog;
 use App\Models\Trial;
-use App\Trials\Corrections;
 use Core\Coverage\TrialInContext;
 use Core\Exposure\PlanKind;
 use Core\Sign\Band;
@@ -17,7 +17,7 @@ use Core\Sign\OutcomeEffect;
 final readonly class TrialsInContext
 {
     /** Older ones say little of today. */
-    private const MOST = 4000;
+    private const MAX = 4000;
 
     /** Dimension of the catalog by factor. */
     private const FACTORS = ['contact' => ['area' => 'body_area', 'side' => 'side', 'contact' => 'contact', 'posture' => 'posture', 'place' => 'place'], 'presence' => ['motion' => 'trigger_motion']];
@@ -34,7 +34,7 @@ final readonly class TrialsInContext
             ->join('sessions', 'sessions.id', '=', 'trials.session_id')->join('plans', 'plans.id', '=', 'sessions.plan_id')
             ->join('response_models', 'response_models.id', '=', 'plans.response_model_id')->join('triggers', 'triggers.id', '=', 'response_models.trigger_id')->leftJoin('items', 'items.id', '=', 'plans.item_id')->leftJoin('places', 'places.id', '=', 'sessions.place_id')
             ->where('response_models.dog_id', $dog->id)->where('response_models.kind', $kind->value)->when($trigger !== null, static fn ($query) => $query->where('response_models.trigger_id', $trigger))
-            ->orderByDesc('trials.occurred_at')->orderByDesc('trials.id')->limit(self::MOST)
+            ->orderByDesc('trials.occurred_at')->orderByDesc('trials.id')->limit(self::MAX)
             ->selectRaw("trials.outcome, trials.band, trials.handler_error, trials.occurred_at, sessions.person_id AS person, COALESCE(items.name, triggers.name) AS item, places.name AS spot,
                 (SELECT GROUP_CONCAT(dimension, '=', choice SEPARATOR ';') FROM trial_exposures WHERE trial_id = trials.id AND part = 'real' AND dimension IN ('{$dimensions}')) AS exposure, ".Corrections::COLUMN)
             ->get();

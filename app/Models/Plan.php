@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\Items\Phase;
 use Carbon\CarbonImmutable;
 use Core\Decision\RestReason;
+use Core\Wearing\Phase;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -34,8 +34,8 @@ use Illuminate\Database\Eloquent\SoftDeletes;
  * @property ?array<string, string> $choices where practitioners differ
  * @property float $outings_a_week
  * @property int $version of its ladder
- * @property ?int $given_from plan of another person that this one goes on from
- * @property int $given_held step held there; −1 for none
+ * @property ?int $handed_over_from plan of another person that this one goes on from
+ * @property int $handed_over_held step held there; −1 for none
  * @property int $easy_after good repetitions before an easy one between; 0 for never
  * @property ?int $item_id
  * @property ?Phase $phase of the item
@@ -54,10 +54,10 @@ final class Plan extends Model
     protected $fillable = [
         'practice_id', 'response_model_id', 'place_id', 'created_by', 'name', 'method', 'strain_limit', 'reaction_limit',
         'most_advances', 'set_minutes', 'session_minutes', 'most_trials', 'resting_reason', 'reviewed_by',
-        'goal', 'template', 'choices', 'outings_a_week', 'version', 'given_from', 'given_held', 'easy_after', 'item_id', 'phase',
+        'goal', 'template', 'choices', 'outings_a_week', 'version', 'handed_over_from', 'handed_over_held', 'easy_after', 'item_id', 'phase',
     ];
 
-    protected $attributes = ['outings_a_week' => 3, 'version' => 1, 'given_held' => -1, 'easy_after' => 0];
+    protected $attributes = ['outings_a_week' => 3, 'version' => 1, 'handed_over_held' => -1, 'easy_after' => 0];
 
     protected $casts = ['phase' => Phase::class, 'choices' => 'array', 'resting_reason' => RestReason::class, 'outings_a_week' => 'float', 'strain_limit' => 'float', 'reaction_limit' => 'float'];
 

@@ -39,7 +39,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property-read Collection<int, TrainingSet> $sets
  * @property-read Collection<int, Trial> $trials
  * @property-read Collection<int, AdviceGiven> $advice
- * @property-read Collection<int, Moment> $moments
+ * @property-read Collection<int, SessionEvent> $events
  */
 final class Session extends Model
 {
@@ -88,10 +88,10 @@ final class Session extends Model
         return $this->hasMany(Trial::class)->orderBy('sequence')->orderBy('id');
     }
 
-    /** @return HasMany<Moment, $this> */
-    public function moments(): HasMany
+    /** @return HasMany<SessionEvent, $this> */
+    public function events(): HasMany
     {
-        return $this->hasMany(Moment::class)->orderBy('occurred_at')->orderBy('id');
+        return $this->hasMany(SessionEvent::class)->orderBy('occurred_at')->orderBy('id');
     }
 
     /** @return HasMany<AdviceGiven, $this> */

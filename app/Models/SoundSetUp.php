@@ -50,7 +50,7 @@ final class SoundSetUp extends Model
     /** Whether a level, as kept, is over the ceiling at the dog; nobody can tell before somebody has measured. */
     public function isOver(float $kept): bool
     {
-        return $this->scale()->isMeasured && $this->scale()->shown($kept) > $this->ceiling + self::ROUNDING;
+        return $this->scale()->isMeasured && $this->scale()->toDisplayed($kept) > $this->ceiling + self::ROUNDING;
     }
 
     public function player(): Player

@@ -4,15 +4,16 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
-use App\Advice\CoreCatalogs;
-use App\Advice\PlanReader;
-use App\Models\InSight;
+use App\Access\InSight;
+use App\Engine\CoreCatalogs;
+use App\Engine\PlanReader;
+use App\Library\TemplateRepository;
 use App\Models\User;
 use App\Support\SystemClock;
-use App\Templates\TemplateShelf;
 use Carbon\CarbonImmutable;
 use Core\Response\ModelPriors;
 use Illuminate\Support\Facades\Date;
+use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Facades\Route;
 use Illuminate\Support\Facades\View;
 use Illuminate\Support\ServiceProvider;
@@ -25,12 +26,13 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->singleton(CoreCatalogs::class, static fn (): CoreCatalogs => new CoreCatalogs(base_path('core/data')));
         $this->app->bind(ModelPriors::class, fn (): ModelPriors => $this->app->make(CoreCatalogs::class)->priors);
         $this->app->scoped(PlanReader::class);
-        $this->app->scoped(TemplateShelf::class);
+        $this->app->scoped(TemplateRepository::class);
         $this->app->bind(ClockInterface::class, SystemClock::class);
     }
 
     public function boot(): void
     {
+        Gate::guessPolicyNamesUsing(static fn (string $model): string => 'App\\Access\\'.class_basename($model).'Policy');
         Date::use(CarbonImmutable::class);
         // asked for only where somebody is signed in: what waits to be filed is shown where there is any
         View::composer('components.layout', static function (\Illuminate\View\View $view): void {

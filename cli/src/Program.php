@@ -14,7 +14,7 @@ final readonly class Program
 
     private const BAD_INPUT = 2;
 
-    private const MOST_BYTES = 64_000_000;
+    private const MAX_BYTES = 64_000_000;
 
     /** @param  array<string, Command>  $commands by name */
     private function __construct(private array $commands, private Schemas $schemas, private Phrases $phrases)
@@ -44,7 +44,7 @@ final readonly class Program
             return self::BAD_INPUT;
         }
         if (! $isLines) {
-            $answer = $this->answer($command, (string) stream_get_contents($in, self::MOST_BYTES));
+            $answer = $this->answer($command, (string) stream_get_contents($in, self::MAX_BYTES));
             fwrite($out, self::encode($answer, JSON_PRETTY_PRINT)."\n");
 
             return isset($answer['error']) ? self::BAD_INPUT : self::OK;

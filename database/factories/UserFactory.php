@@ -18,9 +18,9 @@ final class UserFactory extends Factory
     public function definition(): array
     {
         return [
-            'practice_id' => static fn (): int => Practice::query()->create(['name' => fake()->company(), 'town' => fake()->city()])->id,
-            'name' => fake()->name(),
-            'email' => fake()->unique()->safeEmail(),
+            'practice_id' => static fn (): int => Practice::query()->create(['name' => 'Reed Bank Training', 'town' => 'Heronsford Quay'])->id,
+            'name' => 'Merle Ashdown',
+            'email' => static fn (): string => 'user-'.bin2hex(random_bytes(6)).'@practice.example',
             'password' => 'correct horse battery',
             'role' => Role::Trainer,
             'distance_unit' => 'm',

@@ -311,7 +311,7 @@ return [
         'part_of' => 'It is part of {names}. Change that first.',
         'at' => 'At {pointer}: {problem}',
     ],
-    'tray' => [
+    'unfiled' => [
         'this_trial_holds_more_than_20' => 'This trial holds more than 20,000 characters. Shorten its note.',
         'its_session_could_not_be_found' => 'Its session could not be found.',
         'choose_the_session_that_this_trial' => 'Choose the session that this trial belongs to.',
@@ -375,7 +375,7 @@ return [
         'onset_seconds' => 'The onset must be 0.1 to 30 seconds.',
         'ceiling_numeric' => 'Give the ceiling as a number of dB(A).',
     ],
-    'moments' => [
+    'session_events' => [
         'taken' => 'Another device took over {count, plural, one {once} other {# times}}.',
         'stare' => 'Longest stare {time}.',
         'looked_back' => 'It looked back {count, plural, one {once} other {# times}}.',

@@ -3,7 +3,7 @@
 declare(strict_types=1);
 
 return [
-    'tray' => [
+    'unfiled' => [
         'to_place' => 'Unfiled',
         'trials_that_a_device_recorded_and' => 'Trials that a device recorded and whose session could not be found. Nothing logged is lost: choose the session each belongs to, or dismiss it.',
         'nothing_waits_here' => 'Nothing waits here.',

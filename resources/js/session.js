@@ -17,7 +17,7 @@ if (root instanceof HTMLElement) {
     const device = deviceId();
     Store.open().catch(() => new MemoryStore()).then((store) => {
         const screen = new Screen(root, { session, user, device, store });
-        screen.sender = new Sender(store, { user, device, entriesUrl: (of) => `/sessions/${of}/entries`, trayUrl: '/tray' }, {
+        screen.sender = new Sender(store, { user, device, entriesUrl: (of) => `/sessions/${of}/entries`, unfiledUrl: '/unfiled' }, {
             onReceipt: (of, receipt) => of === session && screen.received(receipt),
             onStatus: (status, waiting) => screen.network(status, waiting),
         });

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Handling\CoverageBoard;
-use App\Handling\HandlingBoard;
+use App\Handling\CoveragePage;
+use App\Handling\HandlingPage;
+use App\Handling\ItemPage;
 use App\Handling\TrialsInContext;
-use App\Items\ItemBoard;
 use App\Models\HandlerLimit;
 use App\Models\Item;
 use App\Models\Person;
@@ -17,12 +17,12 @@ use App\Models\Session;
 use App\Models\Trial;
 use App\Models\UnplacedTrial;
 use App\Models\WearingLogged;
-use App\Plans\LadderLimits;
-use App\Plans\LadderPlan;
-use App\Plans\PlanDraft;
-use App\Plans\PlanWriter;
-use App\Trials\ContactTimes;
-use App\Trials\TrialLogger;
+use App\Plan\CreatePlan;
+use App\Plan\LadderPlan;
+use App\Plan\LadderProblems;
+use App\Plan\PlanDraft;
+use App\Session\ContactTimes;
+use App\Session\LogTrial;
 use Core\Exposure\PlanKind;
 use Core\Ladder\Criterion;
 use Core\Response\RiskLimits;
@@ -35,10 +35,10 @@ use Tests\TestCase;
 /** Work under the hand: a session by offers, the handling map, items worn, who may handle, and what is covered. */
 #[CoversClass(ContactTimes::class)]
 #[CoversClass(TrialsInContext::class)]
-#[CoversClass(HandlingBoard::class)]
-#[CoversClass(CoverageBoard::class)]
-#[CoversClass(ItemBoard::class)]
-#[CoversClass(LadderLimits::class)]
+#[CoversClass(HandlingPage::class)]
+#[CoversClass(CoveragePage::class)]
+#[CoversClass(ItemPage::class)]
+#[CoversClass(LadderProblems::class)]
 final class ContactWorkTest extends TestCase
 {
     use RefreshDatabase;
@@ -99,9 +99,9 @@ final class ContactWorkTest extends TestCase
         foreach (range(1, 4) as $n) {
             $this->send($session, $this->entry('reached', 0, ['exposure' => ['side' => 'left']]));
         }
-        $board = fn (?int $person): ?string => collect(app(HandlingBoard::class)->of($this->world->dog, $person, [$session->person_id => 'Ada', 999 => 'Bo']))->firstWhere(fn ($area): bool => $area->id() === 'area-front_paw-left')->chosen->accepted ?? null;
+        $board = fn (?int $person): ?string => collect(app(HandlingPage::class)->of($this->world->dog, $person, [$session->person_id => 'Ada', 999 => 'Bo']))->firstWhere(fn ($area): bool => $area->id() === 'area-front_paw-left')->chosen->accepted ?? null;
         $way = (string) (Trial::query()->firstOrFail()->exposures->firstWhere(fn ($row): bool => $row->part === 'real' && $row->dimension === 'contact')->choice ?? '');
-        self::assertContains($way, HandlingBoard::WAYS);
+        self::assertContains($way, HandlingPage::WAYS);
         self::assertSame([$way, $way, null], [$board(null), $board($session->person_id), $board(999)]);
         $words = say("dimensions.contact.contact.values.{$way}");
         $this->get("/dogs/{$this->world->dog->id}/handling?person={$session->person_id}")->assertOk()->assertSee("left front paw: {$words} accepted", false)->assertSee('As a table');
@@ -184,7 +184,7 @@ final class ContactWorkTest extends TestCase
         $next = fn (Session $of): string => (string) ((Session::query()->findOrFail($of->id)->state ?? [])['advice']['action'] ?? '');
         self::assertSame('end_well', $next($theirs), 'three noes are enough');
         self::assertNotSame('end_well', $next($ours));
-        $coverage = app(CoverageBoard::class)->of($this->world->trainer, $this->world->dog, PlanKind::Contact, $plan->responseModel->trigger_id)['coverage'];
+        $coverage = app(CoveragePage::class)->of($this->world->trainer, $this->world->dog, PlanKind::Contact, $plan->responseModel->trigger_id)['coverage'];
         self::assertSame(['done', 'hard'], [$coverage->cell(['person' => (string) $plan->responseModel->person_id])->state->value, $coverage->cell(['person' => (string) $bo->id])->state->value]);
         $this->get("/dogs/{$this->world->dog->id}/coverage?trigger={$plan->responseModel->trigger_id}")->assertOk()->assertSee('Best next')->assertSee('too hard lately');
     }
@@ -224,7 +224,7 @@ final class ContactWorkTest extends TestCase
         foreach (range(1, 6) as $n) {
             $this->postJson("/sessions/{$session->id}/trials", [...$this->world->trial((string) Str::uuid()), 'sequence' => $n])->assertCreated();
         }
-        $told = app(CoverageBoard::class)->of($this->world->trainer, $this->world->dog, PlanKind::Presence, null);
+        $told = app(CoveragePage::class)->of($this->world->trainer, $this->world->dog, PlanKind::Presence, null);
 
         self::assertSame('done', $told['coverage']->cell(['person' => (string) $session->person_id, 'spot' => 'Field'])->state->value);
         self::assertSame(['motion', 'slow_walk'], [$told['next']?->changed, $told['next']->values['motion'] ?? null], 'one step up in what it does, all else as it was');
@@ -279,7 +279,7 @@ final class ContactWorkTest extends TestCase
     {
         $minutes = $template === 'basket-muzzle' ? 12 : 10;
 
-        return app(PlanWriter::class)->write($this->world->dog, $this->world->trainer, new PlanDraft(
+        return app(CreatePlan::class)->write($this->world->dog, $this->world->trainer, new PlanDraft(
             $about, PlanKind::Contact, null, $about, $this->world->session->person_id, 'opt_in_station', LadderPlan::Template, Criterion::share(4, 5), RiskLimits::usual(),
             template: $template, sessionMinutes: $minutes, easyAfter: 3, itemId: $item?->id,
         ));
@@ -289,7 +289,7 @@ final class ContactWorkTest extends TestCase
     {
         $session = Session::query()->create(['practice_id' => $plan->practice_id, 'plan_id' => $plan->id, 'person_id' => $plan->responseModel->person_id, 'user_id' => $this->world->trainer->id, 'started_at' => now()->subMinute()]);
         $session->sets()->create(['position' => 1, 'started_at' => now()->subMinute()]);
-        app(TrialLogger::class)->advise($session, $this->world->trainer);
+        app(LogTrial::class)->advise($session, $this->world->trainer);
 
         return $session;
     }

@@ -4,21 +4,21 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Http\Controllers\LiveController;
 use App\Models\AdviceGiven;
 use App\Models\Event;
-use App\Models\Moment;
+use App\Models\EventKind;
 use App\Models\Place;
 use App\Models\Role;
 use App\Models\SecondGrade;
 use App\Models\Session;
+use App\Models\SessionEvent;
+use App\Models\SessionEventKind;
 use App\Models\Trial;
 use App\Models\UnplacedTrial;
 use App\Models\User;
-use App\Trials\EntryDesk;
-use App\Trials\MomentKind;
-use App\Trials\SessionStart;
-use App\Upsets\EventKind;
+use App\Session\Http\LiveController;
+use App\Session\ReceiveEntry;
+use App\Session\StartSession;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\URL;
@@ -31,9 +31,9 @@ use Symfony\Component\HttpFoundation\Response;
 use Tests\TestCase;
 
 /** What devices queue: in order, exactly once, never lost, never another user's. */
-#[CoversClass(EntryDesk::class)]
+#[CoversClass(ReceiveEntry::class)]
 #[CoversClass(LiveController::class)]
-#[CoversClass(SessionStart::class)]
+#[CoversClass(StartSession::class)]
 final class EntriesTest extends TestCase
 {
     use RefreshDatabase;
@@ -53,7 +53,7 @@ final class EntriesTest extends TestCase
 
     public function test_every_entry_is_answered_by_a_receipt_that_names_it_and_a_second_sending_changes_nothing(): void
     {
-        $queue = [$this->trial(1), $this->trial(2), $this->entry('undo'), $this->trial(3, ['band' => 2, 'outcome' => 'prompted']), $this->entry('moment', ['moment' => 'trigger_seen'])];
+        $queue = [$this->trial(1), $this->trial(2), $this->entry('undo'), $this->trial(3, ['band' => 2, 'outcome' => 'prompted']), $this->entry('event', ['event' => 'trigger_seen'])];
         $first = $this->send($queue)->assertOk();
         self::assertSame(array_column($queue, 'uuid'), array_column($first->json('receipts'), 'uuid'));
         self::assertSame(array_fill(0, 5, 'kept'), array_column($first->json('receipts'), 'result'));
@@ -63,7 +63,7 @@ final class EntriesTest extends TestCase
         self::assertSame(3, Trial::query()->count());
         self::assertSame(2, $again->json('state.count'), 'one was undone');
         self::assertSame($first->json('state'), $again->json('state'));
-        self::assertSame(MomentKind::TriggerSeen, Moment::query()->sole()->kind);
+        self::assertSame(SessionEventKind::TriggerSeen, SessionEvent::query()->sole()->kind);
     }
 
     public function test_a_queue_cut_in_the_middle_and_sent_out_of_order_gives_the_same_session(): void
@@ -81,7 +81,7 @@ final class EntriesTest extends TestCase
     {
         $receipts = $this->send([$this->trial(1, ['distance' => -5]), $this->trial(2)])->assertOk()->json('receipts');
 
-        self::assertSame(['tray', 'kept'], array_column($receipts, 'result'));
+        self::assertSame(['unfiled', 'kept'], array_column($receipts, 'result'));
         self::assertStringContainsString('more than 0', $receipts[0]['message']);
         self::assertSame($receipts[0]['uuid'], UnplacedTrial::query()->sole()->uuid);
     }
@@ -105,7 +105,7 @@ final class EntriesTest extends TestCase
     {
         $this->send([$this->trial(1)]);
         $second = $this->send([$this->trial(2)], self::OTHER)->assertOk();
-        self::assertSame('tray', $second->json('receipts.0.result'));
+        self::assertSame('unfiled', $second->json('receipts.0.result'));
         self::assertSame(1, Trial::query()->count());
 
         self::assertSame(self::OTHER, $this->send([$this->entry('take')], self::OTHER)->json('state.device'));
@@ -120,9 +120,9 @@ final class EntriesTest extends TestCase
     {
         // both requests have read the session before either has written
         $seen = [Session::query()->sole(), Session::query()->sole()];
-        $desk = app(EntryDesk::class);
+        $desk = app(ReceiveEntry::class);
         self::assertSame('kept', $desk->take($seen[0], $this->world->trainer, $this->trial(1), self::DEVICE)['result']);
-        self::assertSame('tray', $desk->take($seen[1], $this->world->trainer, [...$this->trial(1), 'at' => now()->subSeconds(2)->getTimestampMs()], self::OTHER)['result']);
+        self::assertSame('unfiled', $desk->take($seen[1], $this->world->trainer, [...$this->trial(1), 'at' => now()->subSeconds(2)->getTimestampMs()], self::OTHER)['result']);
 
         self::assertSame(1, Trial::query()->count());
     }
@@ -153,7 +153,7 @@ final class EntriesTest extends TestCase
 
     public function test_leaving_in_time_is_an_interruption_and_never_a_reaction(): void
     {
-        $state = $this->send([$this->entry('moment', ['moment' => 'left']), $this->trial(1, ['outcome' => 'taken_away', 'band' => 2, 'interrupted' => true])])->json('state');
+        $state = $this->send([$this->entry('event', ['event' => 'left']), $this->trial(1, ['outcome' => 'taken_away', 'band' => 2, 'interrupted' => true])])->json('state');
 
         self::assertSame('taken_away', Trial::query()->sole()->outcome->value);
         self::assertNotSame('break', $state['advice']['action']);
@@ -163,8 +163,8 @@ final class EntriesTest extends TestCase
     public function test_what_else_happened_is_told_in_the_review_and_in_the_export(): void
     {
         $this->send([
-            $this->entry('moment', ['moment' => 'left']), $this->entry('moment', ['moment' => 'settled', 'data' => ['seconds' => 35, 'nested' => ['dropped']]]),
-            $this->entry('moment', ['moment' => 'trigger_seen']), $this->entry('moment', ['moment' => 'trigger_seen']), $this->entry('moment', ['moment' => 'stare', 'data' => ['ms' => 2400]]),
+            $this->entry('event', ['event' => 'left']), $this->entry('event', ['event' => 'settled', 'data' => ['seconds' => 35, 'nested' => ['dropped']]]),
+            $this->entry('event', ['event' => 'trigger_seen']), $this->entry('event', ['event' => 'trigger_seen']), $this->entry('event', ['event' => 'stare', 'data' => ['ms' => 2400]]),
         ]);
         $this->post("/sessions/{$this->world->session->id}/end", ['went' => 'hard', 'loved' => 'the tug rope']);
 
@@ -172,8 +172,8 @@ final class EntriesTest extends TestCase
             ->assertSee('Left once; it ate and did a cue after at most 35 sec. The trigger came 2 times. Longest stare 2.4 sec.')->assertSee('Hard for the dog.')->assertSee('Ended with the tug rope.');
         $json = json_decode((string) $this->get("/sessions/{$this->world->session->id}/export.json")->getContent(), true);
         self::assertIsArray($json);
-        self::assertSame(['left', 'settled', 'trigger_seen', 'trigger_seen', 'stare'], array_column($json['moments'], 'kind'));
-        self::assertSame(['seconds' => 35], $json['moments'][1]['data']);
+        self::assertSame(['left', 'settled', 'trigger_seen', 'trigger_seen', 'stare'], array_column($json['events'], 'kind'));
+        self::assertSame(['seconds' => 35], $json['events'][1]['data']);
     }
 
     public function test_a_device_gets_easier_steps_beforehand_and_none_is_harder(): void
@@ -232,13 +232,13 @@ final class EntriesTest extends TestCase
         for ($i = 1; $i <= 80; $i++) {
             $entry = $this->trial($i);
             foreach (range(1, $random->getInt(1, 3)) as $ignored) {
-                $field = ['at', 'sent_at', 'sequence', 'trial', 'moment', 'data', 'band', 'trial_uuid', 'kind'][$random->getInt(0, 8)];
-                $entry[$field] = $field === 'kind' ? EntryDesk::KINDS[$random->getInt(0, 5)] : $pick();
+                $field = ['at', 'sent_at', 'sequence', 'trial', 'event', 'data', 'band', 'trial_uuid', 'kind'][$random->getInt(0, 8)];
+                $entry[$field] = $field === 'kind' ? ReceiveEntry::KINDS[$random->getInt(0, 5)] : $pick();
                 if (is_array($entry['trial'])) {
                     $entry['trial'][['distance', 'outcome', 'band', 'signs', 'food', 'aim', 'exposure', 'note', 'latency_ms', 'stare_ms', 'food_gone'][$random->getInt(0, 10)]] = $pick();
                 }
             }
-            $good = $this->entry('moment', ['moment' => 'look_back']);
+            $good = $this->entry('event', ['event' => 'look_back']);
             $answer = $this->send([$entry, $good]);
 
             self::assertSame(200, $answer->getStatusCode(), (string) json_encode($entry));

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Advice\CoreCatalogs;
-use App\Advice\EvidenceJson;
-use App\Advice\EvidenceReader;
-use App\Advice\PlanReader;
-use App\Advice\SituationReader;
+use App\Engine\CoreCatalogs;
+use App\Engine\EvidenceJson;
+use App\Engine\EvidenceReader;
+use App\Engine\PlanReader;
+use App\Engine\SituationReader;
 use App\Models\Session;
-use App\Trials\TrialLogger;
+use App\Session\LogTrial;
 use Core\Exposure\Exposure;
 use Core\Exposure\LoadScale;
 use Core\Exposure\PlanKind;
@@ -87,7 +87,7 @@ final class EvidenceTest extends TestCase
         $before = $stamp();
 
         self::assertSame($before, $stamp());
-        app(TrialLogger::class)->advise($this->world->session, $trainer);
+        app(LogTrial::class)->advise($this->world->session, $trainer);
         self::assertNotSame($before, $stamp());
     }
 }

@@ -4,16 +4,16 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Advice\CoreCatalogs;
-use App\Help\HelpBook;
-use App\Help\HelpEntry;
-use App\Http\Controllers\HelpController;
+use App\Engine\CoreCatalogs;
+use App\Library\HelpEntry;
+use App\Library\HelpPage;
+use App\Library\Http\HelpController;
 use Core\Decision\ReasonCode;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use PHPUnit\Framework\Attributes\CoversClass;
 use Tests\TestCase;
 
-#[CoversClass(HelpBook::class)]
+#[CoversClass(HelpPage::class)]
 #[CoversClass(HelpEntry::class)]
 #[CoversClass(HelpController::class)]
 final class HelpTest extends TestCase
@@ -32,7 +32,7 @@ final class HelpTest extends TestCase
             array_push($codes, ...array_map(static fn (string $key): string => "{$what}:{$key}", array_keys($entries)));
         }
         array_push($codes, ...array_map(static fn (ReasonCode $code): string => $code->value, ReasonCode::cases()));
-        $covered = array_merge(...array_map(static fn (HelpEntry $entry): array => $entry->covers, app(HelpBook::class)->entries));
+        $covered = array_merge(...array_map(static fn (HelpEntry $entry): array => $entry->covers, app(HelpPage::class)->entries));
         $codes = array_unique($codes);
         sort($codes);
         sort($covered);

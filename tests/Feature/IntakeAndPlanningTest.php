@@ -4,16 +4,17 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Advice\PlanReader;
-use App\Advice\SituationReader;
-use App\Foundations\CautionBook;
-use App\Foundations\Readiness;
-use App\Foundations\SkillState;
-use App\Http\Controllers\AssessmentController;
-use App\Http\Controllers\IntakeController;
-use App\Http\Controllers\LadderController;
-use App\Http\Controllers\OrderController;
-use App\Http\Controllers\TemplateController;
+use App\Assessment\Http\AssessmentController;
+use App\Dog\Http\IntakeController;
+use App\Dog\Http\OrderController;
+use App\Dog\Readiness;
+use App\Dog\SkillState;
+use App\Engine\PlanReader;
+use App\Engine\SituationReader;
+use App\Library\CautionRepository;
+use App\Library\Http\TemplateController;
+use App\Library\TemplateFile;
+use App\Library\TemplateFromPlan;
 use App\Models\Assessment;
 use App\Models\CautionRead;
 use App\Models\DimensionOrder;
@@ -27,12 +28,11 @@ use App\Models\SkillShowing;
 use App\Models\Trial;
 use App\Models\User;
 use App\Models\Waiver;
-use App\Plans\LadderDesk;
-use App\Plans\LadderEdit;
-use App\Plans\PlanGiver;
-use App\Plans\PlanReviser;
-use App\Templates\TemplateFile;
-use App\Templates\TemplateFromPlan;
+use App\Plan\HandOverPlan;
+use App\Plan\Http\LadderController;
+use App\Plan\LadderEdit;
+use App\Plan\LadderEditor;
+use App\Plan\RevisePlan;
 use Core\Decision\Situation;
 use Core\Exposure\Exposure;
 use Core\Ladder\Ladder;
@@ -47,16 +47,16 @@ use Tests\TestCase;
 #[CoversClass(IntakeController::class)]
 #[CoversClass(AssessmentController::class)]
 #[CoversClass(LadderController::class)]
-#[CoversClass(LadderDesk::class)]
-#[CoversClass(PlanReviser::class)]
-#[CoversClass(PlanGiver::class)]
+#[CoversClass(LadderEditor::class)]
+#[CoversClass(RevisePlan::class)]
+#[CoversClass(HandOverPlan::class)]
 #[CoversClass(OrderController::class)]
 #[CoversClass(TemplateController::class)]
 #[CoversClass(TemplateFile::class)]
 #[CoversClass(TemplateFromPlan::class)]
 #[CoversClass(Readiness::class)]
 #[CoversClass(SkillState::class)]
-#[CoversClass(CautionBook::class)]
+#[CoversClass(CautionRepository::class)]
 final class IntakeAndPlanningTest extends TestCase
 {
     use RefreshDatabase;
@@ -268,15 +268,15 @@ final class IntakeAndPlanningTest extends TestCase
 
         $this->post($handover, ['to_person' => $this->world->plan->responseModel->person_id])->assertSessionHasErrors('to_person');
         $this->post($handover, ['to_person' => $second->id])->assertSessionHasNoErrors();
-        $copy = Plan::query()->where('given_from', $this->world->plan->id)->sole();
-        self::assertSame($top, $copy->given_held);
+        $copy = Plan::query()->where('handed_over_from', $this->world->plan->id)->sole();
+        self::assertSame($top, $copy->handed_over_held);
         self::assertNotSame($this->world->plan->response_model_id, $copy->response_model_id, 'progress belongs to a dog and a person');
         $this->get("/plans/{$copy->id}")->assertOk()->assertSee('Merryn');
 
         $copy->delete();
         $third = Person::query()->create(['practice_id' => $this->world->practice->id, 'name' => 'Denzil']);
         $this->post($handover, ['to_person' => $third->id, 'disliked' => '1']);
-        self::assertSame(-1, Plan::query()->latest('id')->firstOrFail()->given_held);
+        self::assertSame(-1, Plan::query()->latest('id')->firstOrFail()->handed_over_held);
     }
 
     public function test_a_dogs_own_order_is_used_in_all_its_plans(): void

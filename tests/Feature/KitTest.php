@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Http\Controllers\CareCardController;
-use App\Http\Controllers\KitController;
-use App\Kit\CareCard;
-use App\Kit\KitCheck;
+use App\Dog\CareCard;
+use App\Dog\Http\CareCardController;
+use App\Dog\Http\KitController;
+use App\Dog\KitCheck;
 use App\Models\Dog;
 use App\Models\Person;
 use Illuminate\Foundation\Testing\RefreshDatabase;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Http\Controllers\LimitsController;
-use App\Limits\LimitsBoard;
+use App\Plan\Http\LimitsController;
+use App\Plan\LimitsPage;
 use App\View\Components\LearnedCurve;
 use App\View\Components\LimitTrend;
 use App\View\Components\Measured;
@@ -17,7 +17,7 @@ use PHPUnit\Framework\Attributes\CoversClass;
 use Tests\TestCase;
 
 /** What the limits page tells: from real trials, nothing from none. */
-#[CoversClass(LimitsBoard::class)]
+#[CoversClass(LimitsPage::class)]
 #[CoversClass(LimitsController::class)]
 #[CoversClass(LimitTrend::class)]
 #[CoversClass(LearnedCurve::class)]

@@ -12,13 +12,13 @@ use App\Models\ResponseModel;
 use App\Models\Trigger;
 use App\Models\TriggerTrait;
 use App\Models\User;
-use App\Plans\PlanWriter;
+use App\Plan\CreatePlan;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use PHPUnit\Framework\Attributes\CoversClass;
 use PHPUnit\Framework\Attributes\TestWith;
 use Tests\TestCase;
 
-#[CoversClass(PlanWriter::class)]
+#[CoversClass(CreatePlan::class)]
 final class PlanTest extends TestCase
 {
     use RefreshDatabase;

@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Advice\PlanReader;
+use App\Engine\PlanReader;
+use App\Incident\RecordIncident;
+use App\Library\TemplateFile;
+use App\Library\TemplateFromPlan;
 use App\Models\Assessment;
 use App\Models\Dog;
 use App\Models\HandlerLimit;
@@ -14,9 +17,6 @@ use App\Models\Place;
 use App\Models\Role;
 use App\Models\UnplacedTrial;
 use App\Models\User;
-use App\Templates\TemplateFile;
-use App\Templates\TemplateFromPlan;
-use App\Upsets\IncidentWriter;
 use Core\Ladder\LadderData;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Support\Facades\Auth;
@@ -119,10 +119,10 @@ final class RouteAccessTest extends TestCase
         'POST sessions/{session}/end' => [302, 302, 403, 302, 404, 404, 302],
         'GET sessions/{session}/review' => [200, 200, 200, 200, 404, 404, 302],
         'GET sessions/{session}/export.{format}' => [200, 200, 200, 200, 404, 404, 302],
-        'GET tray' => [200, 200, 200, 200, 200, 200, 302],
-        'POST tray' => [202, 202, 202, 202, 202, 202, 302],
-        'POST tray/{unplaced}/place' => [302, 302, 404, 404, 404, 404, 302],
-        'DELETE tray/{unplaced}' => [302, 302, 404, 404, 404, 404, 302],
+        'GET unfiled' => [200, 200, 200, 200, 200, 200, 302],
+        'POST unfiled' => [202, 202, 202, 202, 202, 202, 302],
+        'POST unfiled/{unplaced}/place' => [302, 302, 404, 404, 404, 404, 302],
+        'DELETE unfiled/{unplaced}' => [302, 302, 404, 404, 404, 404, 302],
     ];
 
     /** What a request needs to get past validation, where that is asked for before or after the right to do it. */
@@ -170,7 +170,7 @@ final class RouteAccessTest extends TestCase
         ]);
         $item = Item::query()->create(['practice_id' => $world->practice->id, 'dog_id' => $world->dog->id, 'user_id' => $world->trainer->id, 'kind' => 'harness', 'name' => 'Blue harness']);
         $dog = $world->dog->id;
-        $pages = ['/', '/tray', '/dogs', "/dogs/{$dog}", "/dogs/{$dog}/handling", "/dogs/{$dog}/coverage", "/dogs/{$dog}/coverage?kind=presence", "/items/{$item->id}", "/plans/{$world->plan->id}", "/plans/{$world->plan->id}/sessions/create", '/events/create', "/places/{$world->session->place_id}/sketch"];
+        $pages = ['/', '/unfiled', '/dogs', "/dogs/{$dog}", "/dogs/{$dog}/handling", "/dogs/{$dog}/coverage", "/dogs/{$dog}/coverage?kind=presence", "/items/{$item->id}", "/plans/{$world->plan->id}", "/plans/{$world->plan->id}/sessions/create", '/events/create', "/places/{$world->session->place_id}/sketch"];
 
         $this->actingAs($world->trainer);
         $seen = implode('', array_map(fn (string $page): string => (string) $this->get($page)->assertOk()->getContent(), $pages));
@@ -201,7 +201,7 @@ final class RouteAccessTest extends TestCase
             'proposal' => ['isWithin' => true, 'values' => ['distance' => 40.0], 'unsaid' => [], 'reasons' => [], 'sure' => 0.0, 'limit' => null],
         ]);
         $item = Item::query()->create(['practice_id' => $world->practice->id, 'dog_id' => $world->dog->id, 'user_id' => $world->trainer->id, 'kind' => 'harness', 'name' => 'Blue harness']);
-        [$incident] = app(IncidentWriter::class)->write($world->dog, $world->trainer, ['uuid' => (string) Str::uuid(), 'occurred_at' => now()->toImmutable(), 'place' => 'lane', 'facts' => ['contact' => 'no'], 'before' => 'a cart', 'treatment' => null, 'told' => ['owner'], 'told_note' => null]);
+        [$incident] = app(RecordIncident::class)->write($world->dog, $world->trainer, ['uuid' => (string) Str::uuid(), 'occurred_at' => now()->toImmutable(), 'place' => 'lane', 'facts' => ['contact' => 'no'], 'before' => 'a cart', 'treatment' => null, 'told' => ['owner'], 'told_note' => null]);
         $limit = HandlerLimit::query()->create(['practice_id' => $world->practice->id, 'dog_id' => $world->dog->id, 'person_id' => $world->session->person_id, 'user_id' => $world->trainer->id, 'reason' => 'test']);
         app(TemplateFile::class)->keep([app(TemplateFromPlan::class)->make($world->plan, $world->trainer, 'Our own', 'As it was.')], $world->trainer);
         [$method, $uri] = explode(' ', $route);

@@ -4,10 +4,6 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Http\Controllers\BreakController;
-use App\Http\Controllers\SessionController;
-use App\Http\Controllers\SettingsController;
-use App\Http\Controllers\TodayController;
 use App\Models\Plan;
 use App\Models\Role;
 use App\Models\Session;
@@ -15,6 +11,10 @@ use App\Models\TrainingSet;
 use App\Models\Trial;
 use App\Models\UnplacedTrial;
 use App\Models\User;
+use App\Practice\Http\SettingsController;
+use App\Practice\Http\TodayController;
+use App\Session\Http\BreakController;
+use App\Session\Http\SessionController;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Support\Str;
 use PHPUnit\Framework\Attributes\CoversClass;
@@ -147,20 +147,20 @@ final class SessionFlowTest extends TestCase
 
     public function test_what_is_dismissed_from_the_tray_stays_on_record(): void
     {
-        $this->postJson('/tray', $this->world->trial((string) Str::uuid()));
+        $this->postJson('/unfiled', $this->world->trial((string) Str::uuid()));
         $unplaced = UnplacedTrial::query()->sole();
-        $this->delete("/tray/{$unplaced->id}")->assertRedirect('/tray');
+        $this->delete("/unfiled/{$unplaced->id}")->assertRedirect('/unfiled');
 
         self::assertNotNull($unplaced->refresh()->settled_at);
-        $this->get('/tray')->assertSee('Nothing waits here');
+        $this->get('/unfiled')->assertSee('Nothing waits here');
     }
 
     public function test_a_payload_in_the_tray_that_cannot_be_read_is_told_and_kept(): void
     {
-        $this->postJson('/tray', ['uuid' => (string) Str::uuid(), 'outcome' => 'flew'])->assertStatus(202);
+        $this->postJson('/unfiled', ['uuid' => (string) Str::uuid(), 'outcome' => 'flew'])->assertStatus(202);
         $unplaced = UnplacedTrial::query()->sole();
 
-        $this->from('/tray')->post("/tray/{$unplaced->id}/place", ['session_id' => $this->world->session->id])->assertRedirect('/tray')->assertSessionHasErrors('outcome');
+        $this->from('/unfiled')->post("/unfiled/{$unplaced->id}/place", ['session_id' => $this->world->session->id])->assertRedirect('/unfiled')->assertSessionHasErrors('outcome');
         self::assertNull($unplaced->refresh()->settled_at);
     }
 

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Http\Controllers\SettingsController;
-use App\Http\Requests\ReaderRequest;
 use App\Models\AdviceGiven;
 use App\Models\Role;
 use App\Models\Session;
 use App\Models\User;
-use App\Trials\StateInWords;
+use App\Practice\Http\ReaderRequest;
+use App\Practice\Http\SettingsController;
+use App\Session\StateInWords;
 use App\Words\AdviceInWords;
 use App\Words\Translator;
 use App\Words\WordsProvider;

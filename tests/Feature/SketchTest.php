@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Field\SketchBoard;
-use App\Http\Controllers\SketchController;
-use App\Http\Requests\SketchRequest;
 use App\Models\Sketch;
+use App\Place\Http\SketchController;
+use App\Place\Http\SketchRequest;
+use App\Place\SketchPage;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Support\Str;
 use PHPUnit\Framework\Attributes\CoversClass;
@@ -17,7 +17,7 @@ use Tests\TestCase;
 /** A place from above: its numbers come from the server, in the user's unit; what cannot be is told at its field. */
 #[CoversClass(SketchController::class)]
 #[CoversClass(SketchRequest::class)]
-#[CoversClass(SketchBoard::class)]
+#[CoversClass(SketchPage::class)]
 final class SketchTest extends TestCase
 {
     use RefreshDatabase;
@@ -69,7 +69,7 @@ final class SketchTest extends TestCase
         $session = $this->world->session;
         $session->update(['started_at' => now()->setTime(17, 0), 'ended_at' => now()->setTime(17, 30)]);
         foreach (range(1, 6) as $n) {
-            $session->moments()->create(['practice_id' => $session->practice_id, 'user_id' => $this->world->trainer->id, 'uuid' => (string) Str::uuid(), 'kind' => 'trigger_seen', 'occurred_at' => now()]);
+            $session->events()->create(['practice_id' => $session->practice_id, 'user_id' => $this->world->trainer->id, 'uuid' => (string) Str::uuid(), 'kind' => 'trigger_seen', 'occurred_at' => now()]);
         }
 
         $this->get("/places/{$session->place_id}/sketch")->assertSee('counted: 12 (1 session)');

@@ -4,18 +4,18 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Http\Controllers\MeterController;
-use App\Http\Controllers\MeterTokenController;
-use App\Http\Controllers\SoundSetUpController;
-use App\Http\Requests\MeterRequest;
-use App\Http\Requests\SoundFields;
-use App\Http\Requests\SoundSetUpRequest;
 use App\Models\Person;
 use App\Models\Plan;
 use App\Models\Session;
 use App\Models\SoundSetUp;
-use App\Sound\Heard;
-use App\Sound\Meter;
+use App\Plan\Http\SoundFields;
+use App\Plan\Http\SoundSetUpController;
+use App\Plan\Http\SoundSetUpRequest;
+use App\Session\Http\MeterController;
+use App\Session\Http\MeterRequest;
+use App\Session\Http\MeterTokenController;
+use App\Session\MeasuredExposure;
+use App\Session\Meter;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\URL;
@@ -32,7 +32,7 @@ use Tests\TestCase;
 #[CoversClass(MeterTokenController::class)]
 #[CoversClass(MeterRequest::class)]
 #[CoversClass(Meter::class)]
-#[CoversClass(Heard::class)]
+#[CoversClass(MeasuredExposure::class)]
 final class SoundTest extends TestCase
 {
     use RefreshDatabase;

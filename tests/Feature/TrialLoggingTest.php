@@ -10,10 +10,10 @@ use App\Models\Trial;
 use App\Models\TrialCorrection;
 use App\Models\UnplacedTrial;
 use App\Models\User;
-use App\Plans\LadderPlan;
-use App\Plans\PlanDraft;
-use App\Plans\PlanWriter;
-use App\Trials\TrialLogger;
+use App\Plan\CreatePlan;
+use App\Plan\LadderPlan;
+use App\Plan\PlanDraft;
+use App\Session\LogTrial;
 use Core\Exposure\PlanKind;
 use Core\Ladder\Criterion;
 use Core\Response\RiskLimits;
@@ -25,7 +25,7 @@ use PHPUnit\Framework\Attributes\TestWith;
 use Symfony\Component\HttpFoundation\Response;
 use Tests\TestCase;
 
-#[CoversClass(TrialLogger::class)]
+#[CoversClass(LogTrial::class)]
 final class TrialLoggingTest extends TestCase
 {
     use RefreshDatabase;
@@ -164,17 +164,17 @@ final class TrialLoggingTest extends TestCase
 
     public function test_what_cannot_be_placed_waits_in_the_tray_until_it_is(): void
     {
-        $this->get('/dogs')->assertDontSee(route('tray.index').'"', false);
+        $this->get('/dogs')->assertDontSee(route('unfiled.index').'"', false);
         $uuid = (string) Str::uuid();
-        $this->postJson('/tray', [...$this->world->trial($uuid), 'session' => 99999999])->assertStatus(202)->assertJson(['trial' => ['uuid' => $uuid]]);
-        $this->postJson('/tray', [...$this->world->trial($uuid), 'session' => 99999999])->assertStatus(202);
+        $this->postJson('/unfiled', [...$this->world->trial($uuid), 'session' => 99999999])->assertStatus(202)->assertJson(['trial' => ['uuid' => $uuid]]);
+        $this->postJson('/unfiled', [...$this->world->trial($uuid), 'session' => 99999999])->assertStatus(202);
         $unplaced = UnplacedTrial::query()->sole();
-        $this->get('/tray')->assertOk()->assertSee('could not be found');
+        $this->get('/unfiled')->assertOk()->assertSee('could not be found');
         $this->get('/')->assertSee('1 trial is unfiled')->assertSee('Unfiled (1)');
 
-        $this->post("/tray/{$unplaced->id}/place", ['session_id' => $this->world->session->id])->assertRedirect('/tray');
+        $this->post("/unfiled/{$unplaced->id}/place", ['session_id' => $this->world->session->id])->assertRedirect('/unfiled');
         self::assertSame($uuid, Trial::query()->sole()->uuid);
-        $this->get('/tray')->assertSee('Nothing waits here');
+        $this->get('/unfiled')->assertSee('Nothing waits here');
     }
 
     public function test_undo_and_edit_are_kept_beside_the_trial_and_change_what_counts(): void
@@ -196,7 +196,7 @@ final class TrialLoggingTest extends TestCase
     /** The list of outcomes once left out those of handling, and touching the band turned a "declined" into a success. */
     public function test_correcting_one_field_leaves_every_other_as_it_was(): void
     {
-        $plan = app(PlanWriter::class)->write($this->world->dog, $this->world->trainer, new PlanDraft(
+        $plan = app(CreatePlan::class)->write($this->world->dog, $this->world->trainer, new PlanDraft(
             'Nails', PlanKind::Contact, null, 'Nails', $this->world->session->person_id, 'opt_in_station', LadderPlan::Template, Criterion::share(4, 5), RiskLimits::usual(), template: 'nails',
         ));
         $session = Session::query()->create(['practice_id' => $plan->practice_id, 'plan_id' => $plan->id, 'person_id' => $plan->responseModel->person_id, 'user_id' => $this->world->trainer->id, 'started_at' => now()->subMinute()]);

@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Http\Controllers\EventController;
-use App\Http\Controllers\IncidentController;
+use App\Incident\CarryOverReader;
+use App\Incident\Http\EventController;
+use App\Incident\Http\IncidentController;
+use App\Incident\IncidentFacts;
+use App\Incident\RecordIncident;
 use App\Models\Event;
 use App\Models\Incident;
 use App\Models\Plan;
-use App\Upsets\IncidentFacts;
-use App\Upsets\IncidentWriter;
-use App\Upsets\Upsets;
 use Core\Decision\Advice;
 use Core\Decision\RestReason;
 use Illuminate\Foundation\Testing\RefreshDatabase;
@@ -21,8 +21,8 @@ use PHPUnit\Framework\Attributes\TestWith;
 use Tests\TestCase;
 
 /** What happens off plan: upsets that make today easier, and incidents that let plans rest. */
-#[CoversClass(Upsets::class)]
-#[CoversClass(IncidentWriter::class)]
+#[CoversClass(CarryOverReader::class)]
+#[CoversClass(RecordIncident::class)]
 #[CoversClass(IncidentFacts::class)]
 #[CoversClass(EventController::class)]
 #[CoversClass(IncidentController::class)]

@@ -12,9 +12,9 @@ use App\Models\Practice;
 use App\Models\Role;
 use App\Models\Session;
 use App\Models\User;
-use App\Plans\LadderPlan;
-use App\Plans\PlanDraft;
-use App\Plans\PlanWriter;
+use App\Plan\CreatePlan;
+use App\Plan\LadderPlan;
+use App\Plan\PlanDraft;
 use Core\Exposure\PlanKind;
 use Core\Ladder\Criterion;
 use Core\Measure\Distance;
@@ -35,7 +35,7 @@ final readonly class World
         $place = Place::query()->create(['practice_id' => $practice->id, 'name' => 'Field', 'room_meters' => 150]);
         $dog = Dog::query()->create(['practice_id' => $practice->id, 'name' => 'Moss']);
         $meters = Distance::fromMeters(...);
-        $plan = app(PlanWriter::class)->write($dog, $trainer, new PlanDraft(
+        $plan = app(CreatePlan::class)->write($dog, $trainer, new PlanDraft(
             'Kites', PlanKind::Presence, null, 'Kites', $person->id, 'notice_and_turn_back', LadderPlan::EqualRatios, Criterion::run(5), RiskLimits::usual(),
             traits: ['size' => 'large'], placeId: $place->id, reaction: $meters(8.0), fineAt: $meters(40.0), start: 80.0, goal: 5.0, play: ['trigger_motion' => 'standing'], mostAdvances: 3,
         ));
@@ -64,7 +64,7 @@ final readonly class World
             'place_id' => $plan->place_id, 'started_at' => now()->subMinute(),
         ]);
         $session->sets()->create(['position' => 1, 'started_at' => now()->subMinute()]);
-        app(\App\Trials\TrialLogger::class)->advise($session, $trainer);
+        app(\App\Session\LogTrial::class)->advise($session, $trainer);
 
         return $session;
     }

@@ -39,7 +39,7 @@ final readonly class Formats
 
     public function meters(float $meters): string
     {
-        return $meters > 0.0 && $meters <= Distance::MOST_METERS ? $this->distance(Distance::fromMeters($meters)) : $this->pattern($meters / $this->reader->units->distance->meters(), 'unit/'.self::unit($this->reader->units->distance).' unit-width-short .#');
+        return $meters > 0.0 && $meters <= Distance::MAX_METERS ? $this->distance(Distance::fromMeters($meters)) : $this->pattern($meters / $this->reader->units->distance->meters(), 'unit/'.self::unit($this->reader->units->distance).' unit-width-short .#');
     }
 
     /** A gap or a measure of the body: "20 cm", "8 in". */

@@ -120,7 +120,7 @@ final readonly class Phrases
     public function level(Dimension $dimension, float $kept): string
     {
         $levels = $dimension->levels();
-        $shown = $levels->shown($kept);
+        $shown = $levels->toDisplayed($kept);
 
         return $levels->isMeasured
             ? $this->say('phrases.level', ['decibels' => $this->formats->number($shown, 0)])

@@ -19,7 +19,7 @@ final readonly class Units
     }
 
     /** The unit in which a measure kept in this one is typed and read: "in" for "cm" where the reader uses inches. */
-    public function shown(string $metric): string
+    public function toDisplayed(string $metric): string
     {
         return $this->isImperial ? self::IMPERIAL[$metric][0] ?? $metric : $metric;
     }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Problems;
 
-use App\Trials\UuidTaken;
+use App\Session\UuidTaken;
 use Core\Exception\CoreException;
 use Illuminate\Http\Request;
 use Illuminate\Support\ViewErrorBag;

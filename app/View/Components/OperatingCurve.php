@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\View\Components;
 
-use App\Plans\RuleWorth;
+use App\Plan\RuleWorth;
 use Core\Chart\LinearScale;
 use Core\Chart\PathData;
 use Illuminate\Contracts\View\View;

@@ -22,9 +22,9 @@ final class Staircase extends Component
     private const FLOOR = 205.0;
 
     /** Risk is drawn in logits, between these chances. */
-    private const LEAST_RISK = 0.001;
+    private const MIN_RISK = 0.001;
 
-    private const MOST_RISK = 0.6;
+    private const MAX_RISK = 0.6;
 
     /**
      * @param  non-empty-list<float>  $loads  in logits
@@ -68,8 +68,8 @@ final class Staircase extends Component
         $count = count($this->loads);
         $x = new LinearScale(0.0, (float) $count, 8.0, self::WIDTH - 8.0);
         $y = new LinearScale(min($this->loads) - 0.5, max($this->loads), self::FLOOR, 26.0);
-        $risk = new LinearScale(Logistic::logit(self::LEAST_RISK), Logistic::logit(self::MOST_RISK), 330.0, 245.0);
-        $place = static fn (float $chance): float => $risk->map(Logistic::logit(max(self::LEAST_RISK, min(self::MOST_RISK, $chance))));
+        $risk = new LinearScale(Logistic::logit(self::MIN_RISK), Logistic::logit(self::MAX_RISK), 330.0, 245.0);
+        $place = static fn (float $chance): float => $risk->map(Logistic::logit(max(self::MIN_RISK, min(self::MAX_RISK, $chance))));
         $every = (int) ceil($count / 12);
         $treads = [];
         foreach ($this->loads as $i => $load) {

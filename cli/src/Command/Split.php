@@ -15,7 +15,7 @@ use Core\Response\DogModel;
 final readonly class Split implements Command
 {
     /** Logits under which a step between makes no sense. */
-    private const LEAST = 0.1;
+    private const MIN = 0.1;
 
     public function __construct(private SituationDocument $situations)
     {
@@ -39,7 +39,7 @@ final readonly class Split implements Command
     /** @return list<Exposure> easiest first */
     private static function halves(Refiner $refiner, DogModel $model, Exposure $from, Exposure $to, int $depth): array
     {
-        $half = $depth < 1 || $model->load($to) - $model->load($from) < 2 * self::LEAST ? null : $refiner->half($from, $to);
+        $half = $depth < 1 || $model->load($to) - $model->load($from) < 2 * self::MIN ? null : $refiner->half($from, $to);
 
         return $half === null ? [] : [...self::halves($refiner, $model, $from, $half, $depth - 1), $half, ...self::halves($refiner, $model, $half, $to, $depth - 1)];
     }

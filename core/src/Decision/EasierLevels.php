@@ -24,16 +24,16 @@ final readonly class EasierLevels
     private const STEP_TOLERANCE = 0.1;
 
     /** Logits under which splitting a step further makes no sense. */
-    private const LEAST_STEP = 0.1;
+    private const MIN_STEP = 0.1;
 
     /** Logits by which each time it helped lifts a change in the ranking. */
     private const HELPED_LOGITS = 0.2;
 
-    private const MOST_HELPED = 5;
+    private const MAX_HELPED = 5;
 
-    private const MOST_OTHERS = 3;
+    private const MAX_OTHERS = 3;
 
-    private const MOST_PICTURES = 6;
+    private const MAX_PICTURES = 6;
 
     /** Logits between the distances tried. */
     private const GRID = 0.125;
@@ -103,7 +103,7 @@ final readonly class EasierLevels
         foreach ($this->oneChangeToward($from->exposure, $to->exposure) as $exposure) {
             $load = $this->situation->load($exposure);
             $off = abs($load - ($low + $high) / 2.0);
-            if ($load > $low + self::LEAST_STEP && $load < $high - self::LEAST_STEP && $off < $nearest && $this->situation->allows($exposure)) {
+            if ($load > $low + self::MIN_STEP && $load < $high - self::MIN_STEP && $off < $nearest && $this->situation->allows($exposure)) {
                 [$best, $nearest] = [new Level($from->step, $exposure), $off];
             }
         }
@@ -133,10 +133,10 @@ final readonly class EasierLevels
                 $found[] = new Alternative(new Level($from->step, $exposure), new DimensionChange($this->situation->catalog->plan, $key, $choice->key), max(0.0, $off), $this->situation->history->helped[$key] ?? 0);
             }
         }
-        $worth = static fn (Alternative $of): float => $of->logitsOff + self::HELPED_LOGITS * min(self::MOST_HELPED, $of->helped);
+        $worth = static fn (Alternative $of): float => $of->logitsOff + self::HELPED_LOGITS * min(self::MAX_HELPED, $of->helped);
         usort($found, static fn (Alternative $a, Alternative $b): int => $worth($b) <=> $worth($a));
 
-        return array_slice($found, 0, $pictures === [] ? self::MOST_OTHERS : self::MOST_PICTURES);
+        return array_slice($found, 0, $pictures === [] ? self::MAX_OTHERS : self::MAX_PICTURES);
     }
 
     /** The choice just easier, or, where none is easier in general, the other one. */

@@ -10,7 +10,7 @@ namespace Core\Decision;
  */
 final readonly class WarmUp
 {
-    private const MOST_STEPS_BACK = 3;
+    private const MAX_STEPS_BACK = 3;
 
     private const BREAKER_LOGITS = 1.5;
 
@@ -75,7 +75,7 @@ final readonly class WarmUp
         };
         $effort = $history->endedWithEffort ? 1 : 0;
         $reaction = $history->reactionStreak > 0 ? 2 : 0;
-        $back = min(self::MOST_STEPS_BACK, 1 + $gap + $effort) + $reaction;
+        $back = min(self::MAX_STEPS_BACK, 1 + $gap + $effort) + $reaction;
 
         return [max(0, $history->heldStep - $back), [Reason::of(
             ReasonCode::StartBack, step: $history->heldStep + 1, back: $back, days: $gap > 0 ? (int) floor($days) : 0, hard: $effort > 0, reacted: $reaction > 0,

@@ -44,15 +44,15 @@ final readonly class Dimension
     }
 
     /** A measured value as it is told and typed, in this dimension's unit. */
-    public function shown(float $value): float
+    public function toDisplayed(float $value): float
     {
-        return $this->levels?->shown($value) ?? $value;
+        return $this->levels?->toDisplayed($value) ?? $value;
     }
 
-    /** The value to keep of one that was typed; the inverse of shown(). */
-    public function kept(float $shown): float
+    /** The value to keep of one that was typed; the inverse of toDisplayed(). */
+    public function toStored(float $shown): float
     {
-        return $this->levels?->kept($shown) ?? $shown;
+        return $this->levels?->toStored($shown) ?? $shown;
     }
 
     /** @return ?array{float, float} what may be typed; null for ordered choices */
@@ -64,7 +64,7 @@ final readonly class Dimension
     /** @return ?array{float, float} the values it is searched over, easiest first; null for ordered choices */
     public function range(): ?array
     {
-        return $this->levels === null ? $this->kind->range() : [$this->kept($this->levels->range()[0]), $this->kept($this->levels->range()[1])];
+        return $this->levels === null ? $this->kind->range() : [$this->toStored($this->levels->range()[0]), $this->toStored($this->levels->range()[1])];
     }
 
     /** How a sound level is told: in decibels, or in percent of the player where nobody has measured. */

@@ -12,7 +12,7 @@ use Core\Exception\ErrorCode;
  */
 final readonly class Layout
 {
-    private const MOST_METERS = 500.0;
+    private const MAX_METERS = 500.0;
 
     /**
      * @param  float  $path  distance of the path, ahead
@@ -33,10 +33,10 @@ final readonly class Layout
      */
     public static function of(array $meters): self
     {
-        foreach (['path' => 0.5, 'left' => -self::MOST_METERS, 'right' => -self::MOST_METERS, 'depth' => 0.1, 'cover' => 0.0, 'exit' => 0.1] as $field => $least) {
+        foreach (['path' => 0.5, 'left' => -self::MAX_METERS, 'right' => -self::MAX_METERS, 'depth' => 0.1, 'cover' => 0.0, 'exit' => 0.1] as $field => $least) {
             $value = $meters[$field] ?? NAN;
-            if (! ($value >= $least && $value <= self::MOST_METERS)) {
-                throw $field === 'path' && $value < $least ? InvalidLayout::at('path', ErrorCode::PathThroughDog) : InvalidLayout::at($field, ErrorCode::LengthOutOfRange, least: $least, most: self::MOST_METERS);
+            if (! ($value >= $least && $value <= self::MAX_METERS)) {
+                throw $field === 'path' && $value < $least ? InvalidLayout::at('path', ErrorCode::PathThroughDog) : InvalidLayout::at($field, ErrorCode::LengthOutOfRange, least: $least, most: self::MAX_METERS);
             }
         }
         if ($meters['depth'] >= $meters['path']) {

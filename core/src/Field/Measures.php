@@ -10,9 +10,9 @@ use Core\Measure\Quantity;
 /** What a place and a pass can be, checked in one place so that every error names its measure. */
 final readonly class Measures
 {
-    private const MOST_METERS = 500.0;
+    private const MAX_METERS = 500.0;
 
-    private const MOST_SPEED = 15.0;
+    private const MAX_SPEED = 15.0;
 
     /**
      * @param  float  $least  0.1 where nothing at all makes no sense
@@ -21,13 +21,13 @@ final readonly class Measures
      */
     public static function meters(Quantity $quantity, float $meters, float $least = 0.1): float
     {
-        return $meters >= $least && $meters <= self::MOST_METERS ? $meters : throw InvalidMeasure::outOfRange($quantity, $meters, $least, self::MOST_METERS);
+        return $meters >= $least && $meters <= self::MAX_METERS ? $meters : throw InvalidMeasure::outOfRange($quantity, $meters, $least, self::MAX_METERS);
     }
 
     /** @throws InvalidMeasure naming it */
     public static function speed(Quantity $quantity, float $metersPerSecond): float
     {
-        return $metersPerSecond >= 0.1 && $metersPerSecond <= self::MOST_SPEED ? $metersPerSecond : throw InvalidMeasure::outOfRange($quantity, $metersPerSecond, 0.1, self::MOST_SPEED);
+        return $metersPerSecond >= 0.1 && $metersPerSecond <= self::MAX_SPEED ? $metersPerSecond : throw InvalidMeasure::outOfRange($quantity, $metersPerSecond, 0.1, self::MAX_SPEED);
     }
 
     /** @throws InvalidMeasure naming it */

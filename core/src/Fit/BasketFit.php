@@ -12,9 +12,9 @@ use Core\Measure\Quantity;
  */
 final readonly class BasketFit
 {
-    private const LEAST_AHEAD = 0.5;
+    private const MIN_AHEAD = 0.5;
 
-    private const MOST_AHEAD = 1.5;
+    private const MAX_AHEAD = 1.5;
 
     /**
      * @param  float  $noseLength  cm from the tip of the nose to just under the eyes
@@ -47,8 +47,8 @@ final readonly class BasketFit
         }
         $ahead = $insideLength - $noseLength;
         $findings[] = match (true) {
-            $ahead < self::LEAST_AHEAD => new Finding(FitCode::NoseTouches, ['ahead' => $ahead, 'least' => self::LEAST_AHEAD, 'most' => self::MOST_AHEAD]),
-            $ahead > self::MOST_AHEAD => new Finding(FitCode::NoseFarBack, ['ahead' => $ahead, 'least' => self::LEAST_AHEAD, 'most' => self::MOST_AHEAD]),
+            $ahead < self::MIN_AHEAD => new Finding(FitCode::NoseTouches, ['ahead' => $ahead, 'least' => self::MIN_AHEAD, 'most' => self::MAX_AHEAD]),
+            $ahead > self::MAX_AHEAD => new Finding(FitCode::NoseFarBack, ['ahead' => $ahead, 'least' => self::MIN_AHEAD, 'most' => self::MAX_AHEAD]),
             default => new Finding(FitCode::NoseFree, ['ahead' => $ahead]),
         };
         $findings[] = $insideGirth < $openGirth

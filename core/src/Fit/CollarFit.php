@@ -11,7 +11,7 @@ use Core\Measure\Quantity;
 final readonly class CollarFit
 {
     /** Margin under which a collar may come off over the ears. */
-    private const LEAST_MARGIN = 2.0;
+    private const MIN_MARGIN = 2.0;
 
     /** What two fingers add to the neck, about. */
     private const TWO_FINGERS = [1.5, 4.0];
@@ -43,8 +43,8 @@ final readonly class CollarFit
             default => new Finding(FitCode::TwoFingers, ['slack' => $slack]),
         };
         $margin = $headGirth - $wornLength;
-        $findings[] = $margin < self::LEAST_MARGIN
-            ? new Finding(FitCode::MaySlipOff, ['margin' => $margin, 'least' => self::LEAST_MARGIN])
+        $findings[] = $margin < self::MIN_MARGIN
+            ? new Finding(FitCode::MaySlipOff, ['margin' => $margin, 'least' => self::MIN_MARGIN])
             : new Finding(FitCode::StaysOn, ['margin' => $margin]);
 
         return $findings;

@@ -10,7 +10,7 @@ use Core\Measure\Quantity;
 /** A harness against chest and elbow: two fingers everywhere, and the legs free. Common practice. */
 final readonly class HarnessFit
 {
-    private const LEAST_BEHIND_ELBOW = 3.0;
+    private const MIN_BEHIND_ELBOW = 3.0;
 
     private const TWO_FINGERS = [2.0, 6.0];
 
@@ -36,8 +36,8 @@ final readonly class HarnessFit
                 $slack > $most => new Finding(FitCode::HarnessLoose, ['slack' => $slack]),
                 default => new Finding(FitCode::TwoFingers, ['slack' => $slack]),
             },
-            $behindElbow < self::LEAST_BEHIND_ELBOW
-                ? new Finding(FitCode::ElbowRubs, ['behind' => $behindElbow, 'least' => self::LEAST_BEHIND_ELBOW])
+            $behindElbow < self::MIN_BEHIND_ELBOW
+                ? new Finding(FitCode::ElbowRubs, ['behind' => $behindElbow, 'least' => self::MIN_BEHIND_ELBOW])
                 : new Finding(FitCode::ElbowFree, ['behind' => $behindElbow]),
             $isLegFree
                 ? new Finding(FitCode::LegsFree)

@@ -14,7 +14,7 @@ use Core\Sign\Band;
  */
 final readonly class Acceptance
 {
-    private const LEAST = 3;
+    private const MIN = 3;
 
     private const LATEST = 5;
 
@@ -41,7 +41,7 @@ final readonly class Acceptance
             $latest = array_slice($here, 0, self::LATEST);
             $strained = array_filter($latest, static fn (TrialInContext $trial): bool => $trial->band->atLeast(Band::Strain));
             $missed = array_filter($latest, static fn (TrialInContext $trial): bool => ! $trial->isSuccess);
-            $accepted = count($latest) >= self::LEAST && $strained === [] && count($missed) <= 1 ? $way : $accepted;
+            $accepted = count($latest) >= self::MIN && $strained === [] && count($missed) <= 1 ? $way : $accepted;
             $refused ??= $strained === [] ? null : $way;
         }
 

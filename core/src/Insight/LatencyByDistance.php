@@ -13,7 +13,7 @@ final readonly class LatencyByDistance
     private const CLASS_WIDTH = 0.5;
 
     /** Trials that a class needs to be told. */
-    private const LEAST_IN_CLASS = 3;
+    private const MIN_IN_CLASS = 3;
 
     /**
      * @param  list<array{float, float}>  $trials  distance in meters and latency in seconds
@@ -30,7 +30,7 @@ final readonly class LatencyByDistance
         krsort($classes);
         $told = [];
         foreach ($classes as $class => $seconds) {
-            if (count($seconds) >= self::LEAST_IN_CLASS) {
+            if (count($seconds) >= self::MIN_IN_CLASS) {
                 $told[] = ['from' => 2.0 ** ($class * self::CLASS_WIDTH), 'to' => 2.0 ** (($class + 1) * self::CLASS_WIDTH), 'median' => Median::of($seconds), 'trials' => count($seconds)];
             }
         }

@@ -21,7 +21,7 @@ use Core\Sign\Band;
 final readonly class LookingBack
 {
     /** Sessions before the first that is foretold. */
-    private const LEAST_BEFORE = 3;
+    private const MIN_BEFORE = 3;
 
     /**
      * @param  Exposure  $exposure  all but the dimension whose limit is told
@@ -47,7 +47,7 @@ final readonly class LookingBack
         $before = array_slice($window, 0, -1);
         $foretold = $limits = [];
         foreach (TrendMethod::cases() as $method) {
-            $model = count($before) < self::LEAST_BEFORE ? null : $this->model($method, $before, $last->startedAt);
+            $model = count($before) < self::MIN_BEFORE ? null : $this->model($method, $before, $last->startedAt);
             if ($model !== null && $last->rows !== []) {
                 $foretold[$method->value] = ['log' => self::logChance($model, $last), 'trials' => $last->trials()];
             }

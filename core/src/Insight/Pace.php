@@ -13,10 +13,10 @@ final readonly class Pace
     /** Sessions that the pace is taken from. */
     private const LATEST = 8;
 
-    private const LEAST = 3;
+    private const MIN = 3;
 
     /** Farther than this nobody can see. */
-    private const MOST = 200;
+    private const MAX = 200;
 
     /**
      * @param  int  $soonest  sessions
@@ -33,7 +33,7 @@ final readonly class Pace
      */
     public static function of(array $held, int $top): ?self
     {
-        if (count($held) < self::LEAST) {
+        if (count($held) < self::MIN) {
             return null;
         }
         $left = $top - $held[count($held) - 1];
@@ -57,6 +57,6 @@ final readonly class Pace
     {
         $sessions = $gain <= 0.0 ? INF : ceil($left / $gain - 1e-9);
 
-        return $sessions > self::MOST ? null : (int) $sessions;
+        return $sessions > self::MAX ? null : (int) $sessions;
     }
 }

@@ -18,7 +18,7 @@ use Core\Response\Prior;
 final readonly class SlopeByBand
 {
     /** Weighted trials under which nothing is said. */
-    private const LEAST_TRIALS = 60.0;
+    private const MIN_TRIALS = 60.0;
 
     /** Two-sided 5 %. */
     private const QUANTILE = 1.96;
@@ -36,7 +36,7 @@ final readonly class SlopeByBand
      */
     public static function of(array $rows, array $slopes, int $covariate): ?self
     {
-        if (array_sum(array_map(static fn (ObservedRow $row): float => array_sum($row->counts), $rows)) < self::LEAST_TRIALS) {
+        if (array_sum(array_map(static fn (ObservedRow $row): float => array_sum($row->counts), $rows)) < self::MIN_TRIALS) {
             return null;
         }
         $byBand = [];

@@ -22,7 +22,7 @@ final readonly class Trend
     private const WINDOW = 20;
 
     /** Sessions that a trend looks at in all. */
-    public const MOST_SESSIONS = self::DRAWN + self::WINDOW;
+    public const MAX_SESSIONS = self::DRAWN + self::WINDOW;
 
     /**
      * @param  array<string, ?float>  $scores  by way: mean log probability that was given to what came, per trial; null where no session could be foretold

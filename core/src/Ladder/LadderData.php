@@ -11,7 +11,7 @@ use Core\Exposure\DimensionCatalog;
 /** A whole ladder as data: a list of steps that all say the same dimensions. */
 final readonly class LadderData
 {
-    public const MOST_STEPS = 200;
+    public const MAX_STEPS = 200;
 
     /**
      * @param  array<mixed>  $rows
@@ -20,8 +20,8 @@ final readonly class LadderData
      */
     public static function read(array $rows, DimensionCatalog $catalog): Ladder
     {
-        if ($rows === [] || count($rows) > self::MOST_STEPS) {
-            throw InvalidLadder::at('', ErrorCode::StepCount, most: self::MOST_STEPS, given: count($rows));
+        if ($rows === [] || count($rows) > self::MAX_STEPS) {
+            throw InvalidLadder::at('', ErrorCode::StepCount, most: self::MAX_STEPS, given: count($rows));
         }
         $steps = [];
         foreach (array_values($rows) as $i => $row) {

@@ -10,7 +10,7 @@ use Core\Measure\Quantity;
 /** How a step is done, beyond what makes it hard: what to do in words, when the food comes, who does it and with how many hands and eyes. */
 final readonly class Manner
 {
-    public const MOST_WORDS = 300;
+    public const MAX_WORDS = 300;
 
     /**
      * @param  string  $instruction  what to do, in the words of whoever wrote it; may be empty
@@ -35,8 +35,8 @@ final readonly class Manner
      */
     public static function of(string $instruction, FoodTiming $food, DogPosture $posture, HandledBy $who, int $hands, int $eyes, bool $isOnTheWay = false): self
     {
-        if (mb_strlen($instruction) > self::MOST_WORDS) {
-            throw InvalidMeasure::outOfRange(Quantity::InstructionLength, mb_strlen($instruction), 0, self::MOST_WORDS);
+        if (mb_strlen($instruction) > self::MAX_WORDS) {
+            throw InvalidMeasure::outOfRange(Quantity::InstructionLength, mb_strlen($instruction), 0, self::MAX_WORDS);
         }
         if ($hands < 0 || $hands > 4) {
             throw InvalidMeasure::outOfRange(Quantity::Hands, $hands, 0, 4);

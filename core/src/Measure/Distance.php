@@ -9,7 +9,7 @@ use Core\Exception\InvalidMeasure;
 /** A distance between dog and trigger, more than 0 and at most 500 m. */
 final readonly class Distance
 {
-    public const MOST_METERS = 500.0;
+    public const MAX_METERS = 500.0;
 
     private function __construct(public float $meters)
     {
@@ -21,8 +21,8 @@ final readonly class Distance
         if (! is_finite($meters)) {
             throw InvalidMeasure::notFinite(Quantity::Distance);
         }
-        if ($meters <= 0.0 || $meters > self::MOST_METERS) {
-            throw InvalidMeasure::outOfRange(Quantity::Distance, $meters, 0.01, self::MOST_METERS);
+        if ($meters <= 0.0 || $meters > self::MAX_METERS) {
+            throw InvalidMeasure::outOfRange(Quantity::Distance, $meters, 0.01, self::MAX_METERS);
         }
 
         return new self($meters);

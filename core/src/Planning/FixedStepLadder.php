@@ -13,7 +13,7 @@ use Core\Measure\Distance;
 final readonly class FixedStepLadder
 {
     /** More than anyone walks; the rest of an absurd ladder is not told. */
-    private const MOST_STEPS = 1000;
+    private const MAX_STEPS = 1000;
 
     /**
      * @param  Distance  $step  how much nearer each time
@@ -27,7 +27,7 @@ final readonly class FixedStepLadder
             throw InvalidExposure::goalNotHarder();
         }
         $distances = [$start];
-        for ($i = 1; $i < self::MOST_STEPS && $start->meters - $i * $step->meters > $goal->meters + 1e-9; $i++) {
+        for ($i = 1; $i < self::MAX_STEPS && $start->meters - $i * $step->meters > $goal->meters + 1e-9; $i++) {
             $distances[] = Distance::fromMeters($start->meters - $i * $step->meters);
         }
         $distances[] = $goal;

@@ -31,7 +31,7 @@ final readonly class LadderReview
     private const NO_PATH_RISK = 0.2;
 
     /** Logits by which easing off may be taken back at once: what lies deeper is climbed again like new ground. Handbook: at most 2 logits of ease pay for a harder step. */
-    private const MOST_EASE = 2.0;
+    private const MAX_EASE = 2.0;
 
     /** @param  non-empty-list<StepReview>  $steps */
     private function __construct(public array $steps)
@@ -84,7 +84,7 @@ final readonly class LadderReview
      */
     public static function footing(float $before, float $hardest): float
     {
-        return max($before, $hardest - self::MOST_EASE);
+        return max($before, $hardest - self::MAX_EASE);
     }
 
     private static function step(Step $step, ?Step $before, float $hardest, DogModel $model, RiskLimits $limits): StepReview

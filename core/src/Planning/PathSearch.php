@@ -24,15 +24,15 @@ use Core\Response\DogModel;
 final readonly class PathSearch
 {
     /** Dimensions that may move. */
-    public const MOST_MOVING = 4;
+    public const MAX_MOVING = 4;
 
     /** Grid of the leading measure: so many to a step. */
     private const FINE = 4;
 
     /** Logits by which the measure may ease to pay for a raise. */
-    private const MOST_EASE = 2.0;
+    private const MAX_EASE = 2.0;
 
-    private const MOST_STATES = 40_000;
+    private const MAX_STATES = 40_000;
 
     private const TINY = 1e-9;
 
@@ -50,8 +50,8 @@ final readonly class PathSearch
      */
     public function find(Exposure $from, Exposure $to, array $moving, ?float $easiest = null): FoundPath|NoPath
     {
-        if ($moving === [] || count($moving) > self::MOST_MOVING) {
-            throw InvalidLadder::at('/moving', ErrorCode::MovingCount, most: self::MOST_MOVING);
+        if ($moving === [] || count($moving) > self::MAX_MOVING) {
+            throw InvalidLadder::at('/moving', ErrorCode::MovingCount, most: self::MAX_MOVING);
         }
         foreach ($moving as $key) {
             if (! isset($from->values[$key], $to->values[$key]) || ! $this->model->scale->catalog->has($key)) {
@@ -86,10 +86,10 @@ final readonly class PathSearch
         $room = $measure === null || $easiest === null || $more === 0.0 ? $easiest : $this->eased($measure, $easiest, $more);
         $grid = $measure === null ? [[0.0], [null]] : $this->grid($measure, (float) $from->values[$measure->key], (float) $to->values[$measure->key], $room);
         $states = (int) array_product([count($grid[0]), ...array_map(count(...), array_values($axes))]);
-        if ($states > self::MOST_STATES) {
-            throw InvalidLadder::at('/moving', ErrorCode::TooManyStates, states: $states, most: self::MOST_STATES);
+        if ($states > self::MAX_STATES) {
+            throw InvalidLadder::at('/moving', ErrorCode::TooManyStates, states: $states, most: self::MAX_STATES);
         }
-        $lattice = new PathLattice($axes, $grid[0], $this->step, self::FINE, self::MOST_EASE, $this->impossible($axes, $measure, $grid[1]));
+        $lattice = new PathLattice($axes, $grid[0], $this->step, self::FINE, self::MAX_EASE, $this->impossible($axes, $measure, $grid[1]));
         $start = $measure === null ? 0 : $this->snapped($grid[0], $this->contribution($measure, $from->values[$measure->key]));
         $way = $lattice->shortest($start, $measure === null ? 0 : $this->snapped($grid[0], $this->contribution($measure, $to->values[$measure->key])));
         if ($way === null) {
@@ -154,7 +154,7 @@ final readonly class PathSearch
         $goal = $this->contribution($measure, $to);
         $range = $measure->range() ?? throw new \LogicException('A measure has a range.');
         $most = max($this->contribution($measure, $from), $goal);
-        $least = min($this->contribution($measure, $from), $goal) - self::MOST_EASE;
+        $least = min($this->contribution($measure, $from), $goal) - self::MAX_EASE;
         $least = max($least, min($this->contribution($measure, $easiest ?? $range[0]), $this->contribution($measure, $from)));
         $loads = $values = [];
         for ($k = (int) ceil(($least - $goal) / $fine - self::TINY) - 1; $goal + $k * $fine <= $most + self::TINY; $k++) {
@@ -241,6 +241,6 @@ final readonly class PathSearch
             return NoPath::nothingMoves();
         }
 
-        return NoPath::between($widest[0], $widest[1], $widest[2], $widest[3], $this->step + ($measure === null ? 0.0 : self::MOST_EASE), $measure);
+        return NoPath::between($widest[0], $widest[1], $widest[2], $widest[3], $this->step + ($measure === null ? 0.0 : self::MAX_EASE), $measure);
     }
 }

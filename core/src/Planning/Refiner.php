@@ -24,12 +24,12 @@ use Core\Sound\SoundLevel;
 final readonly class Refiner
 {
     /** Deep enough for any step that passes the review; a guard, not a rule. */
-    private const MOST_BETWEEN = 40;
+    private const MAX_BETWEEN = 40;
 
-    private const MOST_EASE = 2.0;
+    private const MAX_EASE = 2.0;
 
     /** Logits under which a step between makes no sense. */
-    private const LEAST_STEP = 0.1;
+    private const MIN_STEP = 0.1;
 
     public function __construct(private DogModel $model, private float $stepLogits = EqualRatioLadder::USUAL_STEP_LOGITS)
     {
@@ -44,7 +44,7 @@ final readonly class Refiner
         foreach ($kept as $step) {
             foreach ($this->between($last->exposure, $step->exposure) as $exposure) {
                 // what lies deep under mastered ground need not be climbed in small steps again
-                if ($this->model->load($exposure) > LadderReview::footing($this->model->load($last->exposure), $hardest) + self::LEAST_STEP) {
+                if ($this->model->load($exposure) > LadderReview::footing($this->model->load($last->exposure), $hardest) + self::MIN_STEP) {
                     $steps[] = $step->toward($exposure);
                 }
             }
@@ -110,7 +110,7 @@ final readonly class Refiner
     {
         $rise = $this->model->load($to) - $this->model->load($from);
         $changed = self::changed($from, $to);
-        if ($rise <= $this->stepLogits * 1.2 && ! self::isLeapInLevel($from, $to) || $changed === [] || $depth > self::MOST_BETWEEN) {
+        if ($rise <= $this->stepLogits * 1.2 && ! self::isLeapInLevel($from, $to) || $changed === [] || $depth > self::MAX_BETWEEN) {
             return [];
         }
         if (count($changed) === 1) {
@@ -170,11 +170,11 @@ final readonly class Refiner
                 continue;
             }
             $reference = $this->model->scale->reference->meters;
-            $ease = min(self::MOST_EASE, $rise - $this->stepLogits);
+            $ease = min(self::MAX_EASE, $rise - $this->stepLogits);
             $value = $measure->valueAt($measure->covariate($here, $reference) - $ease / $this->model->slope($measure->key), $reference);
             $eased = $this->model->scale->catalog->settled($to->with($measure->key, round($value, 4)));
             if ($this->model->load($eased) < $this->model->load($to) - 0.1) {
-                return [$eased, ...$this->between($eased, $to, self::MOST_BETWEEN)];
+                return [$eased, ...$this->between($eased, $to, self::MAX_BETWEEN)];
             }
         }
 

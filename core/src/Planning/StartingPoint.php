@@ -26,7 +26,7 @@ use Core\Sign\Band;
 final readonly class StartingPoint
 {
     /** Times the stated distance that a start is never proposed beyond: where simulated starts lay in the median. Farther away nobody sees the dog; short looks serve better. */
-    private const MOST_FACTOR = 10.0;
+    private const MAX_FACTOR = 10.0;
 
     /**
      * @param  Exposure  $exposure  to start with
@@ -59,7 +59,7 @@ final readonly class StartingPoint
         $eased = static fn (float $from): float => $dimension->valueAt($dimension->covariate($from, $reference) - 1.0 / $model->slope($key), $reference);
         $value = $today->easiest ?? $farthest;
         if ($key === DimensionKey::Distance->value) {
-            $value = min($value, $range[0], self::MOST_FACTOR * $reference);
+            $value = min($value, $range[0], self::MAX_FACTOR * $reference);
         }
         $reasons = [];
         $harder = static fn (float $a, float $b): bool => $dimension->covariate($a, $reference) > $dimension->covariate($b, $reference);

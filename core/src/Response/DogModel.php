@@ -26,7 +26,7 @@ final readonly class DogModel
     /** Information of one trial on the load, between 3 % and 50 % risk. */
     public const INFORMATION = 0.28;
 
-    private const MOST_CALM_TRIALS = 60.0;
+    private const MAX_CALM_TRIALS = 60.0;
 
     /**
      * @param  non-empty-list<WeightedFit>  $fits  one for each guess of how the bands are spaced
@@ -161,7 +161,7 @@ final readonly class DogModel
             $needed = $gain <= 0.0 ? INF : max($needed, $surplus / ($gain * self::INFORMATION));
         }
 
-        return $needed > self::MOST_CALM_TRIALS ? null : max(1, (int) ceil($needed));
+        return $needed > self::MAX_CALM_TRIALS ? null : max(1, (int) ceil($needed));
     }
 
     /** Posterior covariance of the strain predictors of two exposures on the same day, in the weightiest fit. */

@@ -16,7 +16,7 @@ use Core\Exception\InvalidModel;
  */
 final readonly class Fitter
 {
-    private const MOST_ITERATIONS = 50;
+    private const MAX_ITERATIONS = 50;
 
     private const DECREMENT = 1e-10;
 
@@ -36,7 +36,7 @@ final readonly class Fitter
         $model = new CumulativeLogit($prior, $packed, $groups);
         $at = self::start($prior, $packed, $groups, $start);
         $here = $model->at($at);
-        for ($iteration = 1; $iteration <= self::MOST_ITERATIONS; $iteration++) {
+        for ($iteration = 1; $iteration <= self::MAX_ITERATIONS; $iteration++) {
             try {
                 $factor = Cholesky::of($here->eliminated());
             } catch (InvalidModel) {

@@ -12,7 +12,7 @@ use Core\Exposure\LoadScale;
 final readonly class ModelBuilder
 {
     /** A spacing of the bands less likely than this is left out. */
-    private const LEAST_WEIGHT = 0.01;
+    private const MIN_WEIGHT = 0.01;
 
     private const SECONDS_A_MONTH = 30.0 * 86400.0;
 
@@ -49,7 +49,7 @@ final readonly class ModelBuilder
         if ($usual === null) {
             return null;
         }
-        $weights = $this->priors->spacingWeights(ThinningOut::of($seen->rows, $usual->mode), self::LEAST_WEIGHT);
+        $weights = $this->priors->spacingWeights(ThinningOut::of($seen->rows, $usual->mode), self::MIN_WEIGHT);
         $fits = [];
         foreach ($this->priors->spacings as $i => $spacing) {
             $weight = $weights[$i] ?? 0.0;

@@ -7,10 +7,10 @@ namespace Core\Response;
 /** How trials in band k or more went on to band k + 1, counted by how hard they were. */
 final readonly class ThinningOut
 {
-    /** Logits of one class of load; harder than MOST all count there. */
+    /** Logits of one class of load; harder than MAX all count there. */
     private const CLASS_WIDTH = 0.5;
 
-    private const MOST = 6.0;
+    private const MAX = 6.0;
 
     /** @param  array<int, list<array{float, float, float}>>  $byGap  from 0: logit of band k or more, weighted trials that stayed, that went on */
     private function __construct(private array $byGap)
@@ -34,7 +34,7 @@ final readonly class ThinningOut
             }
             for ($k = 0; $k < $mode->cuts - 1; $k++) {
                 $stayed = $row->counts[$k + 1];
-                $class = (int) floor(min(self::MOST, $eta - $cuts[$k]) / self::CLASS_WIDTH);
+                $class = (int) floor(min(self::MAX, $eta - $cuts[$k]) / self::CLASS_WIDTH);
                 $classes[$k][$class] ??= [($class + 0.5) * self::CLASS_WIDTH, 0.0, 0.0];
                 $classes[$k][$class][1] += $stayed;
                 $reached -= $stayed;

@@ -98,6 +98,6 @@ final readonly class Experiment
 
     private function times(float $factor): Distance
     {
-        return Distance::fromMeters(min($this->room->meters, $factor * $this->stated->meters, Distance::MOST_METERS));
+        return Distance::fromMeters(min($this->room->meters, $factor * $this->stated->meters, Distance::MAX_METERS));
     }
 }

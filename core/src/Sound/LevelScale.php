@@ -31,13 +31,13 @@ final readonly class LevelScale
     }
 
     /** In dB(A), or in percent of the player. */
-    public function shown(float $kept): float
+    public function toDisplayed(float $kept): float
     {
         return $this->isMeasured ? $kept + $this->shift : 100.0 * SoundLevel::fraction($kept - self::NOMINAL_FULL);
     }
 
-    /** The level to keep; the inverse of shown(). A share of nothing counts as a thousandth of a percent. */
-    public function kept(float $shown): float
+    /** The level to keep; the inverse of toDisplayed(). A share of nothing counts as a thousandth of a percent. */
+    public function toStored(float $shown): float
     {
         return $this->isMeasured ? $shown - $this->shift : self::NOMINAL_FULL + SoundLevel::gain(min(100.0, max($shown, 0.001)) / 100.0);
     }

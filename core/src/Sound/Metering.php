@@ -16,7 +16,7 @@ final readonly class Metering
     public const BACKGROUND_SECONDS = 10.0;
 
     /** Decibels over the background from which a level can be told. */
-    private const LEAST_OVER = 3.0;
+    private const MIN_OVER = 3.0;
 
     /**
      * @param  list<array{float, float}>  $readings  seconds on any clock, and level in dB(A)
@@ -37,6 +37,6 @@ final readonly class Metering
         }
         $background = Median::of($before);
 
-        return $loudest - $background < self::LEAST_OVER ? null : 10.0 * log10(10.0 ** ($loudest / 10.0) - 10.0 ** ($background / 10.0));
+        return $loudest - $background < self::MIN_OVER ? null : 10.0 * log10(10.0 ** ($loudest / 10.0) - 10.0 ** ($background / 10.0));
     }
 }

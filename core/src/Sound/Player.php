@@ -25,7 +25,7 @@ final readonly class Player
     private const USUAL_LENGTH = 3.0;
 
     /** Under this share a player's own noise and rounding are louder than the sound. */
-    private const LEAST_SHARE = 0.0003;
+    private const MIN_SHARE = 0.0003;
 
     private function __construct(public LevelScale $scale, public float $fullScale, public float $ceiling, private float $onset)
     {
@@ -56,10 +56,10 @@ final readonly class Player
     /** The share of its full scale that gives a level, as kept; null if that is over the ceiling, over what it can do, or under what it can do cleanly. */
     public function fraction(float $kept): ?float
     {
-        $level = $this->scale->isMeasured ? $this->scale->shown($kept) : $kept;
+        $level = $this->scale->isMeasured ? $this->scale->toDisplayed($kept) : $kept;
         $fraction = SoundLevel::fraction($level - $this->fullScale);
 
-        return $level > $this->ceiling + 1e-6 || $fraction > 1.0 + 1e-9 || $fraction < self::LEAST_SHARE ? null : min(1.0, $fraction);
+        return $level > $this->ceiling + 1e-6 || $fraction > 1.0 + 1e-9 || $fraction < self::MIN_SHARE ? null : min(1.0, $fraction);
     }
 
     /**

@@ -102,29 +102,29 @@ final readonly class Synthesis
      */
     private function crackle(int $count): array
     {
-        $moments = [];
+        $events = [];
         for ($i = 0; $i < 50; $i++) {
             $at = ($this->uniform)() * $count / $this->rate;
-            $moments[] = $at;
-            $moments[] = $at + 0.06 + 0.05 * ($this->uniform)();
+            $events[] = $at;
+            $events[] = $at + 0.06 + 0.05 * ($this->uniform)();
         }
 
-        return $this->bursts($count, $moments, 0.012, 900.0);
+        return $this->bursts($count, $events, 0.012, 900.0);
     }
 
     /**
      * Bursts of ringing noise that die away.
      *
-     * @param  list<float>  $moments  in seconds
+     * @param  list<float>  $events  in seconds
      * @param  float  $decay  in seconds
      * @param  float  $pitch  in hertz
      * @return non-empty-list<float>
      */
-    private function bursts(int $count, array $moments, float $decay, float $pitch): array
+    private function bursts(int $count, array $events, float $decay, float $pitch): array
     {
         $samples = array_fill(0, max(1, $count), 0.0);
-        foreach ($moments as $moment) {
-            $start = (int) ($moment * $this->rate);
+        foreach ($events as $event) {
+            $start = (int) ($event * $this->rate);
             $size = 0.5 + 0.5 * ($this->uniform)();
             for ($i = 0; $i < 8.0 * $decay * $this->rate && $start + $i < $count; $i++) {
                 $at = $i / $this->rate;

@@ -10,7 +10,7 @@ use Core\Method\Method;
 /** A ladder that fits many dogs: copied, fitted to one dog and person, and changed from there. */
 final readonly class Template
 {
-    public const MOST_STEPS = 200;
+    public const MAX_STEPS = 200;
 
     /**
      * @param  list<string>  $prerequisites  keys of foundations beyond those of its method

@@ -99,8 +99,8 @@ final readonly class TemplateCatalog
             } else {
                 array_push($steps, ...$this->included($template, $item, "/steps/{$i}/include", [...$within, $template->key]));
             }
-            if (count($steps) > Template::MOST_STEPS) {
-                throw InvalidLadder::at("/steps/{$i}", ErrorCode::StepCount, most: Template::MOST_STEPS, given: count($steps));
+            if (count($steps) > Template::MAX_STEPS) {
+                throw InvalidLadder::at("/steps/{$i}", ErrorCode::StepCount, most: Template::MAX_STEPS, given: count($steps));
             }
         }
 

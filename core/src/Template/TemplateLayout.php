@@ -64,6 +64,6 @@ final readonly class TemplateLayout
 
     private static function along(Distance $start, Distance $goal, float $way): Distance
     {
-        return Distance::fromMeters(min(Distance::MOST_METERS, $start->meters * ($goal->meters / $start->meters) ** $way));
+        return Distance::fromMeters(min(Distance::MAX_METERS, $start->meters * ($goal->meters / $start->meters) ** $way));
     }
 }

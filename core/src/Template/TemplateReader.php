@@ -37,8 +37,8 @@ final readonly class TemplateReader
             throw InvalidLadder::at('/method', ErrorCode::MethodDoesNotSuit, method: $method->key);
         }
         $rows = is_array($data['steps'] ?? null) ? array_values($data['steps']) : [];
-        if ($rows === [] || count($rows) > Template::MOST_STEPS) {
-            throw InvalidLadder::at('/steps', ErrorCode::StepCount, most: Template::MOST_STEPS, given: count($rows));
+        if ($rows === [] || count($rows) > Template::MAX_STEPS) {
+            throw InvalidLadder::at('/steps', ErrorCode::StepCount, most: Template::MAX_STEPS, given: count($rows));
         }
         $items = [];
         foreach ($rows as $i => $row) {
@@ -97,7 +97,7 @@ final readonly class TemplateReader
             $include = is_array($row['include']) ? $row['include'] : [];
             [$from, $to] = [self::integer($include, 'from', "{$at}/include"), self::integer($include, 'to', "{$at}/include")];
 
-            return $from >= 1 && $to >= $from && $to <= Template::MOST_STEPS
+            return $from >= 1 && $to >= $from && $to <= Template::MAX_STEPS
                 ? new Inclusion(
                     self::text($include, 'template'), $from, $to, StepData::values(is_array($include['with'] ?? null) ? $include['with'] : [], $this->dimensions[$kind->value], "{$at}/include/with"),
                     isset($include['who']) ? HandledBy::tryFrom(self::text($include, 'who')) ?? throw InvalidLadder::at("{$at}/include/who", ErrorCode::WhoMissing) : null,

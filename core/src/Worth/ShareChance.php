@@ -15,7 +15,7 @@ use Core\Measure\Quantity;
 final readonly class ShareChance implements AdvanceChance
 {
     /** Trials after which an expectation is cut off; a chance of less than 1e-9 is left. */
-    private const MOST_TRIALS = 10_000;
+    private const MAX_TRIALS = 10_000;
 
     /**
      * @param  positive-int  $successes  k
@@ -50,7 +50,7 @@ final readonly class ShareChance implements AdvanceChance
         if ($successRate === 0.0) {
             return null;
         }
-        [$left, $expected] = $this->notYet($successRate, self::MOST_TRIALS);
+        [$left, $expected] = $this->notYet($successRate, self::MAX_TRIALS);
 
         return array_sum($left) > 1e-6 ? null : $expected;
     }

@@ -104,7 +104,7 @@ final class DogModelTest extends TestCase
         foreach ($this->randomModels(12) as $model) {
             $limit = (new ThresholdSearch($limits))->distance($model, Fixture::at(1.0), Day::Typical);
             if ($limit->farthest === null) {
-                self::assertFalse($limits->allow($model->risk(Fixture::at(Distance::MOST_METERS), Day::Typical)));
+                self::assertFalse($limits->allow($model->risk(Fixture::at(Distance::MAX_METERS), Day::Typical)));
 
                 continue;
             }

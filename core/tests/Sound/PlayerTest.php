@@ -48,9 +48,9 @@ final class PlayerTest extends TestCase
         $player = Player::unmeasured();
         $scale = LevelScale::ofPlayer();
 
-        self::assertEqualsWithDelta(0.02, $player->fraction($scale->kept(2.0)), 1e-12);
-        self::assertEqualsWithDelta(2.0, $scale->shown($scale->kept(2.0)), 1e-9);
-        self::assertEqualsWithDelta(1.0, $player->fraction($scale->kept(100.0)), 1e-12);
+        self::assertEqualsWithDelta(0.02, $player->fraction($scale->toStored(2.0)), 1e-12);
+        self::assertEqualsWithDelta(2.0, $scale->toDisplayed($scale->toStored(2.0)), 1e-9);
+        self::assertEqualsWithDelta(1.0, $player->fraction($scale->toStored(100.0)), 1e-12);
     }
 
     /** Kept at 45 before anybody measured: 20 dB under a full scale kept as 65. Then 78 dB(A) is read at full scale: it was 58 at the dog all along. */
@@ -59,7 +59,7 @@ final class PlayerTest extends TestCase
         $later = LevelScale::measured(78.0 - LevelScale::NOMINAL_FULL);
         $player = Player::measured($later, 78.0, 1.0, 65.0);
 
-        self::assertEqualsWithDelta(58.0, $later->shown(45.0), 1e-9);
+        self::assertEqualsWithDelta(58.0, $later->toDisplayed(45.0), 1e-9);
         self::assertEqualsWithDelta(Player::unmeasured()->fraction(45.0), $player->fraction(45.0), 1e-12, 'the same share as before');
         self::assertNull($player->fraction(60.0), '73 dB(A) at the dog');
     }
@@ -70,7 +70,7 @@ final class PlayerTest extends TestCase
             [$least, $most] = $scale->range();
             for ($i = 0; $i <= 20; $i++) {
                 $shown = $least + ($most - $least) * $i / 20;
-                self::assertEqualsWithDelta($shown, $scale->shown($scale->kept($shown)), 1e-9);
+                self::assertEqualsWithDelta($shown, $scale->toDisplayed($scale->toStored($shown)), 1e-9);
             }
         }
     }

@@ -5,7 +5,7 @@ import { securityToken } from './security-token.js';
 /** @typedef {{receipts: {uuid: string, result: string, message?: string}[], state?: any}} Receipt */
 
 const RETRY_SECONDS = [1, 2, 4, 8, 15, 30];
-const MOST_AT_ONCE = 20;
+const MAX_AT_ONCE = 20;
 
 /** @param {number} tries made so far, from 1 @returns {number} seconds to wait before the next */
 export function retryDelay(tries) {
@@ -32,7 +32,7 @@ export function meaning(response, body) {
 export function nextBatch(entries) {
     const batch = [];
     for (const entry of entries) {
-        if (batch.length === MOST_AT_ONCE || (batch[0] && batch[0].session !== entry.session)) break;
+        if (batch.length === MAX_AT_ONCE || (batch[0] && batch[0].session !== entry.session)) break;
         batch.push(entry);
     }
     return batch;
@@ -42,7 +42,7 @@ export function nextBatch(entries) {
 export class Sender {
     /**
      * @param {Store} store
-     * @param {{user: number, device: string, entriesUrl: (session: number) => string, trayUrl: string}} where
+     * @param {{user: number, device: string, entriesUrl: (session: number) => string, unfiledUrl: string}} where
      * @param {{onReceipt?: (session: number, receipt: Receipt) => void, onStatus?: (status: string, waiting: number) => void}} hear
      */
     constructor(store, where, hear = {}) {
@@ -121,10 +121,10 @@ export class Sender {
         return means === 'gone' || means === 'refused' ? this.toTray(batch) : means;
     }
 
-    /** The session is not there any more, or the entry makes no sense to it: the tray keeps it for somebody to place. @param {Entry[]} batch */
+    /** The session is not there any more, or the entry makes no sense to it: it is kept for somebody to place. @param {Entry[]} batch */
     async toTray(batch) {
         for (const entry of batch) {
-            const { response, body } = await this.post(this.where.trayUrl, { ...entry.trial, ...entry, uuid: entry.uuid });
+            const { response, body } = await this.post(this.where.unfiledUrl, { ...entry.trial, ...entry, uuid: entry.uuid });
             if (body?.trial?.uuid !== entry.uuid) return meaning(response, null);
             await this.store.remove([entry.uuid]);
         }

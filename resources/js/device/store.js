@@ -3,7 +3,7 @@
  * it survives a reload and a restart of the phone.
  *
  * @typedef {{no?: number, uuid: string, user: number, session: number, kind: string, at: number, sequence?: number, trial?: Record<string, unknown>,
- *   moment?: string, data?: Record<string, unknown>, trial_uuid?: string, band?: number}} Entry
+ *   event?: string, data?: Record<string, unknown>, trial_uuid?: string, band?: number}} Entry
  */
 
 const NAME = 'wheatear';

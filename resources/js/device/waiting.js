@@ -38,7 +38,7 @@ export async function mountWaiting(body) {
     }
     const waitingNow = refresh();
     if (!store || document.querySelector('[data-session-screen]')) return;
-    const sender = new Sender(store, { user, device: deviceId(), entriesUrl: (session) => `/sessions/${session}/entries`, trayUrl: '/tray' }, {
+    const sender = new Sender(store, { user, device: deviceId(), entriesUrl: (session) => `/sessions/${session}/entries`, unfiledUrl: '/unfiled' }, {
         onStatus: () => void refresh(),
     });
     if ((await waitingNow) > 0) await sender.wake();

@@ -3,7 +3,7 @@ import { say } from '../words.js';
 /** @typedef {import('./view.js').View} View */
 
 /** Farthest that can be typed, and a usual stride, by unit. */
-const MOST = { m: 500, yd: 546, ft: 1640 };
+const MAX = { m: 500, yd: 546, ft: 1640 };
 const STRIDE = { m: 0.75, yd: 0.82, ft: 2.46 };
 
 /** The distance of the next trial: the advice's until somebody types another, in the user's unit. */
@@ -12,7 +12,7 @@ export class DistanceField {
     constructor(root, view) {
         this.view = view;
         this.isNeeded = root.dataset.plan === 'presence';
-        this.unit = /** @type {keyof typeof MOST} */ (root.dataset.unit ?? 'm');
+        this.unit = /** @type {keyof typeof MAX} */ (root.dataset.unit ?? 'm');
         this.field = /** @type {HTMLInputElement} */ (root.querySelector('#q-distance'));
         this.isTyped = false;
         for (const event of ['input', 'change']) this.field.addEventListener(event, () => { this.isTyped = true; });
@@ -23,9 +23,9 @@ export class DistanceField {
     isGood() {
         if (!this.isNeeded) return true;
         const value = Number(this.field.value.trim().replace(',', '.'));
-        const isGood = value > 0 && value <= MOST[this.unit];
+        const isGood = value > 0 && value <= MAX[this.unit];
         this.field.setAttribute('aria-invalid', String(!isGood));
-        this.view.put('distance-problem', isGood ? '' : say('distance_problem', { most: MOST[this.unit] }));
+        this.view.put('distance-problem', isGood ? '' : say('distance_problem', { most: MAX[this.unit] }));
         if (!isGood) {
             this.field.closest('details')?.setAttribute('open', '');
             this.field.focus();

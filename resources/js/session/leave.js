@@ -6,7 +6,7 @@ import { elapsed } from './clock.js';
 export class LeaveDialog {
     /**
      * @param {HTMLElement} root @param {View} view
-     * @param {{moment: (kind: string, data?: Record<string, unknown>) => Promise<void>, log: (outcome: string, band: number, more: Record<string, unknown>) => Promise<void>}} told
+     * @param {{event: (kind: string, data?: Record<string, unknown>) => Promise<void>, log: (outcome: string, band: number, more: Record<string, unknown>) => Promise<void>}} told
      */
     constructor(root, view, told) {
         this.root = root;
@@ -23,7 +23,7 @@ export class LeaveDialog {
         this.leftAt = Date.now();
         this.dialog.removeAttribute('data-told');
         this.dialog.showModal();
-        await this.told.moment('left');
+        await this.told.event('left');
     }
 
     /** Hands off first, and what it was is said already: it froze. */
@@ -35,7 +35,7 @@ export class LeaveDialog {
     }
 
     async settled() {
-        await this.told.moment('settled', { seconds: Math.round((Date.now() - this.leftAt) / 1000) });
+        await this.told.event('settled', { seconds: Math.round((Date.now() - this.leftAt) / 1000) });
         this.dialog.querySelector('[data-settled]')?.setAttribute('disabled', '');
     }
 
@@ -43,7 +43,7 @@ export class LeaveDialog {
     async was(answer) {
         this.dialog.close();
         this.dialog.querySelector('[data-settled]')?.removeAttribute('disabled');
-        if (answer === 'none') return this.told.moment('not_the_dog');
+        if (answer === 'none') return this.told.event('not_the_dog');
         const band = Number(answer);
         await this.told.log(band === 4 ? 'reacted' : 'taken_away', band, { interrupted: band !== 4, food: 'not_offered' });
     }

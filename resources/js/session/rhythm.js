@@ -1,7 +1,7 @@
 /** Milliseconds that the rate looks back. */
 const WINDOW = 60_000;
 /** A rate from less than this is noise. */
-const LEAST = 10_000;
+const MIN = 10_000;
 
 /**
  * Repetitions a minute over the last minute, or over what there is of it; null while there is too little to tell.
@@ -15,7 +15,7 @@ export function ratePerMinute(times, now) {
     const since = times.length > recent.length ? WINDOW : now - Math.min(...recent);
     // the first repetition opens the span, so it is counted only where the span began before it
     const counted = times.length > recent.length ? recent.length : recent.length - 1;
-    return since < LEAST ? null : Math.round((counted * WINDOW) / since);
+    return since < MIN ? null : Math.round((counted * WINDOW) / since);
 }
 
 /**

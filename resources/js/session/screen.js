@@ -41,7 +41,7 @@ export class Screen {
         this.isOffline = false;
         this.distance = new DistanceField(root, this.view);
         this.timers = new Timers(root, this.view, (milliseconds) => this.stared(milliseconds));
-        this.leaving = new LeaveDialog(root, this.view, { moment: (kind, data) => this.moment(kind, data), log: (outcome, band, more) => this.logAs(outcome, band, more) });
+        this.leaving = new LeaveDialog(root, this.view, { event: (kind, data) => this.event(kind, data), log: (outcome, band, more) => this.logAs(outcome, band, more) });
         this.voice = new Voice(root);
         this.counts = { seen: 0, lookBacks: 0 };
         this.lastSetSignal = 0;
@@ -108,8 +108,8 @@ export class Screen {
             case 'leave': this.sound?.stop(); return void this.leaving.open();
             case 'break': return this.pause();
             case 'take': return void this.enter([this.entry('take')]);
-            case 'seen': this.counts.seen += 1; this.view.put('seen', String(this.counts.seen)); return void this.moment('trigger_seen');
-            case 'look-back': this.counts.lookBacks += 1; this.view.put('look-backs', String(this.counts.lookBacks)); return void this.moment('look_back');
+            case 'seen': this.counts.seen += 1; this.view.put('seen', String(this.counts.seen)); return void this.event('trigger_seen');
+            case 'look-back': this.counts.lookBacks += 1; this.view.put('look-backs', String(this.counts.lookBacks)); return void this.event('look_back');
             case 'mark': return this.timers.mark();
             case 'stare': return this.timers.stare();
             case 'countdown': return this.timers.countdown();
@@ -229,16 +229,16 @@ export class Screen {
 
     /** Where there is no ladder a stare is all that is kept of it. @param {number} milliseconds */
     stared(milliseconds) {
-        if (this.root.dataset.kind !== 'ladder') void this.moment('stare', { ms: milliseconds });
+        if (this.root.dataset.kind !== 'ladder') void this.event('stare', { ms: milliseconds });
     }
 
     async undo() {
         await this.enter([this.entry('undo')]);
     }
 
-    /** @param {string} moment @param {Record<string, unknown>} [data] */
-    async moment(moment, data) {
-        await this.enter([this.entry('moment', { moment, data })]);
+    /** @param {string} event @param {Record<string, unknown>} [data] */
+    async event(event, data) {
+        await this.enter([this.entry('event', { event, data })]);
     }
 
     /** @param {number} band */
@@ -280,7 +280,7 @@ export class Screen {
     async received(receipt) {
         const named = receipt.receipts.map((one) => one.uuid);
         this.waiting = this.waiting.filter((entry) => !named.includes(entry.uuid));
-        const told = receipt.receipts.find((one) => one.result === 'tray');
+        const told = receipt.receipts.find((one) => one.result === 'unfiled');
         if (told) this.view.put('net', say('unfiled', { why: told.message ?? '' }));
         if (receipt.state && receipt.state.version >= (this.state?.version ?? 0)) {
             this.state = receipt.state;

@@ -22,7 +22,7 @@
                 <a class="nav-link" href="{{ route('today') }}" @if(request()->routeIs('today')) aria-current="page" @endif>{{ say('layout.layout.today') }}</a>
                 <a class="nav-link" href="{{ route('dogs.index') }}" @if(request()->routeIs('dogs.*')) aria-current="page" @endif>{{ say('layout.layout.dogs') }}</a>
                 <a class="nav-link d-none d-md-flex" href="{{ route('templates.index') }}" @if(request()->routeIs('templates.*')) aria-current="page" @endif>{{ say('layout.layout.templates') }}</a>
-                @if($unfiled > 0 || request()->routeIs('tray.*'))<a class="nav-link" href="{{ route('tray.index') }}" @if(request()->routeIs('tray.*')) aria-current="page" @endif>{{ say('layout.layout.to_place', ['count' => $unfiled]) }}</a>@endif
+                @if($unfiled > 0 || request()->routeIs('unfiled.*'))<a class="nav-link" href="{{ route('unfiled.index') }}" @if(request()->routeIs('unfiled.*')) aria-current="page" @endif>{{ say('layout.layout.to_place', ['count' => $unfiled]) }}</a>@endif
                 <a class="nav-link" href="{{ route('events.create') }}" @if(request()->routeIs('events.*')) aria-current="page" @endif>{{ say('layout.layout.upset') }}</a>
                 <a class="nav-link" href="{{ route('help') }}" @if(request()->routeIs('help')) aria-current="page" @endif>{{ say('layout.layout.help') }}</a>
             </nav>
@@ -35,8 +35,8 @@
 </header>
 <main id="main" class="container" tabindex="-1">
     <p class="alert alert-warning" role="status" data-waiting hidden></p>
-    @if(session('said'))
-        <p class="alert alert-warning" role="status">{{ session('said') }}</p>
+    @if(session('status'))
+        <p class="alert alert-warning" role="status">{{ session('status') }}</p>
     @endif
     {{ $slot }}
 </main>

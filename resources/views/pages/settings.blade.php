@@ -1,4 +1,4 @@
-@use('App\Http\Requests\ReaderRequest')
+@use('App\Practice\Http\ReaderRequest')
 @use('Core\Measure\DistanceUnit')
 <x-layout :title="say('settings.title')">
     @php($systems = labels('settings.systems', ReaderRequest::SYSTEMS))

@@ -3,7 +3,7 @@
     <p class="text-body-secondary">{{ auth()->user()->practice->name }}, {{ auth()->user()->practice->town }} · {{ words()->formats->weekday($now) }}</p>
 
     @if($unplaced > 0)
-        <p class="alert alert-warning"><a href="{{ route('tray.index') }}">{{ say('today.today.to_be_placed', ['unplaced' => $unplaced]) }}</a> {{ say('today.today.in_a_session') }}</p>
+        <p class="alert alert-warning"><a href="{{ route('unfiled.index') }}">{{ say('today.today.to_be_placed', ['unplaced' => $unplaced]) }}</a> {{ say('today.today.in_a_session') }}</p>
     @endif
 
     @foreach($unfinished as $event)

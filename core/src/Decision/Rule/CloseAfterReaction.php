@@ -17,7 +17,7 @@ use Core\Response\Day;
 /** After a reaction: at the most three trials, each with a reaction bound of at most 0.5 %, then home. */
 final readonly class CloseAfterReaction implements Rule
 {
-    private const MOST_TRIALS = 3;
+    private const MAX_TRIALS = 3;
 
     private const REACTION_BOUND = 0.005;
 
@@ -29,14 +29,14 @@ final readonly class CloseAfterReaction implements Rule
         }
         $level = (new EasierLevels($situation))->easiest();
         $bound = $situation->model?->risk($level->exposure, Day::AfterReaction)->reaction();
-        if ($since >= self::MOST_TRIALS || ! $last->band->isBelowThreshold() || $bound === null || $bound->value > self::REACTION_BOUND) {
+        if ($since >= self::MAX_TRIALS || ! $last->band->isBelowThreshold() || $bound === null || $bound->value > self::REACTION_BOUND) {
             return $situation->advise(Action::EndWell, null, [
                 Reason::of(ReasonCode::AfterReactionEnd, count: $since),
             ]);
         }
 
         return $situation->advise(Action::Repeat, $level, [
-            Reason::of(ReasonCode::AfterReaction, at: $situation->told($level->exposure), count: $since + 1, most: self::MOST_TRIALS, chance: $bound),
+            Reason::of(ReasonCode::AfterReaction, at: $situation->told($level->exposure), count: $since + 1, most: self::MAX_TRIALS, chance: $bound),
         ]);
     }
 }

@@ -19,7 +19,7 @@ use Core\Sign\Band;
 /** Band 3: ease now. Two of the last three count double, the third of a session ends it, a wall of three sessions splits the step. */
 final readonly class EaseAfterStrain implements Rule
 {
-    private const MOST_IN_A_SESSION = 3;
+    private const MAX_IN_A_SESSION = 3;
 
     private const WALL_SESSIONS = 3;
 
@@ -29,7 +29,7 @@ final readonly class EaseAfterStrain implements Rule
             return null;
         }
         $strains = $situation->log->countOfBand(Band::Strain);
-        if ($strains >= self::MOST_IN_A_SESSION) {
+        if ($strains >= self::MAX_IN_A_SESSION) {
             return $situation->advise(Action::EndWell, null, [Reason::of(ReasonCode::ThirdStrain, count: $strains)]);
         }
         $failed = ($situation->history->failedSessions[$last->target->step] ?? 0) + 1;

@@ -21,7 +21,7 @@ final readonly class HandsOffWhenFrozen implements Rule
 {
     private const SIGNS = [SignKey::Freeze, SignKey::Stiff];
 
-    private const MOST_IN_A_SESSION = 2;
+    private const MAX_IN_A_SESSION = 2;
 
     public function apply(Situation $situation, LoggedTrial $last): ?Advice
     {
@@ -30,7 +30,7 @@ final readonly class HandsOffWhenFrozen implements Rule
         }
         $why = Reason::of(ReasonCode::Freeze);
 
-        return $situation->log->count(self::isFrozen(...)) >= self::MOST_IN_A_SESSION
+        return $situation->log->count(self::isFrozen(...)) >= self::MAX_IN_A_SESSION
             ? $situation->advise(Action::EndWell, null, [$why, Reason::of(ReasonCode::FreezeAgain)])
             : (new Easing($situation))->by($last->target, 2, Action::Ease, [$why]);
     }

@@ -16,7 +16,7 @@ use Core\Sign\Outcome;
 /** Not noticed is not a trial. Three in a row: one level nearer if the bound allows, at most twice a session. */
 final readonly class NearerWhenUnnoticed implements Rule
 {
-    private const MOST_A_SESSION = 2;
+    private const MAX_A_SESSION = 2;
 
     public function apply(Situation $situation, LoggedTrial $last): ?Advice
     {
@@ -29,7 +29,7 @@ final readonly class NearerWhenUnnoticed implements Rule
             return $situation->advise(Action::Repeat, $target, [Reason::of(ReasonCode::Unnoticed, count: $run)]);
         }
         $above = $situation->above($target);
-        if ($above !== null && $situation->allows($above->exposure) && ! $situation->log->isSpentToday($above) && $this->timesNearer($situation) < self::MOST_A_SESSION) {
+        if ($above !== null && $situation->allows($above->exposure) && ! $situation->log->isSpentToday($above) && $this->timesNearer($situation) < self::MAX_A_SESSION) {
             return $situation->advise(Action::Advance, $above, [
                 Reason::of(ReasonCode::UnnoticedNearer, count: $run),
                 $situation->riskReason($above->exposure),

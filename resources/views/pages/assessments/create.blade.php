@@ -1,4 +1,4 @@
-@use('App\Http\Requests\AssessmentRequest')
+@use('App\Assessment\Http\AssessmentRequest')
 @use('Core\Exposure\PlanKind')
 @use('Core\Sign\Band')
 <x-layout :title="say('assessments.create.title', ['dog' => $dog->name])">

@@ -1,4 +1,4 @@
-@use('App\Kit\CareCard')
+@use('App\Dog\CareCard')
 <x-layout :title="say('dogs.card.title', ['dog' => $dog->name])">
     <div class="no-print">
         <p class="mb-1"><a href="{{ route('dogs.show', $dog) }}">{{ $dog->name }}</a></p>

@@ -1,4 +1,4 @@
-@use('App\Http\Requests\IntakeRequest')
+@use('App\Dog\Http\IntakeRequest')
 <x-layout :title="say('dogs.intake.title', ['dog' => $dog->name])">
     <p class="mb-1"><a href="{{ route('dogs.show', $dog) }}">{{ $dog->name }}</a></p>
     <h1>{{ say('dogs.intake.intake') }}</h1>

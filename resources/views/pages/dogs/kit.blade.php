@@ -1,4 +1,4 @@
-@use('App\Kit\KitCheck')
+@use('App\Dog\KitCheck')
 <x-layout :title="say('dogs.kit.title', ['dog' => $dog->name])">
     <p class="mb-1"><a href="{{ route('dogs.show', $dog) }}">{{ $dog->name }}</a></p>
     <h1>{{ say('dogs.kit.fit_and_food') }}</h1>
@@ -21,7 +21,7 @@
                     @endif
                     @foreach(KitCheck::FIELDS[$key] as $field => $metric)
                         @php($label = say("options.gear_field.{$field}"))
-                        @php($unit = $metric === '' ? '' : say('phrases.units.'.words()->reader->units->shown($metric)))
+                        @php($unit = $metric === '' ? '' : say('phrases.units.'.words()->reader->units->toDisplayed($metric)))
                         @if(in_array($field, ['short_nosed', 'leg_free'], true))
                             <div class="col-12"><div class="form-check"><input class="form-check-input" type="checkbox" id="k-{{ $field }}" name="{{ $field }}" value="1" @checked($which === $key ? request($field) : $field === 'leg_free')><label class="form-check-label" for="k-{{ $field }}">{{ $label }}</label></div></div>
                         @else

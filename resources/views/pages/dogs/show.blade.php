@@ -66,7 +66,7 @@
     <div class="row g-4">
         <section class="col-lg-6" id="triggers" aria-labelledby="triggers-head">
             <h2 id="triggers-head">{{ say('dogs.show.what_it_reacts_to') }}</h2>
-            @foreach(App\Http\Requests\TriggerRequest::NAMED_BY as $by)
+            @foreach(App\Dog\Http\TriggerRequest::NAMED_BY as $by)
                 @if($triggers->where('named_by', $by)->isNotEmpty())
                     <h3 class="h6 mt-2">{{ say('dogs.show.by_as_the_guardian_names_it', ['by' => (bool) ($by === 'guardian')]) }}</h3>
                     <ul class="mb-2">
@@ -83,8 +83,8 @@
                         @csrf
                         <x-field name="trigger" :label="say('dogs.show.it_reacts_to')" :hint="say('dogs.show.one_kind_of_thing')" maxlength="120" required />
                         <x-choice name="trigger_kind" :label="say('dogs.show.that_is')" :options="cases(Core\Exposure\PlanKind::cases())" value="presence" />
-                        <x-choice name="motive" :label="say('dogs.show.motive_as_far_as_it_can')" :options="options('motive', App\Http\Requests\TriggerRequest::MOTIVES)" :empty="say('dogs.show.not_said')" :hint="say('dogs.show.remedies_differ_frustration_and_over_eagerne')" />
-                        <x-choice name="named_by" :label="say('dogs.show.named_by')" :options="options('named_by', App\Http\Requests\TriggerRequest::NAMED_BY)" value="guardian" />
+                        <x-choice name="motive" :label="say('dogs.show.motive_as_far_as_it_can')" :options="options('motive', App\Dog\Http\TriggerRequest::MOTIVES)" :empty="say('dogs.show.not_said')" :hint="say('dogs.show.remedies_differ_frustration_and_over_eagerne')" />
+                        <x-choice name="named_by" :label="say('dogs.show.named_by')" :options="options('named_by', App\Dog\Http\TriggerRequest::NAMED_BY)" value="guardian" />
                         <x-text name="trigger_traits" :label="say('dogs.show.traits')" :hint="say('dogs.show.one_a_line_size_large_speed')" />
                         <button class="btn btn-primary">{{ say('dogs.show.add_it') }}</button>
                     </form>
@@ -104,7 +104,7 @@
                         @csrf
                         <x-choice name="skill" :label="say('dogs.show.foundation')" :options="collect($foundations)->map(fn ($state) => say('dogs.show.skill_ready', ['skill' => say('methods.skills.'.$state->skill->key.'.label'), 'ready' => say('methods.skills.'.$state->skill->key.'.ready')]))" />
                         <div class="row">
-                            <div class="col-sm-6"><x-choice name="state" :label="say('dogs.show.it_is')" :options="options('skill_state', App\Http\Controllers\SkillController::STATES)" /></div>
+                            <div class="col-sm-6"><x-choice name="state" :label="say('dogs.show.it_is')" :options="options('skill_state', App\Dog\Http\SkillController::STATES)" /></div>
                             <div class="col-sm-6"><x-field name="shown_on" :label="say('dogs.show.shown_on')" type="date" :value="now()->format('Y-m-d')" required /></div>
                         </div>
                         <x-field name="shown_in" :label="say('dogs.show.where')" :hint="say('dogs.show.a_skill_of_the_kitchen_is')" maxlength="120" required />
@@ -145,7 +145,7 @@
                     <form method="post" action="{{ route('agreements.store', $dog) }}" class="mt-2">
                         @csrf
                         <fieldset class="mb-3"><legend class="h6">{{ say('dogs.show.what_is_done_until_then') }}</legend>
-                            @foreach(options('agreement', App\Http\Controllers\AgreementController::ITEMS) as $key => $words)
+                            @foreach(options('agreement', App\Dog\Http\AgreementController::ITEMS) as $key => $words)
                                 <div class="form-check"><input class="form-check-input" type="checkbox" name="items[]" value="{{ $key }}" id="m-{{ $key }}" @checked(in_array($key, old('items', $agreement->items ?? []), true))><label class="form-check-label" for="m-{{ $key }}">{{ $words }}</label></div>
                             @endforeach
                         </fieldset>

@@ -1,4 +1,4 @@
-@use('App\Upsets\IncidentFacts')
+@use('App\Incident\IncidentFacts')
 <x-layout :title="say('events.incident_create.title', ['dog' => $dog->name])">
     <p class="mb-1"><a href="{{ route('dogs.show', $dog) }}">{{ $dog->name }}</a></p>
     <h1>{{ say('events.incident_create.an_incident_with', ['dog' => $dog->name]) }}</h1>

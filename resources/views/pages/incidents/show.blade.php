@@ -1,4 +1,4 @@
-@use('App\Upsets\IncidentFacts')
+@use('App\Incident\IncidentFacts')
 <x-layout :title="say('events.incident_show.title', ['dog' => $incident->dog->name])">
     <p class="mb-1 no-print"><a href="{{ route('dogs.show', $incident->dog) }}">{{ $incident->dog->name }}</a></p>
     <h1>{{ say('events.incident_show.incident_of', ['zone' => words()->formats->dateTime($incident->occurred_at)]) }}</h1>

@@ -1,4 +1,4 @@
-@use('App\Items\Phase')
+@use('Core\Wearing\Phase')
 @use('Core\Wearing\Movement')
 @use('Core\Wearing\WearingSituation')
 <x-layout :title="say('gear.item_show.title', ['item' => $item->name, 'dog' => $item->dog->name])" wide>

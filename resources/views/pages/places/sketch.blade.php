@@ -1,7 +1,7 @@
-@use('App\Field\SketchBoard')
+@use('App\Place\SketchPage')
 @use('Core\Field\Pace')
 @php($per = 1 / $unit->meters())
-@php($speedUnit = say('phrases.units.'.words()->reader->units->shown('m/s')))
+@php($speedUnit = say('phrases.units.'.words()->reader->units->toDisplayed('m/s')))
 @php($speed = fn (float $kept) => round(words()->reader->units->fromMetric($kept, 'm/s'), 1))
 @php($lengths = labels('places.lengths', ['path', 'left', 'right', 'depth', 'cover', 'exit']))
 <x-layout :title="say('places.sketch.title', ['place' => $place->name])" wide>
@@ -38,7 +38,7 @@
                 </div>
                 <h2>{{ say('places.sketch.passes_an_hour') }}</h2>
                 <div class="row">
-                    @foreach(options('time_of_day', SketchBoard::TIMES) as $time => $words)
+                    @foreach(options('time_of_day', SketchPage::TIMES) as $time => $words)
                         <div class="col-6"><x-field :name="'passes['.$time.']'" :label="words()->capital($words)" inputmode="numeric" :value="$sketch->passes[$time] ?? null" :hint="isset($counted[$time]) ? say('places.sketch.counted', ['passes' => round($counted[$time]['anHour']), 'sessions' => $counted[$time]['sessions']]) : null" /></div>
                     @endforeach
                 </div>

@@ -1,4 +1,4 @@
-@use('App\Plans\LadderPlan')
+@use('App\Plan\LadderPlan')
 @use('Core\Exposure\PlanKind')
 @use('Core\Measure\Distance')
 @php($isPresence = $kind === PlanKind::Presence)
@@ -41,7 +41,7 @@
                 @if($kind === PlanKind::Contact)
                     <div class="row">
                         <div class="col-sm-6"><x-choice name="item_id" :label="say('plans.create.item')" :options="$items->pluck('name', 'id')" :value="request('item')" :empty="say('plans.create.none')" :hint="$items->isEmpty() ? say('plans.create.gear_hint') : null" /></div>
-                        <div class="col-sm-6"><x-choice name="phase" :label="say('plans.create.which_part_of_it')" :options="cases(App\Items\Phase::cases())" :value="request('phase')" :empty="say('plans.create.not_about_an_item')" :hint="say('plans.create.putting_on_wearing_and_taking_off')" /></div>
+                        <div class="col-sm-6"><x-choice name="phase" :label="say('plans.create.which_part_of_it')" :options="cases(Core\Wearing\Phase::cases())" :value="request('phase')" :empty="say('plans.create.not_about_an_item')" :hint="say('plans.create.putting_on_wearing_and_taking_off')" /></div>
                     </div>
                 @endif
                 <x-field name="goal_words" :label="say('plans.create.goal_in_words')" :hint="say('plans.create.what_should_be_possible_in_the')" maxlength="300" />

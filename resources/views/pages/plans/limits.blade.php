@@ -2,7 +2,7 @@
 @use('Core\Measure\Distance')
 @php($catalog = $situation->catalog)
 @php($dimension = $catalog->dimension($key))
-@php($told = fn (?float $value) => $value === null ? null : ($key === 'distance' ? words()->formats->distance(Distance::fromMeters(min(500.0, max(0.1, $value)))) : words()->formats->number($dimension->shown($value)).words()->unit($dimension)))
+@php($told = fn (?float $value) => $value === null ? null : ($key === 'distance' ? words()->formats->distance(Distance::fromMeters(min(500.0, max(0.1, $value)))) : words()->formats->number($dimension->toDisplayed($value)).words()->unit($dimension)))
 <x-layout :title="say('plans.limits.title', ['plan' => $plan->name])" wide>
     <p class="mb-1"><a href="{{ route('dogs.show', $plan->responseModel->dog) }}">{{ $plan->responseModel->dog->name }}</a> · <a href="{{ route('plans.show', $plan) }}">{{ $plan->name }}</a></p>
     <h1>{{ say('plans.limits.what_has_shown', ['dog' => $plan->responseModel->dog->name]) }}</h1>

@@ -1,4 +1,4 @@
-@use('App\Http\Requests\StartSessionRequest')
+@use('App\Session\Http\StartSessionRequest')
 @use('App\Models\SessionKind')
 <x-layout :title="say('sessions.create.before_the_session')" class="session-page">
     @php($dog = $plan->responseModel->dog)

@@ -6,7 +6,7 @@
     @if($session->end_note)<p class="card card-body">{{ $session->end_note }}</p>@endif
     @if($session->report)<p>@isset($session->report['went']){{ say('sessions.review.went', ['went' => words()->capital(say("options.went.{$session->report['went']}"))]) }}@endisset @isset($session->report['loved']){{ say('sessions.review.loved', ['loved' => $session->report['loved']]) }}@endisset</p>@endif
     @if($minutes !== null && $minutes <= 7 && collect($rows)->every(fn ($row) => $row['trial']->band->isBelowThreshold()))<p>{{ say('sessions.review.calm_a_full_session_on_a', ['minutes' => $minutes]) }}</p>@endif
-    @if($moments !== [])<p>{{ implode(' ', $moments) }}</p>@endif
+    @if($events !== [])<p>{{ implode(' ', $events) }}</p>@endif
     <x-problems />
     @if($rows === [])
         <p>{{ say('sessions.review.no_trial_was_logged_five_calm') }}</p>

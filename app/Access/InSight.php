@@ -1,0 +1,77 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Access;
+
+use App\Models\Dog;
+use App\Models\Person;
+use App\Models\Place;
+use App\Models\Plan;
+use App\Models\ResponseModel;
+use App\Models\Role;
+use App\Models\Session;
+use App\Models\UnplacedTrial;
+use App\Models\User;
+use Illuminate\Database\Eloquent\Builder;
+
+/** What a user may see of a practice: all of it, and for a guardian only their own dogs, who handles them and where. */
+final class InSight
+{
+    /** @return Builder<Dog> */
+    public static function dogs(User $user): Builder
+    {
+        $dogs = Dog::query()->where('dogs.practice_id', $user->practice_id);
+
+        return $user->role === Role::Guardian
+            ? $dogs->whereHas('guardians', static fn (Builder $guardians) => $guardians->whereKey($user->id))
+            : $dogs;
+    }
+
+    /** @return Builder<Person> */
+    public static function people(User $user): Builder
+    {
+        $people = Person::query()->where('people.practice_id', $user->practice_id);
+        if ($user->role !== Role::Guardian) {
+            return $people;
+        }
+        $dogs = self::dogs($user)->toBase()->select('dogs.id');
+
+        return $people->where(static fn (Builder $either) => $either
+            ->where('user_id', $user->id)
+            ->orWhereIn('id', ResponseModel::query()->toBase()->whereIn('dog_id', $dogs)->select('person_id'))
+            ->orWhereIn('id', Session::query()->toBase()->whereIn('plan_id', self::plans($user))->select('person_id')));
+    }
+
+    /** @return Builder<Place> */
+    public static function places(User $user): Builder
+    {
+        $places = Place::query()->where('places.practice_id', $user->practice_id);
+        if ($user->role !== Role::Guardian) {
+            return $places;
+        }
+
+        return $places->where(static fn (Builder $either) => $either
+            ->whereIn('id', Plan::query()->toBase()->whereIn('id', self::plans($user))->select('place_id'))
+            ->orWhereIn('id', Session::query()->toBase()->whereIn('plan_id', self::plans($user))->select('place_id')));
+    }
+
+    /**
+     * Trials that wait for their session: whoever manages plans files everybody's, others their own.
+     *
+     * @return Builder<UnplacedTrial>
+     */
+    public static function unplaced(User $user): Builder
+    {
+        $unplaced = UnplacedTrial::query()->where('practice_id', $user->practice_id)->whereNull('settled_at');
+
+        return $user->role->managesPlans() ? $unplaced : $unplaced->where('user_id', $user->id);
+    }
+
+    private static function plans(User $user): \Illuminate\Database\Query\Builder
+    {
+        $models = ResponseModel::query()->toBase()->whereIn('dog_id', self::dogs($user)->toBase()->select('dogs.id'))->select('id');
+
+        return Plan::query()->withTrashed()->toBase()->whereIn('response_model_id', $models)->select('id');
+    }
+}

@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Access;
+
+use App\Models\Plan;
+use App\Models\User;
+use Illuminate\Auth\Access\Response;
+
+final readonly class PlanPolicy
+{
+    public function __construct(private DogPolicy $dogs)
+    {
+    }
+
+    public function view(User $user, Plan $plan): Response
+    {
+        return $plan->practice_id === $user->practice_id ? $this->dogs->view($user, $plan->responseModel->dog) : Response::denyAsNotFound();
+    }
+
+    public function update(User $user, Plan $plan): Response
+    {
+        return $plan->practice_id === $user->practice_id ? $this->dogs->plan($user, $plan->responseModel->dog) : Response::denyAsNotFound();
+    }
+
+    public function start(User $user, Plan $plan): Response
+    {
+        $view = $this->view($user, $plan);
+
+        return match (true) {
+            $view->denied() => $view,
+            $user->role->startsSessions() => Response::allow(),
+            default => Response::deny(say('messages.plan_policy.a_helper_logs_trials_in_a')),
+        };
+    }
+}

@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Access;
+
+use App\Models\Session;
+use App\Models\User;
+use Illuminate\Auth\Access\Response;
+
+final readonly class SessionPolicy
+{
+    public function __construct(private DogPolicy $dogs)
+    {
+    }
+
+    /** Whoever sees the dog sees its sessions and may log in them: the handler's hands are full. */
+    public function view(User $user, Session $session): Response
+    {
+        return $session->practice_id === $user->practice_id ? $this->dogs->view($user, $session->plan->responseModel->dog) : Response::denyAsNotFound();
+    }
+
+    public function end(User $user, Session $session): Response
+    {
+        $view = $this->view($user, $session);
+
+        return match (true) {
+            $view->denied() => $view,
+            $user->role->startsSessions() => Response::allow(),
+            default => Response::deny(say('messages.session_policy.a_helper_leaves_the_ending_to')),
+        };
+    }
+}

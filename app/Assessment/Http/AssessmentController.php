@@ -1,0 +1,67 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Assessment\Http;
+
+use App\Assessment\RecordAssessment;
+use App\Engine\DogCatalogs;
+use App\Library\TemplateRepository;
+use App\Models\Assessment;
+use App\Models\Dog;
+use App\Models\Person;
+use App\Models\Place;
+use App\Models\ResponseModel;
+use App\Models\User;
+use App\Words\AdviceInWords;
+use Core\Exposure\Exposure;
+use Core\Exposure\PlanKind;
+use Illuminate\Container\Attributes\CurrentUser;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Gate;
+
+/** A guided assessment: what was tried, and where the engine would start. */
+final readonly class AssessmentController
+{
+    public function __construct(private DogCatalogs $catalogs, private TemplateRepository $shelf, private RecordAssessment $writer)
+    {
+    }
+
+    public function create(Request $request, Dog $dog, #[CurrentUser] User $user): View
+    {
+        Gate::authorize('plan', $dog);
+        $kind = PlanKind::tryFrom($request->string('kind')->value()) ?? PlanKind::Presence;
+        $shelf = $this->shelf->of($dog->practice_id);
+        $template = $shelf->templates[$request->string('template')->value()] ?? null;
+
+        return view('pages.assessments.create', [
+            'dog' => $dog, 'kind' => $kind, 'unit' => $user->units()->distance,
+            'triggers' => $dog->triggers()->where('kind', $kind->value)->orderBy('name')->limit(100)->get(),
+            'people' => Person::query()->where('practice_id', $dog->practice_id)->orderBy('name')->limit(200)->get(),
+            'places' => Place::query()->where('practice_id', $dog->practice_id)->orderBy('name')->limit(200)->get(),
+            'templates' => $shelf->ofKind($kind), 'template' => $template?->kind === $kind ? $template : null,
+            'ladder' => $this->writer->ladder($dog, $kind, $template?->kind === $kind ? $template->key : null),
+            'catalog' => $this->catalogs->ofDog($dog->id, $kind),
+        ]);
+    }
+
+    public function store(AssessmentRequest $request, Dog $dog, #[CurrentUser] User $user): RedirectResponse
+    {
+        return redirect()->route('assessments.show', $this->writer->write($dog, $user, $request->toDraft()));
+    }
+
+    public function show(Assessment $assessment, #[CurrentUser] User $user): View
+    {
+        $model = ResponseModel::query()->with(['dog', 'trigger', 'person'])->findOrFail($assessment->response_model_id);
+        Gate::authorize('plan', $model->dog);
+
+        $catalog = $this->catalogs->of($model);
+
+        return view('pages.assessments.show', [
+            'assessment' => $assessment, 'model' => $model, 'inWords' => new AdviceInWords(words(), $catalog),
+            'setup' => static fn (array $values): string => words()->exposure(Exposure::of($values, $catalog), $catalog, $assessment->proposal['unsaid'] ?? []),
+        ]);
+    }
+}

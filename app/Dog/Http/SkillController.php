@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Dog\Http;
+
+use App\Engine\CoreCatalogs;
+use App\Models\Dog;
+use App\Models\SkillShowing;
+use App\Models\User;
+use Illuminate\Container\Attributes\CurrentUser;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Gate;
+use Illuminate\Validation\Rule;
+
+/** A foundation as it was shown: when, where, how far. */
+final readonly class SkillController
+{
+    public const STATES = ['ready', 'learning', 'lost'];
+
+    public function store(Request $request, Dog $dog, CoreCatalogs $catalogs, #[CurrentUser] User $user): RedirectResponse
+    {
+        Gate::authorize('train', $dog);
+        $shown = $request->validate([
+            'skill' => ['required', Rule::in(array_keys($catalogs->methods()->skills))],
+            'state' => ['required', Rule::in(self::STATES)],
+            'shown_in' => ['required', 'string', 'max:120'],
+            'shown_on' => ['required', 'date_format:Y-m-d', 'after:2000-01-01', 'before_or_equal:today'],
+            'skill_note' => ['nullable', 'string', 'max:300'],
+        ], [
+            'skill.*' => say('messages.skill.choose_one_of_the_foundations'), 'state.*' => say('messages.skill.choose_ready_learning_or_lost_again'), 'shown_in.required' => say('messages.skill.say_where_it_was_shown_a'),
+            'shown_on.*' => say('messages.skill.give_the_day_as_year_month'),
+        ]);
+        SkillShowing::query()->create([
+            'practice_id' => $dog->practice_id, 'dog_id' => $dog->id, 'user_id' => $user->id, 'skill' => $shown['skill'], 'state' => $shown['state'],
+            'place' => $shown['shown_in'], 'shown_on' => $shown['shown_on'], 'note' => $shown['skill_note'] ?? null,
+        ]);
+
+        return redirect()->to(route('dogs.show', $dog).'#foundations')->with('status', say('messages.saved.kept', ['what' => say("methods.skills.{$shown['skill']}.label")]));
+    }
+}

@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Dog\Http;
+
+use App\Models\Dog;
+use App\Models\User;
+use Illuminate\Foundation\Http\FormRequest;
+
+final class StoreDogRequest extends FormRequest
+{
+    public function authorize(): bool
+    {
+        return $this->user()?->can('create', Dog::class) ?? false;
+    }
+
+    /** @return array<string, list<string>> */
+    public function rules(): array
+    {
+        return [
+            'name' => ['required', 'string', 'max:80'],
+            'description' => ['nullable', 'string', 'max:200'],
+            'born_on' => ['nullable', 'date_format:Y-m-d', 'after:1990-01-01', 'before_or_equal:today'],
+            'bite_history' => ['nullable', 'boolean'],
+            'hides_signs' => ['nullable', 'boolean'],
+            'health_note' => ['nullable', 'string', 'max:2000'],
+        ];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return ['born_on.date_format' => say('messages.store_dog.give_the_birthday_as_year_month'), 'name.required' => say('messages.store_dog.give_the_dogs_name')];
+    }
+
+    public function store(): Dog
+    {
+        /** @var User $user */
+        $user = $this->user();
+
+        return Dog::query()->create([
+            'practice_id' => $user->practice_id,
+            'name' => $this->validated('name'),
+            'description' => $this->validated('description') ?? '',
+            'born_on' => $this->validated('born_on'),
+            'bite_history' => $this->boolean('bite_history'),
+            'hides_signs' => $this->boolean('hides_signs'),
+            'health_note' => $this->validated('health_note'),
+        ]);
+    }
+}

@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Engine;
+
+/** Reads a trial as it stands: corrections are rows beside it, applied in their order. */
+final readonly class Corrections
+{
+    public const COLUMN = "(SELECT JSON_ARRAYAGG(JSON_OBJECT('kind', kind, 'changes', changes) ORDER BY id) FROM trial_corrections WHERE trial_id = trials.id) AS corrections";
+
+    /**
+     * @param  array<string, mixed>  $fields  of a row read with the column above
+     * @return ?array<string, mixed> null if it was undone
+     */
+    public static function applied(array $fields): ?array
+    {
+        if (! is_string($fields['corrections'] ?? null)) {
+            return $fields;
+        }
+        /** @var list<array{kind: string, changes: array<string, mixed>|string|null}> $rows */
+        $rows = json_decode($fields['corrections'], true, flags: JSON_THROW_ON_ERROR);
+        foreach ($rows as $row) {
+            if ($row['kind'] === 'undo') {
+                return null;
+            }
+            // MariaDB keeps JSON as text, so it comes back quoted inside JSON_OBJECT
+            $changes = is_string($row['changes']) ? json_decode($row['changes'], true) : $row['changes'];
+            $fields = array_merge($fields, is_array($changes) ? $changes : []);
+        }
+
+        return $fields;
+    }
+}

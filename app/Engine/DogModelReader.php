@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Engine;
+
+use App\Models\ResponseModel;
+use Core\Exposure\Exposure;
+use Core\Exposure\LoadScale;
+use Core\Ladder\Ladder;
+use Core\Ladder\Step;
+use Core\Measure\Distance;
+use Core\Response\DogModel;
+use Core\Response\ModelBuilder;
+use Core\Response\SessionEvidence;
+
+/** A dog's model for ladders that are not, or not yet, those of a plan. */
+final readonly class DogModelReader
+{
+    public function __construct(private DogCatalogs $dogs, private EvidenceReader $evidence, private ModelBuilder $builder)
+    {
+    }
+
+    /** With all that was ever seen of this dog, trigger and person. */
+    public function read(ResponseModel $model, Ladder $ladder, \DateTimeImmutable $now): DogModel
+    {
+        return $this->withEvidence($model, $ladder, $this->evidence->ofModel($model, $now), $now);
+    }
+
+    /**
+     * @param  list<SessionEvidence>  $earlier
+     */
+    public function withEvidence(ResponseModel $model, Ladder $ladder, array $earlier, \DateTimeImmutable $now): DogModel
+    {
+        $catalog = $this->dogs->of($model);
+        $keys = array_merge(...array_map(static fn (Step $step): array => $step->exposure->values, $ladder->steps));
+        foreach ($earlier as $session) {
+            foreach ($session->rows as $row) {
+                $keys += $row->exposure->values;
+            }
+        }
+        $scale = LoadScale::of($catalog, Distance::fromMeters($model->reference_meters), array_keys($keys), $model->reacts_to === null ? null : Exposure::of($model->reacts_to, $catalog));
+        $fineAt = $model->fine_at_meters === null ? null : Exposure::of(['distance' => $model->fine_at_meters], $catalog);
+        $today = new SessionEvidence($now, []);
+
+        // a fit that does not converge leaves the typical dog: nothing is advised from it, a ladder is only laid out
+        return $this->builder->build($scale, $model->reference_stated, $fineAt, $earlier, $today)
+            ?? $this->builder->build($scale, $model->reference_stated, null, [], $today)
+            ?? throw new \LogicException('The prior alone always has a mode.');
+    }
+}

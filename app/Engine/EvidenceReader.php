@@ -1,0 +1,80 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Engine;
+
+use App\Models\Assessment;
+use App\Models\Plan;
+use App\Models\ResponseModel;
+use App\Models\Session;
+use Core\Response\Fading;
+use Core\Response\SessionEvidence;
+
+/**
+ * What a response model learns from: the evidence of its assessments and sessions, as far back as anything of them still counts.
+ * Older sessions are not even read, so a dog with years of work behind it costs no more than one with some weeks.
+ */
+final readonly class EvidenceReader
+{
+    private const CHUNK = 16;
+
+    private const MAX_SESSIONS = 400;
+
+    private const MAX_ASSESSMENTS = 10;
+
+    public function __construct(private CoreCatalogs $catalogs, private Fading $fading = new Fading)
+    {
+    }
+
+    /**
+     * @param  ?int  $without  a session to leave out
+     * @param  int  $atLeast  sessions to read even if they have faded
+     * @return list<SessionEvidence> oldest first, assessments before sessions
+     */
+    public function ofModel(ResponseModel $model, \DateTimeImmutable $before, ?int $without = null, int $atLeast = 0): array
+    {
+        return $model->exists ? [...$this->assessed($model, $before), ...$this->sessions($model, $before, $without, $atLeast)] : [];
+    }
+
+    /** @return list<SessionEvidence> oldest first */
+    private function sessions(ResponseModel $model, \DateTimeImmutable $before, ?int $without, int $atLeast): array
+    {
+        // the index tells which; their long columns are read for those alone
+        $ids = Session::query()->toBase()
+            ->whereIn('plan_id', Plan::query()->withTrashed()->toBase()->where('response_model_id', $model->id)->select('id'))
+            ->where('started_at', '<', $before->format('Y-m-d H:i:s.v'))->where('id', '<>', $without ?? 0)
+            ->orderByDesc('started_at')->orderByDesc('id')->limit(self::MAX_SESSIONS)->pluck('id');
+        $found = [];
+        $newest = null;
+        $trialsSince = 0;
+        foreach ($ids->chunk(self::CHUNK) as $chunk) {
+            foreach (Session::query()->toBase()->whereIn('id', $chunk)->whereNotNull('evidence')->orderByDesc('started_at')->orderByDesc('id')->get(['started_at', 'upset', 'evidence']) as $row) {
+                $session = $this->decode((string) $row->started_at, (string) $row->evidence, (float) $row->upset, $model);
+                $newest ??= $session->startedAt;
+                $days = ($newest->getTimestamp() - $session->startedAt->getTimestamp()) / 86400;
+                if (count($found) >= $atLeast && ! $this->fading->keeps($days, $trialsSince)) {
+                    return array_reverse($found);
+                }
+                $found[] = $session;
+                $trialsSince += $session->trials();
+            }
+        }
+
+        return array_reverse($found);
+    }
+
+    /** @return list<SessionEvidence> oldest first */
+    private function assessed(ResponseModel $model, \DateTimeImmutable $before): array
+    {
+        $rows = Assessment::query()->toBase()->where('response_model_id', $model->id)->where('made_at', '<=', $before->format('Y-m-d H:i:s.v'))
+            ->orderByDesc('made_at')->limit(self::MAX_ASSESSMENTS)->get(['made_at', 'evidence']);
+
+        return array_values($rows->reverse()->map(fn (object $row): SessionEvidence => $this->decode((string) $row->made_at, (string) $row->evidence, 0.0, $model))->all());
+    }
+
+    private function decode(string $at, string $evidence, float $upset, ResponseModel $model): SessionEvidence
+    {
+        return EvidenceJson::decode(new \DateTimeImmutable($at, new \DateTimeZone('UTC')), $evidence, $upset, $this->catalogs->dimensions($model->kind));
+    }
+}

@@ -1,0 +1,162 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Engine;
+
+use App\Models\AdviceGiven;
+use App\Models\Session;
+use App\Models\SoundSetUp;
+use Core\Decision\EasierLevels;
+use Core\Decision\Level;
+use Core\Decision\LoggedTrial;
+use Core\Decision\Situation;
+use Core\Exposure\Exposure;
+use Core\Exposure\PlanKind;
+use Core\Ladder\Manner;
+use Core\Ladder\StepData;
+use Core\Sign\OutcomeEffect;
+use Core\Sound\Playback;
+use Core\Sound\Player;
+
+/**
+ * What a device needs to show a session and to go on without the server: advice, counts, clocks, and easier levels worked out
+ * beforehand. Kept in codes and facts; StateInWords says it to whoever looks.
+ */
+final readonly class SessionState
+{
+    private const LATEST = 14;
+
+    /** More repetitions than a hand makes in one. */
+    private const IN_A_MINUTE = 40;
+
+    private const EASIER = [0.5, 1.0, 1.5];
+
+    /**
+     * @param  ?int  $step  of the advice's next exposure
+     * @return array<string, mixed>
+     */
+    public function of(Session $session, Situation $situation, AdviceGiven $advice, SessionTrials $all, ?int $step): array
+    {
+        $trials = $all->trials;
+        $marks = $all->marks;
+        $settings = $situation->settings;
+        $next = $advice->exposure === null ? null : Exposure::of($advice->exposure, $situation->catalog);
+        $last = $situation->log->last();
+        $level = $last?->target;
+        $player = SoundSetUp::of($session->plan->responseModel)?->player();
+        $progress = $level === null ? null : $situation->progress($level);
+
+        return [
+            'session' => $session->id,
+            'version' => $advice->id,
+            'device' => $session->device,
+            'ended' => $session->ended_at !== null,
+            'sequence' => $marks === [] ? 0 : max(array_column($marks, 'sequence')),
+            'count' => count($trials),
+            'startedAt' => $session->started_at->getTimestampMs(),
+            'setStartedAt' => $situation->log->setStartedAt === null ? null : (int) $situation->log->setStartedAt->format('Uv'),
+            'setMinutes' => $settings->setMinutes,
+            'sessionMinutes' => $settings->sessionMinutes,
+            'mostTrials' => $settings->mostTrials,
+            'run' => $progress === null ? null : ['done' => min($progress->done, $progress->asked), 'asked' => $progress->asked, 'window' => $progress->window],
+            'advice' => [
+                'id' => $advice->id,
+                'aim' => "advice:{$advice->id}",
+                'action' => $advice->action->value,
+                'isClosing' => $advice->is_closing,
+                'next' => $next === null ? null : self::exposure($next, $situation, $player),
+                'reasons' => $advice->reasons,
+                'alternatives' => array_map(static fn (array $other, int $i): array => [
+                    'aim' => "alt:{$advice->id}:{$i}", 'dimension' => $other['dimension'] ?? '', 'choice' => $other['choice'] ?? '', 'off' => $other['logitsOff'], 'helped' => $other['helped'] ?? 0,
+                ], $advice->alternatives, array_keys($advice->alternatives)),
+                'risk' => $advice->strain_mean === null ? null : [
+                    'strain' => self::range((float) $advice->strain_mean, (float) $advice->strain_bound, $situation->limits->strain->value),
+                    'reaction' => self::range((float) $advice->reaction_mean, (float) $advice->reaction_bound, $situation->limits->reaction->value),
+                ],
+            ],
+            'trials' => array_map(
+                static fn (int $id): array => ['uuid' => $marks[$id]['uuid'], 'band' => $trials[$id]->band->value, 'outcome' => $trials[$id]->outcome->value],
+                array_slice(array_keys($trials), -self::LATEST),
+            ),
+            'rhythm' => self::rhythm(array_values($trials)),
+            'unsaid' => $situation->unsaid,
+            'step' => $situation->catalog->plan === PlanKind::Presence || $next === null ? null : StepData::write($situation->ladder->step($step ?? 0)),
+            'easier' => $this->easier($situation, $step ?? $level->step ?? 0, $next, $player),
+        ];
+    }
+
+    /**
+     * When the latest repetitions were, in milliseconds, and how many offers were taken.
+     *
+     * @param  list<LoggedTrial>  $trials
+     * @return array{at: list<int>, accepted: int, declined: int}
+     */
+    private static function rhythm(array $trials): array
+    {
+        $count = static fn (OutcomeEffect $effect): int => count(array_filter($trials, static fn (LoggedTrial $trial): bool => $trial->outcome->effect() === $effect));
+
+        return [
+            'at' => array_map(static fn (LoggedTrial $trial): int => (int) $trial->at->format('Uv'), array_slice($trials, -self::IN_A_MINUTE)),
+            'accepted' => $count(OutcomeEffect::Success),
+            'declined' => $count(OutcomeEffect::OptOut),
+        ];
+    }
+
+    /** @return array{instruction: string, onTheWay: bool, values: array<string, float|string>, play: ?array{fraction: ?float, seconds: float, onset: float}} */
+    private static function exposure(Exposure $exposure, Situation $situation, ?Player $player): array
+    {
+        $manner = self::manner($exposure, $situation);
+
+        return [
+            'instruction' => $manner->instruction ?? '',
+            'onTheWay' => $manner->isOnTheWay ?? false,
+            'values' => $exposure->values,
+            'play' => $player === null ? null : self::play($player->playback($exposure->values)),
+        ];
+    }
+
+    /** @return ?array{fraction: ?float, seconds: float, onset: float} */
+    private static function play(?Playback $playback): ?array
+    {
+        return $playback === null ? null : ['fraction' => $playback->fraction, 'seconds' => $playback->seconds, 'onset' => $playback->onset];
+    }
+
+    /** How the step that has this exposure is done; null for an exposure between steps. */
+    private static function manner(Exposure $exposure, Situation $situation): ?Manner
+    {
+        foreach ($situation->ladder->steps as $step) {
+            if ($step->manner->instruction !== '' && $step->exposure->equals($exposure)) {
+                return $step->manner;
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * Steps of the ladder that are easier than where the session stands and within today's limits, the hardest first: all that a
+     * device may fall back to by itself. It never advances.
+     *
+     * @return list<array{aim: string, instruction: string, onTheWay: bool, values: array<string, float|string>, play: ?array{fraction: ?float, seconds: float, onset: float}}>
+     */
+    private function easier(Situation $situation, int $step, ?Exposure $next, ?Player $player): array
+    {
+        $from = new Level(max(0, $step), $next ?? $situation->ladder->step($step)->exposure);
+        $found = [];
+        foreach (self::EASIER as $logits) {
+            $level = (new EasierLevels($situation))->below($from, $logits);
+            if ($level !== null && $level->exposure->equals($situation->ladder->step($level->step)->exposure)) {
+                $found["step:{$level->step}"] = ['aim' => "step:{$level->step}", ...self::exposure($level->exposure, $situation, $player)];
+            }
+        }
+
+        return array_values($found);
+    }
+
+    /** @return array{mean: float, bound: float, limit: float} */
+    private static function range(float $mean, float $bound, float $limit): array
+    {
+        return ['mean' => $mean, 'bound' => max($mean, $bound), 'limit' => $limit];
+    }
+}

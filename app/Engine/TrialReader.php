@@ -1,0 +1,86 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Engine;
+
+use App\Models\Session;
+use App\Models\Trial;
+use Core\Decision\Action;
+use Core\Decision\Level;
+use Core\Decision\LoggedTrial;
+use Core\Exposure\DimensionCatalog;
+use Core\Response\Risk;
+use Core\Sign\Band;
+use Core\Sign\FoodTaken;
+use Core\Sign\Outcome;
+use Core\Sign\TurnLatency;
+
+/** Reads the trials of a session as they stand: with corrections applied, without those undone. */
+final readonly class TrialReader
+{
+    /** More trials than any session holds: lists are bounded. */
+    private const MAX = 2000;
+
+    public function __construct(private CoreCatalogs $catalogs)
+    {
+    }
+
+    /** One query, no models: this runs after every trial. */
+    public function ofSession(Session $session): SessionTrials
+    {
+        $catalog = $this->catalogs->dimensions($session->plan->responseModel->kind);
+        $part = static fn (string $part): string => "(SELECT GROUP_CONCAT(dimension, '=', COALESCE(choice, number) SEPARATOR ';') FROM trial_exposures WHERE trial_id = trials.id AND part = '{$part}')";
+        $rows = Trial::query()->toBase()->join('steps', 'steps.id', '=', 'trials.step_id')->where('session_id', $session->id)
+            ->orderBy('sequence')->orderBy('trials.id')->limit(self::MAX)
+            ->selectRaw("trials.id, trials.uuid, sequence, steps.position, under_action, forecast, outcome, band, trials.food, food_left, latency, interrupted, handler_error, occurred_at,
+                {$part('target')} AS target, {$part('real')} AS exposure,
+                (SELECT GROUP_CONCAT(sign SEPARATOR ';') FROM trial_signs WHERE trial_id = trials.id) AS signs,
+                ".Corrections::COLUMN)
+            ->get();
+        $trials = $marks = [];
+        foreach ($rows as $row) {
+            $fields = Corrections::applied((array) $row);
+            if ($fields === null) {
+                continue;
+            }
+            $trials[(int) $row->id] = self::trial($fields, $catalog);
+            $marks[(int) $row->id] = ['uuid' => (string) $row->uuid, 'sequence' => (int) $row->sequence];
+        }
+
+        return new SessionTrials($trials, $marks);
+    }
+
+    /** @param  array<string, mixed>  $fields */
+    private static function trial(array $fields, DimensionCatalog $catalog): LoggedTrial
+    {
+        $text = static fn (string $key): string => is_scalar($fields[$key]) ? (string) $fields[$key] : '';
+
+        return new LoggedTrial(
+            new Level(max(0, (int) $text('position')), ExposureColumns::fromText($text('target'), $catalog)),
+            Action::tryFrom($text('under_action')),
+            ExposureColumns::fromText($text('exposure'), $catalog),
+            Outcome::from($text('outcome')),
+            Band::from((int) $text('band')),
+            $text('signs') === '' ? [] : explode(';', $text('signs')),
+            FoodTaken::from($text('food')),
+            (bool) $text('food_left'),
+            TurnLatency::tryFrom($text('latency')),
+            (bool) $text('interrupted'),
+            (bool) $text('handler_error'),
+            new \DateTimeImmutable($text('occurred_at'), new \DateTimeZone('UTC')),
+            self::forecast($text('forecast')),
+        );
+    }
+
+    private static function forecast(string $json): ?Risk
+    {
+        if ($json === '') {
+            return null;
+        }
+        /** @var array{strainMean: float, strainBound: float, reactionMean: float, reactionBound: float} $stored */
+        $stored = json_decode($json, true, flags: JSON_THROW_ON_ERROR);
+
+        return Risk::fromArray($stored);
+    }
+}

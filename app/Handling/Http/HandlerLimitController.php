@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Handling\Http;
+
+use App\Models\Dog;
+use App\Models\HandlerLimit;
+use App\Models\Person;
+use App\Models\User;
+use Illuminate\Container\Attributes\CurrentUser;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Gate;
+use Illuminate\Validation\Rule;
+
+/** Who may not handle a dog in training. */
+final readonly class HandlerLimitController
+{
+    public function store(Request $request, Dog $dog, #[CurrentUser] User $user): RedirectResponse
+    {
+        Gate::authorize('plan', $dog);
+        $told = $request->validate([
+            'limited_person' => ['required', 'integer', Rule::exists(Person::class, 'id')->where('practice_id', $dog->practice_id)], 'reason' => ['required', 'string', 'max:300'],
+        ], ['limited_person.*' => say('messages.handler_limit.choose_one_of_the_people_in'), 'reason.*' => say('messages.handler_limit.say_why_in_at_most_300')]);
+        HandlerLimit::query()->updateOrCreate(['dog_id' => $dog->id, 'person_id' => (int) $told['limited_person']], ['practice_id' => $dog->practice_id, 'user_id' => $user->id, 'reason' => $told['reason']]);
+
+        return redirect()->route('handling.show', $dog)->with('status', say('messages.handler_limit.kept_no_session_of_this_dog'));
+    }
+
+    public function destroy(HandlerLimit $limit): RedirectResponse
+    {
+        $dog = Dog::query()->findOrFail($limit->dog_id);
+        Gate::authorize('plan', $dog);
+        $limit->delete();
+
+        return redirect()->route('handling.show', $dog)->with('status', say('messages.handler_limit.that_person_may_handle_this_dog'));
+    }
+}

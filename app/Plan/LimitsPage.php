@@ -1,0 +1,123 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Plan;
+
+use App\Engine\PlanReader;
+use App\Engine\SituationReader;
+use App\Models\Plan;
+use App\Models\Trial;
+use Core\Exposure\DimensionKey;
+use Core\Exposure\PlanKind;
+use Core\Insight\LatencyByDistance;
+use Core\Insight\LoadShare;
+use Core\Insight\LookingBack;
+use Core\Insight\Pace;
+use Core\Insight\ResponseCurve;
+use Core\Insight\Trend;
+use Core\Ladder\Step;
+use Core\Response\Day;
+use Core\Response\DogModel;
+use Core\Response\ModelBuilder;
+use Core\Response\SessionEvidence;
+use Core\Sign\TurnLatency;
+use Illuminate\Contracts\Cache\Repository;
+use Psr\Clock\ClockInterface;
+
+/** What has been learned of one dog and trigger: the limit over time, curves before and after, what makes it hard, how fast it turns, how far the goal is. */
+final readonly class LimitsPage
+{
+    private const KEPT_SECONDS = 86_400;
+
+    private const POINTS = 41;
+
+    /** Newest trials whose latency is looked at. */
+    private const MAX_LATENCIES = 1000;
+
+    public function __construct(private SituationReader $situations, private PlanReader $plans, private ModelBuilder $builder, private Repository $cache, private ClockInterface $clock)
+    {
+    }
+
+    /** @return array<string, mixed> */
+    public function of(Plan $plan): array
+    {
+        $now = $this->clock->now();
+        $situation = $this->situations->read($plan, null, [], $now);
+        $inCore = $this->plans->read($plan);
+        $exposure = $inCore->ladder->step(0)->exposure;
+        $key = DimensionKey::leading($inCore->catalog->plan)->value;
+        $isAlong = isset($exposure->values[$key]);
+        $scale = $situation->model?->scale;
+        $blank = $scale === null ? null : $this->builder->build($scale, $inCore->referenceStated, $inCore->fineAt, [], new SessionEvidence($now, []));
+        [$easy, $hard] = $isAlong ? self::ends($inCore->ladder->steps, $key, $inCore->catalog->dimension($key)->range() ?? [0.0, 1.0]) : [0.0, 0.0];
+        $curve = static fn (?DogModel $model): ?ResponseCurve => $model === null || ! $isAlong || $easy === $hard ? null : ResponseCurve::of($model, $exposure, $key, $easy, $hard, Day::Typical, self::POINTS);
+
+        return [
+            ...$this->kept($plan, $now, $isAlong && $scale !== null ? new LookingBack($this->builder, $scale, $inCore->referenceStated, $inCore->fineAt, $exposure, $key, $inCore->settings->limits) : null),
+            'situation' => $situation,
+            'key' => $key,
+            'before' => $curve($blank),
+            'after' => $curve($situation->model),
+            'shares' => $situation->model === null ? [] : LoadShare::between($situation->model, $exposure, $inCore->ladder->step($inCore->ladder->top())->exposure),
+            'pace' => Pace::of($situation->history->heldAfter, $inCore->ladder->top()),
+            'left' => $inCore->ladder->top() - $situation->history->heldStep,
+            'trials' => $situation->history->trialsEver,
+        ];
+    }
+
+    /**
+     * What takes a while over many sessions is kept until anything is logged, and then only what that changed is worked out anew.
+     *
+     * @param  ?LookingBack  $back  null where no measure leads
+     * @return array{trend: ?Trend, latencies: array<mixed>}
+     */
+    private function kept(Plan $plan, \DateTimeImmutable $now, ?LookingBack $back): array
+    {
+        $stamp = $this->situations->stamp($plan, $this->plans->read($plan));
+        $kept = $this->cache->get("limits {$plan->id}");
+        $kept = is_array($kept) ? $kept : [];
+        $trend = ($kept['trend'] ?? null) instanceof Trend ? $kept['trend'] : null;
+        if (($kept['stamp'] ?? null) === $stamp && is_array($kept['latencies'] ?? null)) {
+            return ['trend' => $trend, 'latencies' => $kept['latencies']];
+        }
+        $sessions = $back === null ? [] : $this->situations->evidence($plan, $now, Trend::MAX_SESSIONS)[2];
+        $found = ['trend' => $back === null || $sessions === [] ? null : Trend::of($back, $sessions, $trend->steps ?? []), 'latencies' => $this->latencies($plan)];
+        $this->cache->put("limits {$plan->id}", ['stamp' => $stamp, ...$found], self::KEPT_SECONDS);
+
+        return $found;
+    }
+
+    /**
+     * @param  non-empty-list<Step>  $steps
+     * @param  array{float, float}  $range  easy and hard end of the measure
+     * @return array{float, float} of this ladder
+     */
+    private static function ends(array $steps, string $key, array $range): array
+    {
+        $values = array_map(static fn (Step $step): float => (float) ($step->exposure->values[$key] ?? 0.0), $steps);
+
+        return $range[0] > $range[1] ? [max($values), min($values)] : [min($values), max($values)];
+    }
+
+    /** @return list<array{from: float, to: float, median: float, trials: int}> seconds to turn, by classes of distance in meters, farthest first */
+    private function latencies(Plan $plan): array
+    {
+        if ($plan->responseModel->kind !== PlanKind::Presence) {
+            return [];
+        }
+        $rows = Trial::query()->toBase()->join('sessions', 'sessions.id', '=', 'trials.session_id')->join('plans', 'plans.id', '=', 'sessions.plan_id')
+            ->join('trial_exposures', static fn ($join) => $join->on('trial_exposures.trial_id', '=', 'trials.id')->where('part', 'real')->where('dimension', 'distance'))
+            ->where('plans.response_model_id', $plan->response_model_id)->where('handler_error', false)->where(static fn ($either) => $either->whereNotNull('latency_ms')->orWhereNotNull('latency'))
+            ->orderByDesc('trials.id')->limit(self::MAX_LATENCIES)->get(['number', 'latency', 'latency_ms']);
+        $timed = [];
+        foreach ($rows as $row) {
+            $seconds = $row->latency_ms === null ? TurnLatency::tryFrom((string) $row->latency)?->seconds() : (float) $row->latency_ms / 1000.0;
+            if ($seconds !== null) {
+                $timed[] = [(float) $row->number, $seconds];
+            }
+        }
+
+        return LatencyByDistance::of($timed);
+    }
+}

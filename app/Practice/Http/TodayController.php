@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Practice\Http;
+
+use App\Access\InSight;
+use App\Engine\Setting;
+use App\Engine\SituationReader;
+use App\Incident\CarryOverReader;
+use App\Incident\RecordIncident;
+use App\Models\Plan;
+use App\Models\Session;
+use App\Models\User;
+use Core\Decision\RuleBook;
+use Illuminate\Container\Attributes\CurrentUser;
+use Illuminate\Contracts\View\View;
+use Psr\Clock\ClockInterface;
+
+/** What is due: every plan with where it would start today and why, sessions still open, trials to place. */
+final readonly class TodayController
+{
+    private const MAX_PLANS = 24;
+
+    public function __construct(private SituationReader $situations, private ClockInterface $clock, private CarryOverReader $upsets)
+    {
+    }
+
+    public function __invoke(#[CurrentUser] User $user): View
+    {
+        $dogs = InSight::dogs($user)->toBase()->select('dogs.id');
+        $plans = Plan::query()->with(['responseModel.dog', 'responseModel.trigger', 'responseModel.person', 'place'])
+            ->whereHas('responseModel', static fn ($models) => $models->whereIn('dog_id', $dogs))
+            ->withMax('sessions as last_session_at', 'started_at')->withCount('sessions')
+            ->orderByRaw('last_session_at IS NULL DESC, last_session_at')->limit(self::MAX_PLANS)->get();
+        $now = $this->clock->now();
+        $carried = [];
+
+        return view('pages.today', [
+            'due' => $plans->map(function (Plan $plan) use ($now, &$carried): array {
+                $carried[$plan->responseModel->dog_id] ??= $this->upsets->on($plan->responseModel->dog_id, $now);
+                $situation = $this->situations->read($plan, null, [], $now, new Setting($plan->place, $carried[$plan->responseModel->dog_id]->upset));
+
+                return [
+                    'plan' => $plan,
+                    'lastAt' => $plan->getAttribute('last_session_at') === null ? null : new \DateTimeImmutable((string) $plan->getAttribute('last_session_at')),
+                    'carried' => CarryOverReader::inWords($carried[$plan->responseModel->dog_id]),
+                    'start' => RuleBook::standard()->decide($situation),
+                    'catalog' => $situation->catalog,
+                ];
+            }),
+            'unfinished' => RecordIncident::unfinished(InSight::dogs($user)),
+            'open' => Session::query()->with(['plan.responseModel.dog', 'plan.responseModel.trigger'])->where('practice_id', $user->practice_id)
+                ->whereNull('ended_at')->whereHas('plan.responseModel', static fn ($models) => $models->whereIn('dog_id', $dogs))
+                ->orderByDesc('started_at')->limit(10)->get(),
+            'unplaced' => InSight::unplaced($user)->count(),
+            'now' => $now,
+        ]);
+    }
+}

@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Session\Http;
+
+use App\Engine\DogCatalogs;
+use App\Models\Session;
+use App\Models\User;
+use App\Session\ReceiveEntry;
+use App\Session\StateInWords;
+use Illuminate\Container\Attributes\CurrentUser;
+use Illuminate\Http\JsonResponse;
+use Symfony\Component\HttpKernel\Exception\ConflictHttpException;
+
+/** Takes a device's queue and answers with receipts and the session as it now stands. */
+final readonly class EntryController
+{
+    public function __construct(private ReceiveEntry $desk, private DogCatalogs $catalogs)
+    {
+    }
+
+    public function store(EntriesRequest $request, Session $session, #[CurrentUser] User $user): JsonResponse
+    {
+        // entries belong to who made them: another user who signed in on the same device never sends them
+        if ($request->integer('user') !== $user->id) {
+            throw new ConflictHttpException(say('messages.entry.these_entries_were_made_by_another'));
+        }
+        $device = strtolower($request->string('device')->value());
+        $receipts = [];
+        /** @var array<string, mixed> $entry */
+        foreach ($request->array('entries') as $entry) {
+            $receipts[] = $this->desk->take($session, $user, $entry, $device);
+        }
+
+        return new JsonResponse(['receipts' => $receipts, 'state' => $session->state === null ? null : (new StateInWords(words(), $this->catalogs->of($session->plan->responseModel)))->of($session->state)]);
+    }
+}

@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Session\Http;
+
+use App\Engine\DogCatalogs;
+use App\Models\AdviceGiven;
+use App\Models\Session;
+use App\Models\Trial;
+use App\Models\User;
+use App\Session\LogTrial;
+use App\Words\AdviceInWords;
+use Illuminate\Container\Attributes\CurrentUser;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\RedirectResponse;
+
+final readonly class TrialController
+{
+    public function __construct(private LogTrial $logger, private TrialRules $rules, private DogCatalogs $catalogs)
+    {
+    }
+
+    /** Logs a trial and answers with the advice: as JSON, or by going back to the page, which shows the review once the session has ended. */
+    public function store(LogTrialRequest $request, Session $session, #[CurrentUser] User $user): JsonResponse|RedirectResponse
+    {
+        $logged = $this->logger->log($session, $user, $request->toTrial($this->rules));
+
+        return $request->expectsJson()
+            ? new JsonResponse([
+                'trial' => ['uuid' => strtolower((string) $request->validated('uuid'))],
+                'advice' => self::asJson($logged['advice'], new AdviceInWords(words(), $this->catalogs->of($session->plan->responseModel))),
+            ], $logged['isNew'] ? 201 : 200)
+            : redirect()->route('sessions.show', $session);
+    }
+
+    public function update(EditTrialRequest $request, Session $session, int $trial, #[CurrentUser] User $user): RedirectResponse
+    {
+        $found = Trial::query()->where('session_id', $session->id)->findOrFail($trial);
+        $changes = $request->toChanges();
+        if ($changes === []) {
+            return redirect()->route('sessions.review', $session)->with('status', say('messages.trial.nothing_was_changed'));
+        }
+        $this->logger->edit($session, $user, $found->id, (string) $request->validated('uuid'), $changes);
+
+        return redirect()->route('sessions.review', $session)->with('status', say('messages.trial.the_correction_is_kept_beside_the'));
+    }
+
+    /** @return array<string, mixed> */
+    public static function asJson(AdviceGiven $advice, AdviceInWords $inWords): array
+    {
+        return [
+            'action' => $advice->action->value,
+            'label' => $inWords->action($advice->action, false),
+            'exposure' => $advice->exposure,
+            'reasons' => array_map(static fn (array $reason): array => ['code' => $reason['code'], 'sentence' => $inWords->reason($reason)], $advice->reasons),
+            'alternatives' => array_map(static fn (array $other): array => [...$other, 'change' => $inWords->change($other)], $advice->alternatives),
+            'risk' => $advice->strain_mean === null ? null : [
+                'strainMean' => $advice->strain_mean, 'strainBound' => $advice->strain_bound,
+                'reactionMean' => $advice->reaction_mean, 'reactionBound' => $advice->reaction_bound,
+            ],
+            'closing' => $advice->is_closing,
+            'engine' => $advice->engine,
+        ];
+    }
+}

@@ -1,0 +1,178 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Session;
+
+use App\Models\SecondGrade;
+use App\Models\Session;
+use App\Models\SessionEvent;
+use App\Models\SessionEventKind;
+use App\Models\Trial;
+use App\Models\UnplacedTrial;
+use App\Models\User;
+use App\Session\Http\TrialRules;
+use Illuminate\Contracts\Validation\Factory;
+use Psr\Clock\ClockInterface;
+
+/**
+ * Takes what a device has queued, one entry after the other. Each comes with its own UUID, may come twice, and is answered by a
+ * receipt that names it; one that cannot be placed is kept as unfiled, so that the device may let go of it.
+ */
+final readonly class ReceiveEntry
+{
+    /** Kinds of entry besides a trial that a device may send. */
+    public const KINDS = ['trial', 'undo', 'break_over', 'take', 'grade', 'event'];
+
+    /** An entry may have waited a month. */
+    private const MAX_MILLISECONDS = 2_592_000_000;
+
+    public function __construct(private LogTrial $logger, private TrialRules $rules, private TakeBreak $breaks, private Factory $validators, private ClockInterface $clock)
+    {
+    }
+
+    /**
+     * @param  array<string, mixed>  $entry  with a valid uuid and kind
+     * @return array{uuid: string, result: string, message?: string} result: kept, known, or unfiled
+     */
+    public function take(Session $session, User $user, array $entry, string $device): array
+    {
+        $uuid = strtolower(is_string($entry['uuid']) ? $entry['uuid'] : '');
+
+        return ['uuid' => $uuid, ...match ($entry['kind']) {
+            'trial' => $this->trial($session, $user, $entry, $uuid, $device),
+            'undo' => $this->undo($session, $user, $uuid),
+            'grade' => $this->grade($session, $user, $entry, $uuid),
+            'break_over' => $this->event($session, $user, $entry, $uuid, SessionEventKind::BreakOver, function (\DateTimeImmutable $at) use ($session, $user): void {
+                $this->breaks->over($session, $at);
+                $this->logger->advise($session, $user);
+            }),
+            'take' => $this->event($session, $user, $entry, $uuid, SessionEventKind::Take, function (\DateTimeImmutable $at) use ($session, $user, $device): void {
+                $session->update(['device' => $device, 'device_since' => $at]);
+                $this->logger->advise($session, $user);
+            }),
+            default => $this->event($session, $user, $entry, $uuid, $this->eventKind($entry), static function (): void {
+            }),
+        }];
+    }
+
+    /**
+     * @param  array<string, mixed>  $entry
+     * @return array{result: string, message?: string}
+     */
+    private function trial(Session $session, User $user, array $entry, string $uuid, string $device): array
+    {
+        $data = is_array($entry['trial'] ?? null) ? $entry['trial'] : [];
+        $data = [...$data, 'uuid' => $uuid, 'device' => $device, 'device_at' => $entry['at'] ?? null, 'sent_at' => $entry['sent_at'] ?? null, 'sequence' => $entry['sequence'] ?? null];
+        $validator = $this->validators->make($data, $this->rules->of($session, $user->units()->distance, $data['exposure'] ?? null), TrialRules::messages())->after(TrialRules::afterwards(...));
+        if ($validator->fails()) {
+            return $this->setAside($user, $uuid, $data, (string) $validator->errors()->first());
+        }
+        $trial = $this->rules->toTrial($validator->validated(), $session, $user->units()->distance);
+        $this->claim($session, $device);
+        $isOthers = $session->device !== $device && ! $this->loggedBefore($session, $device, $this->happenedAt($entry));
+        if ($isOthers && ! Trial::query()->where('practice_id', $session->practice_id)->where('uuid', $uuid)->exists()) {
+            return $this->setAside($user, $uuid, $data, say('messages.entry_desk.another_device_was_logging_this_session'));
+        }
+        try {
+            return ['result' => $this->logger->log($session, $user, $trial)['isNew'] ? 'kept' : 'known'];
+        } catch (UuidTaken) {
+            return ['result' => 'known', 'message' => say('messages.trial.uuid_taken')];
+        }
+    }
+
+    /** @return array{result: string} */
+    private function undo(Session $session, User $user, string $uuid): array
+    {
+        return ['result' => $this->logger->undoLast($session, $user, $uuid) === null ? 'known' : 'kept'];
+    }
+
+    /**
+     * A second grade of a trial that is there; the first word of each grader stands.
+     *
+     * @param  array<string, mixed>  $entry
+     * @return array{result: string, message?: string}
+     */
+    private function grade(Session $session, User $user, array $entry, string $uuid): array
+    {
+        $trial = Trial::query()->where('session_id', $session->id)->where('uuid', is_string($entry['trial_uuid'] ?? null) ? strtolower($entry['trial_uuid']) : '')->first();
+        $band = $entry['band'] ?? null;
+        if ($trial === null || ! is_int($band) || $band < 0 || $band > 4) {
+            return ['result' => 'known', 'message' => say('messages.entry_desk.this_grade_names_no_trial_of')];
+        }
+        $grade = SecondGrade::query()->firstOrCreate(['trial_id' => $trial->id, 'user_id' => $user->id], [
+            'practice_id' => $session->practice_id, 'uuid' => $uuid, 'band' => $band, 'graded_at' => $this->clock->now(),
+        ]);
+
+        return ['result' => $grade->wasRecentlyCreated ? 'kept' : 'known'];
+    }
+
+    /**
+     * @param  array<string, mixed>  $entry
+     * @param  callable(\DateTimeImmutable): void  $effect  done the first time only
+     * @return array{result: string}
+     */
+    private function event(Session $session, User $user, array $entry, string $uuid, SessionEventKind $kind, callable $effect): array
+    {
+        $at = $this->happenedAt($entry);
+        $event = SessionEvent::query()->firstOrCreate(['practice_id' => $session->practice_id, 'uuid' => $uuid], [
+            'session_id' => $session->id, 'user_id' => $user->id, 'kind' => $kind, 'occurred_at' => $at,
+            'data' => is_array($entry['data'] ?? null) ? array_slice(array_filter($entry['data'], is_scalar(...)), 0, 10) : null,
+        ]);
+        if ($event->wasRecentlyCreated) {
+            $effect($at);
+        }
+
+        return ['result' => $event->wasRecentlyCreated ? 'kept' : 'known'];
+    }
+
+    /** Whether a device that was handed over from sends what it logged while it was the one. */
+    private function loggedBefore(Session $session, string $device, \DateTimeImmutable $at): bool
+    {
+        return $session->device_since !== null && $at <= $session->device_since && Trial::query()->where('session_id', $session->id)->where('device', $device)->exists();
+    }
+
+    /** The first device to log a trial is the one that logs; of two at the same moment the database lets one through. */
+    private function claim(Session $session, string $device): void
+    {
+        if ($session->device !== null) {
+            return;
+        }
+        Session::query()->toBase()->where('id', $session->id)->whereNull('device')->update(['device' => $device, 'device_since' => $this->clock->now()->format('Y-m-d H:i:s.v')]);
+        $claimed = Session::query()->whereKey($session->id)->firstOrFail(['device', 'device_since']);
+        $session->device = $claimed->device;
+        $session->device_since = $claimed->device_since;
+        $session->syncOriginalAttributes(['device', 'device_since']);
+    }
+
+    /**
+     * By our clock: the device's own may be wrong, but not the time it counts between the tap and the sending.
+     *
+     * @param  array<string, mixed>  $entry
+     */
+    private function happenedAt(array $entry): \DateTimeImmutable
+    {
+        $waited = is_numeric($entry['at'] ?? null) && is_numeric($entry['sent_at'] ?? null) ? (int) $entry['sent_at'] - (int) $entry['at'] : 0;
+
+        return $this->clock->now()->modify(sprintf('-%d milliseconds', max(0, min(self::MAX_MILLISECONDS, $waited))));
+    }
+
+    /** @param  array<string, mixed>  $entry */
+    private function eventKind(array $entry): SessionEventKind
+    {
+        return SessionEventKind::tryFrom(is_string($entry['event'] ?? null) ? $entry['event'] : '') ?? SessionEventKind::Note;
+    }
+
+    /**
+     * @param  array<string, mixed>  $data
+     * @return array{result: string, message: string}
+     */
+    private function setAside(User $user, string $uuid, array $data, string $reason): array
+    {
+        UnplacedTrial::query()->firstOrCreate(['practice_id' => $user->practice_id, 'uuid' => $uuid], [
+            'user_id' => $user->id, 'payload' => $data, 'reason' => mb_substr($reason, 0, 300), 'received_at' => $this->clock->now(),
+        ]);
+
+        return ['result' => 'unfiled', 'message' => $reason];
+    }
+}

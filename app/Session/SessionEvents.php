@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Session;
+
+use App\Models\Session;
+use App\Models\SessionEvent;
+use App\Models\SessionEventKind;
+
+/** What else happened in a session, in a few sentences. */
+final readonly class SessionEvents
+{
+    private const MAX = 2000;
+
+    /** @return list<string> */
+    public function of(Session $session): array
+    {
+        $events = $session->events()->limit(self::MAX)->get();
+        $count = static fn (SessionEventKind $kind): int => $events->where('kind', $kind)->count();
+        $most = static fn (SessionEventKind $kind, string $field): int => (int) $events->where('kind', $kind)->max(static fn (SessionEvent $event): int => is_numeric($event->data[$field] ?? null) ? (int) $event->data[$field] : 0);
+        $said = [];
+        if ($count(SessionEventKind::Left) > 0) {
+            $said[] = say('messages.session_events.left', ['count' => $count(SessionEventKind::Left), 'hasSettled' => $count(SessionEventKind::Settled) > 0, 'after' => words()->formats->seconds($most(SessionEventKind::Settled, 'seconds'))]);
+        }
+        if ($count(SessionEventKind::TriggerSeen) > 0) {
+            $said[] = say('messages.session_events.seen', ['count' => $count(SessionEventKind::TriggerSeen)]);
+        }
+        if ($count(SessionEventKind::LookBack) > 0) {
+            $said[] = say('messages.session_events.looked_back', ['count' => $count(SessionEventKind::LookBack)]);
+        }
+        if ($count(SessionEventKind::Stare) > 0) {
+            $said[] = say('messages.session_events.stare', ['time' => words()->formats->seconds($most(SessionEventKind::Stare, 'ms') / 1000)]);
+        }
+        if ($count(SessionEventKind::Take) > 0) {
+            $said[] = say('messages.session_events.taken', ['count' => $count(SessionEventKind::Take)]);
+        }
+
+        return $said;
+    }
+}

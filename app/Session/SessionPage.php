@@ -1,0 +1,147 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Session;
+
+use App\Engine\CoreCatalogs;
+use App\Engine\DogCatalogs;
+use App\Engine\PlanReader;
+use App\Engine\TrialReader;
+use App\Models\Session;
+use App\Models\SoundSetUp;
+use App\Models\TrialSign;
+use App\Models\User;
+use App\Words\AdviceInWords;
+use Core\Exposure\Dimension;
+use Core\Exposure\DimensionCatalog;
+use Core\Exposure\DimensionKind;
+use Core\Exposure\Exposure;
+use Core\Exposure\PlanKind;
+use Core\Ladder\Step;
+use Core\Measure\Distance;
+use Core\Sign\Outcome;
+use Core\Sign\Sign;
+use Core\Sign\SignWeight;
+use Illuminate\Support\Facades\URL;
+use Illuminate\Support\Str;
+
+/** All that the session's screen shows, for the whole page and for the part that is swapped after a trial. */
+final readonly class SessionPage
+{
+    private const USUAL_SIGNS = 12;
+
+    private const MAX_ASKED = 8;
+
+    private const USUAL = ['stare', 'stiff', 'mouth.closed', 'lick.lip', 'head.low', 'weight.forward', 'eat.hard', 'sniff.displace', 'whine', 'face.soft', 'mouthy', 'slow.walk'];
+
+    private const USUAL_UNDER_THE_HAND = ['look.hand', 'pull.away', 'weight.back', 'stiff', 'freeze', 'whale.eye', 'mouth.closed', 'lick.lip', 'eat.hard', 'mouthy', 'paw.item', 'face.soft'];
+
+    /** Methods in which a repetition begins when the item comes into sight; elsewhere it begins with an offer. */
+    private const IN_SIGHT = ['pairing', 'earned_ration'];
+
+    public function __construct(private CoreCatalogs $catalogs, private DogCatalogs $dogs, private TrialReader $trials, private PlanReader $plans)
+    {
+    }
+
+    /** @return array<string, mixed> */
+    public function of(Session $session, User $user): array
+    {
+        $kind = $session->plan->responseModel->kind;
+        $catalog = $this->dogs->of($session->plan->responseModel);
+        $steps = $this->plans->read($session->plan)->ladder->steps;
+        $advice = $session->advice()->reorder()->latest('id')->with('step')->firstOrFail();
+        $trials = $this->trials->ofSession($session)->trials;
+        $last = $trials === [] ? null : $trials[array_key_last($trials)];
+        $next = $advice->exposure === null ? null : Exposure::of($advice->exposure, $catalog);
+        $shown = $next ?? $last?->exposure;
+
+        return [
+            'session' => $session,
+            'dog' => $session->plan->responseModel->dog,
+            'plan' => $session->plan,
+            'unit' => $user->units()->distance,
+            'advice' => $advice,
+            'next' => $next,
+            'nextWords' => $next === null ? null : words()->exposure($next, $catalog),
+            'trials' => $trials,
+            'uuid' => (string) Str::uuid7(),
+            'undoUuid' => (string) Str::uuid7(),
+            'distance' => $this->typed($shown?->distance(), $user),
+            'dimensions' => self::dimensionsAsked($catalog, $kind, $steps),
+            'exposure' => $shown === null ? [] : $shown->values,
+            'signs' => $this->signs($kind),
+            'kind' => $kind,
+            'quick' => Outcome::quick($kind),
+            'others' => Outcome::others($kind),
+            'offerWords' => say(in_array($session->plan->method, self::IN_SIGHT, true) ? 'sessions.begins.in_sight' : 'sessions.begins.offered'),
+            'catalog' => $catalog,
+            'usualSigns' => $this->usualSigns($session),
+            'state' => $session->state === null ? null : (new StateInWords(words(), $catalog))->of($session->state),
+            'inWords' => new AdviceInWords(words(), $catalog),
+            'liveUrl' => URL::temporarySignedRoute('live', now()->addDay(), ['session' => $session->id, 'reader' => $user->reader()->toText()], absolute: false),
+            'sound' => SoundSetUp::of($session->plan->responseModel),
+            'meterUrl' => $kind === PlanKind::Sound ? URL::temporarySignedRoute('meter.show', now()->addDay(), ['session' => $session->id], absolute: false) : null,
+            'food' => $this->food($session),
+            'steps' => $steps,
+        ];
+    }
+
+    private function typed(?Distance $distance, User $user): string
+    {
+        return $distance === null ? '' : (string) round($distance->as($user->units()->distance), 1);
+    }
+
+    /**
+     * What was otherwise just then: what a trigger does, or the choices that this plan's steps make.
+     *
+     * @param  list<Step>  $steps
+     * @return list<Dimension>
+     */
+    private static function dimensionsAsked(DimensionCatalog $catalog, PlanKind $kind, array $steps): array
+    {
+        $keys = $kind === PlanKind::Presence ? ['trigger_motion', 'trigger_heading', 'trigger_energy', 'trigger_attention'] : array_keys(array_merge(...array_map(static fn (Step $step): array => $step->exposure->values, $steps)));
+
+        return array_slice(array_values(array_filter(
+            $catalog->dimensions,
+            static fn (Dimension $dimension): bool => $dimension->kind === DimensionKind::Ordered && in_array($dimension->key, $keys, true),
+        )), 0, self::MAX_ASKED);
+    }
+
+    /** @return array<string, list<Sign>> by weight, mildest first */
+    private function signs(PlanKind $kind): array
+    {
+        $groups = [];
+        foreach ([SignWeight::Comfort, SignWeight::Neutral, SignWeight::Small, SignWeight::Medium, SignWeight::Strong, SignWeight::Reaction, SignWeight::Tiredness] as $weight) {
+            $groups[$weight->value] = array_values(array_filter(
+                $this->catalogs->signs->signs,
+                static fn (Sign $sign): bool => $sign->weight === $weight && in_array($kind === PlanKind::Contact ? 'contact' : 'presence', $sign->plans, true),
+            ));
+        }
+
+        return $groups;
+    }
+
+    /**
+     * Signs in reach of the thumb: those this dog has shown most, then the catalog's first medium and strong ones.
+     *
+     * @return list<Sign>
+     */
+    private function usualSigns(Session $session): array
+    {
+        $seen = TrialSign::query()->toBase()->join('trials', 'trials.id', '=', 'trial_signs.trial_id')->join('sessions', 'sessions.id', '=', 'trials.session_id')
+            ->where('sessions.plan_id', $session->plan_id)->groupBy('sign')->orderByRaw('COUNT(*) DESC')->limit(self::USUAL_SIGNS)->pluck('sign')->all();
+        $usual = $session->plan->responseModel->kind === PlanKind::Contact ? self::USUAL_UNDER_THE_HAND : self::USUAL;
+        $codes = array_slice(array_unique([...$seen, ...$usual]), 0, self::USUAL_SIGNS);
+
+        return array_values(array_filter(array_map(fn (mixed $code): ?Sign => $this->catalogs->signs->signs[is_string($code) ? $code : ''] ?? null, $codes)));
+    }
+
+    /** Pieces counted before the session, of both kinds; null if they were not. */
+    private function food(Session $session): ?int
+    {
+        $food = $session->checklist['food'] ?? null;
+
+        return is_array($food) && $food !== [] ? (int) array_sum(array_map(static fn (mixed $pieces): int => is_numeric($pieces) ? (int) $pieces : 0, $food)) : null;
+    }
+}

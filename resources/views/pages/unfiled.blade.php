@@ -1,0 +1,33 @@
+<x-layout :title="say('unfiled.unfiled.to_place')">
+    <h1>{{ say('unfiled.unfiled.to_place') }}</h1>
+    <p>{{ say('unfiled.unfiled.trials_that_a_device_recorded_and') }}</p>
+    <x-problems />
+    @if($unplaced->isEmpty())
+        <p class="card card-body">{{ say('unfiled.unfiled.nothing_waits_here') }}</p>
+    @endif
+    @foreach($unplaced as $trial)
+        <section class="card card-body mb-3" aria-label="{{ say('unfiled.unfiled.trial_received', ['received_at' => words()->formats->dateTime($trial->received_at)]) }}">
+            <p class="mb-1"><strong>{{ $trial->reason }}</strong> {{ say('unfiled.unfiled.received', ['time_zone' => words()->formats->dateTime($trial->received_at)]) }}</p>
+            <dl class="facts mb-2">
+                @foreach(['distance', 'outcome', 'band', 'note'] as $field)
+                    @if(is_scalar($trial->payload[$field] ?? null) && $trial->payload[$field] !== '')<dt>{{ say("unfiled.fields.{$field}") }}</dt><dd>{{ Str::limit((string) $trial->payload[$field], 200) }}</dd>@endif
+                @endforeach
+            </dl>
+            <div class="d-flex flex-wrap gap-2">
+                <form method="post" action="{{ route('unfiled.place', $trial) }}" class="d-flex flex-wrap gap-2">
+                    @csrf
+                    <label class="visually-hidden" for="s-{{ $trial->id }}">{{ say('unfiled.unfiled.session') }}</label>
+                    <select class="form-select w-auto" id="s-{{ $trial->id }}" name="session_id">
+                        @foreach($sessions as $session)
+                            <option value="{{ $session->id }}">{{ $session->plan->responseModel->dog->name }}, {{ $session->plan->name }}, {{ words()->formats->dateTime($session->started_at) }}</option>
+                        @endforeach
+                    </select>
+                    <button class="btn btn-next">{{ say('unfiled.unfiled.place_it_here') }}</button>
+                </form>
+                @can('create', App\Models\Dog::class)
+                    <form method="post" action="{{ route('unfiled.destroy', $trial) }}">@csrf @method('delete')<button class="btn btn-outline-secondary">{{ say('unfiled.unfiled.dismiss') }}</button></form>
+                @endcan
+            </div>
+        </section>
+    @endforeach
+</x-layout>
