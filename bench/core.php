@@ -25,7 +25,7 @@ use Core\Response\ModelBuilder;
 use Core\Response\ModelPriors;
 use Core\Response\ObservedRow;
 use Core\Response\Prior;
-use Core\Response\RiskLimits;
+use Core\Response\RiskCaps;
 use Core\Response\SessionEvidence;
 use Core\Sign\Band;
 use Core\Sign\FoodTaken;
@@ -114,7 +114,7 @@ $earlier = $history(25, 40);
 $now = new \DateTimeImmutable('2026-02-01 10:00');
 $trials = array_fill(0, 12, new LoggedTrial(new Level(5, $ladder->step(5)->exposure), null, $ladder->step(5)->exposure, Outcome::Returned, Band::Easy, [], FoodTaken::Gently, true, null, false, false, $now));
 $log = new SessionLog($now, $now, $trials);
-$advise = static fn (): mixed => RuleBook::standard()->decide(new Situation($catalog, $signs, $ladder, RuleSettings::of(RiskLimits::usual()), new History(4, trialsEver: 1000), $log, $builder->build($scale, true, null, $earlier, $log->evidence()), $now));
+$advise = static fn (): mixed => RuleBook::standard()->decide(new Situation($catalog, $signs, $ladder, RuleSettings::of(RiskCaps::usual()), new History(4, trialsEver: 1000), $log, $builder->build($scale, true, null, $earlier, $log->evidence()), $now));
 $median($advise, 10);
 printf("advice, 1,000 earlier trials %8.2f ms   peak memory %.0f MB   (cold start, %d distinct rows)\n", $median($advise, 21), memory_get_peak_usage(true) / 1048576, array_sum(array_map(static fn (SessionEvidence $session): int => count($session->rows), $earlier)));
 

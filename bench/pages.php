@@ -15,7 +15,7 @@ use App\Plan\PlanDraft;
 use Core\Exposure\PlanKind;
 use Core\Ladder\Criterion;
 use Core\Measure\Distance;
-use Core\Response\RiskLimits;
+use Core\Response\RiskCaps;
 use Illuminate\Contracts\Console\Kernel;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
@@ -45,7 +45,7 @@ $make = static function (string $name) use ($app, $user, $person): Plan {
     $dog = Dog::query()->create(['practice_id' => $user->practice_id, 'name' => $name]);
 
     return $app->make(CreatePlan::class)->write($dog, $user, new PlanDraft(
-        'Barges', PlanKind::Presence, null, 'Barges', $person->id, 'notice_and_turn_back', LadderPlan::EqualRatios, Criterion::run(5), RiskLimits::usual(),
+        'Barges', PlanKind::Presence, null, 'Barges', $person->id, 'notice_and_turn_back', LadderPlan::EqualRatios, Criterion::run(5), RiskCaps::usual(),
         reaction: Distance::fromMeters(8.0), fineAt: Distance::fromMeters(32.0), start: 64.0, goal: 4.0, play: ['trigger_motion' => 'slow_walk'],
     ));
 };

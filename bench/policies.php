@@ -5,7 +5,7 @@ declare(strict_types=1);
 use Core\Exposure\DimensionCatalog;
 use Core\Measure\Distance;
 use Core\Response\ModelPriors;
-use Core\Response\RiskLimits;
+use Core\Response\RiskCaps;
 use Core\Sign\SignCatalog;
 use Core\Simulation\CourseTally;
 use Core\Simulation\Experiment;
@@ -35,7 +35,7 @@ $families = Temperament::families();
 if (isset($options['families'])) {
     $families = array_intersect_key($families, array_flip(explode(',', (string) $options['families'])));
 }
-$limits = isset($options['limits']) ? RiskLimits::of(...array_map(floatval(...), explode(',', (string) $options['limits']))) : RiskLimits::usual();
+$limits = isset($options['limits']) ? RiskCaps::of(...array_map(floatval(...), explode(',', (string) $options['limits']))) : RiskCaps::usual();
 $stated = Distance::fromMeters(10.0);
 $goal = Distance::fromMeters(5.0);
 
@@ -60,7 +60,7 @@ if ($isFull) {
     echo "\ntrade-off of the engine, dogs as the model, open place\n";
     printf("%-16s %8s %8s %8s %8s\n", 'limits', 'over/100', 'ses med', 'ses p90', 'arrived');
     foreach ([[0.03, 0.005], [0.05, 0.01], [0.07, 0.014], [0.10, 0.02]] as [$strain, $reaction]) {
-        $experiment = new Experiment($catalog, $signs, $priors, Temperament::families()['as_the_model'], $stated, $goal, null, RiskLimits::of($strain, $reaction), $seed, crc32('as_the_model') % 100_000);
+        $experiment = new Experiment($catalog, $signs, $priors, Temperament::families()['as_the_model'], $stated, $goal, null, RiskCaps::of($strain, $reaction), $seed, crc32('as_the_model') % 100_000);
         $tally = new CourseTally($experiment->run(PolicyName::Engine, $dogs));
         printf("%4.1f %% / %4.1f %%   %8.2f %8s %8s %8.2f\n", 100 * $strain, 100 * $reaction, $tally->reactionsPer100(), $tally->sessionsTo(0.5) ?? '-', $tally->sessionsTo(0.9) ?? '-', $tally->shareArrived());
     }

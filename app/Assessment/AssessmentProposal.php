@@ -15,7 +15,7 @@ use Core\Ladder\Ladder;
 use Core\Ladder\Step;
 use Core\Measure\Distance;
 use Core\Planning\StartingPoint;
-use Core\Response\RiskLimits;
+use Core\Response\RiskCaps;
 use Core\Response\SessionEvidence;
 use Psr\Clock\ClockInterface;
 
@@ -31,7 +31,7 @@ final readonly class AssessmentProposal
      * @param  ?Ladder  $ladder  whose steps were tried; null for distances
      * @return array{point: StartingPoint, step: ?int, evidence: SessionEvidence}
      */
-    public function assess(ResponseModel $model, array $observations, ?Ladder $ladder, RiskLimits $limits, ?Distance $room): array
+    public function assess(ResponseModel $model, array $observations, ?Ladder $ladder, RiskCaps $caps, ?Distance $room): array
     {
         $now = $this->clock->now();
         $evidence = SessionEvidence::ofTrials($now, array_map(
@@ -39,12 +39,12 @@ final readonly class AssessmentProposal
         ));
 
         return ['evidence' => $evidence, ...($ladder === null
-            ? ['step' => null, 'point' => $this->along($model, $observations, $evidence, $limits, $room, $now)]
-            : $this->onLadder($model, $observations, $ladder, $evidence, $limits, $now))];
+            ? ['step' => null, 'point' => $this->along($model, $observations, $evidence, $caps, $room, $now)]
+            : $this->onLadder($model, $observations, $ladder, $evidence, $caps, $now))];
     }
 
     /** @param  list<ObservationReader>  $observations */
-    private function along(ResponseModel $model, array $observations, SessionEvidence $evidence, RiskLimits $limits, ?Distance $room, \DateTimeImmutable $now): StartingPoint
+    private function along(ResponseModel $model, array $observations, SessionEvidence $evidence, RiskCaps $caps, ?Distance $room, \DateTimeImmutable $now): StartingPoint
     {
         $atReference = Exposure::of(['distance' => $model->reference_meters], $this->catalogs->dimensions(PlanKind::Presence));
         $ladder = Ladder::of([new Step($atReference, Criterion::run(5))]);
@@ -52,7 +52,7 @@ final readonly class AssessmentProposal
 
         return StartingPoint::along(
             $this->models->withEvidence($model, $ladder, [$evidence], $now), $this->models->withEvidence($model, $ladder, [], $now),
-            $atReference, DimensionKey::Distance->value, $limits, $room, $doubts === [] ? null : max($doubts),
+            $atReference, DimensionKey::Distance->value, $caps, $room, $doubts === [] ? null : max($doubts),
         );
     }
 
@@ -60,7 +60,7 @@ final readonly class AssessmentProposal
      * @param  list<ObservationReader>  $observations
      * @return array{step: int, point: StartingPoint}
      */
-    private function onLadder(ResponseModel $model, array $observations, Ladder $ladder, SessionEvidence $evidence, RiskLimits $limits, \DateTimeImmutable $now): array
+    private function onLadder(ResponseModel $model, array $observations, Ladder $ladder, SessionEvidence $evidence, RiskCaps $caps, \DateTimeImmutable $now): array
     {
         $doubtful = array_map(static fn (ObservationReader $seen): Exposure => $seen->exposure, array_filter($observations, static fn (ObservationReader $seen): bool => ! $seen->isFine()));
         $firstDoubt = null;
@@ -72,7 +72,7 @@ final readonly class AssessmentProposal
         }
 
         return StartingPoint::on(
-            $ladder, $this->models->withEvidence($model, $ladder, [$evidence], $now), $this->models->withEvidence($model, $ladder, [], $now), $limits, $firstDoubt,
+            $ladder, $this->models->withEvidence($model, $ladder, [$evidence], $now), $this->models->withEvidence($model, $ladder, [], $now), $caps, $firstDoubt,
         );
     }
 }

@@ -16,7 +16,7 @@ use Core\Exposure\PlanKind;
 use Core\Ladder\Ladder;
 use Core\Measure\Distance;
 use Core\Planning\StartingPoint;
-use Core\Response\RiskLimits;
+use Core\Response\RiskCaps;
 use Core\Sign\Band;
 use Core\Sign\Grading;
 use Illuminate\Database\Connection;
@@ -37,7 +37,7 @@ final readonly class RecordAssessment
             $model = $this->model($dog, $draft, $ladder);
             $observations = $this->observations($dog, $draft, $ladder);
             $room = $draft->place?->room_meters === null ? null : Distance::fromMeters($draft->place->room_meters);
-            $found = $this->assessor->assess($model, $observations, $ladder, $dog->isCautious() ? RiskLimits::cautious() : RiskLimits::usual(), $room);
+            $found = $this->assessor->assess($model, $observations, $ladder, RiskCaps::for($dog->isCautious()), $room);
 
             return Assessment::query()->create([
                 'practice_id' => $dog->practice_id, 'response_model_id' => $model->id, 'user_id' => $user->id, 'place_id' => $draft->place?->id, 'made_at' => $this->clock->now(),

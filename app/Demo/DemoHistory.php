@@ -11,6 +11,7 @@ use App\Models\Plan;
 use App\Models\Session;
 use App\Models\TrainingSet;
 use App\Models\User;
+use App\Session\AskAdvice;
 use App\Session\IncomingTrial;
 use App\Session\LogTrial;
 use Core\Decision\Action;
@@ -31,7 +32,7 @@ final readonly class DemoHistory
 {
     private const MAX_TRIALS = 60;
 
-    public function __construct(private LogTrial $logger, private SteppedClock $clock, private CoreCatalogs $catalogs, private PlanReader $plans)
+    public function __construct(private LogTrial $log, private AskAdvice $advice, private SteppedClock $clock, private CoreCatalogs $catalogs, private PlanReader $plans)
     {
     }
 
@@ -61,7 +62,7 @@ final readonly class DemoHistory
     private function byItsLadder(Plan $plan, User $user, float $location, Chance $chance): SimulatedDog
     {
         $inCore = $this->plans->read($plan);
-        $scale = LoadScale::of($inCore->catalog, $inCore->reference, [...$inCore->dimensions(), ...($plan->responseModel->kind === PlanKind::Contact ? ['side'] : [])], $inCore->reactsTo);
+        $scale = LoadScale::of($inCore->catalog, $inCore->reference, [...$inCore->scale([])->keys(), ...($plan->responseModel->kind === PlanKind::Contact ? ['side'] : [])], $inCore->reactsTo);
         $slopes = [];
         foreach ($scale->dimensions as $dimension) {
             $slopes[$dimension->key] = $dimension->slope->mode();
@@ -80,7 +81,7 @@ final readonly class DemoHistory
             'user_id' => $user->id, 'place_id' => $plan->place_id, 'started_at' => $this->clock->now(),
         ]);
         $set = TrainingSet::query()->create(['session_id' => $session->id, 'position' => 1, 'started_at' => $this->clock->now()]);
-        $advice = $this->logger->advise($session, $user);
+        $advice = $this->advice->ask($session);
         for ($n = 1; $n <= self::MAX_TRIALS && $advice->exposure !== null; $n++) {
             if ($advice->action === Action::Break) {
                 $set->update(['ended_at' => $this->clock->now()]);
@@ -113,7 +114,7 @@ final readonly class DemoHistory
         $response = $kind === PlanKind::Contact ? SimulatedResponse::underTheHand($dog->meet($real), $dog->uniform(), $dog->uniform()) : SimulatedResponse::to($dog->meet($real), $dog->uniform(), $dog->uniform());
         $now = $this->clock->now();
 
-        return $this->logger->log($session, $user, new IncomingTrial(
+        return $this->log->log($session, $user, new IncomingTrial(
             self::uuid($random), $number, new Level(max(0, $advice->step->position ?? 0), $target), $advice->action, $advice->forecast(), $real, $response->outcome, $response->band, $response->signs,
             $response->food, true, $response->latency, null, false, false, null, $now, $now,
         ))['advice'];

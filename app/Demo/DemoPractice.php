@@ -21,7 +21,7 @@ use App\Plan\SoundDraft;
 use Core\Exposure\PlanKind;
 use Core\Ladder\Criterion;
 use Core\Measure\Distance;
-use Core\Response\RiskLimits;
+use Core\Response\RiskCaps;
 use Core\Sign\Band;
 use Core\Sound\Recording;
 use Core\Wearing\ItemKind;
@@ -62,11 +62,11 @@ final readonly class DemoPractice
         $this->assessed($mabel, $rowan, $handler, 'Nail grinder', 'nails', 3);
         $this->assessed($thimble, $ines, $second, 'Ear drops', 'ear-care', 2);
         $muzzle = Item::query()->create(['practice_id' => $practice->id, 'dog_id' => $mabel->id, 'user_id' => $rowan->id, 'kind' => ItemKind::Muzzle, 'name' => 'Tan basket muzzle', 'fit_checked_on' => $today->modify('-9 days')->format('Y-m-d'), 'fit_note' => 'Pants and takes paste in it.']);
-        $nails = $this->plans->write($mabel, $rowan, $this->care('Nail grinder', $handler, 'nails', 'Two nails a day with the grinder, at her own pace.', RiskLimits::cautious()));
+        $nails = $this->plans->write($mabel, $rowan, $this->care('Nail grinder', $handler, 'nails', 'Two nails a day with the grinder, at her own pace.', RiskCaps::cautious()));
         $this->history->write($nails, $rowan, [17, 15, 12, 10, 8, 6, 3], 3.2, 41, $today);
-        $drops = $this->plans->write($thimble, $ines, $this->care('Ear drops', $second, 'ear-care', 'Drops twice a day without a hand holding him.', RiskLimits::usual()));
+        $drops = $this->plans->write($thimble, $ines, $this->care('Ear drops', $second, 'ear-care', 'Drops twice a day without a hand holding him.', RiskCaps::usual()));
         $this->history->write($drops, $ines, [12, 11, 9, 8, 6, 4], 3.2, 42, $today);
-        $on = $this->plans->write($mabel, $rowan, $this->care('Basket muzzle', $handler, 'basket-muzzle', 'Her own muzzle, worn on walks without a thought.', RiskLimits::cautious(), $muzzle, Phase::On));
+        $on = $this->plans->write($mabel, $rowan, $this->care('Basket muzzle', $handler, 'basket-muzzle', 'Her own muzzle, worn on walks without a thought.', RiskCaps::cautious(), $muzzle, Phase::On));
         $this->history->write($on, $rowan, [16, 14, 11, 9, 7, 5, 2], 4.0, 43, $today);
         $this->handling->write($mabel, $muzzle, $rowan, $handler, $today);
         $sorrel = $this->dog($practice, 'Sorrel', 'spaniel mix, 5, hides from the doorbell', '2021-02-14');
@@ -84,10 +84,10 @@ final readonly class DemoPractice
         $this->assessments->write($dog, $user, new AssessmentDraft(PlanKind::Contact, null, $about, $handler->id, null, null, $template, [...$tried, new Tried($top, null, null, null, Band::Over)]));
     }
 
-    private function care(string $about, Person $handler, string $template, string $goal, RiskLimits $limits, ?Item $item = null, ?Phase $phase = null): PlanDraft
+    private function care(string $about, Person $handler, string $template, string $goal, RiskCaps $caps, ?Item $item = null, ?Phase $phase = null): PlanDraft
     {
         return new PlanDraft(
-            $about, PlanKind::Contact, null, $about, $handler->id, 'opt_in_station', LadderPlan::Template, Criterion::share(4, 5), $limits,
+            $about, PlanKind::Contact, null, $about, $handler->id, 'opt_in_station', LadderPlan::Template, Criterion::share(4, 5), $caps,
             template: $template, goalWords: $goal, outingsAWeek: 7.0, setMinutes: 3, sessionMinutes: 10, easyAfter: 3, itemId: $item?->id, phase: $phase,
         );
     }
@@ -96,7 +96,7 @@ final readonly class DemoPractice
     private function sound(string $about, Person $handler): PlanDraft
     {
         return new PlanDraft(
-            $about, PlanKind::Sound, null, $about, $handler->id, 'pairing', LadderPlan::EqualRatios, Criterion::run(5), RiskLimits::usual(),
+            $about, PlanKind::Sound, null, $about, $handler->id, 'pairing', LadderPlan::EqualRatios, Criterion::run(5), RiskCaps::usual(),
             start: 32.0, goal: 62.0, play: ['source' => 'recording', 'length' => '3', 'suddenness' => 'swelling', 'place' => 'home_mat'], goalWords: 'Visitors ring, and she stays on her mat.', outingsAWeek: 5.0, setMinutes: 3, sessionMinutes: 10,
             sound: new SoundDraft(Recording::Doorbell, 52.0, 5.0, 65.0, 2.0),
         );
@@ -106,7 +106,7 @@ final readonly class DemoPractice
     private function draft(string $trigger, array $traits, Person $handler, Place $place, float $reaction, float $fine, float $start, float $goal): PlanDraft
     {
         return new PlanDraft(
-            $trigger, PlanKind::Presence, null, $trigger, $handler->id, 'notice_and_turn_back', LadderPlan::EqualRatios, Criterion::run(5), RiskLimits::usual(),
+            $trigger, PlanKind::Presence, null, $trigger, $handler->id, 'notice_and_turn_back', LadderPlan::EqualRatios, Criterion::run(5), RiskCaps::usual(),
             traits: $traits, placeId: $place->id, reaction: Distance::fromMeters($reaction), fineAt: Distance::fromMeters($fine), start: $start, goal: $goal, play: ['trigger_motion' => 'slow_walk'],
         );
     }

@@ -5,14 +5,14 @@ declare(strict_types=1);
 namespace App\Dog;
 
 use Core\Exception\InvalidMeasure;
-use Core\Fit\BasketFit;
-use Core\Fit\CollarFit;
-use Core\Fit\Finding;
-use Core\Fit\HarnessFit;
 use Core\Food\DailyEnergy;
 use Core\Food\FoodCatalog;
 use Core\Food\LifeStage;
 use Core\Food\SessionFood;
+use Core\Gear\BasketCheck;
+use Core\Gear\CollarCheck;
+use Core\Gear\Finding;
+use Core\Gear\HarnessCheck;
 
 /** The calculators of fit and food as their forms know them: fields, ranges, and the core's answer. Nothing is stored. */
 final readonly class KitCheck
@@ -39,9 +39,9 @@ final readonly class KitCheck
         $at = static fn (string $field): float => (float) ($of[$field] ?? 0.0);
 
         return match ($which) {
-            'basket' => BasketFit::check($at('nose_length'), $at('closed_girth'), $at('open_girth'), $at('open_height'), $at('inside_length'), $at('inside_girth'), $at('inside_height'), $at('short_nosed') > 0.0),
-            'collar' => CollarFit::check($at('neck'), $at('head'), $at('worn'), $of['open'] ?? null),
-            'harness' => HarnessFit::check($at('chest'), $at('strap'), $at('elbow'), $at('leg_free') > 0.0),
+            'basket' => BasketCheck::check($at('nose_length'), $at('closed_girth'), $at('open_girth'), $at('open_height'), $at('inside_length'), $at('inside_girth'), $at('inside_height'), $at('short_nosed') > 0.0),
+            'collar' => CollarCheck::check($at('neck'), $at('head'), $at('worn'), $of['open'] ?? null),
+            'harness' => HarnessCheck::check($at('chest'), $at('strap'), $at('elbow'), $at('leg_free') > 0.0),
         };
     }
 

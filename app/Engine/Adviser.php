@@ -30,7 +30,7 @@ final readonly class Adviser
             'practice_id' => $session->practice_id,
             'session_id' => $session->id,
             'trial_id' => $trialId,
-            'step_id' => $advice->next === null ? null : $this->plans->read($session->plan)->stepIds[$advice->next->step],
+            'step_id' => $advice->next === null ? null : $this->plans->stepId($session->plan, $advice->next->step),
             'action' => $advice->action,
             'exposure' => $advice->next?->exposure->values,
             'reasons' => array_map(Facts::ofReason(...), $advice->reasons),

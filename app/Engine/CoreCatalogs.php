@@ -79,11 +79,12 @@ final class CoreCatalogs
     private function told(string $key): array
     {
         $data = $this->read("templates/{$key}");
-        foreach (is_array($data['steps'] ?? null) ? $data['steps'] : [] as $i => $step) {
-            $data['steps'][$i] = is_array($step) ? [...$step, 'do' => say("templates.{$key}.steps.".((int) $i + 1))] : $step;
+        $steps = [];
+        foreach (is_array($data['steps'] ?? null) ? array_values($data['steps']) : [] as $i => $step) {
+            $steps[] = is_array($step) ? [...$step, 'do' => say("templates.{$key}.steps.".($i + 1))] : $step;
         }
 
-        return [...$data, 'label' => say("templates.{$key}.label"), 'about' => say("templates.{$key}.about")];
+        return [...$data, 'steps' => $steps, 'label' => say("templates.{$key}.label"), 'about' => say("templates.{$key}.about")];
     }
 
     /** Versions of all that an advice rests on. */

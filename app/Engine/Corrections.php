@@ -10,8 +10,8 @@ final readonly class Corrections
     public const COLUMN = "(SELECT JSON_ARRAYAGG(JSON_OBJECT('kind', kind, 'changes', changes) ORDER BY id) FROM trial_corrections WHERE trial_id = trials.id) AS corrections";
 
     /**
-     * @param  array<string, mixed>  $fields  of a row read with the column above
-     * @return ?array<string, mixed> null if it was undone
+     * @param  array<mixed>  $fields  of a row read with the column above
+     * @return ?array<mixed> null if it was undone
      */
     public static function applied(array $fields): ?array
     {

@@ -8,6 +8,7 @@ use App\Models\Assessment;
 use App\Models\Plan;
 use App\Models\ResponseModel;
 use App\Models\Session;
+use App\Support\Fields;
 use Core\Response\Fading;
 use Core\Response\SessionEvidence;
 
@@ -50,7 +51,7 @@ final readonly class EvidenceReader
         $trialsSince = 0;
         foreach ($ids->chunk(self::CHUNK) as $chunk) {
             foreach (Session::query()->toBase()->whereIn('id', $chunk)->whereNotNull('evidence')->orderByDesc('started_at')->orderByDesc('id')->get(['started_at', 'upset', 'evidence']) as $row) {
-                $session = $this->decode((string) $row->started_at, (string) $row->evidence, (float) $row->upset, $model);
+                $session = $this->decode(Fields::of($row), 'started_at', $model);
                 $newest ??= $session->startedAt;
                 $days = ($newest->getTimestamp() - $session->startedAt->getTimestamp()) / 86400;
                 if (count($found) >= $atLeast && ! $this->fading->keeps($days, $trialsSince)) {
@@ -70,11 +71,11 @@ final readonly class EvidenceReader
         $rows = Assessment::query()->toBase()->where('response_model_id', $model->id)->where('made_at', '<=', $before->format('Y-m-d H:i:s.v'))
             ->orderByDesc('made_at')->limit(self::MAX_ASSESSMENTS)->get(['made_at', 'evidence']);
 
-        return array_values($rows->reverse()->map(fn (object $row): SessionEvidence => $this->decode((string) $row->made_at, (string) $row->evidence, 0.0, $model))->all());
+        return array_values($rows->reverse()->map(fn (object $row): SessionEvidence => $this->decode(Fields::of($row), 'made_at', $model))->all());
     }
 
-    private function decode(string $at, string $evidence, float $upset, ResponseModel $model): SessionEvidence
+    private function decode(Fields $row, string $at, ResponseModel $model): SessionEvidence
     {
-        return EvidenceJson::decode(new \DateTimeImmutable($at, new \DateTimeZone('UTC')), $evidence, $upset, $this->catalogs->dimensions($model->kind));
+        return EvidenceJson::decode(new \DateTimeImmutable($row->text($at), new \DateTimeZone('UTC')), $row->text('evidence'), $row->number('upset'), $this->catalogs->dimensions($model->kind));
     }
 }

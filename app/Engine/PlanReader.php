@@ -6,51 +6,69 @@ namespace App\Engine;
 
 use App\Models\Plan;
 use Core\Decision\RuleSettings;
+use Core\Decision\WorkingPlan;
 use Core\Exposure\Exposure;
 use Core\Ladder\Ladder;
 use Core\Measure\Distance;
-use Core\Response\RiskLimits;
+use Core\Response\RiskCaps;
 
 /** Reads a plan with its steps for the core. */
 final class PlanReader
 {
-    /** @var array<string, PlanInCore> read in this request, by plan */
+    /** @var array<string, WorkingPlan> read in this request, by plan */
     private array $read = [];
+
+    /** @var array<string, list<int>> of the steps by position, by plan */
+    private array $stepIds = [];
 
     public function __construct(private readonly DogCatalogs $catalogs, private readonly StepReader $steps)
     {
     }
 
-    public function read(Plan $plan): PlanInCore
+    public function read(Plan $plan): WorkingPlan
     {
-        return $this->read["{$plan->id} {$plan->updated_at?->getTimestamp()}"] ??= $this->fromDatabase($plan);
+        return $this->read[self::key($plan)] ??= $this->fromDatabase($plan);
+    }
+
+    /** Of the step at a position of the plan's ladder. */
+    public function stepId(Plan $plan, int $position): int
+    {
+        $this->read($plan);
+
+        return $this->stepIds[self::key($plan)][$position] ?? throw new \LogicException('The ladder has such a step.');
     }
 
     /** A plan was changed in this request. */
     public function forget(): void
     {
-        $this->read = [];
+        $this->read = $this->stepIds = [];
     }
 
-    private function fromDatabase(Plan $plan): PlanInCore
+    private function fromDatabase(Plan $plan): WorkingPlan
     {
         $model = $plan->responseModel;
         $room = $plan->place?->room_meters;
         $catalog = $this->catalogs->of($model);
         $steps = $this->steps->ofPlan($plan->id, $catalog);
 
-        return new PlanInCore(
+        $this->stepIds[self::key($plan)] = array_keys($steps);
+
+        return new WorkingPlan(
             Ladder::of(array_values($steps)),
             RuleSettings::of(
-                RiskLimits::of($plan->strain_limit, $plan->reaction_limit), $plan->most_advances, $plan->set_minutes, $plan->session_minutes, $plan->most_trials,
+                RiskCaps::of($plan->strain_cap, $plan->reaction_cap), $plan->most_advances, $plan->set_minutes, $plan->session_minutes, $plan->most_trials,
                 $room === null ? null : Distance::fromMeters($room), $plan->easy_after,
             ),
-            array_keys($steps),
             Distance::fromMeters($model->reference_meters),
             $model->reference_stated,
             $model->fine_at_meters === null ? null : Exposure::of(['distance' => $model->fine_at_meters], $catalog),
             $catalog,
             $model->reacts_to === null ? null : Exposure::of($model->reacts_to, $catalog),
         );
+    }
+
+    private static function key(Plan $plan): string
+    {
+        return "{$plan->id} {$plan->updated_at?->getTimestamp()}";
     }
 }

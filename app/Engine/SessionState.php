@@ -71,8 +71,8 @@ final readonly class SessionState
                     'aim' => "alt:{$advice->id}:{$i}", 'dimension' => $other['dimension'] ?? '', 'choice' => $other['choice'] ?? '', 'off' => $other['logitsOff'], 'helped' => $other['helped'] ?? 0,
                 ], $advice->alternatives, array_keys($advice->alternatives)),
                 'risk' => $advice->strain_mean === null ? null : [
-                    'strain' => self::range((float) $advice->strain_mean, (float) $advice->strain_bound, $situation->limits->strain->value),
-                    'reaction' => self::range((float) $advice->reaction_mean, (float) $advice->reaction_bound, $situation->limits->reaction->value),
+                    'strain' => self::range((float) $advice->strain_mean, (float) $advice->strain_bound, $situation->caps->strain->value),
+                    'reaction' => self::range((float) $advice->reaction_mean, (float) $advice->reaction_bound, $situation->caps->reaction->value),
                 ],
             ],
             'trials' => array_map(

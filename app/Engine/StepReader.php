@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Engine;
 
 use App\Models\Step as StepRow;
+use App\Support\Fields;
 use Core\Exposure\DimensionCatalog;
 use Core\Ladder\Criterion;
 use Core\Ladder\DogPosture;
@@ -22,13 +23,15 @@ final readonly class StepReader
         $rows = StepRow::query()->toBase()->where('plan_id', $planId)->whereNull('retired_at')->orderBy('position')
             ->selectRaw("steps.*, (SELECT GROUP_CONCAT(dimension, '=', COALESCE(choice, number) SEPARATOR ';') FROM step_exposures WHERE step_id = steps.id) AS exposure")->get();
         $steps = [];
-        foreach ($rows as $row) {
-            $isNew = (bool) $row->is_new_behavior;
-            $criterion = $row->window === null ? Criterion::run((int) $row->run_length, $isNew) : Criterion::share((int) $row->run_length, (int) $row->window, $isNew);
-            $steps[(int) $row->id] = new Step(
-                ExposureColumns::fromText((string) $row->exposure, $catalog),
-                $criterion->over((int) $row->sessions, (int) $row->days),
-                Manner::of((string) $row->instruction, FoodTiming::from((string) $row->food), DogPosture::from((string) $row->posture), HandledBy::from((string) $row->who), (int) $row->hands, (int) $row->eyes, (bool) $row->is_on_the_way),
+        foreach ($rows as $values) {
+            $row = Fields::of($values);
+            $isNew = $row->isOn('is_new_behavior');
+            $window = $row->intOrNull('window');
+            $criterion = $window === null ? Criterion::run($row->int('run_length'), $isNew) : Criterion::share($row->int('run_length'), $window, $isNew);
+            $steps[$row->int('id')] = new Step(
+                ExposureColumns::fromText($row->text('exposure'), $catalog),
+                $criterion->over($row->int('sessions'), $row->int('days')),
+                Manner::of($row->text('instruction'), FoodTiming::from($row->text('food')), DogPosture::from($row->text('posture')), HandledBy::from($row->text('who')), $row->int('hands'), $row->int('eyes'), $row->isOn('is_on_the_way')),
             );
         }
 

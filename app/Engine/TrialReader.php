@@ -6,6 +6,7 @@ namespace App\Engine;
 
 use App\Models\Session;
 use App\Models\Trial;
+use App\Support\Fields;
 use Core\Decision\Action;
 use Core\Decision\Level;
 use Core\Decision\LoggedTrial;
@@ -44,32 +45,30 @@ final readonly class TrialReader
             if ($fields === null) {
                 continue;
             }
-            $trials[(int) $row->id] = self::trial($fields, $catalog);
-            $marks[(int) $row->id] = ['uuid' => (string) $row->uuid, 'sequence' => (int) $row->sequence];
+            $given = Fields::of($fields);
+            $trials[$given->int('id')] = self::trial($given, $catalog);
+            $marks[$given->int('id')] = ['uuid' => $given->text('uuid'), 'sequence' => $given->int('sequence')];
         }
 
         return new SessionTrials($trials, $marks);
     }
 
-    /** @param  array<string, mixed>  $fields */
-    private static function trial(array $fields, DimensionCatalog $catalog): LoggedTrial
+    private static function trial(Fields $given, DimensionCatalog $catalog): LoggedTrial
     {
-        $text = static fn (string $key): string => is_scalar($fields[$key]) ? (string) $fields[$key] : '';
-
         return new LoggedTrial(
-            new Level(max(0, (int) $text('position')), ExposureColumns::fromText($text('target'), $catalog)),
-            Action::tryFrom($text('under_action')),
-            ExposureColumns::fromText($text('exposure'), $catalog),
-            Outcome::from($text('outcome')),
-            Band::from((int) $text('band')),
-            $text('signs') === '' ? [] : explode(';', $text('signs')),
-            FoodTaken::from($text('food')),
-            (bool) $text('food_left'),
-            TurnLatency::tryFrom($text('latency')),
-            (bool) $text('interrupted'),
-            (bool) $text('handler_error'),
-            new \DateTimeImmutable($text('occurred_at'), new \DateTimeZone('UTC')),
-            self::forecast($text('forecast')),
+            new Level(max(0, $given->int('position')), ExposureColumns::fromText($given->text('target'), $catalog)),
+            Action::tryFrom($given->text('under_action')),
+            ExposureColumns::fromText($given->text('exposure'), $catalog),
+            Outcome::from($given->text('outcome')),
+            Band::from($given->int('band')),
+            $given->text('signs') === '' ? [] : explode(';', $given->text('signs')),
+            FoodTaken::from($given->text('food')),
+            $given->isOn('food_left'),
+            TurnLatency::tryFrom($given->text('latency')),
+            $given->isOn('interrupted'),
+            $given->isOn('handler_error'),
+            new \DateTimeImmutable($given->text('occurred_at'), new \DateTimeZone('UTC')),
+            self::forecast($given->text('forecast')),
         );
     }
 

@@ -21,15 +21,8 @@ final readonly class AreaRepository
     /** @return array<string, AreaState> areas that hands keep off, on both sides */
     public static function handsOff(int $dogId): array
     {
-        $rows = self::of($dogId);
-        $off = [];
-        foreach ($rows as $row) {
-            $isWhole = $row->side === 'both' || (($rows["{$row->area} left"] ?? null)?->state->keepsHandsOff() === true && ($rows["{$row->area} right"] ?? null)?->state->keepsHandsOff() === true);
-            if ($isWhole && $row->state->keepsHandsOff()) {
-                $off[$row->area] = $row->state;
-            }
-        }
-
-        return $off;
+        return AreaState::keptOff(array_map(
+            static fn (DogArea $row): array => ['area' => $row->area, 'side' => $row->side, 'state' => $row->state], array_values(self::of($dogId)),
+        ));
     }
 }

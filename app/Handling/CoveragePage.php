@@ -8,6 +8,8 @@ use App\Access\InSight;
 use App\Engine\DogCatalogs;
 use App\Models\Dog;
 use App\Models\HandlerLimit;
+use App\Models\Place;
+use App\Models\Trigger;
 use App\Models\User;
 use Core\Coverage\Coverage;
 use Core\Coverage\NextCell;
@@ -36,7 +38,7 @@ final readonly class CoveragePage
 
     /**
      * @param  ?int  $trigger  what it is about; null for all of the kind
-     * @return array{coverage: Coverage, labels: array<string, array<string, string>>, next: ?NextCell, nextWords: string, count: int} labels by factor and value, easiest first
+     * @return array{coverage: Coverage, labels: array<string, array<array-key, string>>, next: ?NextCell, nextWords: string, count: int} labels by factor and value, easiest first
      */
     public function of(User $user, Dog $dog, PlanKind $kind, ?int $trigger): array
     {
@@ -51,10 +53,10 @@ final readonly class CoveragePage
         }
         $trials = array_map(static fn (TrialInContext $trial): TrialInContext => $trial->with($usual), $this->trials->of($dog, $kind, $trigger));
         if ($hasSpot) {
-            $spots = InSight::places($user)->orderBy('name')->limit(self::MAX)->pluck('name')->map(strval(...))->all();
+            $spots = array_map(static fn (Place $place): string => $place->name, InSight::places($user)->orderBy('name')->limit(self::MAX)->get()->all());
             $labels['spot'] = array_combine($spots, $spots);
         }
-        $labels['item'] = $trigger === null && $kind === PlanKind::Presence ? $dog->triggers()->where('kind', $kind->value)->orderBy('name')->limit(self::MAX)->pluck('name', 'name')->map(strval(...))->all() : [];
+        $labels['item'] = $trigger === null && $kind === PlanKind::Presence ? self::named($dog, $kind) : [];
         foreach ($trials as $trial) {
             $labels['item'][$trial->factors['item']] ??= $trial->factors['item'];
             if ($hasSpot) {
@@ -69,13 +71,21 @@ final readonly class CoveragePage
         return ['coverage' => $coverage, 'labels' => $labels, 'next' => $next, 'nextWords' => implode(', ', $words), 'count' => count($trials)];
     }
 
-    /** @return array<string, string> names of those who may handle this dog, by id */
+    /** @return array<array-key, string> triggers of the kind, by name */
+    private static function named(Dog $dog, PlanKind $kind): array
+    {
+        $names = array_map(static fn (Trigger $trigger): string => $trigger->name, array_values($dog->triggers()->where('kind', $kind->value)->orderBy('name')->limit(self::MAX)->get()->all()));
+
+        return array_combine($names, $names);
+    }
+
+    /** @return array<array-key, string> names of those who may handle this dog, by id */
     private function people(User $user, Dog $dog): array
     {
         $kept = HandlerLimit::query()->where('dog_id', $dog->id)->limit(self::MAX)->pluck('person_id')->all();
         $people = [];
         foreach (InSight::people($user)->whereNotIn('id', $kept)->orderBy('name')->limit(self::MAX)->get() as $person) {
-            $people[(string) $person->id] = $person->name;
+            $people[$person->id] = $person->name;
         }
 
         return $people;

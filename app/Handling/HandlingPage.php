@@ -8,22 +8,18 @@ use App\Engine\DogCatalogs;
 use App\Models\Dog;
 use App\Models\Plan;
 use App\Models\StepExposure;
+use App\Support\Fields;
 use Core\Coverage\TrialInContext;
 use Core\Exposure\DimensionKey;
 use Core\Exposure\PlanKind;
 use Core\Handling\Acceptance;
 use Core\Handling\BodyAreas;
 use Core\Handling\HandlingMap;
+use Core\Handling\Touch;
 
 /** All that the handling page shows: every part of the dog, in its own order from least to most sensitive. */
 final readonly class HandlingPage
 {
-    /** Ways of touching from least to most. */
-    public const WAYS = ['hover', 'touch', 'stroke', 'hold', 'lift'];
-
-    /** The ladder that fits a part best; the whole body for the rest. */
-    public const TEMPLATES = ['front_paw' => 'nails', 'hind_paw' => 'nails', 'ear' => 'ear-care', 'eye' => 'eye-care', 'lips' => 'teeth', 'neck' => 'collar-hold', 'muzzle' => 'basket-muzzle', 'back' => 'brushing'];
-
     private const MAX_PLANS = 60;
 
     public function __construct(private TrialsInContext $trials, private DogCatalogs $catalogs)
@@ -37,7 +33,7 @@ final readonly class HandlingPage
     public function of(Dog $dog, ?int $person, array $people): array
     {
         $trials = $this->trials->of($dog, PlanKind::Contact);
-        $map = HandlingMap::of($trials, self::WAYS);
+        $map = HandlingMap::of($trials, Touch::keys());
         $seenBy = array_intersect_key($people, array_flip(array_map(static fn (TrialInContext $trial): int => (int) $trial->factors['person'], $trials)));
         $known = AreaRepository::of($dog->id);
         $plans = $this->plansByArea($dog);
@@ -47,11 +43,10 @@ final readonly class HandlingPage
             foreach (BodyAreas::sides($value->key) as $side) {
                 $on = $side === 'both' ? null : $side;
                 $chosen = $map->at($value->key, $on, $person === null ? null : (string) $person);
-                $rank = array_search($chosen->accepted, self::WAYS, true);
                 $views[] = new AreaView(
                     $value->key, $side, AreaView::name($value->key, $side), $chosen,
                     array_filter(array_combine($seenBy, array_map(static fn (int $id): Acceptance => $map->at($value->key, $on, (string) $id), array_keys($seenBy))), static fn (Acceptance $by): bool => $by->isSeen()),
-                    $known["{$value->key} {$side}"] ?? null, $plans[$value->key] ?? [], $rank === false ? null : $rank + 1,
+                    $known["{$value->key} {$side}"] ?? null, $plans[$value->key] ?? [], Touch::tryFrom($chosen->accepted ?? '')?->rank(),
                 );
             }
         }
@@ -67,9 +62,9 @@ final readonly class HandlingPage
             ->where('dimension', 'body_area')->distinct()->get(['steps.plan_id', 'choice']);
         $by = [];
         foreach ($rows as $row) {
-            $plan = $plans->get((int) $row->plan_id);
+            $plan = $plans->get(Fields::of($row)->int('plan_id'));
             if ($plan !== null) {
-                $by[(string) $row->choice][] = $plan;
+                $by[Fields::of($row)->text('choice')][] = $plan;
             }
         }
 

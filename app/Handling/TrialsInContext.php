@@ -7,6 +7,7 @@ namespace App\Handling;
 use App\Engine\Corrections;
 use App\Models\Dog;
 use App\Models\Trial;
+use App\Support\Fields;
 use Core\Coverage\TrialInContext;
 use Core\Exposure\PlanKind;
 use Core\Sign\Band;
@@ -41,28 +42,24 @@ final readonly class TrialsInContext
         $trials = [];
         foreach ($rows as $row) {
             $fields = Corrections::applied((array) $row);
-            if ($fields !== null && ! (bool) $fields['handler_error']) {
-                $trials[] = self::trial($fields, array_flip($factors));
+            if ($fields !== null && ! Fields::of($fields)->isOn('handler_error')) {
+                $trials[] = self::trial(Fields::of($fields), array_flip($factors));
             }
         }
 
         return $trials;
     }
 
-    /**
-     * @param  array<string, mixed>  $fields
-     * @param  array<string, string>  $factorOf  by dimension
-     */
-    private static function trial(array $fields, array $factorOf): TrialInContext
+    /** @param  array<string, string>  $factorOf  by dimension */
+    private static function trial(Fields $given, array $factorOf): TrialInContext
     {
-        $text = static fn (string $key): string => is_scalar($fields[$key]) ? (string) $fields[$key] : '';
-        $factors = ['person' => $text('person'), 'item' => $text('item'), ...($text('spot') === '' ? [] : ['spot' => $text('spot')])];
-        foreach (array_filter(explode(';', $text('exposure'))) as $pair) {
+        $factors = ['person' => $given->text('person'), 'item' => $given->text('item'), ...($given->text('spot') === '' ? [] : ['spot' => $given->text('spot')])];
+        foreach (array_filter(explode(';', $given->text('exposure'))) as $pair) {
             [$dimension, $choice] = explode('=', $pair, 2);
             $factors[$factorOf[$dimension]] = $choice;
         }
-        $band = Band::from((int) $text('band'));
+        $band = Band::from($given->int('band'));
 
-        return new TrialInContext($factors, $band, Outcome::from($text('outcome'))->effect() === OutcomeEffect::Success && $band->isBelowThreshold(), new \DateTimeImmutable($text('occurred_at'), new \DateTimeZone('UTC')));
+        return new TrialInContext($factors, $band, Outcome::from($given->text('outcome'))->effect() === OutcomeEffect::Success && $band->isBelowThreshold(), new \DateTimeImmutable($given->text('occurred_at'), new \DateTimeZone('UTC')));
     }
 }

@@ -10,9 +10,6 @@ use Core\Decision\CarryOver;
 /** What has upset a dog lately, off any plan, and how much of it is carried over into today. */
 final readonly class CarryOverReader
 {
-    /** Hours after which an upset has faded to nothing worth a query. */
-    private const HOURS = 168;
-
     private const MAX = 50;
 
     /**
@@ -21,7 +18,7 @@ final readonly class CarryOverReader
     public function on(int $dogId, \DateTimeImmutable $now, ?array $told = null): CarryOver
     {
         $events = [];
-        foreach (Event::query()->where('dog_id', $dogId)->where('occurred_at', '>', $now->modify('-'.self::HOURS.' hours')->format('Y-m-d H:i:s'))->orderByDesc('occurred_at')->limit(self::MAX)->get() as $event) {
+        foreach (Event::query()->where('dog_id', $dogId)->where('occurred_at', '>', $now->modify('-'.CarryOver::WINDOW_HOURS.' hours')->format('Y-m-d H:i:s'))->orderByDesc('occurred_at')->limit(self::MAX)->get() as $event) {
             $events[] = ['severity' => (float) min(4, $event->severity), 'at' => $event->occurred_at];
         }
         if ($told !== null) {
@@ -37,7 +34,7 @@ final readonly class CarryOverReader
         return match (true) {
             $carried->asksForRest() => say('messages.upsets.rest'),
             $carried->asksForEasier() => say('messages.upsets.easier'),
-            $carried->upset >= 0.1 => say('messages.upsets.little'),
+            $carried->isWorthTelling() => say('messages.upsets.little'),
             default => null,
         };
     }

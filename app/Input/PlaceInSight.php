@@ -16,7 +16,7 @@ final readonly class PlaceInSight implements ValidationRule
     {
         $user = Auth::user();
         if (! $user instanceof User || ! is_numeric($value) || InSight::places($user)->whereKey((int) $value)->doesntExist()) {
-            $fail('Choose one of your places.');
+            $fail(say('messages.start_session.choose_one_of_your_places'));
         }
     }
 }

@@ -21,8 +21,8 @@ use Illuminate\Database\Eloquent\SoftDeletes;
  * @property int $created_by
  * @property string $name
  * @property string $method
- * @property float $strain_limit
- * @property float $reaction_limit
+ * @property float $strain_cap
+ * @property float $reaction_cap
  * @property int $most_advances
  * @property int $set_minutes
  * @property int $session_minutes
@@ -52,14 +52,14 @@ final class Plan extends Model
     use OfPractice, SoftDeletes;
 
     protected $fillable = [
-        'practice_id', 'response_model_id', 'place_id', 'created_by', 'name', 'method', 'strain_limit', 'reaction_limit',
+        'practice_id', 'response_model_id', 'place_id', 'created_by', 'name', 'method', 'strain_cap', 'reaction_cap',
         'most_advances', 'set_minutes', 'session_minutes', 'most_trials', 'resting_reason', 'reviewed_by',
         'goal', 'template', 'choices', 'outings_a_week', 'version', 'handed_over_from', 'handed_over_held', 'easy_after', 'item_id', 'phase',
     ];
 
     protected $attributes = ['outings_a_week' => 3, 'version' => 1, 'handed_over_held' => -1, 'easy_after' => 0];
 
-    protected $casts = ['phase' => Phase::class, 'choices' => 'array', 'resting_reason' => RestReason::class, 'outings_a_week' => 'float', 'strain_limit' => 'float', 'reaction_limit' => 'float'];
+    protected $casts = ['phase' => Phase::class, 'choices' => 'array', 'resting_reason' => RestReason::class, 'outings_a_week' => 'float', 'strain_cap' => 'float', 'reaction_cap' => 'float'];
 
     /** @return BelongsTo<ResponseModel, $this> */
     public function responseModel(): BelongsTo

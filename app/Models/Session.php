@@ -99,4 +99,10 @@ final class Session extends Model
     {
         return $this->hasMany(AdviceGiven::class)->orderBy('id');
     }
+
+    /** One write of a session at a time: its advice depends on all before it. */
+    public function lockForWriting(): void
+    {
+        self::query()->toBase()->where('id', $this->id)->lockForUpdate()->value('id');
+    }
 }

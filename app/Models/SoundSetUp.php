@@ -27,9 +27,6 @@ use Illuminate\Database\Eloquent\Model;
  */
 final class SoundSetUp extends Model
 {
-    /** Decibels that a ladder of rounded levels may miss its ceiling by. */
-    private const ROUNDING = 0.05;
-
     protected $fillable = ['practice_id', 'response_model_id', 'user_id', 'recording', 'read_level', 'read_percent', 'shift', 'ceiling', 'onset_seconds'];
 
     protected $attributes = ['shift' => 0.0, 'ceiling' => SoundLevel::USUAL_CEILING, 'onset_seconds' => Player::ONSET_SECONDS];
@@ -45,12 +42,6 @@ final class SoundSetUp extends Model
     public function scale(): LevelScale
     {
         return $this->read_level === null ? LevelScale::ofPlayer() : LevelScale::measured($this->shift);
-    }
-
-    /** Whether a level, as kept, is over the ceiling at the dog; nobody can tell before somebody has measured. */
-    public function isOver(float $kept): bool
-    {
-        return $this->scale()->isMeasured && $this->scale()->toDisplayed($kept) > $this->ceiling + self::ROUNDING;
     }
 
     public function player(): Player

@@ -11,8 +11,10 @@ use App\Models\Plan;
 use App\Models\Session;
 use App\Models\SessionEventKind;
 use App\Models\User;
+use App\Support\Fields;
 use Core\Exposure\PlanKind;
 use Core\Response\ThresholdDistance;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
 
 /** A place's sketch with its numbers, for the dog of one plan. */
@@ -44,10 +46,10 @@ final readonly class SketchPage
     /** @return array<string, array{sessions: int, anHour: float}> passes counted in sessions here, by time of day */
     public function counted(Place $place, \DateTimeZone $zone): array
     {
-        $sessions = Session::query()->where('place_id', $place->id)->whereNotNull('ended_at')->withCount(['events as seen' => static fn ($events) => $events->where('kind', SessionEventKind::TriggerSeen)])->orderByDesc('started_at')->limit(200)->get();
+        $sessions = Session::query()->where('place_id', $place->id)->whereNotNull('ended_at')->withCount(['events as seen' => static fn (Builder $events): Builder => $events->where('kind', SessionEventKind::TriggerSeen)])->orderByDesc('started_at')->limit(200)->get();
         $totals = [];
         foreach ($sessions as $session) {
-            $seen = (int) $session->getAttribute('seen');
+            $seen = Fields::of($session->getAttributes())->int('seen');
             if ($seen === 0 || $session->ended_at === null) {
                 continue;
             }

@@ -34,7 +34,7 @@ final readonly class CreatePlan
             $plan = Plan::query()->create([
                 'practice_id' => $dog->practice_id, 'response_model_id' => $model->id, 'place_id' => $this->place($dog, $draft),
                 'created_by' => $user->id, 'name' => $draft->name, 'method' => $draft->method,
-                'strain_limit' => $draft->limits->strain->value, 'reaction_limit' => $draft->limits->reaction->value,
+                'strain_cap' => $draft->caps->strain->value, 'reaction_cap' => $draft->caps->reaction->value,
                 'most_advances' => $draft->mostAdvances, 'set_minutes' => $draft->setMinutes,
                 'session_minutes' => $draft->sessionMinutes, 'most_trials' => $draft->mostTrials,
                 'goal' => $draft->goalWords, 'template' => $draft->template, 'choices' => $draft->choices, 'outings_a_week' => $draft->outingsAWeek,

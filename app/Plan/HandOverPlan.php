@@ -12,13 +12,9 @@ use App\Models\Person;
 use App\Models\Plan;
 use App\Models\ResponseModel;
 use App\Models\User;
-use Core\Exposure\Exposure;
 use Core\Exposure\PlanKind;
-use Core\Ladder\HandledBy;
 use Core\Ladder\Ladder;
-use Core\Ladder\LadderData;
-use Core\Ladder\Step;
-use Core\Template\TemplateStep;
+use Core\Planning\FromTheFloor;
 use Illuminate\Database\Connection;
 use Psr\Clock\ClockInterface;
 
@@ -28,17 +24,12 @@ use Psr\Clock\ClockInterface;
  */
 final readonly class HandOverPlan
 {
-    private const FLOOR_TEMPLATE = 'harness-second-person';
-
-    /** Steps of that ladder with the hands away from the dog. */
-    private const FLOOR_STEPS = 6;
-
     public function __construct(
         private Connection $database,
         private CoreCatalogs $catalogs,
         private PlanReader $plans,
         private SituationReader $situations,
-        private TemplateRepository $shelf,
+        private TemplateRepository $templates,
         private ClockInterface $clock,
     ) {
     }
@@ -64,22 +55,10 @@ final readonly class HandOverPlan
         });
     }
 
-    /** The item on the floor first; then the ladder as it is, done by the second person. */
     private function fromTheFloor(Plan $plan, Ladder $ladder): Ladder
     {
-        $catalog = $this->catalogs->dimensions(PlanKind::Contact);
-        $shelf = $this->shelf->of($plan->practice_id);
-        $floor = array_slice($shelf->steps($shelf->template(self::FLOOR_TEMPLATE)), 0, self::FLOOR_STEPS);
-        $inPlay = $ladder->step(0)->exposure->values + ['gap' => 0.0, 'item_state' => 'floor', 'helper' => 'second'];
-        $steps = array_map(static function (TemplateStep $step) use ($inPlay, $catalog): Step {
-            return new Step(Exposure::of($catalog->completed(array_intersect_key($step->values, $inPlay), array_keys($inPlay)), $catalog), $step->criterion, $step->manner);
-        }, $floor);
-        foreach ($ladder->steps as $step) {
-            $values = $catalog->completed([...$step->exposure->values, 'helper' => 'second'], array_keys($inPlay));
-            $steps[] = new Step(Exposure::of($values, $catalog), $step->criterion, $step->manner->by(HandledBy::SecondPerson));
-        }
+        $templates = $this->templates->of($plan->practice_id);
 
-        // read back before it is stored: what cannot be read would lock everybody out
-        return LadderData::read(LadderData::write(Ladder::of($steps)), $catalog);
+        return FromTheFloor::ladder($ladder, array_values($templates->steps($templates->template(FromTheFloor::TEMPLATE))), $this->catalogs->dimensions(PlanKind::Contact));
     }
 }

@@ -16,7 +16,7 @@ use Core\Planning\LadderChange;
 use Core\Planning\LadderReview;
 use Core\Planning\StepReview;
 use Core\Response\DogModel;
-use Core\Response\RiskLimits;
+use Core\Response\RiskCaps;
 use Psr\Clock\ClockInterface;
 
 /** All that the plan builder shows of a ladder that may not be stored yet. */
@@ -39,7 +39,7 @@ final readonly class LadderPage
 
     public function review(Plan $plan, Ladder $ladder, DogModel $model): LadderReview
     {
-        return LadderReview::of($ladder, $model, $this->plans->read($plan)->settings->limits);
+        return LadderReview::of($ladder, $model, $this->plans->read($plan)->settings->caps);
     }
 
     /** @return array<string, mixed> */
@@ -47,18 +47,18 @@ final readonly class LadderPage
     {
         $inCore = $this->plans->read($plan);
         $review = $this->review($plan, $ladder, $model);
-        $worth = new RuleWorth($ladder->step(0)->criterion, count($ladder->steps), $plan->place->trials_an_outing ?? self::TRIALS_AN_OUTING, $plan->most_advances, $plan->outings_a_week);
+        $worth = new CriterionWorth($ladder->step(0)->criterion, count($ladder->steps), $plan->place->trials_an_outing ?? self::TRIALS_AN_OUTING, $plan->most_advances, $plan->outings_a_week);
 
         return [
             'ladder' => $ladder,
             'review' => $review,
             'change' => LadderChange::between($inCore->ladder, $ladder),
             'stored' => $inCore->ladder,
-            'limits' => $inCore->settings->limits,
+            'caps' => $inCore->settings->caps,
             'catalog' => $inCore->catalog,
             'worth' => $worth,
             'trialsAnOuting' => $plan->place->trials_an_outing ?? self::TRIALS_AN_OUTING,
-            'told' => $this->told($plan, $ladder, $review, $model, $inCore->settings->limits),
+            'told' => $this->told($plan, $ladder, $review, $model, $inCore->settings->caps),
             'fixed' => $plan->responseModel->kind === PlanKind::Presence ? self::fixed($ladder, $model, $unit) : null,
         ];
     }
@@ -73,13 +73,13 @@ final readonly class LadderPage
      *
      * @return ?array{loads: non-empty-list<float>, rise: float, own: float} loads of its steps; largest rise over mastered ground of it and of this ladder, in logits
      */
-    private function told(Plan $plan, Ladder $ladder, LadderReview $review, DogModel $model, RiskLimits $limits): ?array
+    private function told(Plan $plan, Ladder $ladder, LadderReview $review, DogModel $model, RiskCaps $caps): ?array
     {
         $outline = $this->outline($plan, $ladder);
         if ($outline === null) {
             return null;
         }
-        $told = LadderReview::of($outline, $model, $limits);
+        $told = LadderReview::of($outline, $model, $caps);
 
         return ['loads' => array_map(static fn (StepReview $step): float => $step->load, $told->steps), 'rise' => self::largestRise($told), 'own' => self::largestRise($review)];
     }

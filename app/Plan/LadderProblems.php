@@ -6,31 +6,34 @@ namespace App\Plan;
 
 use App\Handling\AreaRepository;
 use App\Models\SoundSetUp;
+use Core\Exposure\DimensionKey;
+use Core\Planning\LadderBound;
+use Core\Planning\LadderBounds;
 
-/** What a ladder may not ask for: a hold longer than its session, hands where they keep off this dog, or a sound over its ceiling. */
+/** What a ladder asks for and may not, said at the field that cures it. */
 final readonly class LadderProblems
 {
+    private const FIELDS = ['session' => 'session_minutes', 'hands_off' => 'template', 'ceiling' => 'ceiling'];
+
     /**
      * @param  list<array<string, float|string>>  $steps  values of each step, in order
-     * @return array{session_minutes?: string, template?: string, ceiling?: string} the first problem of each sort, by the field that cures it
+     * @return array<string, string> the first problem of each sort, by field
      */
-    public static function problems(array $steps, int $dogId, int $sessionMinutes, ?SoundSetUp $sound): array
+    public static function of(array $steps, int $dogId, int $sessionMinutes, ?SoundSetUp $sound): array
     {
-        $off = AreaRepository::handsOff($dogId);
+        $handsOff = AreaRepository::handsOff($dogId);
+        $beyond = (new LadderBounds($sessionMinutes, $handsOff, $sound?->scale(), $sound->ceiling ?? 0.0))->beyond($steps);
         $problems = [];
-        foreach ($steps as $i => $values) {
-            $number = $i + 1;
-            $seconds = (float) ($values['duration'] ?? $values['exposure_time'] ?? 0.0);
-            $area = (string) ($values['body_area'] ?? '');
-            if ($seconds > 60.0 * $sessionMinutes) {
-                $problems['session_minutes'] ??= say('messages.ladder.longer_than_session', ['step' => $number, 'seconds' => (int) $seconds, 'minutes' => $sessionMinutes]);
-            }
-            if ($sound !== null && is_numeric($values['level'] ?? null) && $sound->isOver((float) $values['level'])) {
-                $problems['ceiling'] ??= say('messages.ladder.over_ceiling', ['step' => $number, 'level' => words()->formats->number($sound->scale()->toDisplayed((float) $values['level']), 0), 'ceiling' => words()->formats->number($sound->ceiling, 0)]);
-            }
-            if (isset($off[$area])) {
-                $problems['template'] ??= say('messages.ladder.hands_off', ['step' => $number, 'area' => say("dimensions.contact.body_area.values.{$area}"), 'state' => words()->label($off[$area])]);
-            }
+        foreach ($beyond as $bound => $i) {
+            $values = $steps[$i];
+            $area = (string) ($values[DimensionKey::BodyArea->value] ?? '');
+            $problems[self::FIELDS[$bound]] = match (LadderBound::from($bound)) {
+                LadderBound::Session => say('messages.ladder.longer_than_session', ['step' => $i + 1, 'seconds' => (int) LadderBounds::seconds($values), 'minutes' => $sessionMinutes]),
+                LadderBound::HandsOff => say('messages.ladder.hands_off', ['step' => $i + 1, 'area' => say("dimensions.contact.body_area.values.{$area}"), 'state' => words()->label($handsOff[$area])]),
+                LadderBound::Ceiling => say('messages.ladder.over_ceiling', [
+                    'step' => $i + 1, 'level' => words()->formats->number($sound?->scale()->toDisplayed((float) $values[DimensionKey::Level->value]) ?? 0.0, 0), 'ceiling' => words()->formats->number($sound->ceiling ?? 0.0, 0),
+                ]),
+            };
         }
 
         return $problems;

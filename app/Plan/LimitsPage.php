@@ -4,17 +4,19 @@ declare(strict_types=1);
 
 namespace App\Plan;
 
+use App\Engine\ModelChanges;
 use App\Engine\PlanReader;
 use App\Engine\SituationReader;
 use App\Models\Plan;
 use App\Models\Trial;
+use App\Support\Fields;
 use Core\Exposure\DimensionKey;
 use Core\Exposure\PlanKind;
 use Core\Insight\LatencyByDistance;
 use Core\Insight\LoadShare;
 use Core\Insight\LookingBack;
-use Core\Insight\Pace;
 use Core\Insight\ResponseCurve;
+use Core\Insight\SessionsToGoal;
 use Core\Insight\Trend;
 use Core\Ladder\Step;
 use Core\Response\Day;
@@ -23,6 +25,8 @@ use Core\Response\ModelBuilder;
 use Core\Response\SessionEvidence;
 use Core\Sign\TurnLatency;
 use Illuminate\Contracts\Cache\Repository;
+use Illuminate\Database\Query\Builder;
+use Illuminate\Database\Query\JoinClause;
 use Psr\Clock\ClockInterface;
 
 /** What has been learned of one dog and trigger: the limit over time, curves before and after, what makes it hard, how fast it turns, how far the goal is. */
@@ -35,7 +39,7 @@ final readonly class LimitsPage
     /** Newest trials whose latency is looked at. */
     private const MAX_LATENCIES = 1000;
 
-    public function __construct(private SituationReader $situations, private PlanReader $plans, private ModelBuilder $builder, private Repository $cache, private ClockInterface $clock)
+    public function __construct(private SituationReader $situations, private PlanReader $plans, private ModelChanges $changes, private ModelBuilder $builder, private Repository $cache, private ClockInterface $clock)
     {
     }
 
@@ -49,18 +53,18 @@ final readonly class LimitsPage
         $key = DimensionKey::leading($inCore->catalog->plan)->value;
         $isAlong = isset($exposure->values[$key]);
         $scale = $situation->model?->scale;
-        $blank = $scale === null ? null : $this->builder->build($scale, $inCore->referenceStated, $inCore->fineAt, [], new SessionEvidence($now, []));
+        $blank = $scale === null ? null : $this->builder->build($scale, $inCore->isReferenceStated, $inCore->fineAt, [], new SessionEvidence($now, []));
         [$easy, $hard] = $isAlong ? self::ends($inCore->ladder->steps, $key, $inCore->catalog->dimension($key)->range() ?? [0.0, 1.0]) : [0.0, 0.0];
         $curve = static fn (?DogModel $model): ?ResponseCurve => $model === null || ! $isAlong || $easy === $hard ? null : ResponseCurve::of($model, $exposure, $key, $easy, $hard, Day::Typical, self::POINTS);
 
         return [
-            ...$this->kept($plan, $now, $isAlong && $scale !== null ? new LookingBack($this->builder, $scale, $inCore->referenceStated, $inCore->fineAt, $exposure, $key, $inCore->settings->limits) : null),
+            ...$this->kept($plan, $now, $isAlong && $scale !== null ? new LookingBack($this->builder, $scale, $inCore->isReferenceStated, $inCore->fineAt, $exposure, $key, $inCore->settings->caps) : null),
             'situation' => $situation,
             'key' => $key,
             'before' => $curve($blank),
             'after' => $curve($situation->model),
             'shares' => $situation->model === null ? [] : LoadShare::between($situation->model, $exposure, $inCore->ladder->step($inCore->ladder->top())->exposure),
-            'pace' => Pace::of($situation->history->heldAfter, $inCore->ladder->top()),
+            'pace' => SessionsToGoal::of($situation->history->heldAfter, $inCore->ladder->top()),
             'left' => $inCore->ladder->top() - $situation->history->heldStep,
             'trials' => $situation->history->trialsEver,
         ];
@@ -74,7 +78,7 @@ final readonly class LimitsPage
      */
     private function kept(Plan $plan, \DateTimeImmutable $now, ?LookingBack $back): array
     {
-        $stamp = $this->situations->stamp($plan, $this->plans->read($plan));
+        $stamp = $this->changes->stamp($plan, $this->plans->read($plan));
         $kept = $this->cache->get("limits {$plan->id}");
         $kept = is_array($kept) ? $kept : [];
         $trend = ($kept['trend'] ?? null) instanceof Trend ? $kept['trend'] : null;
@@ -107,14 +111,16 @@ final readonly class LimitsPage
             return [];
         }
         $rows = Trial::query()->toBase()->join('sessions', 'sessions.id', '=', 'trials.session_id')->join('plans', 'plans.id', '=', 'sessions.plan_id')
-            ->join('trial_exposures', static fn ($join) => $join->on('trial_exposures.trial_id', '=', 'trials.id')->where('part', 'real')->where('dimension', 'distance'))
-            ->where('plans.response_model_id', $plan->response_model_id)->where('handler_error', false)->where(static fn ($either) => $either->whereNotNull('latency_ms')->orWhereNotNull('latency'))
+            ->join('trial_exposures', static fn (JoinClause $join): Builder => $join->on('trial_exposures.trial_id', '=', 'trials.id')->where('part', 'real')->where('dimension', 'distance'))
+            ->where('plans.response_model_id', $plan->response_model_id)->where('handler_error', false)->where(static fn (Builder $either): Builder => $either->whereNotNull('latency_ms')->orWhereNotNull('latency'))
             ->orderByDesc('trials.id')->limit(self::MAX_LATENCIES)->get(['number', 'latency', 'latency_ms']);
         $timed = [];
-        foreach ($rows as $row) {
-            $seconds = $row->latency_ms === null ? TurnLatency::tryFrom((string) $row->latency)?->seconds() : (float) $row->latency_ms / 1000.0;
+        foreach ($rows as $values) {
+            $row = Fields::of($values);
+            $milliseconds = $row->numberOrNull('latency_ms');
+            $seconds = $milliseconds === null ? TurnLatency::tryFrom($row->text('latency'))?->seconds() : $milliseconds / 1000.0;
             if ($seconds !== null) {
-                $timed[] = [(float) $row->number, $seconds];
+                $timed[] = [$row->number('number'), $seconds];
             }
         }
 

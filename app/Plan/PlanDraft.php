@@ -7,7 +7,7 @@ namespace App\Plan;
 use Core\Exposure\PlanKind;
 use Core\Ladder\Criterion;
 use Core\Measure\Distance;
-use Core\Response\RiskLimits;
+use Core\Response\RiskCaps;
 use Core\Wearing\Phase;
 
 /** A new plan as its form describes it, checked. */
@@ -35,7 +35,7 @@ final readonly class PlanDraft
         public string $method,
         public LadderPlan $ladder,
         public Criterion $criterion,
-        public RiskLimits $limits,
+        public RiskCaps $caps,
         public array $traits = [],
         public ?int $placeId = null,
         public ?string $placeName = null,

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Plan;
 
 use App\Engine\DogModelReader;
+use App\Engine\ModelChanges;
 use App\Engine\PlanReader;
-use App\Engine\SituationReader;
 use App\Models\Plan;
 use App\Models\PlanVersion;
 use App\Models\Session;
@@ -24,7 +24,7 @@ use Psr\Clock\ClockInterface;
  */
 final readonly class RevisePlan
 {
-    public function __construct(private Connection $database, private PlanReader $plans, private DogModelReader $models, private SituationReader $situations, private ClockInterface $clock)
+    public function __construct(private Connection $database, private PlanReader $plans, private DogModelReader $models, private ModelChanges $changes, private ClockInterface $clock)
     {
     }
 
@@ -50,7 +50,7 @@ final readonly class RevisePlan
             // a new second: what was read of the plan before is not taken for it
             $plan->forceFill(['version' => $plan->version + 1, 'handed_over_held' => $stands[$plan->handed_over_held] ?? -1, 'updated_at' => $now])->save();
             $this->plans->forget();
-            $this->situations->planChanged($plan);
+            $this->changes->planChanged($plan);
 
             return true;
         });

@@ -12,6 +12,7 @@ use App\Models\User;
 use App\Support\SystemClock;
 use Carbon\CarbonImmutable;
 use Core\Response\ModelPriors;
+use Core\Sign\SignCatalog;
 use Illuminate\Support\Facades\Date;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Facades\Route;
@@ -25,6 +26,7 @@ final class AppServiceProvider extends ServiceProvider
     {
         $this->app->singleton(CoreCatalogs::class, static fn (): CoreCatalogs => new CoreCatalogs(base_path('core/data')));
         $this->app->bind(ModelPriors::class, fn (): ModelPriors => $this->app->make(CoreCatalogs::class)->priors);
+        $this->app->bind(SignCatalog::class, fn (): SignCatalog => $this->app->make(CoreCatalogs::class)->signs);
         $this->app->scoped(PlanReader::class);
         $this->app->scoped(TemplateRepository::class);
         $this->app->bind(ClockInterface::class, SystemClock::class);

@@ -39,7 +39,7 @@ final readonly class ContactSummary
         return [self::offers($rows), ...self::stays($rows), ...self::holds($rows), ...self::returns($rows)];
     }
 
-    /** @param  non-empty-list<array<string, mixed>>  $rows */
+    /** @param  non-empty-list<array<mixed>>  $rows */
     private static function offers(array $rows): string
     {
         $count = static fn (OutcomeEffect $effect): int => count(array_filter($rows, static fn (array $row): bool => Outcome::from(is_string($row['outcome']) ? $row['outcome'] : '')->effect() === $effect));
@@ -48,7 +48,7 @@ final readonly class ContactSummary
     }
 
     /**
-     * @param  list<array<string, mixed>>  $rows
+     * @param  list<array<mixed>>  $rows
      * @return list<string>
      */
     private static function stays(array $rows): array
@@ -61,7 +61,7 @@ final readonly class ContactSummary
     /**
      * Against the time asked for last.
      *
-     * @param  list<array<string, mixed>>  $rows
+     * @param  list<array<mixed>>  $rows
      * @return list<string>
      */
     private static function holds(array $rows): array
@@ -83,7 +83,7 @@ final readonly class ContactSummary
     }
 
     /**
-     * @param  list<array<string, mixed>>  $rows
+     * @param  list<array<mixed>>  $rows
      * @return list<string>
      */
     private static function returns(array $rows): array
@@ -96,7 +96,7 @@ final readonly class ContactSummary
     }
 
     /**
-     * @param  list<array<string, mixed>>  $rows
+     * @param  list<array<mixed>>  $rows
      * @return list<float> in the order of the session
      */
     private static function seconds(array $rows, string $field): array

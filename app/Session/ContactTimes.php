@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Session;
 
+use App\Support\Fields;
+
 /** What was timed in one repetition under the hand, in milliseconds; null where it was not. */
 final readonly class ContactTimes
 {
@@ -17,12 +19,9 @@ final readonly class ContactTimes
     {
     }
 
-    /** @param  array<string, mixed>  $data  validated */
-    public static function from(array $data): self
+    public static function from(Fields $given): self
     {
-        $read = static fn (string $field): ?int => isset($data[$field]) && $data[$field] !== '' ? (int) $data[$field] : null;
-
-        return new self($read('stay_ms'), $read('hold_ms'), $read('return_ms'));
+        return new self($given->intOrNull('stay_ms'), $given->intOrNull('hold_ms'), $given->intOrNull('return_ms'));
     }
 
     /** @return array<string, ?int> */

@@ -6,6 +6,7 @@ namespace App\Session;
 
 use App\Models\SecondGrade;
 use App\Models\Session;
+use App\Support\Fields;
 use Core\Sign\WeightedKappa;
 
 /** How far a second grader of a session saw what the first one saw. */
@@ -18,10 +19,11 @@ final readonly class GradeAgreement
         $names = [];
         $grades = SecondGrade::query()->toBase()->join('users', 'users.id', '=', 'second_grades.user_id')->join('trials', 'trials.id', '=', 'second_grades.trial_id')
             ->where('trials.session_id', $session->id)->limit(5000)->get(['users.name', 'second_grades.band as second', 'trials.band as first']);
-        foreach ($grades as $grade) {
-            $pair = "{$grade->first} {$grade->second}";
+        foreach ($grades as $row) {
+            $grade = Fields::of($row);
+            $pair = "{$grade->int('first')} {$grade->int('second')}";
             $counts[$pair] = ($counts[$pair] ?? 0) + 1;
-            $names[(string) $grade->name] = true;
+            $names[$grade->text('name')] = true;
         }
         $table = array_map(static fn (int $first): array => array_map(static fn (int $second): int => $counts["{$first} {$second}"] ?? 0, range(0, 4)), range(0, 4));
         $same = array_sum(array_map(static fn (int $band): int => $table[$band][$band], range(0, 4)));

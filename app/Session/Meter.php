@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Session;
 
 use App\Models\Session;
+use App\Support\Fields;
 use Core\Sound\Metering;
 use Illuminate\Database\Connection;
 use Psr\Clock\ClockInterface;
@@ -68,7 +69,7 @@ final readonly class Meter
         $since = $this->clock->now()->modify('-'.self::FRESH_MILLISECONDS.' milliseconds')->format(self::TIME);
         $level = $this->database->table('meter_readings')->where('session_id', $sessionId)->where('read_at', '>=', $since)->orderByDesc('read_at')->value('level');
 
-        return $level === null ? null : (float) $level;
+        return is_numeric($level) ? (float) $level : null;
     }
 
     /** The level at the dog of a sound that began then and lasted so many seconds, in dB(A); null if no meter can tell. */
@@ -81,8 +82,9 @@ final readonly class Meter
         $end = $from->modify(sprintf('+%d milliseconds', (int) (1000 * ($seconds + self::AFTER_SECONDS))));
         $rows = $this->database->table('meter_readings')->where('session_id', $session->id)->whereBetween('read_at', [$start->format(self::TIME), $end->format(self::TIME)])->orderBy('read_at')->limit(2_000)->get(['read_at', 'level']);
         $readings = [];
-        foreach ($rows as $row) {
-            $readings[] = [(float) (new \DateTimeImmutable((string) $row->read_at, new \DateTimeZone('UTC')))->format('U.u'), (float) $row->level];
+        foreach ($rows as $values) {
+            $row = Fields::of($values);
+            $readings[] = [(float) (new \DateTimeImmutable($row->text('read_at'), new \DateTimeZone('UTC')))->format('U.u'), $row->number('level')];
         }
         $at = (float) $from->format('U.u');
 

@@ -9,10 +9,7 @@ use App\Models\Session;
 use App\Models\SessionEvent;
 use App\Models\SessionEventKind;
 use App\Models\Trial;
-use App\Models\UnplacedTrial;
 use App\Models\User;
-use App\Session\Http\TrialRules;
-use Illuminate\Contracts\Validation\Factory;
 use Psr\Clock\ClockInterface;
 
 /**
@@ -27,7 +24,7 @@ final readonly class ReceiveEntry
     /** An entry may have waited a month. */
     private const MAX_MILLISECONDS = 2_592_000_000;
 
-    public function __construct(private LogTrial $logger, private TrialRules $rules, private TakeBreak $breaks, private Factory $validators, private ClockInterface $clock)
+    public function __construct(private LogTrial $log, private CorrectTrial $corrections, private AskAdvice $advice, private FileTrial $filing, private TrialRules $rules, private TrialParser $parser, private TakeBreak $breaks, private ClockInterface $clock)
     {
     }
 
@@ -43,13 +40,13 @@ final readonly class ReceiveEntry
             'trial' => $this->trial($session, $user, $entry, $uuid, $device),
             'undo' => $this->undo($session, $user, $uuid),
             'grade' => $this->grade($session, $user, $entry, $uuid),
-            'break_over' => $this->event($session, $user, $entry, $uuid, SessionEventKind::BreakOver, function (\DateTimeImmutable $at) use ($session, $user): void {
+            'break_over' => $this->event($session, $user, $entry, $uuid, SessionEventKind::BreakOver, function (\DateTimeImmutable $at) use ($session): void {
                 $this->breaks->over($session, $at);
-                $this->logger->advise($session, $user);
+                $this->advice->ask($session);
             }),
-            'take' => $this->event($session, $user, $entry, $uuid, SessionEventKind::Take, function (\DateTimeImmutable $at) use ($session, $user, $device): void {
+            'take' => $this->event($session, $user, $entry, $uuid, SessionEventKind::Take, function (\DateTimeImmutable $at) use ($session, $device): void {
                 $session->update(['device' => $device, 'device_since' => $at]);
-                $this->logger->advise($session, $user);
+                $this->advice->ask($session);
             }),
             default => $this->event($session, $user, $entry, $uuid, $this->eventKind($entry), static function (): void {
             }),
@@ -64,18 +61,19 @@ final readonly class ReceiveEntry
     {
         $data = is_array($entry['trial'] ?? null) ? $entry['trial'] : [];
         $data = [...$data, 'uuid' => $uuid, 'device' => $device, 'device_at' => $entry['at'] ?? null, 'sent_at' => $entry['sent_at'] ?? null, 'sequence' => $entry['sequence'] ?? null];
-        $validator = $this->validators->make($data, $this->rules->of($session, $user->units()->distance, $data['exposure'] ?? null), TrialRules::messages())->after(TrialRules::afterwards(...));
+        $unit = $user->units()->distance;
+        $validator = $this->rules->check($data, $session, $unit);
         if ($validator->fails()) {
             return $this->setAside($user, $uuid, $data, (string) $validator->errors()->first());
         }
-        $trial = $this->rules->toTrial($validator->validated(), $session, $user->units()->distance);
+        $trial = $this->parser->parse($validator->validated(), $session, $unit);
         $this->claim($session, $device);
         $isOthers = $session->device !== $device && ! $this->loggedBefore($session, $device, $this->happenedAt($entry));
         if ($isOthers && ! Trial::query()->where('practice_id', $session->practice_id)->where('uuid', $uuid)->exists()) {
-            return $this->setAside($user, $uuid, $data, say('messages.entry_desk.another_device_was_logging_this_session'));
+            return $this->setAside($user, $uuid, $data, say('messages.receive_entry.another_device_was_logging_this_session'));
         }
         try {
-            return ['result' => $this->logger->log($session, $user, $trial)['isNew'] ? 'kept' : 'known'];
+            return ['result' => $this->log->log($session, $user, $trial)['isNew'] ? 'kept' : 'known'];
         } catch (UuidTaken) {
             return ['result' => 'known', 'message' => say('messages.trial.uuid_taken')];
         }
@@ -84,7 +82,7 @@ final readonly class ReceiveEntry
     /** @return array{result: string} */
     private function undo(Session $session, User $user, string $uuid): array
     {
-        return ['result' => $this->logger->undoLast($session, $user, $uuid) === null ? 'known' : 'kept'];
+        return ['result' => $this->corrections->undoLast($session, $user, $uuid) === null ? 'known' : 'kept'];
     }
 
     /**
@@ -98,7 +96,7 @@ final readonly class ReceiveEntry
         $trial = Trial::query()->where('session_id', $session->id)->where('uuid', is_string($entry['trial_uuid'] ?? null) ? strtolower($entry['trial_uuid']) : '')->first();
         $band = $entry['band'] ?? null;
         if ($trial === null || ! is_int($band) || $band < 0 || $band > 4) {
-            return ['result' => 'known', 'message' => say('messages.entry_desk.this_grade_names_no_trial_of')];
+            return ['result' => 'known', 'message' => say('messages.receive_entry.this_grade_names_no_trial_of')];
         }
         $grade = SecondGrade::query()->firstOrCreate(['trial_id' => $trial->id, 'user_id' => $user->id], [
             'practice_id' => $session->practice_id, 'uuid' => $uuid, 'band' => $band, 'graded_at' => $this->clock->now(),
@@ -164,14 +162,12 @@ final readonly class ReceiveEntry
     }
 
     /**
-     * @param  array<string, mixed>  $data
+     * @param  array<mixed>  $data
      * @return array{result: string, message: string}
      */
     private function setAside(User $user, string $uuid, array $data, string $reason): array
     {
-        UnplacedTrial::query()->firstOrCreate(['practice_id' => $user->practice_id, 'uuid' => $uuid], [
-            'user_id' => $user->id, 'payload' => $data, 'reason' => mb_substr($reason, 0, 300), 'received_at' => $this->clock->now(),
-        ]);
+        $this->filing->setAside($user, $uuid, $data, $reason);
 
         return ['result' => 'unfiled', 'message' => $reason];
     }

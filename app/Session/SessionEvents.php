@@ -7,6 +7,7 @@ namespace App\Session;
 use App\Models\Session;
 use App\Models\SessionEvent;
 use App\Models\SessionEventKind;
+use App\Support\Fields;
 
 /** What else happened in a session, in a few sentences. */
 final readonly class SessionEvents
@@ -18,7 +19,7 @@ final readonly class SessionEvents
     {
         $events = $session->events()->limit(self::MAX)->get();
         $count = static fn (SessionEventKind $kind): int => $events->where('kind', $kind)->count();
-        $most = static fn (SessionEventKind $kind, string $field): int => (int) $events->where('kind', $kind)->max(static fn (SessionEvent $event): int => is_numeric($event->data[$field] ?? null) ? (int) $event->data[$field] : 0);
+        $most = static fn (SessionEventKind $kind, string $field): int => max([0, ...$events->where('kind', $kind)->map(static fn (SessionEvent $event): int => Fields::of($event->data)->int($field))->all()]);
         $said = [];
         if ($count(SessionEventKind::Left) > 0) {
             $said[] = say('messages.session_events.left', ['count' => $count(SessionEventKind::Left), 'hasSettled' => $count(SessionEventKind::Settled) > 0, 'after' => words()->formats->seconds($most(SessionEventKind::Settled, 'seconds'))]);

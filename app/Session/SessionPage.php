@@ -132,9 +132,9 @@ final readonly class SessionPage
         $seen = TrialSign::query()->toBase()->join('trials', 'trials.id', '=', 'trial_signs.trial_id')->join('sessions', 'sessions.id', '=', 'trials.session_id')
             ->where('sessions.plan_id', $session->plan_id)->groupBy('sign')->orderByRaw('COUNT(*) DESC')->limit(self::USUAL_SIGNS)->pluck('sign')->all();
         $usual = $session->plan->responseModel->kind === PlanKind::Contact ? self::USUAL_UNDER_THE_HAND : self::USUAL;
-        $codes = array_slice(array_unique([...$seen, ...$usual]), 0, self::USUAL_SIGNS);
+        $codes = array_slice(array_unique([...array_filter($seen, is_string(...)), ...$usual]), 0, self::USUAL_SIGNS);
 
-        return array_values(array_filter(array_map(fn (mixed $code): ?Sign => $this->catalogs->signs->signs[is_string($code) ? $code : ''] ?? null, $codes)));
+        return array_values(array_filter(array_map(fn (string $code): ?Sign => $this->catalogs->signs->signs[$code] ?? null, $codes)));
     }
 
     /** Pieces counted before the session, of both kinds; null if they were not. */

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Session;
 
+use App\Support\Fields;
+
 /** When a sound was played, told from the tap that logged its trial, in milliseconds. */
 final readonly class SoundTimes
 {
@@ -12,9 +14,12 @@ final readonly class SoundTimes
     {
     }
 
-    /** @param  array<string, mixed>  $data  validated; null if nothing was played */
-    public static function from(array $data): ?self
+    /** Null if nothing was played. */
+    public static function from(Fields $given): ?self
     {
-        return is_numeric($data['sound_ago_ms'] ?? null) && is_numeric($data['sound_ms'] ?? null) ? new self((int) $data['sound_ago_ms'], (int) $data['sound_ms']) : null;
+        $ago = $given->intOrNull('sound_ago_ms');
+        $lasted = $given->intOrNull('sound_ms');
+
+        return $ago === null || $lasted === null ? null : new self($ago, $lasted);
     }
 }

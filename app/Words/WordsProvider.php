@@ -36,6 +36,6 @@ final class WordsProvider extends ServiceProvider
             // that the database is down must be said without it
         }
 
-        return new Reader((string) config('app.locale'));
+        return new Reader($app->getLocale());
     }
 }

@@ -10,7 +10,7 @@ use Core\Decision\Level;
 use Core\Decision\Reason;
 use Core\Exposure\DimensionCatalog;
 use Core\Response\Risk;
-use Core\Response\RiskLimits;
+use Core\Response\RiskCaps;
 use Words\Facts;
 use Words\Phrases;
 
@@ -50,8 +50,8 @@ final readonly class Answer
     }
 
     /** @return array{strain: float, reaction: float} */
-    public static function limits(RiskLimits $limits): array
+    public static function caps(RiskCaps $caps): array
     {
-        return ['strain' => $limits->strain->value, 'reaction' => $limits->reaction->value];
+        return ['strain' => $caps->strain->value, 'reaction' => $caps->reaction->value];
     }
 }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Cli;
 
 use Core\Measure\Distance;
-use Core\Response\RiskLimits;
+use Core\Response\RiskCaps;
 use Core\Simulation\CourseTally;
 use Core\Simulation\Experiment;
 use Core\Simulation\PolicyName;
@@ -23,7 +23,7 @@ final readonly class ExperimentDocument
         $family = $document->at('family')->text();
         $temperament = Temperament::families()[$family]
             ?? throw InputProblem::at('/family', 'There is no such family. Choose one of: '.implode(', ', array_keys(Temperament::families())).'.');
-        $usual = RiskLimits::usual();
+        $usual = RiskCaps::usual();
 
         return $document->build(fn (Document $read): Experiment => new Experiment(
             $this->catalogs->dimensions(),
@@ -31,7 +31,7 @@ final readonly class ExperimentDocument
             Distance::fromMeters($read->at('statedMeters')->number(10.0)),
             Distance::fromMeters($read->at('goalMeters')->number(5.0)),
             $read->has('roomMeters') ? Distance::fromMeters($read->at('roomMeters')->number()) : null,
-            RiskLimits::of($read->at('strainLimit')->number($usual->strain->value), $read->at('reactionLimit')->number($usual->reaction->value)),
+            RiskCaps::of($read->at('strainLimit')->number($usual->strain->value), $read->at('reactionLimit')->number($usual->reaction->value)),
             $read->at('seed')->integer(),
             crc32($family) % 100_000,
         ));

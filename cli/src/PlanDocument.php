@@ -11,7 +11,7 @@ use Core\Ladder\Criterion;
 use Core\Ladder\Ladder;
 use Core\Ladder\Step;
 use Core\Measure\Distance;
-use Core\Response\RiskLimits;
+use Core\Response\RiskCaps;
 
 /** A plan as a document, with the dimensions it may use: those that ship, the practice's own, in this dog's own order. */
 final readonly class PlanDocument
@@ -64,10 +64,10 @@ final readonly class PlanDocument
 
     private function settings(Document $settings, Document $plan): RuleSettings
     {
-        $usual = RiskLimits::usual();
+        $usual = RiskCaps::usual();
 
         return RuleSettings::of(
-            RiskLimits::of($settings->at('strainLimit')->number($usual->strain->value), $settings->at('reactionLimit')->number($usual->reaction->value)),
+            RiskCaps::of($settings->at('strainLimit')->number($usual->strain->value), $settings->at('reactionLimit')->number($usual->reaction->value)),
             $settings->at('mostAdvances')->integer(4),
             $settings->at('setMinutes')->integer(4),
             $settings->at('sessionMinutes')->integer(30),

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Cli;
 
 use Core\Decision\Situation;
-use Core\Exposure\Exposure;
+use Core\Decision\WorkingPlan;
 use Core\Exposure\LoadScale;
 use Core\Response\DogModel;
 use Core\Response\ModelBuilder;
@@ -14,19 +14,14 @@ use Core\Response\SessionEvidence;
 /** A situation with what its model was built from, for commands that look at the model from several sides. */
 final readonly class SituationRead
 {
-    /**
-     * @param  list<SessionEvidence>  $sessions  earlier ones, oldest first
-     * @param  \Closure(ModelBuilder): ?DogModel  $build  the same trials through another builder
-     */
+    /** @param  list<SessionEvidence>  $sessions  earlier ones, oldest first */
     public function __construct(
         public Situation $situation,
-        public PlanDocument $plan,
+        public PlanDocument $document,
+        public WorkingPlan $plan,
         public ModelBuilder $builder,
         public LoadScale $scale,
-        public bool $isReferenceStated,
-        public ?Exposure $fineAt,
         public array $sessions,
-        private \Closure $build,
     ) {
     }
 
@@ -36,8 +31,9 @@ final readonly class SituationRead
         return $this->situation->model ?? throw InputProblem::at('/sessions', 'No model could be fitted to these trials.');
     }
 
+    /** The same trials through another builder. */
     public function modelBy(ModelBuilder $builder): ?DogModel
     {
-        return ($this->build)($builder);
+        return $builder->build($this->scale, $this->plan->isReferenceStated, $this->plan->fineAt, $this->sessions, $this->situation->log->evidence());
     }
 }

@@ -71,7 +71,7 @@ return [
     'entry' => [
         'these_entries_were_made_by_another' => 'These entries were made by another user of this device. They wait until that user signs in again.',
     ],
-    'entry_desk' => [
+    'receive_entry' => [
         'another_device_was_logging_this_session' => 'Another device was logging this session at that time: it may be the same trial.',
         'this_grade_names_no_trial_of' => 'This grade names no trial of the session, or no band from 0 to 4.',
     ],
@@ -223,6 +223,7 @@ return [
         'a_helper_leaves_the_ending_to' => 'A helper leaves the ending to the trainer or guardian who started the session.',
     ],
     'sign_in' => [
+        'too_many_tries' => 'Too many tries. Wait {seconds, plural, one {# second} other {# seconds}} and try again.',
         'this_email_address_and_password_do' => 'This email address and password do not belong together. Check both and try again.',
     ],
     'sketch' => [
@@ -254,6 +255,7 @@ return [
         'the_sound_is_set_up_it' => 'The sound is set up. It holds from the next trial on.',
     ],
     'start_session' => [
+        'choose_one_of_your_places' => 'Choose one of your places.',
         'without_food_there_is_no_session' => 'Without food there is no session: count at least one piece, or leave both empty if you did not count.',
         'count_0_to_500_pieces' => 'Count 0 to 500 pieces.',
         'choose_ladder_acclimatize_or_drill' => 'Choose what the session is for.',
@@ -282,11 +284,8 @@ return [
         'give_the_value_to_reach' => 'Give the value to reach.',
         'the_run_must_be_1_to' => 'The run must be 1 to 20 in a row.',
         'leave_the_window_empty_for_in' => 'Leave the window empty for "in a row", or give 2 to 12 trials, at least as many as the successes.',
-        'give_1_to_9_good_ones' => 'Give 1 to 9 good ones before an easy one, or 0 for never.',
         'choose_one_of_this_dogs_items' => 'Choose some of this dog’s gear.',
         'say_which_part_of_it_putting' => 'Say which part of it: putting on, wearing, taking off, or a branch.',
-        'give_0_5_to_21_outings' => 'Give 0.5 to 21 sessions a week.',
-        'choose_one_of_the_options_shown' => 'Choose one of the options shown.',
         'choose_one_of_the_values_shown' => 'Choose one of the values shown.',
         'the_goal_must_be_nearer_than' => 'The goal must be nearer than the start. Lower the goal, or start farther away.',
         'the_goal_must_be_harder_than' => 'The goal must be harder than the start.',
@@ -301,6 +300,7 @@ return [
         'choose_a_file_or_paste_its' => 'Choose a file, or paste its text.',
         'the_file_must_be_json_of' => 'The file must be JSON of at most 1 MB.',
         'taken_over' => 'Imported: {kept}.',
+        'imported' => '{count, plural, one {# ladder} other {# ladders}} imported.',
         'the_template_is_changed_plans_made' => 'The step plan is changed. Plans made from it stay as they are.',
         'taken_out_to_have_it_back' => 'Taken out: {own}. To have it back, import the text below.',
         'give_it_a_name_of_up' => 'Give it a name of up to 120 characters.',

@@ -22,10 +22,10 @@ use App\Plan\LadderPlan;
 use App\Plan\LadderProblems;
 use App\Plan\PlanDraft;
 use App\Session\ContactTimes;
-use App\Session\LogTrial;
 use Core\Exposure\PlanKind;
+use Core\Handling\Touch;
 use Core\Ladder\Criterion;
-use Core\Response\RiskLimits;
+use Core\Response\RiskCaps;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Support\Str;
 use PHPUnit\Framework\Attributes\CoversClass;
@@ -101,7 +101,7 @@ final class ContactWorkTest extends TestCase
         }
         $board = fn (?int $person): ?string => collect(app(HandlingPage::class)->of($this->world->dog, $person, [$session->person_id => 'Ada', 999 => 'Bo']))->firstWhere(fn ($area): bool => $area->id() === 'area-front_paw-left')->chosen->accepted ?? null;
         $way = (string) (Trial::query()->firstOrFail()->exposures->firstWhere(fn ($row): bool => $row->part === 'real' && $row->dimension === 'contact')->choice ?? '');
-        self::assertContains($way, HandlingPage::WAYS);
+        self::assertContains($way, Touch::keys());
         self::assertSame([$way, $way, null], [$board(null), $board($session->person_id), $board(999)]);
         $words = say("dimensions.contact.contact.values.{$way}");
         $this->get("/dogs/{$this->world->dog->id}/handling?person={$session->person_id}")->assertOk()->assertSee("left front paw: {$words} accepted", false)->assertSee('As a table');
@@ -280,7 +280,7 @@ final class ContactWorkTest extends TestCase
         $minutes = $template === 'basket-muzzle' ? 12 : 10;
 
         return app(CreatePlan::class)->write($this->world->dog, $this->world->trainer, new PlanDraft(
-            $about, PlanKind::Contact, null, $about, $this->world->session->person_id, 'opt_in_station', LadderPlan::Template, Criterion::share(4, 5), RiskLimits::usual(),
+            $about, PlanKind::Contact, null, $about, $this->world->session->person_id, 'opt_in_station', LadderPlan::Template, Criterion::share(4, 5), RiskCaps::usual(),
             template: $template, sessionMinutes: $minutes, easyAfter: 3, itemId: $item?->id,
         ));
     }
@@ -289,7 +289,7 @@ final class ContactWorkTest extends TestCase
     {
         $session = Session::query()->create(['practice_id' => $plan->practice_id, 'plan_id' => $plan->id, 'person_id' => $plan->responseModel->person_id, 'user_id' => $this->world->trainer->id, 'started_at' => now()->subMinute()]);
         $session->sets()->create(['position' => 1, 'started_at' => now()->subMinute()]);
-        app(LogTrial::class)->advise($session, $this->world->trainer);
+        app(\App\Session\AskAdvice::class)->ask($session);
 
         return $session;
     }

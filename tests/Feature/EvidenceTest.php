@@ -7,10 +7,10 @@ namespace Tests\Feature;
 use App\Engine\CoreCatalogs;
 use App\Engine\EvidenceJson;
 use App\Engine\EvidenceReader;
+use App\Engine\ModelChanges;
 use App\Engine\PlanReader;
 use App\Engine\SituationReader;
 use App\Models\Session;
-use App\Session\LogTrial;
 use Core\Exposure\Exposure;
 use Core\Exposure\LoadScale;
 use Core\Exposure\PlanKind;
@@ -82,12 +82,12 @@ final class EvidenceTest extends TestCase
     public function test_what_is_kept_of_a_model_is_given_up_when_anything_is_logged(): void
     {
         [$plan, $trainer] = [$this->world->plan, $this->world->trainer];
-        $reader = app(SituationReader::class);
-        $stamp = fn (): string => $reader->stamp($plan, app(PlanReader::class)->read($plan));
+        $changes = app(ModelChanges::class);
+        $stamp = static fn (): string => $changes->stamp($plan, app(PlanReader::class)->read($plan));
         $before = $stamp();
 
         self::assertSame($before, $stamp());
-        app(LogTrial::class)->advise($this->world->session, $trainer);
+        app(\App\Session\AskAdvice::class)->ask($this->world->session);
         self::assertNotSame($before, $stamp());
     }
 }

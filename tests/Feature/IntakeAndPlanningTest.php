@@ -240,7 +240,7 @@ final class IntakeAndPlanningTest extends TestCase
         self::assertSame(3, $this->world->plan->refresh()->most_advances);
 
         $this->put("/plans/{$this->world->plan->id}", $rules)->assertSessionHasNoErrors();
-        self::assertSame([2, 0.03, 'clicker'], [$this->world->plan->refresh()->most_advances, $this->world->plan->strain_limit, $this->world->plan->choices['marker'] ?? '']);
+        self::assertSame([2, 0.03, 'clicker'], [$this->world->plan->refresh()->most_advances, $this->world->plan->strain_cap, $this->world->plan->choices['marker'] ?? '']);
         $this->get("/plans/{$this->world->plan->id}/ladder")->assertOk()->assertSee('at 25 trials per session and 4 sessions a week');
     }
 

@@ -8,7 +8,7 @@ use App\Plan\Http\LimitsController;
 use App\Plan\LimitsPage;
 use App\View\Components\LearnedCurve;
 use App\View\Components\LimitTrend;
-use App\View\Components\Measured;
+use App\View\Components\MeasuredAxis;
 use Core\Insight\ResponseCurve;
 use Core\Insight\Trend;
 use Illuminate\Foundation\Testing\RefreshDatabase;
@@ -21,7 +21,7 @@ use Tests\TestCase;
 #[CoversClass(LimitsController::class)]
 #[CoversClass(LimitTrend::class)]
 #[CoversClass(LearnedCurve::class)]
-#[CoversClass(Measured::class)]
+#[CoversClass(MeasuredAxis::class)]
 final class LimitsTest extends TestCase
 {
     use RefreshDatabase;

@@ -94,7 +94,7 @@ final class PlanTest extends TestCase
         $this->dog->update(['bite_history' => true]);
         $this->post("/dogs/{$this->dog->id}/plans", $this->form(['caution' => 'usual']));
 
-        self::assertSame([0.03, 0.005], [Plan::query()->sole()->strain_limit, Plan::query()->sole()->reaction_limit]);
+        self::assertSame([0.03, 0.005], [Plan::query()->sole()->strain_cap, Plan::query()->sole()->reaction_cap]);
     }
 
     /**

@@ -16,7 +16,7 @@ use App\Plan\PlanDraft;
 use App\Session\LogTrial;
 use Core\Exposure\PlanKind;
 use Core\Ladder\Criterion;
-use Core\Response\RiskLimits;
+use Core\Response\RiskCaps;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Support\Str;
 use Illuminate\Testing\TestResponse;
@@ -197,7 +197,7 @@ final class TrialLoggingTest extends TestCase
     public function test_correcting_one_field_leaves_every_other_as_it_was(): void
     {
         $plan = app(CreatePlan::class)->write($this->world->dog, $this->world->trainer, new PlanDraft(
-            'Nails', PlanKind::Contact, null, 'Nails', $this->world->session->person_id, 'opt_in_station', LadderPlan::Template, Criterion::share(4, 5), RiskLimits::usual(), template: 'nails',
+            'Nails', PlanKind::Contact, null, 'Nails', $this->world->session->person_id, 'opt_in_station', LadderPlan::Template, Criterion::share(4, 5), RiskCaps::usual(), template: 'nails',
         ));
         $session = Session::query()->create(['practice_id' => $plan->practice_id, 'plan_id' => $plan->id, 'person_id' => $plan->responseModel->person_id, 'user_id' => $this->world->trainer->id, 'started_at' => now()->subMinute()]);
         $session->sets()->create(['position' => 1, 'started_at' => now()->subMinute()]);

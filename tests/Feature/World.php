@@ -18,7 +18,7 @@ use App\Plan\PlanDraft;
 use Core\Exposure\PlanKind;
 use Core\Ladder\Criterion;
 use Core\Measure\Distance;
-use Core\Response\RiskLimits;
+use Core\Response\RiskCaps;
 
 /** A practice with a dog, a plan and an open session, ready for a test. */
 final readonly class World
@@ -36,7 +36,7 @@ final readonly class World
         $dog = Dog::query()->create(['practice_id' => $practice->id, 'name' => 'Moss']);
         $meters = Distance::fromMeters(...);
         $plan = app(CreatePlan::class)->write($dog, $trainer, new PlanDraft(
-            'Kites', PlanKind::Presence, null, 'Kites', $person->id, 'notice_and_turn_back', LadderPlan::EqualRatios, Criterion::run(5), RiskLimits::usual(),
+            'Kites', PlanKind::Presence, null, 'Kites', $person->id, 'notice_and_turn_back', LadderPlan::EqualRatios, Criterion::run(5), RiskCaps::usual(),
             traits: ['size' => 'large'], placeId: $place->id, reaction: $meters(8.0), fineAt: $meters(40.0), start: 80.0, goal: 5.0, play: ['trigger_motion' => 'standing'], mostAdvances: 3,
         ));
 
@@ -64,7 +64,7 @@ final readonly class World
             'place_id' => $plan->place_id, 'started_at' => now()->subMinute(),
         ]);
         $session->sets()->create(['position' => 1, 'started_at' => now()->subMinute()]);
-        app(\App\Session\LogTrial::class)->advise($session, $trainer);
+        app(\App\Session\AskAdvice::class)->ask($session);
 
         return $session;
     }

@@ -14,7 +14,7 @@ use Core\Exposure\DimensionChange;
 use Core\Exposure\DimensionKind;
 use Core\Exposure\Exposure;
 use Core\Exposure\PlanKind;
-use Core\Fit\Finding;
+use Core\Gear\Finding;
 use Core\Ladder\Criterion;
 use Core\Ladder\Manner;
 use Core\Ladder\Progress;

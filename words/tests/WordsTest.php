@@ -11,7 +11,7 @@ use Core\Decision\ToldExposure;
 use Core\Exception\ErrorCode;
 use Core\Exposure\DimensionChange;
 use Core\Exposure\PlanKind;
-use Core\Fit\FitCode;
+use Core\Gear\GearCode;
 use Core\Ladder\Progress;
 use Core\Measure\Distance;
 use Core\Measure\DistanceUnit;
@@ -73,7 +73,7 @@ final class WordsTest extends TestCase
         $lexicon = self::lexicon();
         self::assertSame(array_column(ReasonCode::cases(), 'value'), array_keys($lexicon->below('reasons')));
         self::assertSame(array_column(ErrorCode::cases(), 'value'), array_keys($lexicon->below('errors')));
-        self::assertSame(array_column(FitCode::cases(), 'value'), array_keys($lexicon->below('fit')));
+        self::assertSame(array_column(GearCode::cases(), 'value'), array_keys($lexicon->below('fit')));
         self::assertSame(array_column(Quantity::cases(), 'value'), array_keys($lexicon->below('quantities')));
         foreach (['action' => Action::class, 'band' => Band::class, 'outcome' => Outcome::class, 'plan_kind' => PlanKind::class] as $name => $enum) {
             self::assertEqualsCanonicalizing(array_column($enum::cases(), 'value'), array_keys($lexicon->below("labels.{$name}")), $name);

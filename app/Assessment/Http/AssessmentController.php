@@ -13,6 +13,7 @@ use App\Models\Person;
 use App\Models\Place;
 use App\Models\ResponseModel;
 use App\Models\User;
+use App\Support\Fields;
 use App\Words\AdviceInWords;
 use Core\Exposure\Exposure;
 use Core\Exposure\PlanKind;
@@ -61,7 +62,7 @@ final readonly class AssessmentController
 
         return view('pages.assessments.show', [
             'assessment' => $assessment, 'model' => $model, 'inWords' => new AdviceInWords(words(), $catalog),
-            'setup' => static fn (array $values): string => words()->exposure(Exposure::of($values, $catalog), $catalog, $assessment->proposal['unsaid'] ?? []),
+            'setup' => static fn (array $values): string => words()->exposure(Exposure::of(Fields::of(['at' => $values])->values('at'), $catalog), $catalog, Fields::of($assessment->proposal)->texts('unsaid')),
         ]);
     }
 }

@@ -13,6 +13,7 @@ use App\Models\Person;
 use App\Models\Place;
 use App\Models\Trigger;
 use App\Models\User;
+use App\Support\Fields;
 use Core\Exposure\PlanKind;
 use Core\Measure\Distance;
 use Core\Sign\Band;
@@ -106,7 +107,7 @@ final class AssessmentRequest extends FormRequest
             trim($this->string('trigger_name')->value()),
             $this->integer('person_id'),
             $this->filled('place_id') ? Place::query()->find($this->integer('place_id')) : null,
-            $this->filled('reaction') && $isPresence ? Distance::from((float) $this->input('reaction'), $unit) : null,
+            $this->filled('reaction') && $isPresence ? Distance::from($this->float('reaction'), $unit) : null,
             $isPresence ? null : $this->template(),
             array_values(array_map(static fn (array $row, int $i): Tried => new Tried(
                 $i, isset($row['distance']) ? Distance::from((float) $row['distance'], $unit)->meters : null, isset($row['cue']) ? $row['cue'] === '1' : null, $row['food'] ?? null,
@@ -120,8 +121,8 @@ final class AssessmentRequest extends FormRequest
     private function rows(): array
     {
         $rows = [];
-        foreach (is_array($this->input('tried')) ? $this->input('tried') : [] as $i => $row) {
-            $rows[(int) $i] = array_filter(array_map(static fn (mixed $value): string => is_scalar($value) ? (string) $value : '', is_array($row) ? $row : []), static fn (string $value): bool => $value !== '');
+        foreach (Fields::of($this->all())->list('tried') as $i => $row) {
+            $rows[(int) $i] = array_filter(array_map(strval(...), Fields::of(['row' => $row])->values('row')), static fn (string $value): bool => $value !== '');
         }
 
         return $rows;

@@ -8,6 +8,7 @@ use App\Dog\CareCard;
 use App\Models\Dog;
 use App\Models\DogArea;
 use App\Models\User;
+use App\Support\Fields;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
@@ -21,8 +22,8 @@ final readonly class CareCardController
     public function show(Request $request, Dog $dog, CareCard $card, #[CurrentUser] User $user): View
     {
         Gate::authorize('view', $dog);
-        $asked = $request->query('parts');
-        $parts = is_array($asked) ? array_values(array_intersect(CareCard::PARTS, $asked)) : ['accepted', 'not_yet', 'areas', 'signals', 'avoid'];
+        $asked = $request->has('parts') ? Fields::of($request->query())->texts('parts') : null;
+        $parts = $asked !== null ? array_values(array_intersect(CareCard::PARTS, $asked)) : ['accepted', 'not_yet', 'areas', 'signals', 'avoid'];
         $typed = static fn (string $field): string => mb_substr($request->string($field)->trim()->value(), 0, self::MAX_CHARACTERS);
 
         return view('pages.dogs.card', [

@@ -7,6 +7,7 @@ namespace App\Dog\Http;
 use App\Library\CautionRepository;
 use App\Models\Dog;
 use App\Models\User;
+use App\Support\Fields;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -20,8 +21,8 @@ final readonly class CautionController
     public function store(Request $request, Dog $dog, CautionRepository $book, ClockInterface $clock, #[CurrentUser] User $user): RedirectResponse
     {
         Gate::authorize('view', $dog);
-        $given = $request->validate(['read' => ['required', 'array', 'max:30'], 'read.*' => [Rule::in(array_keys($book->cautions))]], ['read.*' => say('messages.caution.tick_the_cautions_you_have_read')]);
-        CautionRepository::markRead(array_values($given['read']), $dog, $user, $clock->now());
+        $given = Fields::of($request->validate(['read' => ['required', 'array', 'max:30'], 'read.*' => [Rule::in(array_keys($book->cautions))]], ['read.*' => say('messages.caution.tick_the_cautions_you_have_read')]));
+        CautionRepository::markRead($given->texts('read'), $dog, $user, $clock->now());
 
         return redirect()->route('dogs.show', $dog)->with('status', say('messages.caution.recorded_as_read'));
     }

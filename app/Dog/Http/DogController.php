@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Dog\Http;
 
 use App\Access\InSight;
+use App\Dog\AddDog;
 use App\Dog\Readiness;
 use App\Engine\LimitReader;
 use App\Incident\CarryOverReader;
@@ -41,9 +42,12 @@ final readonly class DogController
         return view('pages.dogs.create');
     }
 
-    public function store(StoreDogRequest $request): RedirectResponse
+    public function store(StoreDogRequest $request, AddDog $dogs, #[CurrentUser] User $user): RedirectResponse
     {
-        $dog = $request->store();
+        $given = $request->given();
+        $dog = $dogs->add(
+            $user, $given->text('name'), $given->text('description'), $given->textOrNull('born_on'), $given->isOn('bite_history'), $given->isOn('hides_signs'), $given->textOrNull('health_note'),
+        );
 
         return redirect()->route('intakes.edit', $dog)->with('status', say('messages.dog.is_in_next_the_intake_all', ['dog' => $dog->name]));
     }

@@ -4,11 +4,14 @@ declare(strict_types=1);
 
 namespace App\Dog\Http;
 
+use App\Dog\SaveIntake;
 use App\Engine\CoreCatalogs;
 use App\Models\Dog;
 use App\Models\Intake;
+use App\Models\User;
 use Core\Sign\Sign;
 use Core\Sign\SignWeight;
+use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Support\Facades\Gate;
@@ -31,9 +34,9 @@ final readonly class IntakeController
         ]);
     }
 
-    public function update(IntakeRequest $request, Dog $dog): RedirectResponse
+    public function update(IntakeRequest $request, Dog $dog, SaveIntake $intakes, #[CurrentUser] User $user): RedirectResponse
     {
-        $request->store();
+        $intakes->save($dog, $user, $request->columns(), $request->hasBitten(), $request->boolean('corrections'), $request->healthNote());
 
         return redirect()->route('dogs.show', $dog)->with('status', say('messages.intake.the_intake_is_kept_next_what'));
     }

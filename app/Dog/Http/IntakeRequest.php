@@ -6,8 +6,7 @@ namespace App\Dog\Http;
 
 use App\Engine\CoreCatalogs;
 use App\Input\OfDog;
-use App\Models\Intake;
-use App\Models\User;
+use App\Support\Fields;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 
@@ -17,6 +16,8 @@ final class IntakeRequest extends FormRequest
     use OfDog;
 
     public const WORST = ['none', 'growl', 'snap', 'bite', 'skin'];
+
+    private const BITES = ['bite', 'skin'];
 
     private const FLAGS = ['sudden_change', 'pain_signs', 'guards_food', 'corrections', 'children_near'];
 
@@ -29,7 +30,7 @@ final class IntakeRequest extends FormRequest
             'how_often' => ['nullable', 'string', 'max:120'],
             'history' => ['nullable', 'string', 'max:4000'],
             'worst' => ['required', Rule::in(self::WORST)],
-            'worst_facts' => ['nullable', 'string', 'max:500', Rule::requiredIf(in_array($this->input('worst'), ['bite', 'skin'], true))],
+            'worst_facts' => ['nullable', 'string', 'max:500', Rule::requiredIf($this->hasBitten())],
             'vet_seen_on' => ['nullable', 'date_format:Y-m-d', 'after:1990-01-01', 'before_or_equal:today'],
             'medication' => ['nullable', 'string', 'max:200'],
             'food_limits' => ['nullable', 'string', 'max:300'],
@@ -53,25 +54,25 @@ final class IntakeRequest extends FormRequest
         ];
     }
 
-    /** A bite switches the cautious limits on; a history of corrections makes small signs count more. Neither is ever switched off here. */
-    public function store(): void
+    /** @return array<string, mixed> */
+    public function columns(): array
     {
-        $dog = $this->dog();
-        Intake::query()->updateOrCreate(['dog_id' => $dog->id], [
-            'practice_id' => $dog->practice_id, 'user_id' => $this->signedIn()->id,
+        $given = Fields::of($this->validated());
+
+        return [
             ...array_diff_key((array) $this->validated(), array_flip([...self::FLAGS, 'health_note'])),
-            ...array_map(fn (string $flag): bool => $this->boolean($flag), array_combine(self::FLAGS, self::FLAGS)),
-            'normal_signs' => array_values(array_filter((array) $this->input('normal_signs', []), is_string(...))),
-        ]);
-        $dog->update([
-            'bite_history' => $dog->bite_history || in_array($this->input('worst'), ['bite', 'skin'], true),
-            'hides_signs' => $dog->hides_signs || $this->boolean('corrections'),
-            'health_note' => $this->validated('health_note'),
-        ]);
+            ...array_map($given->isOn(...), array_combine(self::FLAGS, self::FLAGS)),
+            'normal_signs' => $given->texts('normal_signs'),
+        ];
     }
 
-    private function signedIn(): User
+    public function hasBitten(): bool
     {
-        return $this->user() ?? throw new \LogicException('The route asks for a signed-in user.');
+        return in_array($this->input('worst'), self::BITES, true);
+    }
+
+    public function healthNote(): ?string
+    {
+        return Fields::of($this->validated())->textOrNull('health_note');
     }
 }

@@ -4,10 +4,11 @@ declare(strict_types=1);
 
 namespace App\Dog\Http;
 
+use App\Dog\SaveOrder;
 use App\Engine\CoreCatalogs;
 use App\Engine\DogCatalogs;
-use App\Models\DimensionOrder;
 use App\Models\Dog;
+use App\Support\Fields;
 use Core\Exception\InvalidExposure;
 use Core\Exposure\DimensionKind;
 use Core\Exposure\DimensionValue;
@@ -21,7 +22,7 @@ use Illuminate\Validation\ValidationException;
 /** A dog's own order of what is easy and what is hard. */
 final readonly class OrderController
 {
-    public function __construct(private CoreCatalogs $catalogs, private DogCatalogs $dogs)
+    public function __construct(private CoreCatalogs $catalogs, private DogCatalogs $dogs, private SaveOrder $orders)
     {
     }
 
@@ -43,12 +44,12 @@ final readonly class OrderController
         $usual = $this->catalogs->dimensions($kind);
         abort_unless($usual->has($dimension) && $usual->dimension($dimension)->kind === DimensionKind::Ordered, 404);
         if ($request->boolean('usual')) {
-            DimensionOrder::query()->where('dog_id', $dog->id)->where('kind', $kind->value)->where('dimension', $dimension)->delete();
+            $this->orders->backToUsual($dog, $kind, $dimension);
 
             return redirect()->route('dogs.show', $dog)->with('status', say('messages.order.back_to_the_usual_order'));
         }
         $keys = array_map(static fn (DimensionValue $value): string => $value->key, $usual->dimension($dimension)->values);
-        $places = $request->validate(['place' => ['required', 'array:'.implode(',', $keys)], 'place.*' => ['required', 'integer', 'between:1,'.count($keys)]], ['place.*' => say('messages.order.places', ['count' => count($keys)])])['place'];
+        $places = Fields::of($request->validate(['place' => ['required', 'array:'.implode(',', $keys)], 'place.*' => ['required', 'integer', 'between:1,'.count($keys)]], ['place.*' => say('messages.order.places', ['count' => count($keys)])]))->list('place');
         asort($places);
         try {
             $order = array_map(strval(...), array_keys($places));
@@ -56,10 +57,10 @@ final readonly class OrderController
         } catch (InvalidExposure $problem) {
             throw ValidationException::withMessages(['place' => words()->error($problem, $usual)]);
         }
-        if (count(array_unique($places)) !== count($keys)) {
+        if (count(array_unique($places, SORT_REGULAR)) !== count($keys)) {
             throw ValidationException::withMessages(['place' => say('messages.order.two_values_have_the_same_place')]);
         }
-        DimensionOrder::query()->updateOrCreate(['dog_id' => $dog->id, 'kind' => $kind->value, 'dimension' => $dimension], ['practice_id' => $dog->practice_id, 'order' => $order]);
+        $this->orders->save($dog, $kind, $dimension, $order);
 
         return redirect()->route('dogs.show', $dog)->with('status', say('messages.order.s_own_order_of_is_used', ['dog' => $dog->name, 'dimension' => words()->dimension($usual, $dimension)]));
     }

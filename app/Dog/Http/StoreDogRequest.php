@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Dog\Http;
 
 use App\Models\Dog;
-use App\Models\User;
+use App\Support\Fields;
 use Illuminate\Foundation\Http\FormRequest;
 
 final class StoreDogRequest extends FormRequest
@@ -34,19 +34,8 @@ final class StoreDogRequest extends FormRequest
         return ['born_on.date_format' => say('messages.store_dog.give_the_birthday_as_year_month'), 'name.required' => say('messages.store_dog.give_the_dogs_name')];
     }
 
-    public function store(): Dog
+    public function given(): Fields
     {
-        /** @var User $user */
-        $user = $this->user();
-
-        return Dog::query()->create([
-            'practice_id' => $user->practice_id,
-            'name' => $this->validated('name'),
-            'description' => $this->validated('description') ?? '',
-            'born_on' => $this->validated('born_on'),
-            'bite_history' => $this->boolean('bite_history'),
-            'hides_signs' => $this->boolean('hides_signs'),
-            'health_note' => $this->validated('health_note'),
-        ]);
+        return Fields::of($this->validated());
     }
 }

@@ -4,15 +4,22 @@ declare(strict_types=1);
 
 namespace App\Dog\Http;
 
+use App\Dog\AddTrigger;
+use App\Input\TypedTraits;
 use App\Models\Dog;
+use Core\Exposure\PlanKind;
 use Illuminate\Http\RedirectResponse;
 
 final readonly class TriggerController
 {
-    public function store(TriggerRequest $request, Dog $dog): RedirectResponse
+    public function store(TriggerRequest $request, Dog $dog, AddTrigger $triggers): RedirectResponse
     {
-        $trigger = $request->store();
+        $given = $request->given();
+        $trigger = $triggers->add(
+            $dog, $given->text('trigger'), PlanKind::from($given->text('trigger_kind')), $given->textOrNull('motive'), $given->text('named_by'),
+            TypedTraits::read($given->text('trigger_traits')),
+        );
 
-        return redirect()->to(route('dogs.show', $dog).'#triggers')->with('status', "Kept: {$trigger->name}.");
+        return redirect()->to(route('dogs.show', $dog).'#triggers')->with('status', say('messages.saved.kept', ['what' => $trigger->name]));
     }
 }

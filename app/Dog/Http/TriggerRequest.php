@@ -5,9 +5,8 @@ declare(strict_types=1);
 namespace App\Dog\Http;
 
 use App\Input\OfDog;
-use App\Input\TypedTraits;
 use App\Models\Trigger;
-use App\Models\TriggerTrait;
+use App\Support\Fields;
 use Core\Exposure\PlanKind;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
@@ -42,16 +41,8 @@ final class TriggerRequest extends FormRequest
         ];
     }
 
-    public function store(): Trigger
+    public function given(): Fields
     {
-        $trigger = $this->dog()->triggers()->create([
-            'practice_id' => $this->dog()->practice_id, 'name' => $this->validated('trigger'), 'kind' => $this->validated('trigger_kind'),
-            'motive' => $this->validated('motive'), 'named_by' => $this->validated('named_by'),
-        ]);
-        foreach (TypedTraits::read((string) $this->input('trigger_traits')) as $name => $value) {
-            TriggerTrait::query()->insertOrIgnore(['trigger_id' => $trigger->id, 'name' => $name, 'value' => $value]);
-        }
-
-        return $trigger;
+        return Fields::of($this->validated());
     }
 }

@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace App\Handling\Http;
 
+use App\Handling\LimitHandlers;
 use App\Models\Dog;
 use App\Models\HandlerLimit;
 use App\Models\Person;
 use App\Models\User;
+use App\Support\Fields;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -17,13 +19,17 @@ use Illuminate\Validation\Rule;
 /** Who may not handle a dog in training. */
 final readonly class HandlerLimitController
 {
+    public function __construct(private LimitHandlers $handlers)
+    {
+    }
+
     public function store(Request $request, Dog $dog, #[CurrentUser] User $user): RedirectResponse
     {
         Gate::authorize('plan', $dog);
-        $told = $request->validate([
+        $told = Fields::of($request->validate([
             'limited_person' => ['required', 'integer', Rule::exists(Person::class, 'id')->where('practice_id', $dog->practice_id)], 'reason' => ['required', 'string', 'max:300'],
-        ], ['limited_person.*' => say('messages.handler_limit.choose_one_of_the_people_in'), 'reason.*' => say('messages.handler_limit.say_why_in_at_most_300')]);
-        HandlerLimit::query()->updateOrCreate(['dog_id' => $dog->id, 'person_id' => (int) $told['limited_person']], ['practice_id' => $dog->practice_id, 'user_id' => $user->id, 'reason' => $told['reason']]);
+        ], ['limited_person.*' => say('messages.handler_limit.choose_one_of_the_people_in'), 'reason.*' => say('messages.handler_limit.say_why_in_at_most_300')]));
+        $this->handlers->limit($dog, $user, $told->int('limited_person'), $told->text('reason'));
 
         return redirect()->route('handling.show', $dog)->with('status', say('messages.handler_limit.kept_no_session_of_this_dog'));
     }
@@ -32,7 +38,7 @@ final readonly class HandlerLimitController
     {
         $dog = Dog::query()->findOrFail($limit->dog_id);
         Gate::authorize('plan', $dog);
-        $limit->delete();
+        $this->handlers->lift($limit);
 
         return redirect()->route('handling.show', $dog)->with('status', say('messages.handler_limit.that_person_may_handle_this_dog'));
     }

@@ -18,14 +18,17 @@ final readonly class HandlingController
 {
     private const MAX_PEOPLE = 200;
 
-    public function show(Request $request, Dog $dog, HandlingPage $board, #[CurrentUser] User $user): View
+    public function show(Request $request, Dog $dog, HandlingPage $page, #[CurrentUser] User $user): View
     {
         Gate::authorize('view', $dog);
-        $people = InSight::people($user)->orderBy('name')->limit(self::MAX_PEOPLE)->pluck('name', 'id')->all();
+        $people = [];
+        foreach (InSight::people($user)->orderBy('name')->limit(self::MAX_PEOPLE)->get(['id', 'name']) as $one) {
+            $people[$one->id] = $one->name;
+        }
         $person = array_key_exists($request->integer('person'), $people) ? $request->integer('person') : null;
 
         return view('pages.dogs.handling', [
-            'dog' => $dog, 'people' => $people, 'person' => $person, 'areas' => $board->of($dog, $person, $people),
+            'dog' => $dog, 'people' => $people, 'person' => $person, 'areas' => $page->of($dog, $person, $people),
             'limits' => $dog->handlerLimits()->with('person')->limit(self::MAX_PEOPLE)->get(),
         ]);
     }

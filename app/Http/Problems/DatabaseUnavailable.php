@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Problems;
 
+use App\Support\Fields;
 use Illuminate\Database\QueryException;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -33,7 +34,7 @@ final readonly class DatabaseUnavailable
 
     private static function isConnectionLost(\PDOException $problem): bool
     {
-        $code = (int) ($problem->errorInfo[1] ?? $problem->getCode());
+        $code = Fields::of(['code' => $problem->errorInfo[1] ?? $problem->getCode()])->int('code');
         $inner = $problem->getPrevious();
 
         return in_array($code, self::CODES, true) || str_contains($problem->getMessage(), 'Connection refused')

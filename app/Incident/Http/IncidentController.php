@@ -9,6 +9,7 @@ use App\Incident\RecordIncident;
 use App\Models\Dog;
 use App\Models\Incident;
 use App\Models\User;
+use App\Support\Fields;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -36,20 +37,20 @@ final readonly class IncidentController
         foreach (IncidentFacts::ASKED as $field => $answers) {
             $facts[$field] = ['required', Rule::in($answers)];
         }
-        $told = $request->validate([
+        $told = Fields::of($request->validate([
             'uuid' => ['required', 'uuid'], 'occurred_at' => ['required', 'date_format:Y-m-d\TH:i', 'after:2000-01-01'], 'where' => ['required', 'string', 'max:120'], ...$facts,
             'before' => ['required', 'string', 'max:1000'], 'treatment' => ['nullable', 'string', 'max:500'], 'told' => ['required', 'array', 'min:1'], 'told.*' => [Rule::in(IncidentFacts::TOLD)], 'told_note' => ['nullable', 'string', 'max:300'],
         ], [
             'uuid.*' => say('messages.incident.this_entry_has_no_identifier_reload'), 'occurred_at.*' => say('messages.incident.say_when_it_was_day_and'), 'where.*' => say('messages.incident.say_where_it_was'), 'before.*' => say('messages.incident.say_what_came_before_in_at'),
             'told.required' => say('messages.incident.say_who_was_told'), 'told.*' => say('messages.incident.choose_from_the_list'), ...array_combine(array_map(static fn (string $field): string => "{$field}.*", array_keys($facts)), array_fill(0, count($facts), say('messages.incident.choose_one_of_the_answers_not'))),
-        ]);
-        $at = new \DateTimeImmutable((string) $told['occurred_at'], new \DateTimeZone($user->practice->time_zone));
+        ]));
+        $at = new \DateTimeImmutable($told->text('occurred_at'), new \DateTimeZone($user->practice->time_zone));
         if ($at > $clock->now()) {
             throw ValidationException::withMessages(['occurred_at' => say('messages.incident.this_time_has_not_come_yet')]);
         }
         [$incident, $isNew] = $writer->write($dog, $user, [
-            'uuid' => strtolower((string) $told['uuid']), 'occurred_at' => $at->setTimezone(new \DateTimeZone('UTC')), 'place' => (string) $told['where'], 'facts' => array_map(strval(...), array_intersect_key($told, $facts)),
-            'before' => (string) $told['before'], 'treatment' => $told['treatment'] ?? null, 'told' => array_values(array_map(strval(...), $told['told'])), 'told_note' => $told['told_note'] ?? null,
+            'uuid' => strtolower($told->text('uuid')), 'occurred_at' => $at->setTimezone(new \DateTimeZone('UTC')), 'place' => $told->text('where'), 'facts' => array_map($told->text(...), array_combine(array_keys($facts), array_keys($facts))),
+            'before' => $told->text('before'), 'treatment' => $told->textOrNull('treatment'), 'told' => $told->texts('told'), 'told_note' => $told->textOrNull('told_note'),
         ]);
 
         return redirect()->route('incidents.show', $incident)->with('status', $isNew ? say('messages.incident.kept_s_plans_rest_until_a', ['dog' => $dog->name]) : say('messages.incident.that_is_on_record_already'));

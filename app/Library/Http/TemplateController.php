@@ -12,6 +12,7 @@ use App\Library\TemplateRepository;
 use App\Models\Plan;
 use App\Models\PracticeTemplate;
 use App\Models\User;
+use App\Support\Fields;
 use Core\Exception\InvalidLadder;
 use Core\Exposure\PlanKind;
 use Core\Template\Inclusion;
@@ -65,8 +66,8 @@ final readonly class TemplateController
     public function store(Request $request, Plan $plan, TemplateFromPlan $maker, #[CurrentUser] User $user): RedirectResponse
     {
         Gate::authorize('update', $plan);
-        $given = $request->validate(['template_label' => ['required', 'string', 'max:120'], 'template_about' => ['nullable', 'string', 'max:600']], ['template_label.*' => say('messages.template.give_the_template_a_name_of')]);
-        $template = $this->checked('template_label', fn (): array => $this->files->keep([$maker->make($plan, $user, $given['template_label'], $given['template_about'] ?? say('messages.template.as_worked_out_in', ['plan' => $plan->name]))], $user))[0];
+        $given = Fields::of($request->validate(['template_label' => ['required', 'string', 'max:120'], 'template_about' => ['nullable', 'string', 'max:600']], ['template_label.*' => say('messages.template.give_the_template_a_name_of')]));
+        $template = $this->checked('template_label', fn (): array => $this->files->keep([$maker->make($plan, $user, $given->text('template_label'), $given->textOrNull('template_about') ?? say('messages.template.as_worked_out_in', ['plan' => $plan->name]))], $user))[0];
 
         return redirect()->route('templates.show', $template->key)->with('status', say('messages.template.kept_as_a_template_of_the', ['template' => $template->label]));
     }
@@ -81,7 +82,7 @@ final readonly class TemplateController
 
         return count($kept) === 1
             ? redirect()->route('templates.show', $kept[0]->key)->with('status', say('messages.template.taken_over', ['kept' => $kept[0]->label]))
-            : redirect()->route('templates.index')->with('status', count($kept).' templates are taken over.');
+            : redirect()->route('templates.index')->with('status', say('messages.template.imported', ['count' => count($kept)]));
     }
 
     public function edit(string $key, #[CurrentUser] User $user): View

@@ -7,6 +7,7 @@ namespace App\Place\Http;
 use App\Models\Place;
 use App\Models\Sketch;
 use App\Models\User;
+use App\Place\SaveSketch;
 use App\Place\SketchPage;
 use Core\Field\Layout;
 use Core\Field\SetUp;
@@ -19,7 +20,7 @@ use Illuminate\Support\Facades\Gate;
 /** A place seen from above: things are dragged or typed, the numbers follow from here. */
 final readonly class SketchController
 {
-    public function __construct(private SketchPage $board)
+    public function __construct(private SketchPage $page)
     {
     }
 
@@ -27,9 +28,9 @@ final readonly class SketchController
     {
         Gate::authorize('view', $place);
         $sketch = Sketch::query()->where('place_id', $place->id)->first();
-        $plans = $this->board->plans($place, $user);
+        $plans = $this->page->plans($place, $user);
         $plan = $plans->firstWhere('id', $request->integer('plan')) ?? $plans->first();
-        $limit = $this->board->limit($plan);
+        $limit = $this->page->limit($plan);
         $stored = $sketch->layout ?? [];
         $layout = $stored === [] ? Layout::usual(max(15.0, 1.2 * ($limit?->point->meters ?? 25.0))) : Layout::of(array_map(floatval(...), array_intersect_key($stored, array_flip(SketchRequest::LENGTHS))));
         $how = ['trigger_length' => 2.5, 'trigger_speed' => 1.4, 'handler_speed' => 1.4, 'hold' => 15.0];
@@ -40,7 +41,7 @@ final readonly class SketchController
         return view('pages.places.sketch', [
             'place' => $place, 'sketch' => $sketch, 'plans' => $plans, 'plan' => $plan, 'limit' => $limit, 'layout' => $layout, 'how' => $how, 'unit' => $user->units()->distance,
             'setUp' => SetUp::of($layout, $how['trigger_speed'], $how['trigger_length'], $how['handler_speed'], $how['hold'], $limit?->point?->meters), 'hold' => $how['hold'],
-            'counted' => $this->board->counted($place, new \DateTimeZone($user->practice->time_zone)),
+            'counted' => $this->page->counted($place, new \DateTimeZone($user->practice->time_zone)),
         ]);
     }
 
@@ -53,13 +54,9 @@ final readonly class SketchController
         return view('partials.sketch-numbers', ['setUp' => $request->setUp($layout, $limit), 'layout' => $layout, 'unit' => $user->units()->distance, 'hold' => $request->number('hold')]);
     }
 
-    public function update(SketchRequest $request, Place $place, #[CurrentUser] User $user): RedirectResponse
+    public function update(SketchRequest $request, Place $place, SaveSketch $sketches, #[CurrentUser] User $user): RedirectResponse
     {
-        $layout = $request->layout($user->units()->distance);
-        Sketch::query()->updateOrCreate(['place_id' => $place->id], [
-            'practice_id' => $place->practice_id, 'user_id' => $user->id, 'passes' => $request->passes(), 'note' => $request->validated('note'),
-            'layout' => [...$layout->values(), 'trigger_length' => $request->number('trigger_length'), 'trigger_speed' => $request->number('trigger_speed'), 'handler_speed' => $request->number('handler_speed'), 'hold' => $request->number('hold')],
-        ]);
+        $sketches->save($place, $user, $request->stored($user->units()->distance), $request->passes(), $request->note());
 
         return redirect()->route('sketches.edit', [$place, 'plan' => $request->integer('plan')])->with('status', say('messages.sketch.the_sketch_is_kept_with_the'));
     }

@@ -6,6 +6,7 @@ namespace App\Place\Http;
 
 use App\Models\Dog;
 use App\Place\SketchPage;
+use App\Support\Fields;
 use Core\Field\InvalidLayout;
 use Core\Field\Layout;
 use Core\Field\SetUp;
@@ -69,8 +70,9 @@ final class SketchRequest extends FormRequest
     /** @throws ValidationException naming the field */
     public function layout(DistanceUnit $unit): Layout
     {
+        $given = Fields::of($this->validated());
         try {
-            return Layout::of(array_map(fn (mixed $value): float => (float) $value * $unit->meters(), array_intersect_key($this->validated(), array_flip(self::LENGTHS))));
+            return Layout::of(array_map(fn (string $field): float => $given->number($field) * $unit->meters(), array_combine(self::LENGTHS, self::LENGTHS)));
         } catch (InvalidLayout $problem) {
             throw ValidationException::withMessages([$problem->field => words()->error($problem)]);
         }
@@ -81,15 +83,28 @@ final class SketchRequest extends FormRequest
         return SetUp::of($layout, $this->number('trigger_speed'), $this->number('trigger_length'), $this->number('handler_speed'), $this->number('hold'), $limit);
     }
 
+    /** @return array<string, float> as it is kept */
+    public function stored(DistanceUnit $unit): array
+    {
+        $how = ['trigger_length', ...self::SPEEDS, 'hold'];
+
+        return [...$this->layout($unit)->values(), ...array_combine($how, array_map($this->number(...), $how))];
+    }
+
+    public function note(): ?string
+    {
+        return Fields::of($this->validated())->textOrNull('note');
+    }
+
     public function number(string $field): float
     {
         $typed = $this->validated($field);
 
-        return is_numeric($typed) ? $this->kept($field, (float) $typed) : self::DEFAULTS[$field] ?? 0.0;
+        return is_numeric($typed) ? $this->inMeters($field, (float) $typed) : self::DEFAULTS[$field] ?? 0.0;
     }
 
     /** In meters or meters per second, as it was typed in the user's units. */
-    private function kept(string $field, float $typed): float
+    private function inMeters(string $field, float $typed): float
     {
         $units = words()->reader->units;
 
@@ -117,6 +132,9 @@ final class SketchRequest extends FormRequest
     /** @return array<string, int> */
     public function passes(): array
     {
-        return array_map(intval(...), array_filter($this->array('passes'), static fn (mixed $value): bool => $value !== null && $value !== ''));
+        $given = Fields::of($this->array('passes'));
+        $counts = array_map($given->intOrNull(...), array_combine(SketchPage::TIMES, SketchPage::TIMES));
+
+        return array_filter($counts, static fn (?int $count): bool => $count !== null);
     }
 }

@@ -79,7 +79,7 @@ final readonly class LadderController
                 : say('messages.ladder.unreachable', ['step' => $gap + 1])]);
         }
 
-        $problems = LadderProblems::problems(array_map(static fn (Step $step): array => $step->exposure->values, $ladder->steps), $plan->responseModel->dog_id, $plan->session_minutes, SoundSetUp::of($plan->responseModel));
+        $problems = LadderProblems::of(array_map(static fn (Step $step): array => $step->exposure->values, $ladder->steps), $plan->responseModel->dog_id, $plan->session_minutes, SoundSetUp::of($plan->responseModel));
         if ($problems !== []) {
             throw ValidationException::withMessages(['ladder' => array_values($problems)]);
         }

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Plan\Http;
 
-use App\Engine\PlanInCore;
 use App\Engine\PlanReader;
 use App\Input\OfPlan;
 use App\Models\User;
+use Core\Decision\WorkingPlan;
 use Core\Exception\InvalidLadder;
 use Core\Exposure\DimensionKind;
 use Core\Ladder\Ladder;
@@ -104,7 +104,7 @@ final class LadderRequest extends FormRequest
         }
     }
 
-    private function inCore(): PlanInCore
+    private function inCore(): WorkingPlan
     {
         return $this->container->make(PlanReader::class)->read($this->plan());
     }

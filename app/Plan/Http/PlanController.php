@@ -19,8 +19,11 @@ use App\Models\Plan;
 use App\Models\ResponseModel;
 use App\Models\SoundSetUp;
 use App\Models\User;
+use App\Plan\ChangeRules;
 use App\Plan\CreatePlan;
 use App\Plan\LadderPlan;
+use App\Plan\ReviewPlan;
+use App\Support\Fields;
 use Core\Decision\RuleBook;
 use Core\Exposure\Dimension;
 use Core\Exposure\DimensionKey;
@@ -41,7 +44,7 @@ final readonly class PlanController
     {
     }
 
-    public function create(Request $request, Dog $dog, TemplateRepository $shelf, #[CurrentUser] User $user): View
+    public function create(Request $request, Dog $dog, TemplateRepository $templates, #[CurrentUser] User $user): View
     {
         Gate::authorize('plan', $dog);
         $assessment = Assessment::query()->where('practice_id', $dog->practice_id)->whereKey($request->integer('assessment'))->first();
@@ -58,10 +61,10 @@ final readonly class PlanController
             'items' => $dog->items()->limit(60)->get(),
             'methods' => $this->catalogs->methods()->suiting($kind),
             'choices' => $this->catalogs->methods()->choices,
-            'templates' => $shelf->of($dog->practice_id)->ofKind($kind),
+            'templates' => $templates->of($dog->practice_id)->ofKind($kind),
             'template' => $request->string('template')->value(),
             'catalog' => $catalog,
-            'proposalWords' => $assessed === null ? '' : words()->exposure(Exposure::of($assessment->proposal['values'], $catalog), $catalog, $assessment->proposal['unsaid'] ?? []),
+            'proposalWords' => $assessed === null ? '' : words()->exposure(Exposure::of(Fields::of($assessment->proposal)->values('values'), $catalog), $catalog, Fields::of($assessment->proposal)->texts('unsaid')),
             'measure' => $catalog->dimension(DimensionKey::leading($kind)->value),
             'ordered' => array_filter($catalog->dimensions, static fn (Dimension $dimension): bool => $dimension->kind === DimensionKind::Ordered),
             'measured' => array_filter($catalog->dimensions, static fn (Dimension $dimension): bool => $dimension->kind->isMeasured() && $dimension->key !== DimensionKey::leading($kind)->value),
@@ -92,7 +95,7 @@ final readonly class PlanController
             'situation' => $situation,
             'catalog' => $situation->catalog,
             'start' => RuleBook::standard()->decide($situation),
-            'review' => $situation->model === null ? null : LadderReview::of($situation->ladder, $situation->model, $situation->limits),
+            'review' => $situation->model === null ? null : LadderReview::of($situation->ladder, $situation->model, $situation->caps),
             'method' => $this->catalogs->methods()->method($plan->method),
             'choices' => $this->catalogs->methods()->choices,
             'limit' => $plan->responseModel->kind === PlanKind::Presence ? LimitReader::of($situation) : null,
@@ -107,18 +110,18 @@ final readonly class PlanController
         ]);
     }
 
-    public function update(PlanRulesRequest $request, Plan $plan): RedirectResponse
+    public function update(PlanRulesRequest $request, Plan $plan, ChangeRules $rules): RedirectResponse
     {
-        $request->store();
+        $rules->change($plan, $request->caps(), $request->columns(), $request->trialsAnOuting());
 
         return redirect()->route('ladders.edit', $plan)->with('status', say('messages.plan.the_rules_are_changed_they_hold'));
     }
 
     /** The plan goes out of sight; its sessions and trials stay, and late trials still join them. */
-    public function destroy(Plan $plan): RedirectResponse
+    public function destroy(Plan $plan, ReviewPlan $reviews): RedirectResponse
     {
         Gate::authorize('update', $plan);
-        $plan->delete();
+        $reviews->putAway($plan);
 
         return redirect()->route('dogs.show', $plan->responseModel->dog_id)->with('status', say('messages.plan.the_plan_is_put_away_its', ['plan' => $plan->name]));
     }

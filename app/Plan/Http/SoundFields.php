@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Plan\Http;
 
 use App\Plan\SoundDraft;
+use App\Support\Fields;
 use Core\Exception\InvalidMeasure;
 use Core\Sound\Player;
 use Core\Sound\Recording;
@@ -50,14 +51,14 @@ final readonly class SoundFields
         ];
     }
 
-    /** @param  array<string, mixed>  $data  validated */
+    /** @param  array<mixed>  $data  validated */
     public static function draft(array $data): SoundDraft
     {
-        $number = static fn (string $field): ?float => is_numeric($data[$field] ?? null) ? (float) $data[$field] : null;
+        $given = Fields::of($data);
 
         return new SoundDraft(
-            Recording::tryFrom(is_string($data['recording'] ?? null) ? $data['recording'] : ''), $number('read_level'), $number('read_percent'),
-            $number('ceiling') ?? SoundLevel::USUAL_CEILING, $number('onset_seconds') ?? Player::ONSET_SECONDS,
+            Recording::tryFrom($given->text('recording')), $given->numberOrNull('read_level'), $given->numberOrNull('read_percent'),
+            $given->numberOrNull('ceiling') ?? SoundLevel::USUAL_CEILING, $given->numberOrNull('onset_seconds') ?? Player::ONSET_SECONDS,
         );
     }
 }

@@ -8,6 +8,7 @@ use App\Engine\PlanReader;
 use App\Models\Plan;
 use App\Models\SoundSetUp;
 use App\Models\User;
+use App\Plan\SetUpSound;
 use App\Session\Meter;
 use Core\Exposure\PlanKind;
 use Core\Sound\Recording;
@@ -33,9 +34,9 @@ final readonly class SoundSetUpController
         ]);
     }
 
-    public function update(SoundSetUpRequest $request, Plan $plan): RedirectResponse
+    public function update(SoundSetUpRequest $request, Plan $plan, SetUpSound $sounds, #[CurrentUser] User $user): RedirectResponse
     {
-        $request->store();
+        $sounds->setUp($plan, $user, $request->draft());
 
         return redirect()->route('sounds.edit', $plan)->with('status', say('messages.sound_set_up.the_sound_is_set_up_it'));
     }

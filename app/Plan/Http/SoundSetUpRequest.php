@@ -8,7 +8,7 @@ use App\Engine\PlanReader;
 use App\Input\OfPlan;
 use App\Models\Plan;
 use App\Models\SoundSetUp;
-use App\Models\User;
+use App\Plan\SoundDraft;
 use Core\Exposure\DimensionKey;
 use Core\Exposure\PlanKind;
 use Illuminate\Foundation\Http\FormRequest;
@@ -53,19 +53,15 @@ final class SoundSetUpRequest extends FormRequest
             }
             $after = new SoundSetUp(SoundFields::draft($validator->validated())->columns($this->before()));
             $loudest = $this->loudest();
-            if ($loudest !== null && $after->isOver($loudest)) {
+            if ($loudest !== null && $after->scale()->isOver($loudest, $after->ceiling)) {
                 $validator->errors()->add('ceiling', say('messages.sound.ladder_over_ceiling', ['level' => words()->level($this->container->make(PlanReader::class)->read($this->plan())->catalog->withLevels($after->scale())->dimension(DimensionKey::Level->value), $loudest)]));
             }
         });
     }
 
-    public function store(): void
+    public function draft(): SoundDraft
     {
-        $plan = $this->plan();
-        SoundSetUp::query()->updateOrCreate(['response_model_id' => $plan->response_model_id], [
-            'practice_id' => $plan->practice_id, 'user_id' => $this->signedIn()->id, ...SoundFields::draft($this->validated())->columns($this->before()),
-        ]);
-        $this->container->make(PlanReader::class)->forget();
+        return SoundFields::draft($this->validated());
     }
 
     private function before(): ?SoundSetUp
@@ -85,10 +81,5 @@ final class SoundSetUpRequest extends FormRequest
         }
 
         return $levels === [] ? null : max($levels);
-    }
-
-    private function signedIn(): User
-    {
-        return $this->user() ?? throw new \LogicException('The route asks for a signed-in user.');
     }
 }

@@ -23,6 +23,7 @@ use App\Plan\LadderPlan;
 use App\Plan\LadderProblems;
 use App\Plan\PlanDraft;
 use App\Plan\SoundDraft;
+use App\Support\Fields;
 use Core\Exception\CoreException;
 use Core\Exception\InvalidLadder;
 use Core\Exposure\Dimension;
@@ -33,8 +34,7 @@ use Core\Exposure\PlanKind;
 use Core\Ladder\Criterion;
 use Core\Ladder\StepData;
 use Core\Measure\Distance;
-use Core\Method\Choice;
-use Core\Response\RiskLimits;
+use Core\Response\RiskCaps;
 use Core\Sound\LevelScale;
 use Core\Template\TemplateCatalog;
 use Core\Template\TemplateStep;
@@ -82,16 +82,9 @@ final class StorePlanRequest extends FormRequest
             'window' => ['nullable', 'integer', 'between:2,12', 'gte:run_length'],
             'sessions' => ['nullable', 'integer', 'between:1,20'],
             'days' => ['nullable', 'integer', 'between:0,90'],
-            'caution' => ['required', Rule::in(['usual', 'cautious'])],
-            'most_advances' => ['required', 'integer', 'between:1,5'],
-            'set_minutes' => ['required', 'integer', 'between:1,30'],
-            'session_minutes' => ['required', 'integer', 'between:3,90'],
-            'easy_after' => ['nullable', 'integer', 'between:0,9'],
             'item_id' => ['nullable', 'integer', Rule::exists(Item::class, 'id')->where('dog_id', $this->dog()->id)],
             'phase' => ['required_with:item_id', 'nullable', Rule::enum(Phase::class)],
-            'outings_a_week' => ['nullable', 'numeric', 'between:0.5,21'],
-            'choices' => ['nullable', 'array:'.implode(',', array_keys($catalogs->methods()->choices))],
-            ...array_map(static fn (Choice $choice): array => ['nullable', Rule::in($choice->options)], self::keyed('choices', $catalogs->methods()->choices)),
+            ...RuleFields::rules($catalogs->methods()->choices),
             ...($this->kind() === PlanKind::Sound ? SoundFields::rules($this->boolean('ceiling_confirmed')) : []),
         ];
     }
@@ -113,11 +106,9 @@ final class StorePlanRequest extends FormRequest
             'goal.required' => $this->kind() === PlanKind::Presence ? say('messages.store_plan.give_the_distance_to_reach') : say('messages.store_plan.give_the_value_to_reach'),
             'run_length.between' => say('messages.store_plan.the_run_must_be_1_to'),
             'window.*' => say('messages.store_plan.leave_the_window_empty_for_in'),
-            'easy_after.*' => say('messages.store_plan.give_1_to_9_good_ones'),
             'item_id.*' => say('messages.store_plan.choose_one_of_this_dogs_items'),
             'phase.*' => say('messages.store_plan.say_which_part_of_it_putting'),
-            'outings_a_week.*' => say('messages.store_plan.give_0_5_to_21_outings'),
-            'choices.*' => say('messages.store_plan.choose_one_of_the_options_shown'),
+            ...RuleFields::messages(),
             'play.*' => say('messages.store_plan.choose_one_of_the_values_shown'),
             ...SoundFields::messages(),
         ];
@@ -135,13 +126,12 @@ final class StorePlanRequest extends FormRequest
     public function toDraft(): PlanDraft
     {
         $triggerId = $this->filled('trigger_id') ? $this->integer('trigger_id') : null;
-        $triggerName = $triggerId === null ? trim((string) $this->validated('trigger_name')) : (string) Trigger::query()->whereKey($triggerId)->value('name');
-        $isCautious = $this->validated('caution') === 'cautious' || $this->dog()->isCautious();
+        $triggerName = $triggerId === null ? trim($this->string('trigger_name')->value()) : Trigger::query()->findOrFail($triggerId)->name;
         $run = $this->integer('run_length');
         $criterion = $this->filled('window') ? Criterion::share($run, $this->integer('window')) : Criterion::run($run);
 
         return new PlanDraft(
-            $this->filled('name') ? (string) $this->validated('name') : ucfirst($triggerName),
+            $this->textOrNull('name') ?? ucfirst($triggerName),
             $this->kind(),
             $triggerId,
             $triggerName,
@@ -149,21 +139,21 @@ final class StorePlanRequest extends FormRequest
             $this->methodKey(),
             $this->ladder(),
             $criterion->over($this->integer('sessions', 1), $this->integer('days')),
-            $isCautious ? RiskLimits::cautious() : RiskLimits::usual(),
+            RiskCaps::for($this->validated('caution') === 'cautious' || $this->dog()->isCautious()),
             traits: $this->traits(),
             placeId: $this->filled('place_id') ? $this->integer('place_id') : null,
-            placeName: $this->filled('place_name') ? (string) $this->validated('place_name') : null,
+            placeName: $this->textOrNull('place_name'),
             room: $this->distance('room'),
             reaction: $this->distance('reaction'),
             fineAt: $this->distance('fine_at'),
             start: $this->measure('start'),
             goal: $this->measure('goal'),
             play: $this->play(),
-            template: $this->ladder() === LadderPlan::Template ? (string) $this->validated('template') : null,
+            template: $this->ladder() === LadderPlan::Template ? $this->string('template')->value() : null,
             startsAt: $this->startsAt(),
-            goalWords: $this->filled('goal_words') ? (string) $this->validated('goal_words') : null,
+            goalWords: $this->textOrNull('goal_words'),
             choices: $this->choices(),
-            outingsAWeek: (float) ($this->validated('outings_a_week') ?? 3.0),
+            outingsAWeek: $this->filled('outings_a_week') ? $this->float('outings_a_week') : 3.0,
             mostAdvances: $this->integer('most_advances'),
             setMinutes: $this->integer('set_minutes'),
             sessionMinutes: $this->integer('session_minutes'),
@@ -209,7 +199,7 @@ final class StorePlanRequest extends FormRequest
         if ($start !== null && $goal !== null && $dimension->covariate($goal, 1.0) <= $dimension->covariate($start, 1.0)) {
             $validator->errors()->add('goal', $this->kind() === PlanKind::Presence ? say('messages.store_plan.the_goal_must_be_nearer_than') : say('messages.store_plan.the_goal_must_be_harder_than'));
         }
-        if ($this->filled('fine_at') && $this->filled('reaction') && (float) $this->input('fine_at') <= (float) $this->input('reaction')) {
+        if ($this->filled('fine_at') && $this->filled('reaction') && $this->float('fine_at') <= $this->float('reaction')) {
             $validator->errors()->add('fine_at', say('messages.store_plan.the_dog_cannot_be_fine_nearer'));
         }
         $room = $this->filled('place_id') ? Place::query()->find($this->integer('place_id'))?->room_meters : null;
@@ -221,7 +211,7 @@ final class StorePlanRequest extends FormRequest
             $validator->errors()->add('template', say('messages.store_plan.choose_one_of_the_templates_of'));
         } else {
             $sound = $this->kind() === PlanKind::Sound ? $this->soundBefore() ?? new SoundSetUp($this->sound()->columns(null)) : null;
-            foreach (LadderProblems::problems($this->stepsAsked(), $this->dog()->id, $this->integer('session_minutes'), $sound) as $field => $message) {
+            foreach (LadderProblems::of($this->stepsAsked(), $this->dog()->id, $this->integer('session_minutes'), $sound) as $field => $message) {
                 $validator->errors()->add($field, $message);
             }
         }
@@ -276,10 +266,14 @@ final class StorePlanRequest extends FormRequest
     /** @return array<string, string> what every step has besides the leading measure */
     private function play(): array
     {
-        $play = is_array($this->input('play')) ? $this->input('play') : [];
-        unset($play[DimensionKey::leading($this->kind())->value]);
+        $play = [];
+        foreach (Fields::of($this->all())->values('play') as $key => $value) {
+            if ($value !== '' && $key !== DimensionKey::leading($this->kind())->value) {
+                $play[$key] = (string) $value;
+            }
+        }
 
-        return array_filter(array_map(static fn (mixed $value): string => is_scalar($value) ? (string) $value : '', $play), static fn (string $value): bool => $value !== '');
+        return $play;
     }
 
     /** @return array<string, string> */
@@ -297,9 +291,15 @@ final class StorePlanRequest extends FormRequest
     /** @return ?array<string, float|string> */
     private function startsAt(): ?array
     {
-        $values = $this->filled('assessment') ? Assessment::query()->whereKey($this->integer('assessment'))->first()->proposal['values'] ?? null : null;
+        $assessment = $this->filled('assessment') ? Assessment::query()->whereKey($this->integer('assessment'))->first() : null;
+        $values = Fields::of($assessment?->proposal)->values('values');
 
-        return is_array($values) ? array_map(static fn (mixed $value): float|string => is_string($value) ? $value : (is_numeric($value) ? (float) $value : 0.0), $values) : null;
+        return $values === [] ? null : array_map(static fn (float|int|string $value): float|string => is_string($value) ? $value : (float) $value, $values);
+    }
+
+    private function textOrNull(string $field): ?string
+    {
+        return $this->filled($field) ? $this->string($field)->value() : null;
     }
 
     /** In meters, or in the unit of the kind's leading measure. */
@@ -308,8 +308,8 @@ final class StorePlanRequest extends FormRequest
         return match (true) {
             ! $this->filled($field) => null,
             $this->kind() === PlanKind::Presence => $this->distance($field)?->meters,
-            $this->kind() === PlanKind::Sound => $this->scale()->toStored((float) $this->input($field)),
-            default => (float) $this->input($field),
+            $this->kind() === PlanKind::Sound => $this->scale()->toStored($this->float($field)),
+            default => $this->float($field),
         };
     }
 
@@ -334,13 +334,13 @@ final class StorePlanRequest extends FormRequest
     private function distance(string $field): ?Distance
     {
         return $this->filled($field) && $this->kind() === PlanKind::Presence || $field === 'room' && $this->filled($field)
-            ? Distance::from((float) $this->input($field), $this->signedIn()->units()->distance) : null;
+            ? Distance::from($this->float($field), $this->signedIn()->units()->distance) : null;
     }
 
     /** @return array<string, string> from lines such as "size: large" */
     private function traits(): array
     {
-        return TypedTraits::read((string) $this->input('traits'));
+        return TypedTraits::read($this->string('traits')->value());
     }
 
     private function shelf(): TemplateCatalog

@@ -6,6 +6,7 @@ namespace App\Practice\Http;
 
 use App\Models\Role;
 use App\Models\User;
+use App\Practice\ChangeSettings;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -19,16 +20,16 @@ final readonly class SettingsController
         return view('pages.settings', ['user' => $user, 'practice' => $user->practice, 'isOwner' => $user->role === Role::Owner, 'languages' => labels('settings.languages', $lexicon->languages())]);
     }
 
-    public function update(ReaderRequest $request, #[CurrentUser] User $user): RedirectResponse
+    public function update(ReaderRequest $request, ChangeSettings $settings, #[CurrentUser] User $user): RedirectResponse
     {
-        $user->update($request->columns());
+        $settings->change($user, $request->columns());
 
         return redirect()->route('settings')->with('status', say('settings.saved'));
     }
 
-    public function practice(ReaderRequest $request, #[CurrentUser] User $user): RedirectResponse
+    public function practice(ReaderRequest $request, ChangeSettings $settings, #[CurrentUser] User $user): RedirectResponse
     {
-        $user->practice->update($request->columns());
+        $settings->change($user->practice, $request->columns());
 
         return redirect()->route('settings')->with('status', say('settings.saved_practice'));
     }

@@ -12,6 +12,7 @@ use App\Incident\RecordIncident;
 use App\Models\Plan;
 use App\Models\Session;
 use App\Models\User;
+use App\Support\Fields;
 use Core\Decision\RuleBook;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Contracts\View\View;
@@ -41,9 +42,11 @@ final readonly class TodayController
                 $carried[$plan->responseModel->dog_id] ??= $this->upsets->on($plan->responseModel->dog_id, $now);
                 $situation = $this->situations->read($plan, null, [], $now, new Setting($plan->place, $carried[$plan->responseModel->dog_id]->upset));
 
+                $lastAt = Fields::of($plan->getAttributes())->textOrNull('last_session_at');
+
                 return [
                     'plan' => $plan,
-                    'lastAt' => $plan->getAttribute('last_session_at') === null ? null : new \DateTimeImmutable((string) $plan->getAttribute('last_session_at')),
+                    'lastAt' => $lastAt === null ? null : new \DateTimeImmutable($lastAt),
                     'carried' => CarryOverReader::inWords($carried[$plan->responseModel->dog_id]),
                     'start' => RuleBook::standard()->decide($situation),
                     'catalog' => $situation->catalog,

@@ -6,6 +6,8 @@ namespace App\Session\Http;
 
 use App\Engine\TrialReader;
 use App\Input\OfTraining;
+use App\Session\TrialRules;
+use App\Support\Fields;
 use Core\Decision\LoggedTrial;
 use Core\Sign\Band;
 use Core\Sign\Outcome;
@@ -47,6 +49,11 @@ final class EditTrialRequest extends FormRequest
         return [TrialRules::afterwards(...)];
     }
 
+    public function uuid(): string
+    {
+        return $this->string('uuid')->value();
+    }
+
     /** @return array<string, scalar> what differs from the trial as it stands; nothing else is touched */
     public function toChanges(): array
     {
@@ -54,9 +61,11 @@ final class EditTrialRequest extends FormRequest
             return [];
         }
 
+        $given = Fields::of($this->validated());
+
         return array_diff_assoc([
-            'outcome' => (string) $this->validated('outcome'),
-            'band' => (int) $this->validated('band'),
+            'outcome' => $given->text('outcome'),
+            'band' => $given->int('band'),
             'interrupted' => (int) $this->boolean('interrupted'),
             'handler_error' => (int) $this->boolean('handler_error'),
         ], [

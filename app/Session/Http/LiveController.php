@@ -7,6 +7,7 @@ namespace App\Session\Http;
 use App\Engine\DogCatalogs;
 use App\Models\Session;
 use App\Session\StateInWords;
+use App\Support\Fields;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -30,7 +31,7 @@ final readonly class LiveController
         if ($row === null || $row->state === null) {
             return new Response('', 404);
         }
-        $state = json_decode((string) $row->state, true, flags: JSON_THROW_ON_ERROR);
+        $state = json_decode(Fields::of($row)->text('state'), true, flags: JSON_THROW_ON_ERROR);
         $version = is_array($state) && is_int($state['version'] ?? null) ? $state['version'] : 0;
         if ($request->integer('since') === $version && $row->ended_at === null) {
             return new Response('', 204);
@@ -39,6 +40,6 @@ final readonly class LiveController
         $catalog = $this->catalogs->of(Session::query()->findOrFail($session)->plan->responseModel);
         $words = new Phrases($this->lexicon, Reader::fromText($request->string('reader')->value()));
 
-        return new JsonResponse(['state' => [...(new StateInWords($words, $catalog))->of(is_array($state) ? $state : []), 'ended' => $row->ended_at !== null]]);
+        return new JsonResponse(['state' => [...(new StateInWords($words, $catalog))->of(Fields::of(['state' => $state])->named('state')), 'ended' => $row->ended_at !== null]]);
     }
 }

@@ -7,6 +7,8 @@ namespace App\Session\Http;
 use App\Input\OfTraining;
 use App\Models\User;
 use App\Session\IncomingTrial;
+use App\Session\TrialParser;
+use App\Session\TrialRules;
 use Illuminate\Foundation\Http\FormRequest;
 
 final class LogTrialRequest extends FormRequest
@@ -31,9 +33,14 @@ final class LogTrialRequest extends FormRequest
         return [TrialRules::afterwards(...)];
     }
 
-    public function toTrial(TrialRules $rules): IncomingTrial
+    public function uuid(): string
     {
-        return $rules->toTrial($this->validated(), $this->training(), $this->signedIn()->units()->distance);
+        return $this->string('uuid')->value();
+    }
+
+    public function toTrial(TrialParser $parser): IncomingTrial
+    {
+        return $parser->parse($this->validated(), $this->training(), $this->signedIn()->units()->distance);
     }
 
     private function signedIn(): User

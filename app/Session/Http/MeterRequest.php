@@ -6,6 +6,7 @@ namespace App\Session\Http;
 
 use App\Models\Session;
 use App\Session\Meter;
+use App\Support\Fields;
 use Illuminate\Contracts\Validation\Validator;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Http\Exceptions\HttpResponseException;
@@ -50,8 +51,8 @@ final class MeterRequest extends FormRequest
     {
         $readings = [];
         foreach ((array) $this->validated('readings') as $reading) {
-            $reading = is_array($reading) ? $reading : [];
-            $readings[] = ['number' => (int) ($reading['number'] ?? 0), 'level' => (float) ($reading['level'] ?? 0.0), 'age_ms' => (int) ($reading['age_ms'] ?? 0)];
+            $given = Fields::of($reading);
+            $readings[] = ['number' => $given->int('number'), 'level' => $given->number('level'), 'age_ms' => $given->int('age_ms')];
         }
 
         return $readings === [] ? throw new \LogicException('At least one reading was asked for.') : $readings;

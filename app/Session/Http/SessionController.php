@@ -7,15 +7,15 @@ namespace App\Session\Http;
 use App\Access\InSight;
 use App\Dog\Readiness;
 use App\Engine\SituationReader;
-use App\Library\CautionRepository;
-use App\Models\HandlerLimit;
 use App\Models\Plan;
 use App\Models\Session;
 use App\Models\User;
-use App\Session\LogTrial;
+use App\Session\AskAdvice;
+use App\Session\NotCleared;
 use App\Session\SessionPage;
 use App\Session\StartSession;
 use Core\Decision\RuleBook;
+use Core\Method\Clearance;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -25,7 +25,7 @@ use Psr\Clock\ClockInterface;
 
 final readonly class SessionController
 {
-    public function __construct(private LogTrial $logger, private SessionPage $panel, private StartSession $start, private SituationReader $situations, private Readiness $readiness, private ClockInterface $clock)
+    public function __construct(private AskAdvice $advice, private SessionPage $page, private StartSession $start, private SituationReader $situations, private Readiness $readiness, private ClockInterface $clock)
     {
     }
 
@@ -55,41 +55,30 @@ final readonly class SessionController
     public function store(StartSessionRequest $request, Plan $plan, #[CurrentUser] User $user): RedirectResponse
     {
         Gate::authorize('start', $plan);
-        if ($plan->sessions()->whereNull('ended_at')->doesntExist()) {
-            $this->gate($request, $plan, $user);
+        try {
+            return redirect()->route('sessions.show', $this->start->start($plan, $user, $request->checklist($plan)));
+        } catch (NotCleared $problem) {
+            $messages = [];
+            foreach ($problem->inTheWay as $one) {
+                $messages[$one->value] = match ($one) {
+                    Clearance::Handler => say('messages.session.may_not_handle_this_dog_give', ['person' => $plan->responseModel->person->name, 'reason' => $problem->limit?->reason]),
+                    Clearance::Caution => say('messages.session.read_the_cautions_and_tick_them'),
+                    Clearance::Foundation => say('messages.session.say_why_it_begins_without_what'),
+                };
+            }
+            throw ValidationException::withMessages($messages);
         }
-
-        return redirect()->route('sessions.show', $this->start->start($plan, $user, $request));
-    }
-
-    /** Cautions are read first; without a foundation the work begins only for a reason that is told. Both are recorded. */
-    private function gate(StartSessionRequest $request, Plan $plan, User $user): void
-    {
-        $unread = $this->readiness->unread($plan, $user);
-        $missing = $this->readiness->missing($plan);
-        $reason = trim($request->string('without_reason')->value());
-        $limit = HandlerLimit::query()->where('dog_id', $plan->responseModel->dog_id)->where('person_id', $plan->responseModel->person_id)->first();
-        $problems = array_filter([
-            'handler' => $limit === null ? null : say('messages.session.may_not_handle_this_dog_give', ['person' => $plan->responseModel->person->name, 'reason' => $limit->reason]),
-            'read' => array_diff_key($unread, array_flip($request->read())) === [] ? null : say('messages.session.read_the_cautions_and_tick_them'),
-            'without_reason' => $missing === [] || $reason !== '' ? null : say('messages.session.say_why_it_begins_without_what'),
-        ]);
-        if ($problems !== []) {
-            throw ValidationException::withMessages($problems);
-        }
-        CautionRepository::markRead(array_keys($unread), $plan->responseModel->dog, $user, $this->clock->now());
-        $this->readiness->waive($plan, $user, $missing, $reason);
     }
 
     public function show(Session $session, #[CurrentUser] User $user): View|RedirectResponse
     {
         Gate::authorize('view', $session);
         if ($session->state === null && $session->ended_at === null) {
-            $this->logger->advise($session, $user); // begun before devices kept a state
+            $this->advice->ask($session); // begun before devices kept a state
         }
 
         return $session->ended_at !== null
             ? redirect()->route('sessions.review', $session)
-            : view('pages.sessions.show', $this->panel->of($session, $user));
+            : view('pages.sessions.show', $this->page->of($session, $user));
     }
 }

@@ -6,7 +6,10 @@ namespace App\Session\Http;
 
 use App\Input\PlaceInSight;
 use App\Models\Place;
+use App\Models\Plan;
 use App\Models\SessionKind;
+use App\Session\SessionChecklist;
+use App\Support\Fields;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Validator;
@@ -55,26 +58,15 @@ final class StartSessionRequest extends FormRequest
     public function messages(): array
     {
         return [
-            'place_id.*' => 'Choose one of your places.', 'food_usual.*' => say('messages.start_session.count_0_to_500_pieces'), 'food_best.*' => say('messages.start_session.count_0_to_500_pieces'),
+            'place_id.*' => say('messages.start_session.choose_one_of_your_places'), 'food_usual.*' => say('messages.start_session.count_0_to_500_pieces'), 'food_best.*' => say('messages.start_session.count_0_to_500_pieces'),
             'kind.*' => say('messages.start_session.choose_ladder_acclimatize_or_drill'), 'noise.*' => say('messages.start_session.choose_how_loud_it_is'), 'state.*' => say('messages.start_session.choose_how_the_dog_is'),
             'upset.*' => say('messages.start_session.choose_what_upset_the_dog_or'), 'upset_ago.*' => say('messages.start_session.choose_when_that_was'),
         ];
     }
 
-    /** @return list<string> keys of cautions ticked as read */
-    public function read(): array
-    {
-        return array_values(array_filter($this->array('read'), is_string(...)));
-    }
-
     public function place(): ?Place
     {
         return Place::query()->find($this->integer('place_id'));
-    }
-
-    public function kind(): SessionKind
-    {
-        return SessionKind::tryFrom($this->string('kind')->value()) ?? SessionKind::Ladder;
     }
 
     /** @return ?array{severity: float, hours: int} */
@@ -83,12 +75,18 @@ final class StartSessionRequest extends FormRequest
         return $this->integer('upset') > 0 ? ['severity' => (float) $this->integer('upset'), 'hours' => max(1, $this->integer('upset_ago', 1))] : null;
     }
 
-    /** @return array<string, mixed> */
-    public function checklist(): array
+    public function checklist(Plan $plan): SessionChecklist
     {
-        return [
-            'ground_ok' => $this->boolean('ground_ok'), 'kit_ok' => $this->boolean('kit_ok'), 'noise' => $this->input('noise'), 'state' => $this->input('state'),
-            'food' => array_filter(['usual' => $this->integer('food_usual'), 'best' => $this->integer('food_best')]),
-        ];
+        return new SessionChecklist(
+            SessionKind::tryFrom($this->string('kind')->value()) ?? SessionKind::Ladder,
+            $this->has('place_id') ? $this->place() : $plan->place,
+            $this->upset(),
+            [
+                'ground_ok' => $this->boolean('ground_ok'), 'kit_ok' => $this->boolean('kit_ok'), 'noise' => $this->input('noise'), 'state' => $this->input('state'),
+                'food' => array_filter(['usual' => $this->integer('food_usual'), 'best' => $this->integer('food_best')]),
+            ],
+            Fields::of($this->all())->texts('read'),
+            trim($this->string('without_reason')->value()),
+        );
     }
 }

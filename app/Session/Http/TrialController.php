@@ -9,7 +9,9 @@ use App\Models\AdviceGiven;
 use App\Models\Session;
 use App\Models\Trial;
 use App\Models\User;
+use App\Session\CorrectTrial;
 use App\Session\LogTrial;
+use App\Session\TrialParser;
 use App\Words\AdviceInWords;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
@@ -17,18 +19,18 @@ use Illuminate\Http\RedirectResponse;
 
 final readonly class TrialController
 {
-    public function __construct(private LogTrial $logger, private TrialRules $rules, private DogCatalogs $catalogs)
+    public function __construct(private LogTrial $log, private CorrectTrial $corrections, private TrialParser $parser, private DogCatalogs $catalogs)
     {
     }
 
     /** Logs a trial and answers with the advice: as JSON, or by going back to the page, which shows the review once the session has ended. */
     public function store(LogTrialRequest $request, Session $session, #[CurrentUser] User $user): JsonResponse|RedirectResponse
     {
-        $logged = $this->logger->log($session, $user, $request->toTrial($this->rules));
+        $logged = $this->log->log($session, $user, $request->toTrial($this->parser));
 
         return $request->expectsJson()
             ? new JsonResponse([
-                'trial' => ['uuid' => strtolower((string) $request->validated('uuid'))],
+                'trial' => ['uuid' => strtolower($request->uuid())],
                 'advice' => self::asJson($logged['advice'], new AdviceInWords(words(), $this->catalogs->of($session->plan->responseModel))),
             ], $logged['isNew'] ? 201 : 200)
             : redirect()->route('sessions.show', $session);
@@ -41,7 +43,7 @@ final readonly class TrialController
         if ($changes === []) {
             return redirect()->route('sessions.review', $session)->with('status', say('messages.trial.nothing_was_changed'));
         }
-        $this->logger->edit($session, $user, $found->id, (string) $request->validated('uuid'), $changes);
+        $this->corrections->edit($session, $user, $found->id, $request->uuid(), $changes);
 
         return redirect()->route('sessions.review', $session)->with('status', say('messages.trial.the_correction_is_kept_beside_the'));
     }

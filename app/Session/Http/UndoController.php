@@ -6,7 +6,8 @@ namespace App\Session\Http;
 
 use App\Models\Session;
 use App\Models\User;
-use App\Session\LogTrial;
+use App\Session\CorrectTrial;
+use App\Support\Fields;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -15,11 +16,11 @@ use Illuminate\Support\Facades\Gate;
 /** Takes the last trial out of the count; the trial and the undo are both kept. */
 final readonly class UndoController
 {
-    public function store(Request $request, Session $session, LogTrial $logger, #[CurrentUser] User $user): RedirectResponse
+    public function store(Request $request, Session $session, CorrectTrial $corrections, #[CurrentUser] User $user): RedirectResponse
     {
         Gate::authorize('view', $session);
-        $given = $request->validate(['uuid' => ['required', 'string', 'uuid']]);
-        $logger->undoLast($session, $user, (string) $given['uuid']);
+        $given = Fields::of($request->validate(['uuid' => ['required', 'string', 'uuid']]));
+        $corrections->undoLast($session, $user, $given->text('uuid'));
 
         return redirect()->route('sessions.show', $session);
     }

@@ -33,6 +33,8 @@ final class DogOutline extends Component
         ['ear', 'M86 49 C98 47 108 56 109 70 C110 84 105 95 97 98 C90 86 85 66 86 49 Z', 97, 76],
     ];
 
+    private const SIDE_WIDTH = 380;
+
     /** What is drawn but is no part of the map. */
     private const SIDE_PLAIN = ['M60 70 C64 58 74 50 86 49 C85 66 90 86 97 98 C91 106 80 110 67 108 C67 104 66 99 64 94 C66 86 64 77 60 70 Z'];
 
@@ -72,17 +74,34 @@ final class DogOutline extends Component
         foreach ($this->areas as $area) {
             $by["{$area->area} {$area->side}"] = $area;
         }
-        $side = static fn (string $which): array => array_map(static fn (array $part): array => [$part[0], in_array($part[0], BodyAreas::PAIRED, true) ? $which : 'both', $part[1], $which === 'right' ? 380 - $part[2] : $part[2], $part[3]], self::SIDE);
-        $view = static fn (string $title, int $width, int $height, array $plain, array $parts, bool $isMirrored = false): array => [
+
+        return view('charts.dog-outline', ['views' => [
+            self::picture(say('messages.dog_outline.from_its_left'), self::SIDE_WIDTH, 262, self::SIDE_PLAIN, self::side('left'), $by),
+            self::picture(say('messages.dog_outline.from_its_right'), self::SIDE_WIDTH, 262, self::SIDE_PLAIN, self::side('right'), $by, true),
+            self::picture(say('messages.dog_outline.head_facing_you'), 200, 190, self::HEAD_PLAIN, self::HEAD, $by),
+            self::picture(say('messages.dog_outline.from_below'), 200, 266, self::UNDER_PLAIN, self::UNDER, $by),
+        ]]);
+    }
+
+    /** @return array<int, array{string, string, string, int, int}> */
+    private static function side(string $which): array
+    {
+        return array_map(static fn (array $part): array => [
+            $part[0], in_array($part[0], BodyAreas::PAIRED, true) ? $which : 'both', $part[1], $which === 'right' ? self::SIDE_WIDTH - $part[2] : $part[2], $part[3],
+        ], self::SIDE);
+    }
+
+    /**
+     * @param  list<string>  $plain  paths of what is no part of the map
+     * @param  array<int, array{string, string, string, int, int}>  $parts  area, side, path, and where its number stands
+     * @param  array<string, AreaView>  $by  area and side
+     * @return array<string, mixed>
+     */
+    private static function picture(string $title, int $width, int $height, array $plain, array $parts, array $by, bool $isMirrored = false): array
+    {
+        return [
             'title' => $title, 'width' => $width, 'height' => $height, 'plain' => $plain, 'isMirrored' => $isMirrored,
             'parts' => array_map(static fn (array $part): array => ['area' => $by["{$part[0]} {$part[1]}"], 'path' => $part[2], 'x' => $part[3], 'y' => $part[4]], $parts),
         ];
-
-        return view('charts.dog-outline', ['views' => [
-            $view(say('messages.dog_outline.from_its_left'), 380, 262, self::SIDE_PLAIN, $side('left')),
-            $view(say('messages.dog_outline.from_its_right'), 380, 262, self::SIDE_PLAIN, $side('right'), true),
-            $view(say('messages.dog_outline.head_facing_you'), 200, 190, self::HEAD_PLAIN, self::HEAD),
-            $view(say('messages.dog_outline.from_below'), 200, 266, self::UNDER_PLAIN, self::UNDER),
-        ]]);
     }
 }

@@ -29,7 +29,7 @@ final class LimitTrend extends Component
             array_push($values, ...array_filter([$point->limit->point, $point->limit->hardest, $point->limit->easiest], static fn (?float $value): bool => $value !== null));
         }
         [$low, $high] = $values === [] ? [1.0, 100.0] : [0.9 * min($values), 1.1 * max($values)];
-        $y = Measured::axis($this->dimension, $high, $low, 14.0, self::HEIGHT - 34.0);
+        $y = MeasuredAxis::axis($this->dimension, $high, $low, 14.0, self::HEIGHT - 34.0);
         $x = new LinearScale(0.0, max(1.0, count($this->trend->points) - 1.0), 80.0, self::WIDTH - 24.0);
         $points = [];
         foreach ($this->trend->points as $i => $point) {

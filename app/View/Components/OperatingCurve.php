@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\View\Components;
 
-use App\Plan\RuleWorth;
+use App\Plan\CriterionWorth;
 use Core\Chart\LinearScale;
 use Core\Chart\PathData;
 use Illuminate\Contracts\View\View;
@@ -18,7 +18,7 @@ final class OperatingCurve extends Component
     /** Point of each curve that carries its label. */
     private const LABELED = [10 => 18, 20 => 10, 40 => 4];
 
-    public function __construct(private readonly RuleWorth $worth)
+    public function __construct(private readonly CriterionWorth $worth)
     {
     }
 

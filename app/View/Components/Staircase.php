@@ -10,7 +10,7 @@ use Core\Measure\Logistic;
 use Core\Measure\Probability;
 use Core\Planning\LadderReview;
 use Core\Planning\StepReview;
-use Core\Response\RiskLimits;
+use Core\Response\RiskCaps;
 use Illuminate\Contracts\View\View;
 use Illuminate\View\Component;
 
@@ -49,17 +49,17 @@ final class Staircase extends Component
      *
      * @return array{loads: non-empty-list<float>, labels: list<?string>, beyond: list<bool>, held: int, risks: list<array{mean: float, bound: float}>, limit: float}
      */
-    public static function of(LadderReview $review, Situation|RiskLimits $of, callable $label): array
+    public static function of(LadderReview $review, Situation|RiskCaps $of, callable $label): array
     {
-        $limits = $of instanceof Situation ? $of->limits : $of;
+        $caps = $of instanceof Situation ? $of->caps : $of;
 
         return [
             'loads' => array_map(static fn (StepReview $step): float => $step->load, $review->steps),
             'labels' => array_map(static fn (StepReview $step): ?string => self::text($label($step->step)), $review->steps),
-            'beyond' => array_map(static fn (StepReview $step): bool => $of instanceof Situation ? ! $of->allows($step->step->exposure) : ! $limits->allow($step->today), $review->steps),
+            'beyond' => array_map(static fn (StepReview $step): bool => $of instanceof Situation ? ! $of->allows($step->step->exposure) : ! $caps->allow($step->today), $review->steps),
             'held' => $of instanceof Situation ? $of->history->heldStep : -1,
             'risks' => array_map(static fn (StepReview $step): array => ['mean' => $step->today->strainMean->value, 'bound' => $step->today->strain()->value], $review->steps),
-            'limit' => $limits->strain->value,
+            'limit' => $caps->strain->value,
         ];
     }
 

@@ -92,7 +92,7 @@ final readonly class Fit implements Command
     private static function contradictions(SituationRead $all): array
     {
         $found = [];
-        foreach ($all->builder->contradictions($all->scale, $all->isReferenceStated, $all->sessions, $all->situation->log->evidence()) as $key => $slope) {
+        foreach ($all->builder->contradictions($all->scale, $all->plan->isReferenceStated, $all->sessions, $all->situation->log->evidence()) as $key => $slope) {
             $found[] = ['dimension' => $key, ...$slope];
         }
 

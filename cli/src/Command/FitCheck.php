@@ -6,10 +6,10 @@ namespace Cli\Command;
 
 use Cli\Command;
 use Cli\Document;
-use Core\Fit\BasketFit;
-use Core\Fit\CollarFit;
-use Core\Fit\Finding;
-use Core\Fit\HarnessFit;
+use Core\Gear\BasketCheck;
+use Core\Gear\CollarCheck;
+use Core\Gear\Finding;
+use Core\Gear\HarnessCheck;
 use Words\Phrases;
 
 /** A basket, a collar or a harness against a dog's measures. */
@@ -44,18 +44,18 @@ final readonly class FitCheck implements Command
     {
         $cm = static fn (string $field): float => $of->at($field)->number();
 
-        return BasketFit::check($cm('noseLength'), $cm('closedGirth'), $cm('openGirth'), $cm('openHeight'), $cm('insideLength'), $cm('insideGirth'), $cm('insideHeight'), $of->at('shortNosed')->flag());
+        return BasketCheck::check($cm('noseLength'), $cm('closedGirth'), $cm('openGirth'), $cm('openHeight'), $cm('insideLength'), $cm('insideGirth'), $cm('insideHeight'), $of->at('shortNosed')->flag());
     }
 
     /** @return list<Finding> */
     private static function collar(Document $of): array
     {
-        return CollarFit::check($of->at('neck')->number(), $of->at('head')->number(), $of->at('worn')->number(), $of->has('open') ? $of->at('open')->number() : null);
+        return CollarCheck::check($of->at('neck')->number(), $of->at('head')->number(), $of->at('worn')->number(), $of->has('open') ? $of->at('open')->number() : null);
     }
 
     /** @return list<Finding> */
     private static function harness(Document $of): array
     {
-        return HarnessFit::check($of->at('chest')->number(), $of->at('strap')->number(), $of->at('elbow')->number(), $of->at('legFree')->flag(true));
+        return HarnessCheck::check($of->at('chest')->number(), $of->at('strap')->number(), $of->at('elbow')->number(), $of->at('legFree')->flag(true));
     }
 }

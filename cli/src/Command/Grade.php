@@ -10,6 +10,7 @@ use Cli\Document;
 use Core\Sign\Band;
 use Core\Sign\Grading;
 use Core\Sign\Outcome;
+use Core\Sign\Reading;
 use Words\Phrases;
 
 /** The band that signs and outcome propose. */
@@ -27,7 +28,7 @@ final readonly class Grade implements Command
     public function answer(array $document): array
     {
         $read = Document::of($document);
-        $grading = new Grading($this->catalogs->signs, $read->at('hidesSigns')->flag(), $read->has('method') ? $read->at('method')->text() : null, $read->at('normal')->strings());
+        $grading = new Grading($this->catalogs->signs, $read->at('hidesSigns')->flag(), Reading::tryFrom($read->at('method')->text()), $read->at('normal')->strings());
         $band = $read->at('signs')->build(static fn (Document $signs): Band => $grading->propose($signs->strings(), Outcome::tryFrom($read->at('outcome')->text()), $read->at('confounds')->strings()));
 
         return ['band' => $band->value, 'name' => $this->phrases->label($band), 'catalog' => $this->catalogs->signs->version];

@@ -33,7 +33,7 @@ final readonly class Ladder implements Command
         $all = $this->situations->read($read);
         $model = $all->model();
         $found = $read->build(static fn (Document $of): FoundPath|NoPath => (new PathSearch($model, $of->at('stepLogits')->number(EqualRatioLadder::USUAL_STEP_LOGITS)))->find(
-            $all->plan->exposure($of->at('from')), $all->plan->exposure($of->at('to')), $of->at('moving')->strings(), $of->has('easiest') ? $of->at('easiest')->number() : null,
+            $all->document->exposure($of->at('from')), $all->document->exposure($of->at('to')), $of->at('moving')->strings(), $of->has('easiest') ? $of->at('easiest')->number() : null,
         ));
         if ($found instanceof NoPath) {
             return ['found' => false, 'code' => $found->why->value, 'dimension' => $found->dimension, 'why' => $this->phrases->noPath($found, $model->scale->catalog)];

@@ -36,9 +36,9 @@ final readonly class Limit implements Command
         $read = Document::of($document);
         $all = $this->situations->read($read);
         $situation = $all->situation;
-        $exposure = $read->has('exposure') ? $all->plan->exposure($read->at('exposure')) : $situation->ladder->step(0)->exposure;
+        $exposure = $read->has('exposure') ? $all->document->exposure($read->at('exposure')) : $situation->ladder->step(0)->exposure;
         $key = $read->at('dimension')->text('distance');
-        $search = new ThresholdSearch($situation->limits);
+        $search = new ThresholdSearch($situation->caps);
 
         return $read->at('dimension')->build(fn (): array => [
             'typical' => self::threshold($search->along($all->model(), $exposure, $key, Day::Typical)),
@@ -77,7 +77,7 @@ final readonly class Limit implements Command
     /** @return array<string, mixed> */
     private static function trend(SituationRead $all, Exposure $exposure, string $key): array
     {
-        $trend = Trend::of(new LookingBack($all->builder, $all->scale, $all->isReferenceStated, $all->fineAt, $exposure, $key, $all->situation->settings->limits), $all->sessions);
+        $trend = Trend::of(new LookingBack($all->builder, $all->scale, $all->plan->isReferenceStated, $all->plan->fineAt, $exposure, $key, $all->situation->settings->caps), $all->sessions);
 
         return [
             'method' => $trend->method->value,

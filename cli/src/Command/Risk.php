@@ -30,7 +30,7 @@ final readonly class Risk implements Command
         $model = $all->model();
         $rows = [];
         foreach ($read->at('exposures')->items() as $item) {
-            $exposure = $all->plan->exposure($item);
+            $exposure = $all->document->exposure($item);
             $rows[] = [
                 'exposure' => $exposure->values,
                 'today' => Answer::risk($model->risk($exposure, $situation->day())),
@@ -40,6 +40,6 @@ final readonly class Risk implements Command
             ];
         }
 
-        return ['risks' => $rows, 'limits' => Answer::limits($situation->limits)];
+        return ['risks' => $rows, 'limits' => Answer::caps($situation->caps)];
     }
 }

@@ -31,7 +31,7 @@ final readonly class Split implements Command
         $read = Document::of($document);
         $all = $this->situations->read($read);
         $model = $all->model();
-        $between = self::halves(new Refiner($model), $model, $all->plan->exposure($read->at('from')), $all->plan->exposure($read->at('to')), $read->at('depth')->integer(1));
+        $between = self::halves(new Refiner($model), $model, $all->document->exposure($read->at('from')), $all->document->exposure($read->at('to')), $read->at('depth')->integer(1));
 
         return ['between' => array_map(static fn (Exposure $exposure): array => ['exposure' => $exposure->values, 'load' => $model->load($exposure)], $between)];
     }

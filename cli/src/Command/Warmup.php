@@ -34,7 +34,7 @@ final readonly class Warmup implements Command
             'daysSinceLast' => $situation->history->daysSinceLast,
             'upset' => $situation->history->carryOver->upset ?? 0.0,
             'timetable' => self::timetable($situation->settings),
-            'limits' => Answer::limits($situation->limits),
+            'limits' => Answer::caps($situation->caps),
             'converged' => $situation->model !== null,
         ];
     }

@@ -16,9 +16,14 @@ final readonly class CarryOver
 {
     public const HALF_LIFE_HOURS = 24.0;
 
+    /** Hours after which an upset has faded to nothing worth a look: a thirtieth of a point of the worst. */
+    public const WINDOW_HOURS = 168;
+
     private const REST_OVER = 2.0;
 
     private const EASIER_FROM = 1.0;
+
+    private const TOLD_FROM = 0.1;
 
     private function __construct(public float $upset)
     {
@@ -52,6 +57,12 @@ final readonly class CarryOver
         }
 
         return new self($upset);
+    }
+
+    /** Whether anything is left of it that a person would notice. */
+    public function isWorthTelling(): bool
+    {
+        return $this->upset >= self::TOLD_FROM;
     }
 
     /** Whether a day of rest is suggested. */

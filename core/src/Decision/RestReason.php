@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Core\Decision;
 
+use Core\Sign\SignKey;
+
 /** Why a plan rests and gives no advice until a named person has reviewed it. */
 enum RestReason: string
 {
@@ -11,4 +13,14 @@ enum RestReason: string
     case Bite = 'bite';
     /** An incident was written down. */
     case Incident = 'incident';
+
+    /**
+     * What the signs of one trial make a plan rest for.
+     *
+     * @param  list<string>  $signs
+     */
+    public static function afterSigns(array $signs): ?self
+    {
+        return in_array(SignKey::Bite->value, $signs, true) ? self::Bite : null;
+    }
 }

@@ -8,7 +8,7 @@ namespace Core\Decision;
 final readonly class RuleBook
 {
     /** @param  list<Rule>  $rules highest precedence first */
-    private function __construct(private array $rules, private LimitGuard $guard)
+    private function __construct(private array $rules, private Brake $guard)
     {
     }
 
@@ -35,7 +35,7 @@ final readonly class RuleBook
             new Rule\MoveOnAtCriterion,
             new Rule\HalfStepBackWhenStuck,
             new Rule\StayHere,
-        ], new LimitGuard);
+        ], new Brake);
     }
 
     /** What to do after the last trial; where to start, if there is none yet. */

@@ -7,11 +7,23 @@ namespace Core\Decision;
 use Core\Exception\InvalidMeasure;
 use Core\Measure\Distance;
 use Core\Measure\Quantity;
-use Core\Response\RiskLimits;
+use Core\Response\RiskCaps;
 
 /** The rules of one plan that a trainer may change. Defaults are common practice. */
 final readonly class RuleSettings
 {
+    /** Least and most of each setting that a trainer may change. Common practice. */
+    public const ADVANCES = [1, 5];
+
+    public const SET_MINUTES = [1, 30];
+
+    public const SESSION_MINUTES = [3, 90];
+
+    public const TRIALS = [5, 200];
+
+    /** Besides 0, for never. */
+    public const EASY_AFTER = [1, 9];
+
     /** A walk out of sight between two sets. */
     public const BREAK_MINUTES = 5;
 
@@ -25,7 +37,7 @@ final readonly class RuleSettings
      * @param  int  $easyAfter  good repetitions at a level after which an easy one is put between; 0 for never
      */
     private function __construct(
-        public RiskLimits $limits,
+        public RiskCaps $caps,
         public int $regainRun,
         public int $mostAdvances,
         public int $setMinutes,
@@ -37,24 +49,24 @@ final readonly class RuleSettings
     }
 
     /** @throws InvalidMeasure if a setting is out of its range */
-    public static function of(RiskLimits $limits, int $mostAdvances = 4, int $setMinutes = 4, int $sessionMinutes = 30, int $mostTrials = 60, ?Distance $room = null, int $easyAfter = 0): self
+    public static function of(RiskCaps $caps, int $mostAdvances = 4, int $setMinutes = 4, int $sessionMinutes = 30, int $mostTrials = 60, ?Distance $room = null, int $easyAfter = 0): self
     {
         return new self(
-            $limits,
+            $caps,
             2,
-            self::within(Quantity::NewSteps, $mostAdvances, 1, 5),
-            self::within(Quantity::SetMinutes, $setMinutes, 1, 30),
-            self::within(Quantity::SessionMinutes, $sessionMinutes, 3, 90),
-            self::within(Quantity::TrialsPerSession, $mostTrials, 5, 200),
+            self::within(Quantity::NewSteps, $mostAdvances, ...self::ADVANCES),
+            self::within(Quantity::SetMinutes, $setMinutes, ...self::SET_MINUTES),
+            self::within(Quantity::SessionMinutes, $sessionMinutes, ...self::SESSION_MINUTES),
+            self::within(Quantity::TrialsPerSession, $mostTrials, ...self::TRIALS),
             $room,
-            $easyAfter === 0 ? 0 : self::within(Quantity::EasyAfter, $easyAfter, 1, 9),
+            $easyAfter === 0 ? 0 : self::within(Quantity::EasyAfter, $easyAfter, ...self::EASY_AFTER),
         );
     }
 
     /** The same, in another place. */
     public function withRoom(?Distance $room): self
     {
-        return new self($this->limits, $this->regainRun, $this->mostAdvances, $this->setMinutes, $this->sessionMinutes, $this->mostTrials, $room, $this->easyAfter);
+        return new self($this->caps, $this->regainRun, $this->mostAdvances, $this->setMinutes, $this->sessionMinutes, $this->mostTrials, $room, $this->easyAfter);
     }
 
     /**

@@ -14,7 +14,7 @@ use Core\Ladder\Progress;
 use Core\Response\Calibration;
 use Core\Response\Day;
 use Core\Response\DogModel;
-use Core\Response\RiskLimits;
+use Core\Response\RiskCaps;
 use Core\Sign\SignCatalog;
 
 /** Everything a decision may look at. The same situation always gives the same advice. */
@@ -39,7 +39,7 @@ final readonly class Situation
     public Calibration $calibration;
 
     /** The plan's limits, tightened for this dog. */
-    public RiskLimits $limits;
+    public RiskCaps $caps;
 
     public ?DogModel $model;
 
@@ -57,7 +57,7 @@ final readonly class Situation
         public \DateTimeImmutable $now,
     ) {
         $this->calibration = $history->calibration->plus($log->calibration());
-        $this->limits = $this->calibration->tighten($settings->limits);
+        $this->caps = $this->calibration->tighten($settings->caps);
         $this->unsaid = $catalog->has(DimensionKey::Distance->value) ? [] : $ladder->shared();
         $this->model = $this->calibration->isOff() ? $model?->withSdFactor(self::OFF_SD_FACTOR) : $model;
     }
@@ -71,7 +71,7 @@ final readonly class Situation
     /** Whether today's bounds meet the plan's limits; without a model nothing new is allowed. */
     public function allows(Exposure $exposure): bool
     {
-        return $this->model !== null && $this->limits->allow($this->model->risk($exposure, $this->day()));
+        return $this->model !== null && $this->caps->allow($this->model->risk($exposure, $this->day()));
     }
 
     public function load(Exposure $exposure): float
@@ -163,7 +163,7 @@ final readonly class Situation
             return Reason::of(ReasonCode::NoModel);
         }
         $risk = $this->model->risk($exposure, $this->day());
-        $caps = $this->limits;
+        $caps = $this->caps;
         $share = max($risk->strain()->value / $caps->strain->value, $risk->reaction()->value / $caps->reaction->value);
 
         return Reason::of(

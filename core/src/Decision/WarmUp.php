@@ -45,7 +45,7 @@ final readonly class WarmUp
         }
         $isWithin = $situation->allows($level->exposure);
 
-        return (new LimitGuard)->review($situation, $situation->advise(
+        return (new Brake)->review($situation, $situation->advise(
             Action::Start, $level, $isWithin || $situation->model === null ? [...$why, $situation->riskReason($level->exposure)] : $why, $easier->byOtherThings($level),
         ));
     }

@@ -11,7 +11,7 @@ use Core\Response\DogModel;
 use Core\Response\EvidenceRow;
 use Core\Response\Fading;
 use Core\Response\ModelBuilder;
-use Core\Response\RiskLimits;
+use Core\Response\RiskCaps;
 use Core\Response\SessionEvidence;
 use Core\Response\Threshold;
 use Core\Response\ThresholdSearch;
@@ -34,14 +34,14 @@ final readonly class LookingBack
         private ?Exposure $fineAt,
         private Exposure $exposure,
         private string $key,
-        private RiskLimits $limits,
+        private RiskCaps $caps,
     ) {
     }
 
     /**
      * @param  non-empty-list<SessionEvidence>  $window  oldest first; the last is the session of the step
      */
-    public function step(array $window): TrendStep
+    public function step(array $window): TrendPart
     {
         $last = $window[count($window) - 1];
         $before = array_slice($window, 0, -1);
@@ -57,7 +57,7 @@ final readonly class LookingBack
             }
         }
 
-        return new TrendStep($foretold, $limits);
+        return new TrendPart($foretold, $limits);
     }
 
     /**
@@ -87,7 +87,7 @@ final readonly class LookingBack
         ], $window);
 
         return hash('xxh128', serialize([
-            $this->scale->keys(), $this->scale->covariates($this->exposure), $this->key, $this->limits->strain->value, $this->limits->reaction->value, $this->referenceStated,
+            $this->scale->keys(), $this->scale->covariates($this->exposure), $this->key, $this->caps->strain->value, $this->caps->reaction->value, $this->referenceStated,
             $this->fineAt === null ? null : $this->scale->covariates($this->fineAt), $sessions,
         ]));
     }
@@ -104,7 +104,7 @@ final readonly class LookingBack
 
     private function limit(DogModel $model): Threshold
     {
-        return (new ThresholdSearch($this->limits))->along($model, $this->exposure, $this->key, Day::Typical);
+        return (new ThresholdSearch($this->caps))->along($model, $this->exposure, $this->key, Day::Typical);
     }
 
     /** Log probability that a model gives to the bands of a session. */

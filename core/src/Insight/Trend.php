@@ -27,7 +27,7 @@ final readonly class Trend
     /**
      * @param  array<string, ?float>  $scores  by way: mean log probability that was given to what came, per trial; null where no session could be foretold
      * @param  list<TrendPoint>  $points  one for each session, oldest first
-     * @param  array<string, TrendStep>  $steps  by fingerprint, to be kept for the next time
+     * @param  array<string, TrendPart>  $steps  by fingerprint, to be kept for the next time
      */
     private function __construct(public TrendMethod $method, public array $scores, public array $points, public array $steps)
     {
@@ -35,7 +35,7 @@ final readonly class Trend
 
     /**
      * @param  list<SessionEvidence>  $sessions  finished ones, in any order
-     * @param  array<string, TrendStep>  $kept  steps of an earlier trend: those whose sessions have not changed are not worked out again
+     * @param  array<string, TrendPart>  $kept  steps of an earlier trend: those whose sessions have not changed are not worked out again
      */
     public static function of(LookingBack $back, array $sessions, array $kept = []): self
     {
@@ -46,7 +46,7 @@ final readonly class Trend
             $from = max(0, $i - self::WINDOW);
             $window = array_slice($sessions, $from, $i - $from + 1);
             $fingerprint = $window === [] ? '' : $back->fingerprint($window);
-            $found[$fingerprint] = $steps[$i] = $kept[$fingerprint] ?? ($window === [] ? new TrendStep([], []) : $back->step($window));
+            $found[$fingerprint] = $steps[$i] = $kept[$fingerprint] ?? ($window === [] ? new TrendPart([], []) : $back->step($window));
         }
         $scores = [];
         $best = TrendMethod::Fading;
@@ -67,10 +67,10 @@ final readonly class Trend
         return new self($best, $scores, $points, $found);
     }
 
-    /** @param  array<int, TrendStep>  $steps */
+    /** @param  array<int, TrendPart>  $steps */
     private static function score(array $steps, TrendMethod $method): ?float
     {
-        $foretold = array_column(array_map(static fn (TrendStep $step): array => $step->foretold, $steps), $method->value);
+        $foretold = array_column(array_map(static fn (TrendPart $step): array => $step->foretold, $steps), $method->value);
         $trials = array_sum(array_column($foretold, 'trials'));
 
         return $trials === 0 ? null : array_sum(array_column($foretold, 'log')) / $trials;

@@ -14,7 +14,7 @@ use Core\Measure\Logistic;
 use Core\Measure\Probability;
 use Core\Response\Day;
 use Core\Response\DogModel;
-use Core\Response\RiskLimits;
+use Core\Response\RiskCaps;
 
 /**
  * Looks over a ladder before anybody walks it: how much harder each step is than the one before, and what is wrong with it.
@@ -38,13 +38,13 @@ final readonly class LadderReview
     {
     }
 
-    public static function of(Ladder $ladder, DogModel $model, RiskLimits $limits): self
+    public static function of(Ladder $ladder, DogModel $model, RiskCaps $caps): self
     {
         $reviewed = [];
         $before = null;
         $hardest = -INF;
         foreach ($ladder->steps as $step) {
-            $reviewed[] = self::step($step, $before, $hardest, $model, $limits);
+            $reviewed[] = self::step($step, $before, $hardest, $model, $caps);
             $hardest = max($hardest, $model->load($step->exposure));
             $before = $step;
         }
@@ -87,21 +87,21 @@ final readonly class LadderReview
         return max($before, $hardest - self::MAX_EASE);
     }
 
-    private static function step(Step $step, ?Step $before, float $hardest, DogModel $model, RiskLimits $limits): StepReview
+    private static function step(Step $step, ?Step $before, float $hardest, DogModel $model, RiskCaps $caps): StepReview
     {
         $load = $model->load($step->exposure);
         $rise = $before === null ? null : $load - self::footing($model->load($before->exposure), $hardest);
         $planned = Probability::fromLogit(Logistic::logit(self::MASTERED_RISK) + ($rise ?? 0.0));
         $raised = $before === null ? [] : self::raised($before->exposure, $step->exposure, $model);
 
-        return new StepReview($step, $load, $rise, $planned, $model->risk($step->exposure, Day::Today), $raised, self::flags($step, $rise ?? 0.0, $planned, $raised, $limits));
+        return new StepReview($step, $load, $rise, $planned, $model->risk($step->exposure, Day::Today), $raised, self::flags($step, $rise ?? 0.0, $planned, $raised, $caps));
     }
 
     /**
      * @param  list<string>  $raised
      * @return list<Reason>
      */
-    private static function flags(Step $step, float $rise, Probability $planned, array $raised, RiskLimits $limits): array
+    private static function flags(Step $step, float $rise, Probability $planned, array $raised, RiskCaps $caps): array
     {
         $flags = [];
         if (count($raised) > 1) {
@@ -109,8 +109,8 @@ final readonly class LadderReview
         }
         if ($planned->value > self::NO_PATH_RISK) {
             $flags[] = Reason::of(ReasonCode::NoPath, steps: round($rise / EqualRatioLadder::USUAL_STEP_LOGITS, 1));
-        } elseif ($planned->isOver($limits->strain)) {
-            $flags[] = Reason::of(ReasonCode::BigStep, chance: $planned, cap: $limits->strain);
+        } elseif ($planned->isOver($caps->strain)) {
+            $flags[] = Reason::of(ReasonCode::BigStep, chance: $planned, cap: $caps->strain);
         }
         if ($step->manner->needsHelp()) {
             $flags[] = Reason::of(ReasonCode::NeedsHelp, hands: $step->manner->hands, eyes: $step->manner->eyes);

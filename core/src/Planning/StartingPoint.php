@@ -14,7 +14,7 @@ use Core\Measure\Distance;
 use Core\Measure\Share;
 use Core\Response\Day;
 use Core\Response\DogModel;
-use Core\Response\RiskLimits;
+use Core\Response\RiskCaps;
 use Core\Response\Threshold;
 use Core\Response\ThresholdSearch;
 use Core\Sign\Band;
@@ -48,9 +48,9 @@ final readonly class StartingPoint
      * @param  ?Distance  $room  farthest the place allows
      * @param  ?float  $firstDoubt  hardest value of the measure at which a test failed or the dog was not at ease
      */
-    public static function along(DogModel $model, DogModel $prior, Exposure $exposure, string $key, RiskLimits $limits, ?Distance $room, ?float $firstDoubt): self
+    public static function along(DogModel $model, DogModel $prior, Exposure $exposure, string $key, RiskCaps $caps, ?Distance $room, ?float $firstDoubt): self
     {
-        $search = new ThresholdSearch($limits);
+        $search = new ThresholdSearch($caps);
         $today = $search->along($model, $exposure, $key, Day::Today);
         $dimension = $model->scale->dimension($key);
         $reference = $model->scale->reference->meters;
@@ -75,9 +75,9 @@ final readonly class StartingPoint
         }
         $start = $model->scale->catalog->settled($exposure->with($key, self::rounded($value, $key)));
         $risk = $model->risk($start, Day::Today);
-        $isWithin = $limits->allow($risk);
+        $isWithin = $caps->allow($risk);
         array_unshift($reasons, Reason::of(
-            ReasonCode::StartProposed, at: new ToldExposure($start), strain: $risk->strain(), strainCap: $limits->strain, reaction: $risk->reaction(), reactionCap: $limits->reaction,
+            ReasonCode::StartProposed, at: new ToldExposure($start), strain: $risk->strain(), strainCap: $caps->strain, reaction: $risk->reaction(), reactionCap: $caps->reaction,
         ));
         if (! $isWithin) {
             $reasons[] = Reason::of(ReasonCode::StartShort);
@@ -92,11 +92,11 @@ final readonly class StartingPoint
      * @param  ?int  $firstDoubt  index of the easiest step at which it was not at ease
      * @return array{step: int, point: self}
      */
-    public static function on(Ladder $ladder, DogModel $model, DogModel $prior, RiskLimits $limits, ?int $firstDoubt): array
+    public static function on(Ladder $ladder, DogModel $model, DogModel $prior, RiskCaps $caps, ?int $firstDoubt): array
     {
         $step = 0;
         for ($i = 1; $i <= $ladder->top() && ($firstDoubt === null || $i < $firstDoubt); $i++) {
-            if (! $limits->allow($model->risk($ladder->step($i)->exposure, Day::Today))) {
+            if (! $caps->allow($model->risk($ladder->step($i)->exposure, Day::Today))) {
                 break;
             }
             $step = $i;
@@ -105,16 +105,16 @@ final readonly class StartingPoint
         $risk = $model->risk($start, Day::Today);
         $reasons = [Reason::of(
             ReasonCode::StartStep, step: $step + 1, at: new ToldExposure($start, $ladder->shared()),
-            strain: $risk->strain(), strainCap: $limits->strain, reaction: $risk->reaction(), reactionCap: $limits->reaction,
+            strain: $risk->strain(), strainCap: $caps->strain, reaction: $risk->reaction(), reactionCap: $caps->reaction,
         )];
         if ($firstDoubt !== null) {
             $reasons[] = Reason::of(ReasonCode::StartDoubtStep, step: $firstDoubt + 1);
         }
-        if (! $limits->allow($risk)) {
+        if (! $caps->allow($risk)) {
             $reasons[] = Reason::of(ReasonCode::StartShortStep);
         }
 
-        return ['step' => $step, 'point' => new self($start, $limits->allow($risk), null, self::sureness($model, $prior, $start), $reasons)];
+        return ['step' => $step, 'point' => new self($start, $caps->allow($risk), null, self::sureness($model, $prior, $start), $reasons)];
     }
 
     /** 1 − the share of the prior's variance that is left there. */

@@ -69,8 +69,8 @@ final readonly class Calibration
         return min($this->strainFactor(), $this->reactionFactor()) < self::OFF;
     }
 
-    public function tighten(RiskLimits $limits): RiskLimits
+    public function tighten(RiskCaps $caps): RiskCaps
     {
-        return $limits->scaled($this->strainFactor(), $this->reactionFactor());
+        return $caps->scaled($this->strainFactor(), $this->reactionFactor());
     }
 }

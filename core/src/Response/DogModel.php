@@ -144,11 +144,11 @@ final readonly class DogModel
      *
      * @return ?positive-int null if no number of trials there would, or more than 60
      */
-    public function calmTrialsNeeded(Exposure $at, Exposure $next, RiskLimits $limits, Day $day): ?int
+    public function calmTrialsNeeded(Exposure $at, Exposure $next, RiskCaps $caps, Day $day): ?int
     {
         $group = $this->group($day);
         $needed = 1.0;
-        foreach ([[Band::Strain, $limits->strain], [Band::Over, $limits->reaction]] as [$band, $limit]) {
+        foreach ([[Band::Strain, $caps->strain], [Band::Over, $caps->reaction]] as [$band, $limit]) {
             $linear = $this->linear($next, $band, $day);
             $sd = ($limit->toLogit() - $linear['mean']) / self::BOUND_QUANTILE;
             $surplus = ($linear['sd'] ** 2 - max(0.0, $sd) ** 2) / $this->sdFactor ** 2;

@@ -19,7 +19,7 @@ final readonly class ThresholdSearch
 
     private const BISECTIONS = 18;
 
-    public function __construct(private RiskLimits $limits)
+    public function __construct(private RiskCaps $caps)
     {
     }
 
@@ -46,14 +46,14 @@ final readonly class ThresholdSearch
         [$easy, $hard] = [$dimension->covariate($range[0], $reference), $dimension->covariate($range[1], $reference)];
         $at = static fn (float $x): Exposure => $exposure->with($key, $dimension->valueAt($x, $reference));
 
-        $easiest = self::hardestAllowed($easy, $hard, fn (float $x): bool => $this->limits->allow($model->risk($at($x), $day)));
+        $easiest = self::hardestAllowed($easy, $hard, fn (float $x): bool => $this->caps->allow($model->risk($at($x), $day)));
         $hardest = self::hardestAllowed($easy, $hard, fn (float $x): bool => $this->allowedAtBest($model, $at($x), $day)) ?? $easy;
 
         return new Threshold(
             $this->closedForm($model, $at(0.0), $dimension, $day, $easy, $hard),
             $dimension->valueAt($hardest, $reference),
             $easiest === null ? null : $dimension->valueAt($easiest, $reference),
-            $this->limits->reactionBinds($model->risk($at($easiest ?? $easy), $day)),
+            $this->caps->reactionBinds($model->risk($at($easiest ?? $easy), $day)),
         );
     }
 
@@ -62,7 +62,7 @@ final readonly class ThresholdSearch
     {
         $slope = $model->slope($dimension->key);
         $crossing = $hard;
-        foreach ([[Band::Strain, $this->limits->strain], [Band::Over, $this->limits->reaction]] as [$band, $limit]) {
+        foreach ([[Band::Strain, $this->caps->strain], [Band::Over, $this->caps->reaction]] as [$band, $limit]) {
             $crossing = min($crossing, ($limit->toLogit() - $model->linear($atZero, $band, $day)['mean']) / $slope);
         }
 
@@ -71,7 +71,7 @@ final readonly class ThresholdSearch
 
     private function allowedAtBest(DogModel $model, Exposure $at, Day $day): bool
     {
-        foreach ([[Band::Strain, $this->limits->strain], [Band::Over, $this->limits->reaction]] as [$band, $limit]) {
+        foreach ([[Band::Strain, $this->caps->strain], [Band::Over, $this->caps->reaction]] as [$band, $limit]) {
             $linear = $model->linear($at, $band, $day);
             if ($limit->toLogit() < $linear['mean'] - DogModel::BOUND_QUANTILE * $linear['sd']) {
                 return false;

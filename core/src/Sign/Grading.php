@@ -15,11 +15,28 @@ final readonly class Grading
 {
     /**
      * @param  bool  $hidesSigns  a dog recorded as having learned to hide its signs: every small sign counts as medium
-     * @param  ?string  $method  kind of plan or method with readings of its own ("contact", "station", "mat"); null for the catalog's
+     * @param  ?Reading  $reading  null for the catalog's own weights
      * @param  list<string>  $normal  signs that are this dog's own normal (an old dog's slow walk): they say nothing
      */
-    public function __construct(private SignCatalog $catalog, private bool $hidesSigns = false, private ?string $method = null, private array $normal = [])
+    public function __construct(private SignCatalog $catalog, private bool $hidesSigns = false, private ?Reading $reading = null, private array $normal = [])
     {
+    }
+
+    /**
+     * Every sign of a trial: those ticked, and what food and turning told. A slow return that nobody asked for is no sign:
+     * waiting was asked for.
+     *
+     * @param  list<string>  $ticked
+     * @param  bool  $foodLeft  false where the food had run out: refusing it then says nothing
+     * @return list<string>
+     */
+    public static function shown(array $ticked, FoodTaken $food, bool $foodLeft, ?TurnLatency $latency, Outcome $outcome): array
+    {
+        $waited = in_array($outcome, [Outcome::Returned, Outcome::Watched, Outcome::Unnoticed], true);
+
+        return array_values(array_unique(array_filter(
+            [...$ticked, $foodLeft ? $food->asSign()?->value : null, $waited ? null : $latency?->asSign()?->value], is_string(...),
+        )));
     }
 
     /**
@@ -64,7 +81,7 @@ final readonly class Grading
     /** @param  list<string>  $confounds */
     private function weight(Sign $sign, array $confounds): SignWeight
     {
-        $weight = $this->catalog->weight($sign->code, $this->method);
+        $weight = $this->catalog->weight($sign->code, $this->reading?->value);
         if ($weight === SignWeight::Reaction) {
             return $weight; // nothing explains a bite away
         }

@@ -17,7 +17,7 @@ use Core\Ladder\Step;
 use Core\Measure\Distance;
 use Core\Response\ModelBuilder;
 use Core\Response\ModelPriors;
-use Core\Response\RiskLimits;
+use Core\Response\RiskCaps;
 use Core\Sign\SignCatalog;
 use Random\Engine\Xoshiro256StarStar;
 use Random\Randomizer;
@@ -51,7 +51,7 @@ final readonly class Experiment
         private Distance $stated,
         private Distance $goal,
         ?Distance $room,
-        private RiskLimits $limits,
+        private RiskCaps $caps,
         private int $seed,
         private int $familySalt = 0,
     ) {
@@ -93,7 +93,7 @@ final readonly class Experiment
         $distances = (new EqualRatioLadder($prior->shape / $prior->rate))->between($this->times(10.0), $this->goal);
         $ladder = Ladder::of(array_map(fn (Distance $distance): Step => new Step($this->template->withDistance($distance), Criterion::run(5)), $distances));
 
-        return new EnginePolicy(new ModelBuilder($this->priors), $this->signs, $this->scale, $ladder, RuleSettings::of($this->limits, room: $this->room), null);
+        return new EnginePolicy(new ModelBuilder($this->priors), $this->signs, $this->scale, $ladder, RuleSettings::of($this->caps, room: $this->room), null);
     }
 
     private function times(float $factor): Distance

@@ -14,6 +14,9 @@ final readonly class LevelScale
     /** What the full scale of a player that nobody measured is kept as, in place of dB(A). */
     public const NOMINAL_FULL = SoundLevel::USUAL_CEILING;
 
+    /** Decibels that a ladder of rounded levels may miss its ceiling by. */
+    private const ROUNDING = 0.05;
+
     private function __construct(public bool $isMeasured, private float $shift)
     {
     }
@@ -40,6 +43,12 @@ final readonly class LevelScale
     public function toStored(float $shown): float
     {
         return $this->isMeasured ? $shown - $this->shift : self::NOMINAL_FULL + SoundLevel::gain(min(100.0, max($shown, 0.001)) / 100.0);
+    }
+
+    /** Whether a level, as kept, is over a ceiling at the dog in dB(A); nobody can tell before somebody has measured. */
+    public function isOver(float $kept, float $ceiling): bool
+    {
+        return $this->isMeasured && $this->toDisplayed($kept) > $ceiling + self::ROUNDING;
     }
 
     /** @return array{float, float} what may be typed */

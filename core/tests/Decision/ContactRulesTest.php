@@ -25,7 +25,7 @@ use Core\Exposure\LoadScale;
 use Core\Ladder\Ladder;
 use Core\Measure\Distance;
 use Core\Response\ModelBuilder;
-use Core\Response\RiskLimits;
+use Core\Response\RiskCaps;
 use Core\Response\SessionEvidence;
 use Core\Sign\Band;
 use Core\Sign\FoodTaken;
@@ -177,7 +177,7 @@ final class ContactRulesTest extends TestCase
         $scale = LoadScale::of($catalog, Distance::fromMeters(8.0), $keys, self::ladder()->step($knowsIt ? self::ladder()->top() : 0)->exposure);
         $model = (new ModelBuilder(Fixture::priors()))->build($scale, true, null, [SessionEvidence::ofTrials(new \DateTimeImmutable('2026-10-19 10:00 UTC'), $known)], $log->evidence());
 
-        return new Situation($catalog, Fixture::signs(), self::ladder(), RuleSettings::of(RiskLimits::usual(), sessionMinutes: 30, easyAfter: $easyAfter), $history, $log, $model, $now);
+        return new Situation($catalog, Fixture::signs(), self::ladder(), RuleSettings::of(RiskCaps::usual(), sessionMinutes: 30, easyAfter: $easyAfter), $history, $log, $model, $now);
     }
 
     /** @return list<LoggedTrial> */

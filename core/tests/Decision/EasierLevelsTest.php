@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace Core\Tests\Decision;
 
 use Core\Decision\Action;
+use Core\Decision\Brake;
 use Core\Decision\EasierLevels;
 use Core\Decision\History;
 use Core\Decision\Level;
-use Core\Decision\LimitGuard;
 use Core\Decision\Reason;
 use Core\Decision\ReasonCode;
 use Core\Decision\RuleSettings;
@@ -19,7 +19,7 @@ use Core\Ladder\EqualRatioLadder;
 use Core\Ladder\Ladder;
 use Core\Ladder\Step;
 use Core\Measure\Distance;
-use Core\Response\RiskLimits;
+use Core\Response\RiskCaps;
 use Core\Tests\Fixture;
 use PHPUnit\Framework\Attributes\CoversClass;
 use PHPUnit\Framework\Attributes\TestWith;
@@ -27,7 +27,7 @@ use PHPUnit\Framework\TestCase;
 
 /** Easier and part-way levels for a dog that is easy far out and aware at 25 m. */
 #[CoversClass(EasierLevels::class)]
-#[CoversClass(LimitGuard::class)]
+#[CoversClass(Brake::class)]
 final class EasierLevelsTest extends TestCase
 {
     #[TestWith([0.0])]
@@ -97,12 +97,12 @@ final class EasierLevelsTest extends TestCase
         $wished = $situation->advise(Action::Repeat, new Level($top, $situation->ladder->step($top)->exposure), [Reason::of(ReasonCode::OptOut), Reason::of(ReasonCode::EffortOnce)]);
         self::assertFalse($situation->allows($situation->ladder->step($top)->exposure));
 
-        $advice = (new LimitGuard)->review($situation, $wished);
+        $advice = (new Brake)->review($situation, $wished);
         self::assertSame(Action::Ease, $advice->action);
         self::assertNotNull($advice->next);
         self::assertTrue($situation->allows($advice->next->exposure));
         self::assertSame(['opt-out', 'beyond-cap-at-start', 'risk'], array_map(static fn ($reason): string => $reason->code->value, $advice->reasons));
-        self::assertSame($advice, (new LimitGuard)->review($situation, $advice), 'what fits is left as it is');
+        self::assertSame($advice, (new Brake)->review($situation, $advice), 'what fits is left as it is');
     }
 
     public function test_without_a_model_only_the_next_lower_step_is_offered(): void
@@ -124,7 +124,7 @@ final class EasierLevelsTest extends TestCase
         $model = Fixture::model([Fixture::session('2026-10-19', [...array_fill(0, 30, [40.0, 0]), ...array_fill(0, 20, [25.0, 1])])], []);
 
         return new Situation(
-            Fixture::dimensions(), Fixture::signs(), Ladder::of($steps), RuleSettings::of(RiskLimits::usual(), room: Distance::fromMeters($room)),
+            Fixture::dimensions(), Fixture::signs(), Ladder::of($steps), RuleSettings::of(RiskCaps::usual(), room: Distance::fromMeters($room)),
             new History(2, trialsEver: 50), new SessionLog($now, $now, []), $model, $now,
         );
     }

@@ -23,7 +23,7 @@ use Core\Ladder\Ladder;
 use Core\Ladder\Step;
 use Core\Measure\Distance;
 use Core\Response\ModelBuilder;
-use Core\Response\RiskLimits;
+use Core\Response\RiskCaps;
 use Core\Response\SessionEvidence;
 use Core\Sign\Band;
 use Core\Sign\Outcome;
@@ -58,7 +58,7 @@ final class RandomSessionsTest extends TestCase
             static fn (Distance $distance): Step => new Step(Fixture::at($distance->meters, 'slow_walk'), Criterion::run(5)),
             (new EqualRatioLadder(2.2))->between($start, Distance::fromMeters($reference / 3)),
         ));
-        $settings = RuleSettings::of(RiskLimits::usual(), room: Distance::fromMeters($room));
+        $settings = RuleSettings::of(RiskCaps::usual(), room: Distance::fromMeters($room));
         $earlier = $summaries = [];
         for ($number = 0; $number < 5; $number++) {
             $dog->wake();
@@ -129,7 +129,7 @@ final class RandomSessionsTest extends TestCase
     {
         $risk = $advice->risk;
         if ($advice->action !== Action::Peek && $risk !== null) {
-            self::assertTrue($settings->limits->allow($risk), $advice->action->value.': '.$advice->reasons[0]->code->value);
+            self::assertTrue($settings->caps->allow($risk), $advice->action->value.': '.$advice->reasons[0]->code->value);
         }
     }
 

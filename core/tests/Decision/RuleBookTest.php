@@ -21,7 +21,7 @@ use Core\Ladder\Progress;
 use Core\Ladder\Step;
 use Core\Measure\Distance;
 use Core\Response\Day;
-use Core\Response\RiskLimits;
+use Core\Response\RiskCaps;
 use Core\Response\ThresholdSearch;
 use Core\Sign\Band;
 use Core\Sign\FoodTaken;
@@ -270,7 +270,7 @@ final class RuleBookTest extends TestCase
     {
         $situation = $this->situation([], new History(trialsEver: 80), 1);
         $model = $situation->model ?? throw new \LogicException('A model is fitted.');
-        $limits = RiskLimits::of(0.05, 0.01);
+        $limits = RiskCaps::of(0.05, 0.01);
         $edge = (new ThresholdSearch($limits))->distance($model, Fixture::at(10.0), Day::Today)->farthest->meters ?? NAN;
         $needed = fn (float $share): ?int => $model->calmTrialsNeeded(Fixture::at($share * $edge), Fixture::at($share * $edge), $limits, Day::Today);
 
@@ -302,7 +302,7 @@ final class RuleBookTest extends TestCase
             Fixture::dimensions(),
             Fixture::signs(),
             Ladder::of(array_map(static fn (float $meters): Step => new Step(Fixture::at($meters), Criterion::run(5)), self::LADDER)),
-            RuleSettings::of(RiskLimits::of(0.05, 0.01), mostAdvances: 3, room: Distance::fromMeters(150)),
+            RuleSettings::of(RiskCaps::of(0.05, 0.01), mostAdvances: 3, room: Distance::fromMeters(150)),
             $history,
             new SessionLog($start, $start, $trials),
             Fixture::model($known, $today),

@@ -20,7 +20,7 @@ use Core\Measure\Distance;
 use Core\Response\Day;
 use Core\Response\DogModel;
 use Core\Response\ModelBuilder;
-use Core\Response\RiskLimits;
+use Core\Response\RiskCaps;
 use Core\Response\SessionEvidence;
 use Core\Sign\Band;
 use Core\Tests\Fixture;
@@ -158,7 +158,7 @@ final class WarmUpTest extends TestCase
         }
 
         return (new WarmUp)->suggest(new Situation(
-            Fixture::dimensions(), Fixture::signs(), Ladder::of($steps), \Core\Decision\RuleSettings::of(RiskLimits::of(0.05, 0.01), room: Distance::fromMeters(150)), $history, new SessionLog($now, null, []), $model, $now,
+            Fixture::dimensions(), Fixture::signs(), Ladder::of($steps), \Core\Decision\RuleSettings::of(RiskCaps::of(0.05, 0.01), room: Distance::fromMeters(150)), $history, new SessionLog($now, null, []), $model, $now,
         ));
     }
 }

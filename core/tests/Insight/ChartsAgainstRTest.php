@@ -9,7 +9,7 @@ use Core\Insight\ResponseCurve;
 use Core\Response\Day;
 use Core\Response\DogModel;
 use Core\Response\ModelBuilder;
-use Core\Response\RiskLimits;
+use Core\Response\RiskCaps;
 use Core\Response\SessionEvidence;
 use Core\Response\ThresholdSearch;
 use Core\Sign\Band;
@@ -46,7 +46,7 @@ final class ChartsAgainstRTest extends TestCase
 
     public function test_the_limit_and_its_range(): void
     {
-        $limit = (new ThresholdSearch(RiskLimits::of(0.07, 0.014)))->distance(self::model(), Fixture::at(20.0), Day::Typical);
+        $limit = (new ThresholdSearch(RiskCaps::of(0.07, 0.014)))->distance(self::model(), Fixture::at(20.0), Day::Typical);
         $reference = self::reference();
 
         foreach ([[$reference['point'], $limit->point], [$reference['nearest'], $limit->nearest], [$reference['farthest'], $limit->farthest]] as [$expected, $found]) {

@@ -13,9 +13,9 @@ use Core\Exposure\Exposure;
 use Core\Exposure\LoadScale;
 use Core\Insight\LoadShare;
 use Core\Insight\LookingBack;
-use Core\Insight\Pace;
 use Core\Insight\PriorShare;
 use Core\Insight\ResponseCurve;
+use Core\Insight\SessionsToGoal;
 use Core\Insight\SlopeByBand;
 use Core\Insight\TeachingTrial;
 use Core\Insight\Trend;
@@ -28,7 +28,7 @@ use Core\Response\Day;
 use Core\Response\DogModel;
 use Core\Response\ModelBuilder;
 use Core\Response\ObservedRow;
-use Core\Response\RiskLimits;
+use Core\Response\RiskCaps;
 use Core\Response\SessionEvidence;
 use Core\Response\ThresholdSearch;
 use Core\Sign\Band;
@@ -41,7 +41,7 @@ use Random\Randomizer;
 /** What the screens and the command line tell of a model. */
 #[CoversClass(LoadShare::class)]
 #[CoversClass(LookingBack::class)]
-#[CoversClass(Pace::class)]
+#[CoversClass(SessionsToGoal::class)]
 #[CoversClass(PriorShare::class)]
 #[CoversClass(ResponseCurve::class)]
 #[CoversClass(SlopeByBand::class)]
@@ -94,7 +94,7 @@ final class InsightTest extends TestCase
             self::assertGreaterThan($curve[$i - 1]['atLeast'][3], $curve[$i]['atLeast'][3]);
             self::assertLessThan($curve[$i]['strainHigh'], $curve[$i]['strainLow']);
         }
-        $at = (new ThresholdSearch(RiskLimits::usual()))->along($model, Fixture::at(20.0), 'distance', Day::Typical)->point;
+        $at = (new ThresholdSearch(RiskCaps::usual()))->along($model, Fixture::at(20.0), 'distance', Day::Typical)->point;
         self::assertNotNull($at);
         $there = ResponseCurve::of($model, Fixture::at(20.0), 'distance', $at, 1.0, Day::Typical, 2)->points[0]['atLeast'];
         self::assertEqualsWithDelta(0.0, min(abs($there[2] - 0.07), abs($there[3] - 0.014)), 1e-9);
@@ -108,7 +108,7 @@ final class InsightTest extends TestCase
         $trials = array_map(static fn (array $trial): array => ['exposure' => $at($trial[0]), 'band' => Band::from($trial[1]), 'afterReaction' => false], [...array_fill(0, 40, [60.0, 0]), ...array_fill(0, 30, [30.0, 0]), ...array_fill(0, 12, [10.0, 1])]);
         $model = (new ModelBuilder(Fixture::priors()))->build($scale, false, null, [], SessionEvidence::ofTrials(new \DateTimeImmutable('2026-10-20'), $trials));
         self::assertNotNull($model);
-        $search = new ThresholdSearch(RiskLimits::usual());
+        $search = new ThresholdSearch(RiskCaps::usual());
         $gap = $search->along($model, $at(30.0), 'gap', Day::Typical);
 
         self::assertNotNull($gap->point);
@@ -158,7 +158,7 @@ final class InsightTest extends TestCase
         $ladder = Ladder::of(array_map(static fn (float $meters): Step => new Step(Fixture::at($meters), Criterion::run(5)), [90.0, 60.0, 40.0, 25.0, 12.0]));
         $now = new \DateTimeImmutable('2026-10-20 10:00 UTC');
         $model = Fixture::model([Fixture::session('2026-10-19', [...array_fill(0, 30, [40.0, 0]), ...array_fill(0, 10, [30.0, 1])])], [[40.0, 0]]);
-        $situation = new Situation(Fixture::dimensions(), Fixture::signs(), $ladder, RuleSettings::of(RiskLimits::usual()), new History(trialsEver: 40), new SessionLog($now, $now, []), $model, $now);
+        $situation = new Situation(Fixture::dimensions(), Fixture::signs(), $ladder, RuleSettings::of(RiskCaps::usual()), new History(trialsEver: 40), new SessionLog($now, $now, []), $model, $now);
         $teaches = TeachingTrial::of($situation, new Level(4, $ladder->step(4)->exposure));
 
         self::assertNotNull($teaches);
@@ -204,7 +204,7 @@ final class InsightTest extends TestCase
 
     private static function back(): LookingBack
     {
-        return new LookingBack(new ModelBuilder(Fixture::priors()), Fixture::scale(), true, null, Fixture::at(20.0), 'distance', RiskLimits::usual());
+        return new LookingBack(new ModelBuilder(Fixture::priors()), Fixture::scale(), true, null, Fixture::at(20.0), 'distance', RiskCaps::usual());
     }
 
     /** @param  list<SessionEvidence>  $sessions */
@@ -216,12 +216,12 @@ final class InsightTest extends TestCase
     /** Worked by hand: gains 1, 0, 2, 1 from nothing; faster half 2 and 1, slower half 1 and 0; nine steps are left after the fourth session. */
     public function test_the_pace_is_a_range_from_the_faster_and_the_slower_half(): void
     {
-        self::assertNull(Pace::of([0, 1], 12), 'two sessions are no pace');
-        $pace = Pace::of([0, 0, 2, 3], 12);
+        self::assertNull(SessionsToGoal::of([0, 1], 12), 'two sessions are no pace');
+        $pace = SessionsToGoal::of([0, 0, 2, 3], 12);
         self::assertSame([6, 18], [$pace?->soonest, $pace?->latest]);
-        self::assertSame([0, 0], [Pace::of([3, 7, 12], 12)?->soonest, Pace::of([3, 7, 12], 12)?->latest]);
-        self::assertNull(Pace::of([-1, -1, -1], 12), 'no gain, no pace');
-        $stalling = Pace::of([0, 4, 4, 4], 12);
+        self::assertSame([0, 0], [SessionsToGoal::of([3, 7, 12], 12)?->soonest, SessionsToGoal::of([3, 7, 12], 12)?->latest]);
+        self::assertNull(SessionsToGoal::of([-1, -1, -1], 12), 'no gain, no pace');
+        $stalling = SessionsToGoal::of([0, 4, 4, 4], 12);
         self::assertSame([4, null], [$stalling?->soonest, $stalling?->latest], 'the slower half gains nothing: no end in sight');
     }
 }

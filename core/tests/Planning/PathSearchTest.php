@@ -16,7 +16,7 @@ use Core\Planning\NoPathReason;
 use Core\Planning\PathLattice;
 use Core\Planning\PathSearch;
 use Core\Response\DogModel;
-use Core\Response\RiskLimits;
+use Core\Response\RiskCaps;
 use Core\Tests\Fixture;
 use PHPUnit\Framework\Attributes\CoversClass;
 use PHPUnit\Framework\TestCase;
@@ -56,7 +56,7 @@ final class PathSearchTest extends TestCase
         self::assertInstanceOf(FoundPath::class, $found);
         $ladder = Ladder::of(array_map(static fn (Exposure $exposure): Step => new Step($exposure, Criterion::run(5)), $found->exposures));
 
-        self::assertTrue(LadderReview::of($ladder, $model, RiskLimits::usual())->hasPath());
+        self::assertTrue(LadderReview::of($ladder, $model, RiskCaps::usual())->hasPath());
         for ($i = 1; $i < count($found->exposures); $i++) {
             [$before, $now] = [$found->exposures[$i - 1], $found->exposures[$i]];
             self::assertLessThanOrEqual(self::STEP + 1e-4, $model->load($now) - $model->load($before));

@@ -20,7 +20,7 @@ use Core\Planning\StartingPoint;
 use Core\Planning\StepChange;
 use Core\Planning\StepReview;
 use Core\Response\Day;
-use Core\Response\RiskLimits;
+use Core\Response\RiskCaps;
 use Core\Tests\Fixture;
 use Core\Worth\CriterionChance;
 use Core\Worth\Effort;
@@ -72,7 +72,7 @@ final class PlanningTest extends TestCase
     public function test_every_template_becomes_a_ladder_with_a_path_once_it_is_fitted(string $key): void
     {
         [$ladder, $model] = Fixture::laid($key);
-        $review = LadderReview::of((new Refiner($model))->refine($ladder), $model, RiskLimits::cautious());
+        $review = LadderReview::of((new Refiner($model))->refine($ladder), $model, RiskCaps::cautious());
 
         self::assertTrue($review->hasPath(), $key);
         foreach ($review->steps as $i => $step) {
@@ -95,7 +95,7 @@ final class PlanningTest extends TestCase
     public function test_two_things_at_once_a_big_step_and_no_path_are_flagged(): void
     {
         $ladder = self::ladder([[40.0, 'standing'], [36.0, 'slow_walk'], [22.0, 'slow_walk'], [4.0, 'slow_walk'], [30.0, 'slow_walk']]);
-        $review = LadderReview::of($ladder, Fixture::model([], []), RiskLimits::usual());
+        $review = LadderReview::of($ladder, Fixture::model([], []), RiskCaps::usual());
         $codes = array_map(static fn (StepReview $step): array => array_map(static fn (Reason $flag): string => $flag->code->value, $step->flags), $review->steps);
 
         self::assertSame([[], ['two-at-once'], ['big-step'], ['no-path'], []], $codes);
@@ -106,7 +106,7 @@ final class PlanningTest extends TestCase
 
     public function test_a_goal_easier_than_the_start_is_seen(): void
     {
-        self::assertTrue(LadderReview::of(self::ladder([[20.0, 'standing'], [40.0, 'standing']]), Fixture::model([], []), RiskLimits::usual())->leadsDown());
+        self::assertTrue(LadderReview::of(self::ladder([[20.0, 'standing'], [40.0, 'standing']]), Fixture::model([], []), RiskCaps::usual())->leadsDown());
     }
 
     public function test_splitting_goes_half_way_in_load_and_ends(): void
@@ -169,15 +169,15 @@ final class PlanningTest extends TestCase
     {
         $prior = Fixture::model([], []);
         $known = Fixture::model([Fixture::session('2026-10-18', array_fill(0, 12, [40.0, 0])), Fixture::session('2026-10-19', array_fill(0, 12, [40.0, 0]))], []);
-        $point = StartingPoint::along($known, $prior, Fixture::at(20.0), 'distance', RiskLimits::usual(), null, null);
+        $point = StartingPoint::along($known, $prior, Fixture::at(20.0), 'distance', RiskCaps::usual(), null, null);
         self::assertTrue($point->isWithin);
-        self::assertTrue(RiskLimits::usual()->allow($known->risk($point->exposure, Day::Today)));
+        self::assertTrue(RiskCaps::usual()->allow($known->risk($point->exposure, Day::Today)));
 
-        $unknown = StartingPoint::along($prior, $prior, Fixture::at(20.0), 'distance', RiskLimits::usual(), null, null);
+        $unknown = StartingPoint::along($prior, $prior, Fixture::at(20.0), 'distance', RiskCaps::usual(), null, null);
         self::assertSame([false, 0.0], [$unknown->isWithin, $unknown->sure->value]);
         self::assertGreaterThan(4 * 10.0, $unknown->exposure->values['distance'], 'far more than the stated distance');
 
-        $cramped = StartingPoint::along($prior, $prior, Fixture::at(20.0), 'distance', RiskLimits::usual(), Distance::fromMeters(15.0), null);
+        $cramped = StartingPoint::along($prior, $prior, Fixture::at(20.0), 'distance', RiskCaps::usual(), Distance::fromMeters(15.0), null);
         self::assertFalse($cramped->isWithin);
         self::assertSame(15.0, $cramped->exposure->values['distance']);
         self::assertContains('start-short', array_map(static fn (Reason $reason): string => $reason->code->value, $cramped->reasons));
@@ -191,7 +191,7 @@ final class PlanningTest extends TestCase
             /** @var list<array{float, int}> $earlier */
             $model = $earlier === [] ? $prior : Fixture::model([Fixture::session('2026-10-19', $earlier)], []);
 
-            return StartingPoint::along($model, $prior, Fixture::at(20.0), 'distance', RiskLimits::usual(), null, $doubt);
+            return StartingPoint::along($model, $prior, Fixture::at(20.0), 'distance', RiskCaps::usual(), null, $doubt);
         };
         $calm = $start([[40.0, 0], [30.0, 0], [20.0, 0]]);
         $tense = $start([[40.0, 0], [30.0, 2], [20.0, 3]], 20.0);
@@ -206,7 +206,7 @@ final class PlanningTest extends TestCase
     {
         [$ladder, $model] = Fixture::laid('nails');
         foreach ([1, 3, 7] as $doubt) {
-            ['step' => $step] = StartingPoint::on($ladder, $model, $model, RiskLimits::usual(), $doubt);
+            ['step' => $step] = StartingPoint::on($ladder, $model, $model, RiskCaps::usual(), $doubt);
             self::assertLessThan($doubt, $step);
         }
     }

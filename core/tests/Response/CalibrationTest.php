@@ -6,7 +6,7 @@ namespace Core\Tests\Response;
 
 use Core\Exception\InvalidMeasure;
 use Core\Response\Calibration;
-use Core\Response\RiskLimits;
+use Core\Response\RiskCaps;
 use Core\Sign\Band;
 use Core\Tests\Fixture;
 use PHPUnit\Framework\Attributes\CoversClass;
@@ -14,7 +14,7 @@ use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 
 #[CoversClass(Calibration::class)]
-#[CoversClass(RiskLimits::class)]
+#[CoversClass(RiskCaps::class)]
 final class CalibrationTest extends TestCase
 {
     public function test_what_comes_as_foretold_changes_nothing(): void
@@ -32,12 +32,12 @@ final class CalibrationTest extends TestCase
 
         self::assertEqualsWithDelta(1 / 3, $calibration->reactionFactor(), 1e-9);
         self::assertTrue($calibration->isOff(), 'under a half the dog does not follow the model');
-        self::assertEqualsWithDelta(0.014 / 3, $calibration->tighten(RiskLimits::usual())->reaction->value, 1e-9);
+        self::assertEqualsWithDelta(0.014 / 3, $calibration->tighten(RiskCaps::usual())->reaction->value, 1e-9);
     }
 
     public function test_a_dog_that_does_better_than_foretold_never_loosens_a_limit(): void
     {
-        self::assertEquals(RiskLimits::usual(), $this->told(500, 0.2, reactions: 0)->tighten(RiskLimits::usual()));
+        self::assertEquals(RiskCaps::usual(), $this->told(500, 0.2, reactions: 0)->tighten(RiskCaps::usual()));
     }
 
     public function test_one_more_reaction_never_loosens(): void
@@ -56,12 +56,12 @@ final class CalibrationTest extends TestCase
     public function test_limits_looser_than_ten_and_two_percent_are_refused(float $strain, float $reaction): void
     {
         $this->expectException(InvalidMeasure::class);
-        RiskLimits::of($strain, $reaction);
+        RiskCaps::of($strain, $reaction);
     }
 
     public function test_the_guard_goes_by_the_larger_of_bound_and_mean_and_names_the_limit_that_binds(): void
     {
-        $limits = RiskLimits::of(0.05, 0.01);
+        $limits = RiskCaps::of(0.05, 0.01);
 
         self::assertTrue($limits->allow(Fixture::risk(0.02, 0.05, 0.005, 0.01)));
         self::assertFalse($limits->allow(Fixture::risk(0.06, 0.01, 0.001, 0.001)), 'a mean over the limit is enough');

@@ -9,7 +9,7 @@ use Core\Response\Day;
 use Core\Response\DogModel;
 use Core\Response\Fading;
 use Core\Response\ModelBuilder;
-use Core\Response\RiskLimits;
+use Core\Response\RiskCaps;
 use Core\Response\ThresholdSearch;
 use Core\Sign\Band;
 use Core\Tests\Fixture;
@@ -100,7 +100,7 @@ final class DogModelTest extends TestCase
 
     public function test_the_limit_distance_is_where_the_guard_changes_its_mind(): void
     {
-        $limits = RiskLimits::usual();
+        $limits = RiskCaps::usual();
         foreach ($this->randomModels(12) as $model) {
             $limit = (new ThresholdSearch($limits))->distance($model, Fixture::at(1.0), Day::Typical);
             if ($limit->farthest === null) {

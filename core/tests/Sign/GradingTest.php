@@ -8,6 +8,7 @@ use Core\Exception\InvalidSign;
 use Core\Sign\Band;
 use Core\Sign\Grading;
 use Core\Sign\Outcome;
+use Core\Sign\Reading;
 use Core\Sign\SignCatalog;
 use Core\Sign\SignWeight;
 use Core\Tests\Fixture;
@@ -86,8 +87,8 @@ final class GradingTest extends TestCase
     public function test_the_same_sign_reads_differently_under_different_methods(): void
     {
         self::assertSame(Band::Effort, (new Grading(Fixture::signs()))->propose(['stiff']));
-        self::assertSame(Band::Strain, (new Grading(Fixture::signs(), method: 'contact'))->propose(['stiff']));
+        self::assertSame(Band::Strain, (new Grading(Fixture::signs(), reading: Reading::Contact))->propose(['stiff']));
         self::assertSame(Band::Strain, (new Grading(Fixture::signs()))->propose(['leave']));
-        self::assertSame(Band::Easy, (new Grading(Fixture::signs(), method: 'station'))->propose(['leave']), 'there it is an opt-out, told by the outcome');
+        self::assertSame(Band::Easy, (new Grading(Fixture::signs(), reading: Reading::Station))->propose(['leave']), 'there it is an opt-out, told by the outcome');
     }
 }

@@ -6,7 +6,7 @@ namespace Core\Tests\Simulation;
 
 use Core\Exception\InvalidExposure;
 use Core\Measure\Distance;
-use Core\Response\RiskLimits;
+use Core\Response\RiskCaps;
 use Core\Sign\Band;
 use Core\Sign\Grading;
 use Core\Simulation\Chance;
@@ -118,11 +118,11 @@ final class SimulationTest extends TestCase
     public function test_a_goal_farther_than_the_room_is_refused(): void
     {
         $this->expectException(InvalidExposure::class);
-        new Experiment(Fixture::dimensions(), Fixture::signs(), Fixture::priors(), new Temperament, Distance::fromMeters(10), Distance::fromMeters(12), Distance::fromMeters(11), RiskLimits::usual(), 1);
+        new Experiment(Fixture::dimensions(), Fixture::signs(), Fixture::priors(), new Temperament, Distance::fromMeters(10), Distance::fromMeters(12), Distance::fromMeters(11), RiskCaps::usual(), 1);
     }
 
     private function experiment(string $family): Experiment
     {
-        return new Experiment(Fixture::dimensions(), Fixture::signs(), Fixture::priors(), Temperament::families()[$family], Distance::fromMeters(10), Distance::fromMeters(5), null, RiskLimits::usual(), 11);
+        return new Experiment(Fixture::dimensions(), Fixture::signs(), Fixture::priors(), Temperament::families()[$family], Distance::fromMeters(10), Distance::fromMeters(5), null, RiskCaps::usual(), 11);
     }
 }

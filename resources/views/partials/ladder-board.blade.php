@@ -16,7 +16,7 @@
     @if($before)<input type="hidden" name="before" value="{{ $json($before) }}">@endif
     <x-problems />
     <p class="visually-hidden" role="status">{{ $edit->said }}</p>
-    @php($stair = Staircase::of($review, $limits, $distanceLabel))
+    @php($stair = Staircase::of($review, $caps, $distanceLabel))
     <div class="d-flex flex-column gap-2">
     <div class="row g-4 mb-2 order-2 order-lg-1">
         <div class="{{ $fixed || $told ? 'col-lg-6' : 'col-lg-9' }}">

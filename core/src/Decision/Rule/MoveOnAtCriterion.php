@@ -14,7 +14,7 @@ use Core\Decision\ReasonCode;
 use Core\Decision\Rule;
 use Core\Decision\Situation;
 use Core\Response\Day;
-use Core\Response\RiskLimits;
+use Core\Response\RiskCaps;
 use Core\Sign\Band;
 
 /** Criterion met: move on only if today's bound at the next level meets the limits; else half the step, else stay and say why. */
@@ -104,13 +104,13 @@ final readonly class MoveOnAtCriterion implements Rule
     {
         $latest = array_slice($situation->log->atLevel(), -2 * $asked);
         $allEasy = count(array_filter($latest, static fn (LoggedTrial $trial): bool => $trial->band === Band::Easy)) === count($latest);
-        $limits = $situation->limits->scaled(self::SKIP_LIMIT_SHARE, self::SKIP_LIMIT_SHARE);
+        $caps = $situation->caps->scaled(self::SKIP_LIMIT_SHARE, self::SKIP_LIMIT_SHARE);
         $skipTo = null;
         for ($i = $level->step + 2; $i <= $situation->ladder->top() && $run >= 2 * $asked && $allEasy && ! $situation->calibration->isOff(); $i++) {
             $exposure = $situation->ladder->step($i)->exposure;
             $candidate = new Level($i, $exposure);
             if ($situation->load($exposure) - $situation->load($level->exposure) <= self::SKIP_MOST_LOGITS + 1e-9
-                && $this->isWithin($situation, $limits, $candidate) && ! $situation->log->isSpentToday($candidate)) {
+                && $this->isWithin($situation, $caps, $candidate) && ! $situation->log->isSpentToday($candidate)) {
                 $skipTo = $candidate;
             }
         }
@@ -120,18 +120,18 @@ final readonly class MoveOnAtCriterion implements Rule
         ]);
     }
 
-    private function isWithin(Situation $situation, RiskLimits $limits, Level $level): bool
+    private function isWithin(Situation $situation, RiskCaps $caps, Level $level): bool
     {
-        return $situation->model !== null && $limits->allow($situation->model->risk($level->exposure, $situation->day()));
+        return $situation->model !== null && $caps->allow($situation->model->risk($level->exposure, $situation->day()));
     }
 
     /** How much of the refusal is the dog, and how much is not knowing it well enough. */
     private function whatIsMissing(Situation $situation, Level $level, Level $next): Reason
     {
         $model = $situation->model ?? throw new \LogicException('Asked only with a model.');
-        $limits = $situation->limits;
+        $caps = $situation->caps;
         $atPoint = 0.0;
-        foreach ([[Band::Strain, $limits->strain], [Band::Over, $limits->reaction]] as [$band, $limit]) {
+        foreach ([[Band::Strain, $caps->strain], [Band::Over, $caps->reaction]] as [$band, $limit]) {
             $linear = $model->linear($next->exposure, $band, Day::Today);
             $atPoint = max($atPoint, $linear['mean'] - $limit->toLogit());
         }
@@ -139,6 +139,6 @@ final readonly class MoveOnAtCriterion implements Rule
             return Reason::of(ReasonCode::MissingDog);
         }
 
-        return Reason::of(ReasonCode::MissingCertainty, trials: $model->calmTrialsNeeded($level->exposure, $next->exposure, $limits, $situation->day()));
+        return Reason::of(ReasonCode::MissingCertainty, trials: $model->calmTrialsNeeded($level->exposure, $next->exposure, $caps, $situation->day()));
     }
 }

@@ -1,5 +1,6 @@
 @use('Core\Handling\AreaState')
-@use('App\Handling\HandlingPage')
+@use('Core\Handling\BodyAreas')
+@use('Core\Handling\Touch')
 <x-layout :title="say('dogs.handling.title', ['dog' => $dog->name])" wide>
     <p class="mb-1"><a href="{{ route('dogs.show', $dog) }}">{{ $dog->name }}</a></p>
     <h1>{{ say('dogs.handling.where_may_be_touched', ['dog' => $dog->name]) }}</h1>
@@ -15,7 +16,7 @@
         <div class="col-lg-7">
             <x-dog-outline :areas="$areas" />
             <ul class="dog-key" aria-label="{{ say('dogs.handling.what_the_numbers_mean') }}">
-                @foreach(HandlingPage::WAYS as $i => $way)<li><b>{{ $i + 1 }}</b>{{ say('dogs.handling.accepted', ['way' => say("dimensions.contact.contact.values.{$way}")]) }}</li>@endforeach
+                @foreach(Touch::keys() as $i => $way)<li><b>{{ $i + 1 }}</b>{{ say('dogs.handling.accepted', ['way' => say("dimensions.contact.contact.values.{$way}")]) }}</li>@endforeach
                 <li><b>·</b>{{ say('dogs.handling.begun_too_few_trials') }}</li><li><b>!</b>{{ say('dogs.handling.too_hard_lately_sore_or_no') }}</li><li><b>×</b>{{ say('dogs.handling.not_on_this_dog') }}</li>
             </ul>
             <p class="form-text">{{ say('dogs.handling.accepted_at_least_three_trials_of') }}</p>
@@ -32,7 +33,7 @@
                     <p class="mb-2 d-flex flex-wrap gap-2">
                         @foreach($area->plans as $plan)<a class="btn btn-outline-primary" href="{{ route('plans.show', $plan) }}">{{ say('dogs.handling.go_on', ['plan' => $plan->name, 'person' => $plan->responseModel->person->name]) }}</a>@endforeach
                         @can('plan', $dog)
-                            @if(! $area->state()->keepsHandsOff())<a class="btn btn-outline-primary" href="{{ route('dogs.plans.create', [$dog, 'kind' => 'contact', 'template' => HandlingPage::TEMPLATES[$area->area] ?? 'whole-body']) }}">{{ say('dogs.handling.plan_the', ['area' => $area->label]) }}</a>@endif
+                            @if(! $area->state()->keepsHandsOff())<a class="btn btn-outline-primary" href="{{ route('dogs.plans.create', [$dog, 'kind' => 'contact', 'template' => BodyAreas::template($area->area)]) }}">{{ say('dogs.handling.plan_the', ['area' => $area->label]) }}</a>@endif
                         @endcan
                     </p>
                     @can('plan', $dog)

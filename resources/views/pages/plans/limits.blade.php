@@ -30,7 +30,7 @@
     @if($before !== null && $after !== null)
         <h2>{{ say('plans.limits.what_was_learned') }}</h2>
         <p class="text-body-secondary">{{ say('plans.limits.curve', ['setup' => words()->exposure($situation->ladder->step(0)->exposure->without($key), $catalog, $situation->unsaid) ?: say('plans.limits.first_step'), 'dimension' => words()->dimension($catalog, $key)]) }}</p>
-        <x-learned-curve :before="$before" :after="$after" :dimension="$dimension" :limit="$situation->limits->strain" />
+        <x-learned-curve :before="$before" :after="$after" :dimension="$dimension" :limit="$situation->caps->strain" />
         <details class="mb-3"><summary>{{ say('plans.limits.as_a_table') }}</summary>
             <div class="table-responsive" tabindex="0" role="region" aria-label="{{ say('plans.limits.curves_as_a_table') }}"><table class="table table-sm table-narrow"><thead><tr><th scope="col">{{ words()->capital(words()->dimension($catalog, $dimension->key)) }}</th><th scope="col">{{ say('plans.limits.before') }}</th><th scope="col">{{ say('plans.limits.now') }}</th><th scope="col">{{ say('plans.limits.range') }}</th><th scope="col">{{ say('plans.limits.reaction') }}</th></tr></thead>
                 <tbody>@foreach($after->points as $i => $point)@if($i % 5 === 0)<tr><th scope="row">{{ $told($point['value']) }}</th><td>{{ words()->formats->percent(100 * $before->points[$i]['atLeast'][2], 1) }}</td><td>{{ words()->formats->percent(100 * $point['atLeast'][2], 1) }}</td><td>{{ say('plans.limits.to', ['point' => round(100 * $point['strainLow'], 1), 'point2' => round(100 * $point['strainHigh'], 1)]) }}</td><td>{{ words()->formats->percent(100 * $point['atLeast'][3], 1) }}</td></tr>@endif @endforeach</tbody>

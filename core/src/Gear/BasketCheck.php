@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Core\Fit;
+namespace Core\Gear;
 
 use Core\Exception\InvalidMeasure;
 use Core\Measure\Quantity;
@@ -10,7 +10,7 @@ use Core\Measure\Quantity;
 /**
  * A basket muzzle against a dog's head: room to pant comes first. Common practice; the maker's own chart and a fitter go first.
  */
-final readonly class BasketFit
+final readonly class BasketCheck
 {
     private const MIN_AHEAD = 0.5;
 
@@ -31,32 +31,32 @@ final readonly class BasketFit
      */
     public static function check(float $noseLength, float $closedGirth, float $openGirth, float $openHeight, float $insideLength, float $insideGirth, float $insideHeight, bool $isShortNosed = false): array
     {
-        Measured::check([
+        Measurement::check([
             [Quantity::NoseLength, $noseLength], [Quantity::GirthClosed, $closedGirth], [Quantity::GirthOpen, $openGirth], [Quantity::HeightOpen, $openHeight],
             [Quantity::InsideLength, $insideLength], [Quantity::InsideGirth, $insideGirth], [Quantity::InsideHeight, $insideHeight],
         ]);
         $findings = [];
         if ($isShortNosed) {
-            $findings[] = new Finding(FitCode::ShortNosed);
+            $findings[] = new Finding(GearCode::ShortNosed);
         }
         if ($openGirth < $closedGirth) {
-            $findings[] = new Finding(FitCode::OpenLessThanClosed, ['open' => $openGirth, 'closed' => $closedGirth]);
+            $findings[] = new Finding(GearCode::OpenLessThanClosed, ['open' => $openGirth, 'closed' => $closedGirth]);
         }
         if ($openHeight > $openGirth / 2.0) {
-            $findings[] = new Finding(FitCode::HeightNotInGirth, ['height' => $openHeight, 'girth' => $openGirth]);
+            $findings[] = new Finding(GearCode::HeightNotInGirth, ['height' => $openHeight, 'girth' => $openGirth]);
         }
         $ahead = $insideLength - $noseLength;
         $findings[] = match (true) {
-            $ahead < self::MIN_AHEAD => new Finding(FitCode::NoseTouches, ['ahead' => $ahead, 'least' => self::MIN_AHEAD, 'most' => self::MAX_AHEAD]),
-            $ahead > self::MAX_AHEAD => new Finding(FitCode::NoseFarBack, ['ahead' => $ahead, 'least' => self::MIN_AHEAD, 'most' => self::MAX_AHEAD]),
-            default => new Finding(FitCode::NoseFree, ['ahead' => $ahead]),
+            $ahead < self::MIN_AHEAD => new Finding(GearCode::NoseTouches, ['ahead' => $ahead, 'least' => self::MIN_AHEAD, 'most' => self::MAX_AHEAD]),
+            $ahead > self::MAX_AHEAD => new Finding(GearCode::NoseFarBack, ['ahead' => $ahead, 'least' => self::MIN_AHEAD, 'most' => self::MAX_AHEAD]),
+            default => new Finding(GearCode::NoseFree, ['ahead' => $ahead]),
         };
         $findings[] = $insideGirth < $openGirth
-            ? new Finding(FitCode::NoRoomAround, ['inside' => $insideGirth, 'open' => $openGirth])
-            : new Finding(FitCode::RoomAround, ['more' => $insideGirth - $openGirth]);
+            ? new Finding(GearCode::NoRoomAround, ['inside' => $insideGirth, 'open' => $openGirth])
+            : new Finding(GearCode::RoomAround, ['more' => $insideGirth - $openGirth]);
         $findings[] = $insideHeight < $openHeight
-            ? new Finding(FitCode::NoRoomHigh, ['inside' => $insideHeight, 'open' => $openHeight])
-            : new Finding(FitCode::RoomHigh, ['more' => $insideHeight - $openHeight]);
+            ? new Finding(GearCode::NoRoomHigh, ['inside' => $insideHeight, 'open' => $openHeight])
+            : new Finding(GearCode::RoomHigh, ['more' => $insideHeight - $openHeight]);
 
         return $findings;
     }

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Core\Fit;
+namespace Core\Gear;
 
 /** What a measurement says about an item. */
 enum Verdict: string

@@ -11,7 +11,7 @@ namespace Core\Decision;
  * of where to go; what it said of how the dog was stays. Where nothing fits, three peeks a session are in order if the last session was calm or some days of rest have passed: without them a
  * dog would be stuck for good. Otherwise the session ends.
  */
-final readonly class LimitGuard
+final readonly class Brake
 {
     private const MAX_PEEKS = 3;
 

@@ -2,13 +2,13 @@
 
 declare(strict_types=1);
 
-namespace Core\Fit;
+namespace Core\Gear;
 
 use Core\Exception\InvalidMeasure;
 use Core\Measure\Quantity;
 
 /** Ranges that tape measures share. */
-final readonly class Measured
+final readonly class Measurement
 {
     /**
      * @param  list<array{Quantity, ?float}>  $centimeters  null was not measured

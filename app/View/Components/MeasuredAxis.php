@@ -10,7 +10,7 @@ use Core\Exposure\Dimension;
 use Core\Exposure\DimensionKind;
 
 /** An axis of one measured dimension: distances by halvings and in the user's unit, all else as it is kept, labeled as it is told. */
-final readonly class Measured
+final readonly class MeasuredAxis
 {
     private function __construct(private LinearScale $scale, private Dimension $dimension, private bool $isDistance)
     {

@@ -2,13 +2,13 @@
 
 declare(strict_types=1);
 
-namespace Core\Fit;
+namespace Core\Gear;
 
 use Core\Exception\InvalidMeasure;
 use Core\Measure\Quantity;
 
 /** A collar against neck and head: two fingers under it, and no slipping off backward. Common practice. */
-final readonly class CollarFit
+final readonly class CollarCheck
 {
     /** Margin under which a collar may come off over the ears. */
     private const MIN_MARGIN = 2.0;
@@ -27,10 +27,10 @@ final readonly class CollarFit
      */
     public static function check(float $neckGirth, float $headGirth, float $wornLength, ?float $openLength = null): array
     {
-        Measured::check([[Quantity::Neck, $neckGirth], [Quantity::Head, $headGirth], [Quantity::Collar, $wornLength], [Quantity::CollarOpen, $openLength]]);
+        Measurement::check([[Quantity::Neck, $neckGirth], [Quantity::Head, $headGirth], [Quantity::Collar, $wornLength], [Quantity::CollarOpen, $openLength]]);
         $findings = [];
         if ($neckGirth > $headGirth) {
-            $findings[] = new Finding(FitCode::NeckWider, ['neck' => $neckGirth, 'head' => $headGirth]);
+            $findings[] = new Finding(GearCode::NeckWider, ['neck' => $neckGirth, 'head' => $headGirth]);
         }
         if ($openLength !== null) {
             return [...$findings, ...self::limitedSlip($neckGirth, $headGirth, $wornLength, $openLength)];
@@ -38,14 +38,14 @@ final readonly class CollarFit
         $slack = $wornLength - $neckGirth;
         [$least, $most] = self::TWO_FINGERS;
         $findings[] = match (true) {
-            $slack < $least => new Finding(FitCode::TooTight, ['slack' => $slack]),
-            $slack > $most => new Finding(FitCode::CollarLoose, ['slack' => $slack]),
-            default => new Finding(FitCode::TwoFingers, ['slack' => $slack]),
+            $slack < $least => new Finding(GearCode::TooTight, ['slack' => $slack]),
+            $slack > $most => new Finding(GearCode::CollarLoose, ['slack' => $slack]),
+            default => new Finding(GearCode::TwoFingers, ['slack' => $slack]),
         };
         $margin = $headGirth - $wornLength;
         $findings[] = $margin < self::MIN_MARGIN
-            ? new Finding(FitCode::MaySlipOff, ['margin' => $margin, 'least' => self::MIN_MARGIN])
-            : new Finding(FitCode::StaysOn, ['margin' => $margin]);
+            ? new Finding(GearCode::MaySlipOff, ['margin' => $margin, 'least' => self::MIN_MARGIN])
+            : new Finding(GearCode::StaysOn, ['margin' => $margin]);
 
         return $findings;
     }
@@ -55,11 +55,11 @@ final readonly class CollarFit
     {
         return [
             abs($tight - $neck) > 1.0
-                ? new Finding(FitCode::TightIsNotNeck, ['tight' => $tight, 'neck' => $neck])
-                : new Finding(FitCode::TightIsNeck),
+                ? new Finding(GearCode::TightIsNotNeck, ['tight' => $tight, 'neck' => $neck])
+                : new Finding(GearCode::TightIsNeck),
             $open < $head
-                ? new Finding(FitCode::OpenTooSmall, ['open' => $open, 'head' => $head])
-                : new Finding(FitCode::OpenGoesOver),
+                ? new Finding(GearCode::OpenTooSmall, ['open' => $open, 'head' => $head])
+                : new Finding(GearCode::OpenGoesOver),
         ];
     }
 }

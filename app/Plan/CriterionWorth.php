@@ -10,7 +10,7 @@ use Core\Worth\CriterionChance;
 use Core\Worth\Effort;
 
 /** What a plan's rule is worth: its operating curve, and the effort to the goal. */
-final readonly class RuleWorth
+final readonly class CriterionWorth
 {
     /** Trials within which the curves tell the chance to move on. */
     public const WITHIN = [10, 20, 40];

@@ -9,7 +9,7 @@ use Core\Measure\Probability;
 use Core\Measure\Quantity;
 
 /** The risks a plan accepts per trial; never looser than 10 % strain and 2 % reaction. */
-final readonly class RiskLimits
+final readonly class RiskCaps
 {
     private function __construct(public Probability $strain, public Probability $reaction)
     {
@@ -41,6 +41,12 @@ final readonly class RiskLimits
     public static function cautious(): self
     {
         return self::of(0.03, 0.005);
+    }
+
+    /** By whether the dog, or whoever plans for it, asks for caution. */
+    public static function for(bool $isCautious): self
+    {
+        return $isCautious ? self::cautious() : self::usual();
     }
 
     public function allow(Risk $risk): bool

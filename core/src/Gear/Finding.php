@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Core\Fit;
+namespace Core\Gear;
 
 /** One finding of a fit check, with the lengths it rests on. */
 final readonly class Finding
@@ -10,7 +10,7 @@ final readonly class Finding
     public Verdict $verdict;
 
     /** @param  array<string, float>  $centimeters  by name */
-    public function __construct(public FitCode $code, public array $centimeters = [])
+    public function __construct(public GearCode $code, public array $centimeters = [])
     {
         $this->verdict = $code->verdict();
     }

@@ -2,10 +2,10 @@
 
 declare(strict_types=1);
 
-namespace Core\Fit;
+namespace Core\Gear;
 
 /** What measurements say of an item on a dog. Said in words at the edge (lang/en/fit.php), lengths in the reader's unit. */
-enum FitCode: string
+enum GearCode: string
 {
     case ShortNosed = 'short-nosed';
     case OpenLessThanClosed = 'open-less-than-closed';

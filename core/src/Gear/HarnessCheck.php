@@ -2,13 +2,13 @@
 
 declare(strict_types=1);
 
-namespace Core\Fit;
+namespace Core\Gear;
 
 use Core\Exception\InvalidMeasure;
 use Core\Measure\Quantity;
 
 /** A harness against chest and elbow: two fingers everywhere, and the legs free. Common practice. */
-final readonly class HarnessFit
+final readonly class HarnessCheck
 {
     private const MIN_BEHIND_ELBOW = 3.0;
 
@@ -25,23 +25,23 @@ final readonly class HarnessFit
      */
     public static function check(float $chestGirth, float $wornGirth, float $behindElbow, bool $isLegFree): array
     {
-        Measured::check([[Quantity::Chest, $chestGirth], [Quantity::Strap, $wornGirth], [Quantity::BehindElbow, $behindElbow]]);
+        Measurement::check([[Quantity::Chest, $chestGirth], [Quantity::Strap, $wornGirth], [Quantity::BehindElbow, $behindElbow]]);
         $slack = $wornGirth - $chestGirth;
         [$least, $most] = self::TWO_FINGERS;
 
         return [
             match (true) {
-                $slack < 0.0 => new Finding(FitCode::StrapShort, ['strap' => $wornGirth, 'chest' => $chestGirth]),
-                $slack < $least => new Finding(FitCode::TooTight, ['slack' => $slack]),
-                $slack > $most => new Finding(FitCode::HarnessLoose, ['slack' => $slack]),
-                default => new Finding(FitCode::TwoFingers, ['slack' => $slack]),
+                $slack < 0.0 => new Finding(GearCode::StrapShort, ['strap' => $wornGirth, 'chest' => $chestGirth]),
+                $slack < $least => new Finding(GearCode::TooTight, ['slack' => $slack]),
+                $slack > $most => new Finding(GearCode::HarnessLoose, ['slack' => $slack]),
+                default => new Finding(GearCode::TwoFingers, ['slack' => $slack]),
             },
             $behindElbow < self::MIN_BEHIND_ELBOW
-                ? new Finding(FitCode::ElbowRubs, ['behind' => $behindElbow, 'least' => self::MIN_BEHIND_ELBOW])
-                : new Finding(FitCode::ElbowFree, ['behind' => $behindElbow]),
+                ? new Finding(GearCode::ElbowRubs, ['behind' => $behindElbow, 'least' => self::MIN_BEHIND_ELBOW])
+                : new Finding(GearCode::ElbowFree, ['behind' => $behindElbow]),
             $isLegFree
-                ? new Finding(FitCode::LegsFree)
-                : new Finding(FitCode::ShoulderCrossed),
+                ? new Finding(GearCode::LegsFree)
+                : new Finding(GearCode::ShoulderCrossed),
         ];
     }
 }

@@ -8,7 +8,7 @@ namespace Core\Insight;
  * Sessions to the goal at the dog's own pace: at that of its faster and of its slower half of late sessions. A range, never a
  * promise; it knows nothing of setbacks to come. The product's own figure.
  */
-final readonly class Pace
+final readonly class SessionsToGoal
 {
     /** Sessions that the pace is taken from. */
     private const LATEST = 8;

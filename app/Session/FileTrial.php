@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Session;
+
+use App\Models\Session;
+use App\Models\UnplacedTrial;
+use App\Models\User;
+use Psr\Clock\ClockInterface;
+
+/** Keeps a trial whose session is not known or that cannot be read, until somebody files or dismisses it. */
+final readonly class FileTrial
+{
+    private const MAX_REASON = 300;
+
+    public function __construct(private LogTrial $log, private TrialRules $rules, private TrialParser $parser, private ClockInterface $clock)
+    {
+    }
+
+    /** @param  array<mixed>  $data  as it came */
+    public function setAside(User $user, string $uuid, array $data, string $reason): void
+    {
+        UnplacedTrial::query()->firstOrCreate(['practice_id' => $user->practice_id, 'uuid' => strtolower($uuid)], [
+            'user_id' => $user->id, 'payload' => $data, 'reason' => mb_substr($reason, 0, self::MAX_REASON), 'received_at' => $this->clock->now(),
+        ]);
+    }
+
+    /**
+     * Whoever logged it did so; filing it changes nothing of that.
+     *
+     * @throws \Illuminate\Validation\ValidationException if it does not fit this session
+     */
+    public function into(Session $session, UnplacedTrial $unplaced, User $user): void
+    {
+        $unit = $user->units()->distance;
+        $checked = $this->rules->check($unplaced->payload, $session, $unit)->validate();
+        $this->log->log($session, User::query()->find($unplaced->user_id) ?? $user, $this->parser->parse($checked, $session, $unit));
+        $this->settle($unplaced);
+    }
+
+    /** The trial stays on record, out of sight. */
+    public function dismiss(UnplacedTrial $unplaced): void
+    {
+        $this->settle($unplaced);
+    }
+
+    private function settle(UnplacedTrial $unplaced): void
+    {
+        $unplaced->update(['settled_at' => $this->clock->now()]);
+    }
+}

@@ -1,0 +1,144 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Session;
+
+use App\Engine\CoreCatalogs;
+use App\Input\AreaOnDog;
+use App\Input\TypedDistance;
+use App\Models\Session;
+use Core\Exposure\DimensionKind;
+use Core\Exposure\PlanKind;
+use Core\Measure\DistanceUnit;
+use Core\Sign\Band;
+use Core\Sign\FoodTaken;
+use Core\Sign\Outcome;
+use Core\Sign\OutcomeEffect;
+use Core\Sign\TurnLatency;
+use Illuminate\Contracts\Validation\Factory;
+use Illuminate\Contracts\Validation\Validator as Checked;
+use Illuminate\Validation\Rule;
+use Illuminate\Validation\Validator;
+use Psr\Clock\ClockInterface;
+
+/** What a logged trial may hold. The same for a form, a device and one that waits to be filed. */
+final readonly class TrialRules
+{
+    /** @return array<string, string> */
+    public static function messages(): array
+    {
+        return [
+            'uuid.required' => say('messages.trial.uuid_required'),
+            'uuid.uuid' => say('messages.trial.uuid_uuid'),
+            'distance.required' => say('messages.trial.distance_required'),
+            'outcome.required' => say('messages.trial.outcome_required'),
+            'outcome.*' => say('messages.trial.outcome'),
+            'band.*' => say('messages.trial.band'),
+            'signs.*.in' => say('messages.trial.signs_in'),
+            'food.*' => say('messages.trial.food'),
+            'latency.*' => say('messages.trial.latency'),
+            'latency_ms.*' => say('messages.trial.latency_ms'),
+            'stare_ms.*' => say('messages.trial.stare_ms'),
+            'stay_ms.*' => say('messages.trial.stay_ms'),
+            'hold_ms.*' => say('messages.trial.hold_ms'),
+            'return_ms.*' => say('messages.trial.return_ms'),
+            'sound_ms.*' => say('messages.trial.sound_ms'),
+            'sound_ago_ms.*' => say('messages.trial.sound_ago_ms'),
+            'exposure.*.in' => say('messages.trial.exposure_in'),
+            'note.max' => say('messages.trial.note_max'),
+        ];
+    }
+
+    private const CLOCK_SLACK = 60_000;
+
+    public function __construct(private CoreCatalogs $catalogs, private ClockInterface $clock, private Factory $validators)
+    {
+    }
+
+    /**
+     * A trial that came from a device or waited to be filed.
+     *
+     * @param  array<mixed>  $data
+     */
+    public function check(array $data, Session $session, DistanceUnit $unit): Checked
+    {
+        return $this->validators->make($data, $this->of($session, $unit, $data['exposure'] ?? null), self::messages())->after(self::afterwards(...));
+    }
+
+    /**
+     * @param  mixed  $exposure  the dimensions sent: rules are made for these only, as this runs after every trial
+     * @return array<string, list<mixed>>
+     */
+    public function of(Session $session, DistanceUnit $unit, mixed $exposure): array
+    {
+        $kind = $session->plan->responseModel->kind;
+        $catalog = $this->catalogs->dimensions($kind);
+        $rules = [
+            'uuid' => ['required', 'string', 'uuid'],
+            'sequence' => ['nullable', 'integer', 'between:0,1000000'],
+            // clocks are never validated: a trial is not refused because its device's clock is wrong
+            'device_at' => ['nullable'],
+            'sent_at' => ['nullable'],
+            'aim' => ['nullable', 'string', 'regex:/^((advice|step):\d{1,18}|alt:\d{1,18}:\d)$/'],
+            'distance' => [$kind === PlanKind::Presence ? 'required' : 'nullable', new TypedDistance($unit)],
+            'exposure' => ['nullable', 'array:'.implode(',', array_keys($catalog->dimensions))],
+            'outcome' => ['required', Rule::enum(Outcome::class)],
+            'band' => ['nullable', Rule::in(['', 0, 1, 2, 3, 4, '0', '1', '2', '3', '4'])],
+            'signs' => ['nullable', 'array', 'max:60'],
+            'signs.*' => ['string', Rule::in(array_keys($this->catalogs->signs->signs))],
+            'food' => ['nullable', Rule::enum(FoodTaken::class)],
+            'food_gone' => ['nullable', 'boolean'],
+            'latency' => ['nullable', Rule::enum(TurnLatency::class)],
+            'latency_ms' => ['nullable', 'integer', 'between:0,600000'],
+            'stare_ms' => ['nullable', 'integer', 'between:0,600000'],
+            'stay_ms' => ['nullable', 'integer', 'between:0,3600000'],
+            'hold_ms' => ['nullable', 'integer', 'min:0', 'max:'.$this->longest($session)],
+            'return_ms' => ['nullable', 'integer', 'between:0,3600000'],
+            'sound_ms' => ['nullable', 'integer', 'between:0,3600000'],
+            'sound_ago_ms' => ['nullable', 'required_with:sound_ms', 'integer', 'between:0,3600000'],
+            'device' => ['nullable', 'string', 'uuid'],
+            'interrupted' => ['nullable', 'boolean'],
+            'handler_error' => ['nullable', 'boolean'],
+            'note' => ['nullable', 'string', 'max:500'],
+        ];
+        foreach (is_array($exposure) ? array_keys($exposure) : [] as $key) {
+            // an unknown one is told by the rule of the array
+            if ($key !== 'distance' && $catalog->has((string) $key)) {
+                $dimension = $catalog->dimension((string) $key);
+                $rules["exposure.{$key}"] = $dimension->kind === DimensionKind::Ordered
+                    ? ['nullable', Rule::in(array_map(static fn ($value): string => $value->key, $dimension->values))]
+                    : ['nullable', 'numeric', 'between:0,3600'];
+            }
+        }
+
+        if (is_array($exposure) && isset($exposure['body_area'])) {
+            $rules['exposure.body_area'][] = new AreaOnDog($session->plan->responseModel->dog_id, is_string($exposure['side'] ?? null) ? $exposure['side'] : null);
+        }
+
+        return $rules;
+    }
+
+    /** Milliseconds that a hold may last: no longer than its session, give or take a minute between two clocks. */
+    private function longest(Session $session): int
+    {
+        return (int) (($session->ended_at ?? $this->clock->now())->format('Uv')) - $session->started_at->getTimestampMs() + self::CLOCK_SLACK;
+    }
+
+    /** Outcome and band say different things but may not contradict each other. */
+    public static function afterwards(Validator $validator): void
+    {
+        $data = $validator->getData();
+        $outcome = Outcome::tryFrom(is_string($data['outcome'] ?? null) ? $data['outcome'] : '');
+        $band = $data['band'] ?? null;
+        if ($outcome === null || ! is_numeric($band)) {
+            return;
+        }
+        if ($outcome->effect() === OutcomeEffect::Over && (int) $band !== Band::Over->value) {
+            $validator->errors()->add('band', say('messages.trial_rules.a_reaction_is_band_4_over'));
+        }
+        if ($outcome->effect() === OutcomeEffect::Success && (int) $band === Band::Over->value) {
+            $validator->errors()->add('outcome', say('messages.trial_rules.band_4_over_is_a_reaction'));
+        }
+    }
+}

@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Decision;
+
+use Core\Exposure\DimensionCatalog;
+use Core\Exposure\Exposure;
+use Core\Exposure\LoadScale;
+use Core\Ladder\Ladder;
+use Core\Measure\Distance;
+use Core\Response\SessionEvidence;
+
+/** A plan as decisions know it: its ladder and rules, and what was told of the dog before the first trial. */
+final readonly class WorkingPlan
+{
+    /**
+     * @param  Distance  $reference  where the dog reacts, as told or as assumed
+     * @param  bool  $isReferenceStated  whether anybody told it
+     * @param  ?Exposure  $fineAt  where the dog is said to be fine
+     * @param  DimensionCatalog  $catalog  of its kind, in this dog's own order
+     * @param  ?Exposure  $reactsTo  what the dog reacts to, where no distance tells it
+     */
+    public function __construct(
+        public Ladder $ladder,
+        public RuleSettings $settings,
+        public Distance $reference,
+        public bool $isReferenceStated,
+        public ?Exposure $fineAt,
+        public DimensionCatalog $catalog,
+        public ?Exposure $reactsTo,
+    ) {
+    }
+
+    /** The same, in a place with other room. */
+    public function withRoom(?Distance $room): self
+    {
+        return new self($this->ladder, $this->settings->withRoom($room), $this->reference, $this->isReferenceStated, $this->fineAt, $this->catalog, $this->reactsTo);
+    }
+
+    /**
+     * Loads over all dimensions that the steps fix or that were met.
+     *
+     * @param  list<SessionEvidence>  $sessions
+     */
+    public function scale(array $sessions): LoadScale
+    {
+        $values = [];
+        foreach ($this->ladder->steps as $step) {
+            $values += $step->exposure->values;
+        }
+        foreach ($sessions as $session) {
+            foreach ($session->rows as $row) {
+                $values += $row->exposure->values;
+            }
+        }
+
+        return LoadScale::of($this->catalog, $this->reference, array_keys($values), $this->reactsTo);
+    }
+}
