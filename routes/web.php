@@ -102,8 +102,8 @@ Route::middleware('auth')->group(function (): void {
     Route::get('/places/{place}/sketch/numbers', [SketchController::class, 'show'])->name('sketches.numbers');
     Route::put('/places/{place}/sketch', [SketchController::class, 'update'])->name('sketches.update');
     Route::get('/plans/{plan}/ladder', [LadderController::class, 'edit'])->name('ladders.edit');
+    Route::post('/plans/{plan}/ladder', [LadderController::class, 'preview'])->name('ladders.preview');
     Route::put('/plans/{plan}/ladder', [LadderController::class, 'update'])->name('ladders.update');
-    Route::post('/plans/{plan}/ladder', [LadderController::class, 'store'])->name('ladders.store');
     Route::get('/plans/{plan}/sound', [SoundSetUpController::class, 'edit'])->name('sounds.edit');
     Route::put('/plans/{plan}/sound', [SoundSetUpController::class, 'update'])->name('sounds.update');
     Route::get('/plans/{plan}/limits', [LimitsController::class, 'show'])->name('limits.show');

@@ -18,7 +18,7 @@ use Psr\Clock\ClockInterface;
 /** What must hold before exposure work, and what must have been read: by dog, and by plan. */
 final readonly class Readiness
 {
-    public function __construct(private CoreCatalogs $catalogs, private TemplateRepository $shelf, private CautionRepository $cautions, private ClockInterface $clock)
+    public function __construct(private CoreCatalogs $catalogs, private TemplateRepository $templates, private CautionRepository $cautions, private ClockInterface $clock)
     {
     }
 
@@ -37,7 +37,7 @@ final readonly class Readiness
     public function ofPlan(Plan $plan): array
     {
         $asked = array_map(static fn (Skill $skill): string => $skill->key, $this->catalogs->methods()->method($plan->method)->prerequisites);
-        $template = $this->shelf->of($plan->practice_id)->templates[$plan->template ?? ''] ?? null;
+        $template = $this->templates->of($plan->practice_id)->templates[$plan->template ?? ''] ?? null;
         // a foundation does not ask for itself
         $own = array_keys(array_filter($this->catalogs->methods()->skills, static fn (Skill $skill): bool => $skill->template !== null && $skill->template === $plan->template));
 
@@ -55,7 +55,7 @@ final readonly class Readiness
     /** @return array<string, Caution> for this dog and this plan's template */
     public function cautions(Plan $plan): array
     {
-        $template = $this->shelf->of($plan->practice_id)->templates[$plan->template ?? ''] ?? null;
+        $template = $this->templates->of($plan->practice_id)->templates[$plan->template ?? ''] ?? null;
 
         return $this->cautions->forDog($plan->responseModel->dog) + $this->cautions->keyed($template->cautions ?? []);
     }

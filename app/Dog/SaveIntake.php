@@ -22,7 +22,7 @@ final readonly class SaveIntake
      * @param  array<string, mixed>  $columns  of the intake
      * @param  bool  $hasBitten  as told of the worst it has done
      */
-    public function save(Dog $dog, User $user, array $columns, bool $hasBitten, bool $wasCorrected, ?string $healthNote): void
+    public function keep(Dog $dog, User $user, array $columns, bool $hasBitten, bool $wasCorrected, ?string $healthNote): void
     {
         $this->database->transaction(static function () use ($dog, $user, $columns, $hasBitten, $wasCorrected, $healthNote): void {
             Intake::query()->updateOrCreate(['dog_id' => $dog->id], ['practice_id' => $dog->practice_id, 'user_id' => $user->id, ...$columns]);

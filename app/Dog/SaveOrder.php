@@ -12,7 +12,7 @@ use Core\Exposure\PlanKind;
 final readonly class SaveOrder
 {
     /** @param  list<string>  $order  values, the easiest first */
-    public function save(Dog $dog, PlanKind $kind, string $dimension, array $order): void
+    public function keep(Dog $dog, PlanKind $kind, string $dimension, array $order): void
     {
         DimensionOrder::query()->updateOrCreate(['dog_id' => $dog->id, 'kind' => $kind->value, 'dimension' => $dimension], ['practice_id' => $dog->practice_id, 'order' => $order]);
     }

@@ -9,7 +9,7 @@ use App\Models\ResponseModel;
 use App\Models\SoundSetUp;
 use Core\Exposure\DimensionCatalog;
 use Core\Exposure\PlanKind;
-use Core\Sound\LevelScale;
+use Core\Measure\LevelScale;
 
 /** The dimensions of a dog's plans, in that dog's own order where it has one, its sounds told as its player allows. */
 final readonly class DogCatalogs

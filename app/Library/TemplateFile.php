@@ -20,7 +20,7 @@ final readonly class TemplateFile
 {
     private const DEPTH = 24;
 
-    public function __construct(private CoreCatalogs $catalogs, private TemplateRepository $shelf, private Connection $database)
+    public function __construct(private CoreCatalogs $catalogs, private TemplateRepository $templates, private Connection $database)
     {
     }
 
@@ -70,18 +70,28 @@ final readonly class TemplateFile
         $reader = $this->catalogs->templateReader();
         // read back before it is stored: what cannot be read is refused here, where somebody can mend it
         $templates = array_map(static fn (Template $template): Template => $reader->read($reader->write($template)), $templates);
-        TemplateCatalog::of([...array_values($this->shelf->of($user->practice_id)->templates), ...$templates]);
+        TemplateCatalog::of([...array_values($this->templates->of($user->practice_id)->templates), ...$templates]);
         $keys = array_map(static fn (Template $template): string => $template->key, $templates);
         if (PracticeTemplate::query()->where('practice_id', $user->practice_id)->whereNotIn('key', $keys)->count() + count($keys) > TemplateRepository::MAX_OWN) {
             throw InvalidLadder::at('', ErrorCode::TooManyTemplates, most: TemplateRepository::MAX_OWN);
         }
 
-        $this->shelf->forget();
+        $this->templates->forget();
 
         return $this->database->transaction(fn (): array => array_map(fn (Template $template): PracticeTemplate => PracticeTemplate::query()->updateOrCreate(
             ['practice_id' => $user->practice_id, 'key' => $template->key],
             ['user_id' => $user->id, 'label' => $template->label, 'kind' => $template->kind->value, 'content' => $this->catalogs->templateReader()->write($template)],
         ), $templates));
+    }
+
+    /** @return string its content, to have it back */
+    public function takeOut(PracticeTemplate $own): string
+    {
+        $content = json_encode($own->content, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE);
+        $own->delete();
+        $this->templates->forget();
+
+        return $content;
     }
 
     public function export(Template $template): string

@@ -18,7 +18,7 @@ use Illuminate\Support\Str;
 /** A plan's ladder as a template: distances become parts of the way from its farthest step to its nearest. */
 final readonly class TemplateFromPlan
 {
-    public function __construct(private CoreCatalogs $catalogs, private PlanReader $plans, private TemplateRepository $shelf)
+    public function __construct(private CoreCatalogs $catalogs, private PlanReader $plans, private TemplateRepository $templates)
     {
     }
 
@@ -28,7 +28,7 @@ final readonly class TemplateFromPlan
         $kind = $plan->responseModel->kind;
         $meters = array_values(array_filter(array_map(static fn (Step $step): ?float => $step->exposure->distance()?->meters, $ladder->steps)));
         [$far, $near] = $meters === [] ? [1.0, 1.0] : [max($meters), min($meters)];
-        $source = $this->shelf->of($plan->practice_id)->templates[$plan->template ?? ''] ?? null;
+        $source = $this->templates->of($plan->practice_id)->templates[$plan->template ?? ''] ?? null;
         $slug = Str::limit(Str::slug($label), 50, '');
 
         return new Template(

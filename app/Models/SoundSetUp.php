@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Core\Exposure\PlanKind;
-use Core\Sound\LevelScale;
+use Core\Measure\LevelScale;
+use Core\Measure\SoundLevel;
 use Core\Sound\Player;
 use Core\Sound\Recording;
-use Core\Sound\SoundLevel;
 use Illuminate\Database\Eloquent\Model;
 
 /**

@@ -29,7 +29,7 @@ final readonly class LadderMaker
 {
     private const TOLERANCE = 0.05;
 
-    public function __construct(private CoreCatalogs $catalogs, private DogCatalogs $dogs, private DogModelReader $models, private TemplateRepository $shelf)
+    public function __construct(private CoreCatalogs $catalogs, private DogCatalogs $dogs, private DogModelReader $models, private TemplateRepository $templates)
     {
     }
 
@@ -64,7 +64,7 @@ final readonly class LadderMaker
     /** A template as it is told, fitted to the ends of a ladder and nothing put between; null if it is no longer on the shelf. */
     public function outline(ResponseModel $model, string $template, Ladder $ladder): ?Ladder
     {
-        if (! isset($this->shelf->of($model->practice_id)->templates[$template])) {
+        if (! isset($this->templates->of($model->practice_id)->templates[$template])) {
             return null;
         }
         $meters = array_filter(array_map(static fn (Step $step): ?float => $step->exposure->distance()?->meters, $ladder->steps));
@@ -74,10 +74,10 @@ final readonly class LadderMaker
 
     private function laid(ResponseModel $model, string $template, ?float $start, ?float $goal): Ladder
     {
-        $shelf = $this->shelf->of($model->practice_id);
+        $templates = $this->templates->of($model->practice_id);
 
-        $orderBy = $shelf->template($template)->orderBy;
-        $steps = $shelf->steps($shelf->template($template));
+        $orderBy = $templates->template($template)->orderBy;
+        $steps = $templates->steps($templates->template($template));
         if ($orderBy === 'body_area') {
             // a ladder over the whole body leaves out what hands keep off
             $off = AreaRepository::handsOff($model->dog_id);

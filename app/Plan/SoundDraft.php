@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Plan;
 
 use App\Models\SoundSetUp;
-use Core\Sound\LevelScale;
+use Core\Measure\LevelScale;
+use Core\Measure\SoundLevel;
 use Core\Sound\Recording;
-use Core\Sound\SoundLevel;
 
 /** What is to be played, and how loud it was found to be. */
 final readonly class SoundDraft

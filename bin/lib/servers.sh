@@ -138,6 +138,7 @@ serve_afresh() {
     start_database
     make_database "$DB_NAME"
     export_environment
+    rm -f "$STATE"/cache/*.php
     artisan optimize:clear --quiet && artisan migrate:fresh --force --quiet && artisan wheatear:demo --quiet && artisan optimize --quiet || return 1
     serve
 }

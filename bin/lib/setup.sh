@@ -40,17 +40,30 @@ fresh() {
     printf '%s' "$sum" > "$stamp"
 }
 
+# The registry allows no lock file: what was installed when the tests last passed is recorded beside composer.json.
+tell_other_packages() {
+    local other
+    other="$(cd "$ROOT" && COMPOSER_ALLOW_SUPERUSER=1 composer show --format=json 2>/dev/null | php -r '
+        $known = []; foreach (file("composer.tree", FILE_IGNORE_NEW_LINES) as $line) { [$name, $version] = explode(" ", $line); $known[$name] = $version; }
+        foreach (json_decode(stream_get_contents(STDIN), true)["installed"] ?? [] as $one) { if (($known[$one["name"]] ?? "") !== $one["version"]) { echo " ", $one["name"], " ", $one["version"]; } }')"
+    [ -z "$other" ] || say "Other than recorded in composer.tree:$other"
+}
+
 install_libraries() {
-    [ -d "$ROOT/vendor" ] || rm -f "$ROOT/var/stamps/composer"
+    [ -d "$ROOT/vendor" ] || rm -f "$ROOT"/var/stamps/composer* "$ROOT"/var/stamps/classmap*
     [ -d "$ROOT/node_modules" ] || rm -f "$ROOT/var/stamps/npm"
     [ -d "$ROOT/public/build" ] || rm -f "$ROOT/var/stamps/assets"
-    COMPOSER_ALLOW_SUPERUSER=1 fresh composer composer.json stand-ins -- bash -c 'composer update --no-interaction --no-progress && chmod -R a+rX vendor' # some archives hold files only root may read
+    # a real install has none of the tools of the tests; where they are already, they stay
+    local tools=--no-dev
+    if [ "${WITH_TOOLS:-no}" = yes ] || [ -x "$ROOT/vendor/bin/phpunit" ]; then tools=; fi
+    COMPOSER_ALLOW_SUPERUSER=1 fresh "composer$tools" composer.json -- bash -c "composer update $tools --no-interaction --no-progress && chmod -R a+rX vendor" # some archives hold files only root may read
+    tell_other_packages
     # classes of this tree are found through a class map: write it again when a file comes or goes
-    COMPOSER_ALLOW_SUPERUSER=1 fresh classmap composer.json app words cli/src cli/tests core/src core/tests database tests -- composer dump-autoload --optimize --no-interaction
+    COMPOSER_ALLOW_SUPERUSER=1 fresh "classmap$tools" composer.json app words cli/src cli/tests core/src core/tests database tests -- composer dump-autoload $tools --optimize --no-interaction
     PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD=1 fresh npm package.json package-lock.json -- npm ci --no-audit --no-fund
     [ -d "$ROOT/public/sounds" ] || rm -f "$ROOT/var/stamps/sounds"
     fresh sounds bin/sounds core/src/Sound core/src/Simulation/Chance.php -- php bin/sounds
-    fresh assets package-lock.json vite.config.js resources/js resources/css -- npm run build
+    fresh assets package-lock.json vite.config.js resources/js resources/css resources/views app/View -- npm run build
 }
 
 # All of the above, in order: set_up [FURTHER PACKAGES…]

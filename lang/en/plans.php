@@ -264,7 +264,7 @@ return [
         'not_known' => 'not known',
         'cannot_play' => 'cannot be played',
     ],
-    'ladder_board' => [
+    'ladder_builder' => [
         'the_staircase' => 'The staircase',
         'the_template_as_it_is_told' => 'The step plan as it is told, for contrast',
         'steps_the_largest_rise_over_mastered' => '{count, plural, one {# step} other {# steps}}, the largest {told} times a usual one; yours has {count2, number}, the largest {told2} times.',

@@ -99,17 +99,17 @@ final class ContactWorkTest extends TestCase
         foreach (range(1, 4) as $n) {
             $this->send($session, $this->entry('reached', 0, ['exposure' => ['side' => 'left']]));
         }
-        $board = fn (?int $person): ?string => collect(app(HandlingPage::class)->of($this->world->dog, $person, [$session->person_id => 'Ada', 999 => 'Bo']))->firstWhere(fn ($area): bool => $area->id() === 'area-front_paw-left')->chosen->accepted ?? null;
+        $page = fn (?int $person): ?string => collect(app(HandlingPage::class)->of($this->world->dog, $person, [$session->person_id => 'Ada', 999 => 'Bo']))->firstWhere(fn ($area): bool => $area->id() === 'area-front_paw-left')->chosen->accepted ?? null;
         $way = (string) (Trial::query()->firstOrFail()->exposures->firstWhere(fn ($row): bool => $row->part === 'real' && $row->dimension === 'contact')->choice ?? '');
         self::assertContains($way, Touch::keys());
-        self::assertSame([$way, $way, null], [$board(null), $board($session->person_id), $board(999)]);
+        self::assertSame([$way, $way, null], [$page(null), $page($session->person_id), $page(999)]);
         $words = say("dimensions.contact.contact.values.{$way}");
         $this->get("/dogs/{$this->world->dog->id}/handling?person={$session->person_id}")->assertOk()->assertSee("left front paw: {$words} accepted", false)->assertSee('As a table');
 
         foreach ([1, 2] as $n) {
             $this->send($session, ['uuid' => (string) Str::uuid(), 'kind' => 'undo']);
         }
-        self::assertNull($board(null), 'two are no evidence');
+        self::assertNull($page(null), 'two are no evidence');
     }
 
     public function test_a_part_is_told_its_word_and_a_missing_one_is_refused_in_a_trial(): void

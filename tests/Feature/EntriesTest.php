@@ -120,9 +120,9 @@ final class EntriesTest extends TestCase
     {
         // both requests have read the session before either has written
         $seen = [Session::query()->sole(), Session::query()->sole()];
-        $desk = app(ReceiveEntry::class);
-        self::assertSame('kept', $desk->take($seen[0], $this->world->trainer, $this->trial(1), self::DEVICE)['result']);
-        self::assertSame('unfiled', $desk->take($seen[1], $this->world->trainer, [...$this->trial(1), 'at' => now()->subSeconds(2)->getTimestampMs()], self::OTHER)['result']);
+        $receive = app(ReceiveEntry::class);
+        self::assertSame('kept', $receive->take($seen[0], $this->world->trainer, $this->trial(1), self::DEVICE)['result']);
+        self::assertSame('unfiled', $receive->take($seen[1], $this->world->trainer, [...$this->trial(1), 'at' => now()->subSeconds(2)->getTimestampMs()], self::OTHER)['result']);
 
         self::assertSame(1, Trial::query()->count());
     }

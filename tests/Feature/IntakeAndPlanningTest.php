@@ -159,7 +159,7 @@ final class IntakeAndPlanningTest extends TestCase
         $steps = LadderData::write($ladder);
         $easier = [...$steps[0], 'at' => [...$steps[0]['at'], 'distance' => 110.0]];
 
-        $this->post("/plans/{$this->world->plan->id}/ladder", ['ladder' => json_encode([$easier, ...$steps])])->assertSessionHasNoErrors()->assertRedirect("/plans/{$this->world->plan->id}");
+        $this->put("/plans/{$this->world->plan->id}/ladder", ['ladder' => json_encode([$easier, ...$steps])])->assertSessionHasNoErrors()->assertRedirect("/plans/{$this->world->plan->id}");
         $this->world->plan->refresh();
         $situation = $this->situation();
 
@@ -171,7 +171,7 @@ final class IntakeAndPlanningTest extends TestCase
         $this->get("/plans/{$this->world->plan->id}/ladder?version=1")->assertOk()->assertSee('1 taken out');
 
         // gone with the first steps: what is harder than all that was held is not held
-        $this->post("/plans/{$this->world->plan->id}/ladder", ['ladder' => json_encode(array_slice($steps, 4))])->assertSessionHasNoErrors();
+        $this->put("/plans/{$this->world->plan->id}/ladder", ['ladder' => json_encode(array_slice($steps, 4))])->assertSessionHasNoErrors();
         $this->world->plan->refresh();
         self::assertSame(-1, $this->situation()->history->heldStep);
         self::assertSame(5, Trial::query()->count());
@@ -181,7 +181,7 @@ final class IntakeAndPlanningTest extends TestCase
     {
         $this->postJson("/sessions/{$this->world->session->id}/trials", $this->world->trial((string) Str::uuid()))->assertCreated();
         $steps = LadderData::write($this->situation()->ladder);
-        $this->post("/plans/{$this->world->plan->id}/ladder", ['ladder' => json_encode(array_slice($steps, 2))])->assertSessionHasNoErrors();
+        $this->put("/plans/{$this->world->plan->id}/ladder", ['ladder' => json_encode(array_slice($steps, 2))])->assertSessionHasNoErrors();
 
         $this->postJson("/sessions/{$this->world->session->id}/trials", [...$this->world->trial((string) Str::uuid()), 'sequence' => 2])->assertCreated();
         $this->get("/sessions/{$this->world->session->id}")->assertOk();
@@ -207,7 +207,7 @@ final class IntakeAndPlanningTest extends TestCase
     public function test_a_bad_ladder_is_told_and_the_plan_stays_as_it_was(\Closure $spoil, string $message): void
     {
         $stored = LadderData::write($this->situation()->ladder);
-        $this->from('/')->post("/plans/{$this->world->plan->id}/ladder", ['ladder' => json_encode($spoil($stored))]);
+        $this->from('/')->put("/plans/{$this->world->plan->id}/ladder", ['ladder' => json_encode($spoil($stored))]);
         $told = session('errors') instanceof ViewErrorBag ? session('errors')->first('ladder') : '';
 
         self::assertStringContainsString($message, $told);
@@ -220,16 +220,16 @@ final class IntakeAndPlanningTest extends TestCase
         $steps = LadderData::write($this->situation()->ladder);
         $rows = [['distance' => 60, 'trigger_motion' => 'lying'], ['distance' => 20, 'trigger_motion' => 'slow_walk']];
         $ladder = array_map(static fn (array $at): array => [...$steps[0], 'at' => $at], $rows);
-        $edit = $this->put("/plans/{$this->world->plan->id}/ladder", ['ladder' => json_encode($ladder), 'edit' => 'find'])->assertOk()->viewData('edit');
+        $edit = $this->post("/plans/{$this->world->plan->id}/ladder", ['ladder' => json_encode($ladder), 'edit' => 'find'])->assertOk()->viewData('edit');
         self::assertInstanceOf(LadderEdit::class, $edit);
 
         self::assertStringContainsString('Found: ', $edit->said);
         self::assertGreaterThan(4, count($edit->ladder->steps));
         self::assertSame([60.0, 20.0], [$edit->ladder->step(0)->exposure->distance()?->meters, $edit->ladder->step($edit->ladder->top())->exposure->distance()?->meters]);
-        $this->post("/plans/{$this->world->plan->id}/ladder", ['ladder' => json_encode(LadderData::write($edit->ladder))])->assertSessionHasNoErrors();
+        $this->put("/plans/{$this->world->plan->id}/ladder", ['ladder' => json_encode(LadderData::write($edit->ladder))])->assertSessionHasNoErrors();
 
         $same = array_map(static fn (array $at): array => [...$steps[0], 'at' => $at], [$rows[0], $rows[0]]);
-        $this->put("/plans/{$this->world->plan->id}/ladder", ['ladder' => json_encode($same), 'edit' => 'find'])->assertOk()->assertSee('Nothing gets harder between the start and the goal.');
+        $this->post("/plans/{$this->world->plan->id}/ladder", ['ladder' => json_encode($same), 'edit' => 'find'])->assertOk()->assertSee('Nothing gets harder between the start and the goal.');
     }
 
     public function test_rules_are_changed_while_a_plan_runs_and_its_place_tells_the_outings(): void
@@ -248,7 +248,7 @@ final class IntakeAndPlanningTest extends TestCase
     {
         $steps = LadderData::write($this->situation()->ladder);
         $steps[0]['do'] = '<script>alert(1)</script>"\'';
-        $this->post("/plans/{$this->world->plan->id}/ladder", ['ladder' => json_encode($steps)])->assertSessionHasNoErrors();
+        $this->put("/plans/{$this->world->plan->id}/ladder", ['ladder' => json_encode($steps)])->assertSessionHasNoErrors();
 
         foreach (["/plans/{$this->world->plan->id}", "/plans/{$this->world->plan->id}/ladder"] as $page) {
             $this->get($page)->assertOk()->assertDontSee('<script>alert(1)', false)->assertSee('<script>alert(1)</script>');

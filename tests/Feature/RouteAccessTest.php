@@ -91,8 +91,8 @@ final class RouteAccessTest extends TestCase
         'GET meter/{session}' => [403, 403, 403, 403, 403, 403, 403],
         'GET plans/{plan}/limits' => [200, 200, 200, 200, 404, 404, 302],
         'GET plans/{plan}/ladder' => [200, 200, 403, 403, 404, 404, 302],
-        'PUT plans/{plan}/ladder' => [200, 200, 403, 403, 404, 404, 302],
-        'POST plans/{plan}/ladder' => [302, 302, 403, 403, 404, 404, 302],
+        'POST plans/{plan}/ladder' => [200, 200, 403, 403, 404, 404, 302],
+        'PUT plans/{plan}/ladder' => [302, 302, 403, 403, 404, 404, 302],
         'POST plans/{plan}/handovers' => [302, 302, 403, 403, 404, 404, 302],
         'POST plans/{plan}/templates' => [302, 302, 403, 403, 404, 404, 302],
         'GET templates' => [200, 200, 200, 200, 200, 200, 302],
@@ -132,7 +132,7 @@ final class RouteAccessTest extends TestCase
         'PUT settings/practice' => ['language' => 'en', 'distance_unit' => 'yd', 'system' => 'imperial', 'clock' => '24'],
         'POST plans/{plan}/review' => ['checked' => '1'],
         'POST dogs/{dog}/cautions' => ['read' => ['bite']],
-        'PUT plans/{plan}/ladder' => ['edit' => 'copy:0'],
+        'POST plans/{plan}/ladder' => ['edit' => 'copy:0'],
     ];
 
     /** @return iterable<string, array{string, list<int>}> */

@@ -26,7 +26,7 @@ use Illuminate\Support\Facades\Gate;
 /** A guided assessment: what was tried, and where the engine would start. */
 final readonly class AssessmentController
 {
-    public function __construct(private DogCatalogs $catalogs, private TemplateRepository $shelf, private RecordAssessment $writer)
+    public function __construct(private DogCatalogs $catalogs, private TemplateRepository $templates, private RecordAssessment $writer)
     {
     }
 
@@ -34,15 +34,15 @@ final readonly class AssessmentController
     {
         Gate::authorize('plan', $dog);
         $kind = PlanKind::tryFrom($request->string('kind')->value()) ?? PlanKind::Presence;
-        $shelf = $this->shelf->of($dog->practice_id);
-        $template = $shelf->templates[$request->string('template')->value()] ?? null;
+        $templates = $this->templates->of($dog->practice_id);
+        $template = $templates->templates[$request->string('template')->value()] ?? null;
 
         return view('pages.assessments.create', [
             'dog' => $dog, 'kind' => $kind, 'unit' => $user->units()->distance,
             'triggers' => $dog->triggers()->where('kind', $kind->value)->orderBy('name')->limit(100)->get(),
             'people' => Person::query()->where('practice_id', $dog->practice_id)->orderBy('name')->limit(200)->get(),
             'places' => Place::query()->where('practice_id', $dog->practice_id)->orderBy('name')->limit(200)->get(),
-            'templates' => $shelf->ofKind($kind), 'template' => $template?->kind === $kind ? $template : null,
+            'templates' => $templates->ofKind($kind), 'template' => $template?->kind === $kind ? $template : null,
             'ladder' => $this->writer->ladder($dog, $kind, $template?->kind === $kind ? $template->key : null),
             'catalog' => $this->catalogs->ofDog($dog->id, $kind),
         ]);

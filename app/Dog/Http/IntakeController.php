@@ -36,7 +36,7 @@ final readonly class IntakeController
 
     public function update(IntakeRequest $request, Dog $dog, SaveIntake $intakes, #[CurrentUser] User $user): RedirectResponse
     {
-        $intakes->save($dog, $user, $request->columns(), $request->hasBitten(), $request->boolean('corrections'), $request->healthNote());
+        $intakes->keep($dog, $user, $request->columns(), $request->hasBitten(), $request->boolean('corrections'), $request->healthNote());
 
         return redirect()->route('dogs.show', $dog)->with('status', say('messages.intake.the_intake_is_kept_next_what'));
     }

@@ -60,7 +60,7 @@ final readonly class OrderController
         if (count(array_unique($places, SORT_REGULAR)) !== count($keys)) {
             throw ValidationException::withMessages(['place' => say('messages.order.two_values_have_the_same_place')]);
         }
-        $this->orders->save($dog, $kind, $dimension, $order);
+        $this->orders->keep($dog, $kind, $dimension, $order);
 
         return redirect()->route('dogs.show', $dog)->with('status', say('messages.order.s_own_order_of_is_used', ['dog' => $dog->name, 'dimension' => words()->dimension($usual, $dimension)]));
     }

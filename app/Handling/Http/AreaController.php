@@ -30,7 +30,7 @@ final readonly class AreaController
         $told = Fields::of($request->validate([
             'state' => ['required', Rule::enum(AreaState::class)], 'word' => ['nullable', 'string', 'max:40'], 'note' => ['nullable', 'string', 'max:300'],
         ], ['state.*' => say('messages.area.choose_how_it_is_nothing_special'), 'word.max' => say('messages.area.keep_the_word_under_40_characters'), 'note.max' => say('messages.area.keep_the_note_under_300_characters')]));
-        $areas->save($dog, $user, $area, $side, AreaState::from($told->text('state')), $told->textOrNull('word'), $told->textOrNull('note'));
+        $areas->keep($dog, $user, $area, $side, AreaState::from($told->text('state')), $told->textOrNull('word'), $told->textOrNull('note'));
 
         return redirect()->to(route('handling.show', $dog)."#area-{$area}-{$side}")->with('status', say('messages.saved.kept', ['what' => $known[$area]]));
     }

@@ -16,7 +16,7 @@ use Illuminate\Support\Facades\Gate;
 /** What has been covered, under the hand or at a distance, and what is best next. */
 final readonly class CoverageController
 {
-    public function show(Request $request, Dog $dog, CoveragePage $board, #[CurrentUser] User $user): View
+    public function show(Request $request, Dog $dog, CoveragePage $page, #[CurrentUser] User $user): View
     {
         Gate::authorize('view', $dog);
         $kind = $request->string('kind')->value() === PlanKind::Presence->value ? PlanKind::Presence : PlanKind::Contact;
@@ -26,6 +26,6 @@ final readonly class CoverageController
         [$first, $second] = array_keys($names);
         $chosen = ['trigger' => array_key_exists($request->integer('trigger'), $triggers) ? $request->integer('trigger') : null, 'rows' => $pick('rows', $first), 'columns' => $pick('columns', $second)];
 
-        return view('pages.dogs.coverage', ['dog' => $dog, 'kind' => $kind, 'triggers' => $triggers, 'chosen' => $chosen, 'names' => $names, ...$board->of($user, $dog, $kind, $chosen['trigger'])]);
+        return view('pages.dogs.coverage', ['dog' => $dog, 'kind' => $kind, 'triggers' => $triggers, 'chosen' => $chosen, 'names' => $names, ...$page->of($user, $dog, $kind, $chosen['trigger'])]);
     }
 }

@@ -15,11 +15,11 @@ final readonly class HelpController
 {
     private const MAX_LETTERS = 100;
 
-    public function __invoke(Request $request, HelpPage $book, #[CurrentUser] User $user): View
+    public function __invoke(Request $request, HelpPage $page, #[CurrentUser] User $user): View
     {
         $words = mb_substr($request->string('q')->value(), 0, self::MAX_LETTERS);
-        $found = ['entries' => $book->search($words), 'words' => $words];
+        $found = ['entries' => $page->search($words), 'words' => $words];
 
-        return $request->header('HX-Request') === 'true' ? view('partials.help-entries', $found) : view('pages.help', [...$found, 'lines' => $book->forGuardians(), 'isGuardian' => $user->role === Role::Guardian]);
+        return $request->header('HX-Request') === 'true' ? view('partials.help-entries', $found) : view('pages.help', [...$found, 'lines' => $page->forGuardians(), 'isGuardian' => $user->role === Role::Guardian]);
     }
 }

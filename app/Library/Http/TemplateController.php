@@ -32,27 +32,27 @@ final readonly class TemplateController
 {
     private const MAX_KILOBYTES = 1024;
 
-    public function __construct(private CoreCatalogs $catalogs, private TemplateRepository $shelf, private TemplateFile $files)
+    public function __construct(private CoreCatalogs $catalogs, private TemplateRepository $templates, private TemplateFile $files)
     {
     }
 
     public function index(#[CurrentUser] User $user): View
     {
-        $shelf = $this->shelf->of($user->practice_id);
+        $templates = $this->templates->of($user->practice_id);
 
         return view('pages.templates.index', [
-            'kinds' => array_map(static fn (PlanKind $kind): array => ['kind' => $kind, 'templates' => $shelf->ofKind($kind)], PlanKind::cases()),
+            'kinds' => array_map(static fn (PlanKind $kind): array => ['kind' => $kind, 'templates' => $templates->ofKind($kind)], PlanKind::cases()),
             'own' => PracticeTemplate::query()->where('practice_id', $user->practice_id)->limit(TemplateRepository::MAX_OWN)->get()->keyBy('key'),
-            'shelf' => $shelf, 'unreadable' => $this->shelf->unreadable($user->practice_id),
+            'shelf' => $templates, 'unreadable' => $this->templates->unreadable($user->practice_id),
         ]);
     }
 
     public function show(string $key, CautionRepository $cautions, #[CurrentUser] User $user): View
     {
-        [$shelf, $template] = $this->found($key, $user);
+        [$templates, $template] = $this->found($key, $user);
 
         return view('pages.templates.show', [
-            'template' => $template, 'steps' => $shelf->steps($template), 'catalog' => $this->catalogs->dimensions($template->kind), 'skills' => $this->catalogs->methods()->skills,
+            'template' => $template, 'steps' => $templates->steps($template), 'catalog' => $this->catalogs->dimensions($template->kind), 'skills' => $this->catalogs->methods()->skills,
             'cautions' => $cautions->keyed($template->cautions), 'own' => $this->own($key, $user), 'unit' => $user->units()->distance,
         ]);
     }
@@ -104,13 +104,11 @@ final readonly class TemplateController
     {
         $own = $this->own($key, $user) ?? abort(404);
         Gate::authorize('update', $own);
-        $using = array_filter($this->shelf->of($user->practice_id)->templates, static fn (Template $template): bool => $template->key !== $key && array_filter($template->items, static fn ($item): bool => $item instanceof Inclusion && $item->template === $key) !== []);
+        $using = array_filter($this->templates->of($user->practice_id)->templates, static fn (Template $template): bool => $template->key !== $key && array_filter($template->items, static fn ($item): bool => $item instanceof Inclusion && $item->template === $key) !== []);
         if ($using !== []) {
             throw ValidationException::withMessages(['template' => say('messages.template.part_of', ['names' => implode(', ', array_map(static fn (Template $template): string => $template->label, $using))])]);
         }
-        $content = json_encode($own->content, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE);
-        $own->delete();
-        $this->shelf->forget();
+        $content = $this->files->takeOut($own);
 
         return redirect()->route('templates.index')->with('status', say('messages.template.taken_out_to_have_it_back', ['own' => $own->label]))->with('_old_input', ['text' => $content]);
     }
@@ -118,9 +116,9 @@ final readonly class TemplateController
     /** @return array{TemplateCatalog, Template} */
     private function found(string $key, User $user): array
     {
-        $shelf = $this->shelf->of($user->practice_id);
+        $templates = $this->templates->of($user->practice_id);
 
-        return [$shelf, $shelf->templates[$key] ?? abort(404)];
+        return [$templates, $templates->templates[$key] ?? abort(404)];
     }
 
     private function own(string $key, User $user): ?PracticeTemplate

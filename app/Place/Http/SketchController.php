@@ -56,7 +56,7 @@ final readonly class SketchController
 
     public function update(SketchRequest $request, Place $place, SaveSketch $sketches, #[CurrentUser] User $user): RedirectResponse
     {
-        $sketches->save($place, $user, $request->stored($user->units()->distance), $request->passes(), $request->note());
+        $sketches->keep($place, $user, $request->stored($user->units()->distance), $request->passes(), $request->note());
 
         return redirect()->route('sketches.edit', [$place, 'plan' => $request->integer('plan')])->with('status', say('messages.sketch.the_sketch_is_kept_with_the'));
     }

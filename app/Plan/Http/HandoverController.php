@@ -19,7 +19,7 @@ use Illuminate\Validation\Rule;
 /** Gives a plan to a second person. */
 final readonly class HandoverController
 {
-    public function store(Request $request, Plan $plan, HandOverPlan $giver, #[CurrentUser] User $user): RedirectResponse
+    public function store(Request $request, Plan $plan, HandOverPlan $handovers, #[CurrentUser] User $user): RedirectResponse
     {
         Gate::authorize('update', $plan);
         $given = Fields::of($request->validate([
@@ -27,7 +27,7 @@ final readonly class HandoverController
             'disliked' => ['nullable', 'boolean'],
         ], ['to_person.not_in' => say('messages.handover.that_is_the_person_who_has'), 'to_person.required' => say('messages.handover.choose_one_of_the_people_in'), 'to_person.exists' => say('messages.handover.choose_one_of_the_people_in')]));
         $person = Person::query()->findOrFail($given->int('to_person'));
-        $copy = $giver->give($plan, $user, $person, $request->boolean('disliked'));
+        $copy = $handovers->give($plan, $user, $person, $request->boolean('disliked'));
 
         return redirect()->route('plans.show', $copy)->with('status', say('messages.handover.has_a_plan_of_their_own', ['person' => $person->name, 'plan' => $plan->name, 'person2' => $plan->responseModel->person->name]));
     }

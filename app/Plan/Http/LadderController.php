@@ -30,7 +30,7 @@ use Illuminate\Validation\ValidationException;
 /** The plan builder. An edit is answered with the ladder as it would be; only keeping it stores anything. */
 final readonly class LadderController
 {
-    public function __construct(private LadderPage $board, private LadderEditor $desk, private PlanReader $plans, private CoreCatalogs $catalogs)
+    public function __construct(private LadderPage $page, private LadderEditor $editor, private PlanReader $plans, private CoreCatalogs $catalogs)
     {
     }
 
@@ -42,36 +42,36 @@ final readonly class LadderController
         if ($version !== null) {
             $ladder = LadderData::read($version->steps, $this->plans->read($plan)->catalog);
         }
-        $model = $this->board->model($plan, $ladder);
-        $edit = $request->boolean('replan') ? $this->desk->apply($ladder, 'replan', [], $model) : new LadderEdit($ladder, null, $version === null ? '' : say('messages.ladder.version_as_it_was_keep_it', ['number' => $version->number]));
+        $model = $this->page->model($plan, $ladder);
+        $edit = $request->boolean('replan') ? $this->editor->apply($ladder, 'replan', [], $model) : new LadderEdit($ladder, null, $version === null ? '' : say('messages.ladder.version_as_it_was_keep_it', ['number' => $version->number]));
 
-        return $this->page($plan, $edit, null, $user, $request);
+        return $this->show($plan, $edit, null, $user, $request);
     }
 
-    /** One edit of the ladder that came with the form. */
-    public function update(LadderRequest $request, Plan $plan, #[CurrentUser] User $user): View
+    /** One edit of the ladder that came with the form: nothing is stored. */
+    public function preview(LadderRequest $request, Plan $plan, #[CurrentUser] User $user): View
     {
         $ladder = $request->ladder();
         try {
             if ($request->edit() === 'undo') {
-                return $this->page($plan, new LadderEdit($request->before() ?? $ladder, null, say('messages.ladder.the_last_change_is_taken_back')), null, $user, $request);
+                return $this->show($plan, new LadderEdit($request->before() ?? $ladder, null, say('messages.ladder.the_last_change_is_taken_back')), null, $user, $request);
             }
-            $edit = $this->desk->apply($ladder, $request->edit(), $request->step(), $this->board->model($plan, $ladder), $plan->place?->room_meters);
+            $edit = $this->editor->apply($ladder, $request->edit(), $request->step(), $this->page->model($plan, $ladder), $plan->place?->room_meters);
             $isSame = LadderData::write($edit->ladder) === LadderData::write($ladder);
 
-            return $this->page($plan, $edit, $isSame ? $request->before() : $ladder, $user, $request);
+            return $this->show($plan, $edit, $isSame ? $request->before() : $ladder, $user, $request);
         } catch (InvalidLadder $problem) {
             $open = str_starts_with($problem->pointer, '/step') ? $request->at() : null;
             view()->share('errors', (new ViewErrorBag)->put('default', new MessageBag([ltrim(str_replace('/', '.', $problem->pointer), '.') ?: 'ladder' => words()->error($problem, $this->plans->read($plan)->catalog)])));
 
-            return $this->page($plan, new LadderEdit($ladder, $open, ''), $request->before(), $user, $request, $open === null ? [] : $request->step());
+            return $this->show($plan, new LadderEdit($ladder, $open, ''), $request->before(), $user, $request, $open === null ? [] : $request->step());
         }
     }
 
-    public function store(LadderRequest $request, Plan $plan, RevisePlan $reviser, #[CurrentUser] User $user): RedirectResponse
+    public function update(LadderRequest $request, Plan $plan, RevisePlan $plans, #[CurrentUser] User $user): RedirectResponse
     {
         $ladder = $request->ladder();
-        $review = $this->board->review($plan, $ladder, $this->board->model($plan, $ladder));
+        $review = $this->page->review($plan, $ladder, $this->page->model($plan, $ladder));
         if (! $review->hasPath()) {
             $gap = $review->firstGap();
             throw ValidationException::withMessages(['ladder' => $gap === null
@@ -84,18 +84,18 @@ final readonly class LadderController
             throw ValidationException::withMessages(['ladder' => array_values($problems)]);
         }
 
-        return $reviser->revise($plan, $user, $ladder)
+        return $plans->revise($plan, $user, $ladder)
             ? redirect()->route('plans.show', $plan)->with('status', say('messages.ladder.version_of_the_ladder_is_in', ['version' => $plan->version]))
             : redirect()->route('plans.show', $plan)->with('status', say('messages.ladder.the_ladder_is_as_it_was'));
     }
 
     /** @param  array<mixed>  $typed  of the open step, where it was refused */
-    private function page(Plan $plan, LadderEdit $edit, ?Ladder $before, User $user, Request $request, array $typed = []): View
+    private function show(Plan $plan, LadderEdit $edit, ?Ladder $before, User $user, Request $request, array $typed = []): View
     {
-        $model = $this->board->model($plan, $edit->ladder);
+        $model = $this->page->model($plan, $edit->ladder);
 
-        return view($request->header('HX-Request') === 'true' ? 'partials.ladder-board' : 'pages.plans.ladder', [
-            ...$this->board->of($plan, $edit->ladder, $model, $user->units()->distance),
+        return view($request->header('HX-Request') === 'true' ? 'partials.ladder-builder' : 'pages.plans.ladder', [
+            ...$this->page->of($plan, $edit->ladder, $model, $user->units()->distance),
             'plan' => $plan, 'edit' => $edit, 'before' => $before, 'unit' => $user->units()->distance, 'typed' => $typed,
             'versions' => $plan->versions()->with('user')->limit(50)->get(), 'choices' => $this->catalogs->methods()->choices,
         ]);

@@ -14,10 +14,10 @@ use Illuminate\Support\Facades\Gate;
 /** What has been learned of one dog and trigger. */
 final readonly class LimitsController
 {
-    public function show(Plan $plan, LimitsPage $board, #[CurrentUser] User $user): View
+    public function show(Plan $plan, LimitsPage $page, #[CurrentUser] User $user): View
     {
         Gate::authorize('view', $plan);
 
-        return view('pages.plans.limits', ['plan' => $plan, ...$board->of($plan)]);
+        return view('pages.plans.limits', ['plan' => $plan, ...$page->of($plan)]);
     }
 }

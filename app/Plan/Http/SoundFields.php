@@ -7,9 +7,9 @@ namespace App\Plan\Http;
 use App\Plan\SoundDraft;
 use App\Support\Fields;
 use Core\Exception\InvalidMeasure;
+use Core\Measure\SoundLevel;
 use Core\Sound\Player;
 use Core\Sound\Recording;
-use Core\Sound\SoundLevel;
 use Illuminate\Validation\Rule;
 
 /** What is played and how loud it was found to be, as typed: for a new plan and for one that runs. */

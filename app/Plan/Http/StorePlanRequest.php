@@ -34,8 +34,8 @@ use Core\Exposure\PlanKind;
 use Core\Ladder\Criterion;
 use Core\Ladder\StepData;
 use Core\Measure\Distance;
+use Core\Measure\LevelScale;
 use Core\Response\RiskCaps;
-use Core\Sound\LevelScale;
 use Core\Template\TemplateCatalog;
 use Core\Template\TemplateStep;
 use Core\Wearing\Phase;
@@ -182,7 +182,7 @@ final class StorePlanRequest extends FormRequest
         }
 
         return $this->ladder() === LadderPlan::Template
-            ? $this->shelf()->template($this->string('template')->value())->method->key
+            ? $this->templates()->template($this->string('template')->value())->method->key
             : (string) array_key_first($this->container->make(CoreCatalogs::class)->methods()->suiting($this->kind()));
     }
 
@@ -207,7 +207,7 @@ final class StorePlanRequest extends FormRequest
         if ($this->kind() === PlanKind::Presence && $room !== null && $start > $room + 0.01) {
             $validator->errors()->add('start', say('messages.store_plan.the_start_is_farther_than_this'));
         }
-        if ($this->ladder() === LadderPlan::Template && ($this->shelf()->templates[$this->string('template')->value()] ?? null)?->kind !== $this->kind()) {
+        if ($this->ladder() === LadderPlan::Template && ($this->templates()->templates[$this->string('template')->value()] ?? null)?->kind !== $this->kind()) {
             $validator->errors()->add('template', say('messages.store_plan.choose_one_of_the_templates_of'));
         } else {
             $sound = $this->kind() === PlanKind::Sound ? $this->soundBefore() ?? new SoundSetUp($this->sound()->columns(null)) : null;
@@ -231,10 +231,10 @@ final class StorePlanRequest extends FormRequest
         if ($this->ladder() !== LadderPlan::Template) {
             return [[...$this->play(), ...($this->kind() === PlanKind::Presence || $this->measure('goal') === null ? [] : [DimensionKey::leading($this->kind())->value => $this->measure('goal')])]];
         }
-        $template = $this->shelf()->template($this->string('template')->value());
+        $template = $this->templates()->template($this->string('template')->value());
 
         // a ladder over the whole body leaves out what hands keep off
-        return array_map(static fn (TemplateStep $step): array => $template->orderBy === 'body_area' ? array_diff_key($step->values, ['body_area' => true]) : $step->values, array_values($this->shelf()->steps($template)));
+        return array_map(static fn (TemplateStep $step): array => $template->orderBy === 'body_area' ? array_diff_key($step->values, ['body_area' => true]) : $step->values, array_values($this->templates()->steps($template)));
     }
 
     /** @return array<string, list<mixed>> */
@@ -343,7 +343,7 @@ final class StorePlanRequest extends FormRequest
         return TypedTraits::read($this->string('traits')->value());
     }
 
-    private function shelf(): TemplateCatalog
+    private function templates(): TemplateCatalog
     {
         return $this->container->make(TemplateRepository::class)->of($this->dog()->practice_id);
     }

@@ -16,7 +16,7 @@ use Symfony\Component\HttpKernel\Exception\ConflictHttpException;
 /** Takes a device's queue and answers with receipts and the session as it now stands. */
 final readonly class EntryController
 {
-    public function __construct(private ReceiveEntry $desk, private DogCatalogs $catalogs)
+    public function __construct(private ReceiveEntry $entries, private DogCatalogs $catalogs)
     {
     }
 
@@ -30,7 +30,7 @@ final readonly class EntryController
         $receipts = [];
         /** @var array<string, mixed> $entry */
         foreach ($request->array('entries') as $entry) {
-            $receipts[] = $this->desk->take($session, $user, $entry, $device);
+            $receipts[] = $this->entries->take($session, $user, $entry, $device);
         }
 
         return new JsonResponse(['receipts' => $receipts, 'state' => $session->state === null ? null : (new StateInWords(words(), $this->catalogs->of($session->plan->responseModel)))->of($session->state)]);

@@ -22,7 +22,7 @@ use Psr\Clock\ClockInterface;
 
 final readonly class ReviewController
 {
-    public function __construct(private ReviewPage $strip, private LimitReader $limits, private SituationReader $situations, private GradeAgreement $agreement, private SessionEvents $events, private ContactSummary $contact, private DogCatalogs $catalogs, private ClockInterface $clock)
+    public function __construct(private ReviewPage $page, private LimitReader $limits, private SituationReader $situations, private GradeAgreement $agreement, private SessionEvents $events, private ContactSummary $contact, private DogCatalogs $catalogs, private ClockInterface $clock)
     {
     }
 
@@ -35,7 +35,7 @@ final readonly class ReviewController
             'plan' => $session->plan,
             'dog' => $session->plan->responseModel->dog,
             'catalog' => $this->catalogs->of($session->plan->responseModel),
-            'rows' => $this->strip->rows($session),
+            'rows' => $this->page->rows($session),
             'events' => [...$this->contact->of($session), ...$this->events->of($session)],
             'agreement' => $this->agreement->of($session),
             'undone' => $session->trials()->whereHas('corrections', static fn ($corrections) => $corrections->where('kind', 'undo'))->count(),

@@ -12,7 +12,6 @@ use App\Models\Session;
 use App\Models\User;
 use App\Session\AskAdvice;
 use App\Session\NotCleared;
-use App\Session\SessionPage;
 use App\Session\StartSession;
 use Core\Decision\RuleBook;
 use Core\Method\Clearance;

@@ -6,7 +6,7 @@ namespace Cli\Command;
 
 use Cli\Command;
 use Cli\Document;
-use Core\Sound\SoundLevel;
+use Core\Measure\SoundLevel;
 
 /** Levels: over a distance, of several sources together, of a player, in steps up to a ceiling. */
 final readonly class Sound implements Command

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Core\Decision;
 
 use Core\Exception\InvalidMeasure;
-use Core\Measure\Quantity;
+use Core\Exception\Quantity;
 
 /**
  * Upset carried over from earlier events, U = Σ severity·2^(−hours/24).

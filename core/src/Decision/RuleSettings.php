@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Core\Decision;
 
 use Core\Exception\InvalidMeasure;
+use Core\Exception\Quantity;
 use Core\Measure\Distance;
-use Core\Measure\Quantity;
 use Core\Response\RiskCaps;
 
 /** The rules of one plan that a trainer may change. Defaults are common practice. */

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Core\Decision;
 
 use Core\Exception\InvalidMeasure;
-use Core\Measure\Quantity;
+use Core\Exception\Quantity;
 
 /** Sets of work with breaks between them, added up: three sets of four minutes with two walks of five are 22 minutes, not 30. */
 final readonly class Timetable

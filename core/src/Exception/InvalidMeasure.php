@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Core\Exception;
 
-use Core\Measure\Quantity;
-
 /** A quantity outside the range in which it has a meaning. */
 final class InvalidMeasure extends \DomainException implements CoreException
 {

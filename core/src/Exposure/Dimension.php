@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Core\Exposure;
 
 use Core\Exception\InvalidExposure;
-use Core\Sound\LevelScale;
+use Core\Measure\LevelScale;
 
 /** One thing that varies between exposures and makes them easier or harder for the dog. */
 final readonly class Dimension

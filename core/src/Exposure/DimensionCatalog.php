@@ -6,7 +6,7 @@ namespace Core\Exposure;
 
 use Core\Exception\InvalidCatalog;
 use Core\Exception\InvalidExposure;
-use Core\Sound\LevelScale;
+use Core\Measure\LevelScale;
 
 /** The dimensions a kind of plan may use: data, checked once when it is loaded. */
 final readonly class DimensionCatalog

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Core\Field;
 
 use Core\Exception\InvalidMeasure;
-use Core\Measure\Quantity;
+use Core\Exception\Quantity;
 use Core\Measure\Share;
 
 /**

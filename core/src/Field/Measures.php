@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Core\Field;
 
 use Core\Exception\InvalidMeasure;
-use Core\Measure\Quantity;
+use Core\Exception\Quantity;
 
 /** What a place and a pass can be, checked in one place so that every error names its measure. */
 final readonly class Measures

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Core\Field;
 
 use Core\Exception\InvalidMeasure;
-use Core\Measure\Quantity;
+use Core\Exception\Quantity;
 
 /** Stepping off the path of something that comes head-on: how early, in which direction, how near it then comes. */
 final readonly class StepAside

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Core\Food;
 
 use Core\Exception\InvalidMeasure;
-use Core\Measure\Quantity;
+use Core\Exception\Quantity;
 
 /** The pieces a session needs, what they weigh and give, and what comes off dinner so that the day's total stays. */
 final readonly class SessionFood

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Core\Gear;
 
 use Core\Exception\InvalidMeasure;
-use Core\Measure\Quantity;
+use Core\Exception\Quantity;
 
 /**
  * A basket muzzle against a dog's head: room to pant comes first. Common practice; the maker's own chart and a fitter go first.

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Core\Gear;
 
 use Core\Exception\InvalidMeasure;
-use Core\Measure\Quantity;
+use Core\Exception\Quantity;
 
 /** A collar against neck and head: two fingers under it, and no slipping off backward. Common practice. */
 final readonly class CollarCheck

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Core\Gear;
 
 use Core\Exception\InvalidMeasure;
-use Core\Measure\Quantity;
+use Core\Exception\Quantity;
 
 /** A harness against chest and elbow: two fingers everywhere, and the legs free. Common practice. */
 final readonly class HarnessCheck

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Core\Gear;
 
 use Core\Exception\InvalidMeasure;
-use Core\Measure\Quantity;
+use Core\Exception\Quantity;
 
 /** Ranges that tape measures share. */
 final readonly class Measurement

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Core\Ladder;
 
 use Core\Exception\InvalidMeasure;
-use Core\Measure\Quantity;
+use Core\Exception\Quantity;
 
 /** What must be seen at a step before the next one is tried: successes in a row or among the last few, in one session or several. */
 final readonly class Criterion

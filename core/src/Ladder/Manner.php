@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Core\Ladder;
 
 use Core\Exception\InvalidMeasure;
-use Core\Measure\Quantity;
+use Core\Exception\Quantity;
 
 /** How a step is done, beyond what makes it hard: what to do in words, when the food comes, who does it and with how many hands and eyes. */
 final readonly class Manner

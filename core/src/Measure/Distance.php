@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Core\Measure;
 
 use Core\Exception\InvalidMeasure;
+use Core\Exception\Quantity;
 
 /** A distance between dog and trigger, more than 0 and at most 500 m. */
 final readonly class Distance

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Core\Measure;
 
 use Core\Exception\InvalidMeasure;
+use Core\Exception\Quantity;
 
 /** The chance that something happens in one trial, 0 to 1. */
 final readonly class Probability implements \JsonSerializable

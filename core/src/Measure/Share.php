@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Core\Measure;
 
 use Core\Exception\InvalidMeasure;
+use Core\Exception\Quantity;
 
 /** Part of a whole, 0 to 1: of a variance that is left, of a ladder that is solid, of a pass that is too near. */
 final readonly class Share implements \JsonSerializable

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Core\Measure;
 
 use Core\Exception\InvalidMeasure;
+use Core\Exception\Quantity;
 
 /**
  * A share of successes with the range that its few trials leave open: the score interval.

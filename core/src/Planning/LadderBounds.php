@@ -6,7 +6,7 @@ namespace Core\Planning;
 
 use Core\Exposure\DimensionKey;
 use Core\Handling\AreaState;
-use Core\Sound\LevelScale;
+use Core\Measure\LevelScale;
 
 /** What a ladder may not ask for: a hold longer than its session, hands where they keep off this dog, or a sound over its ceiling. */
 final readonly class LadderBounds

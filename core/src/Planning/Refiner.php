@@ -12,8 +12,8 @@ use Core\Exposure\LoadScale;
 use Core\Ladder\EqualRatioLadder;
 use Core\Ladder\Ladder;
 use Core\Ladder\Step;
+use Core\Measure\SoundLevel;
 use Core\Response\DogModel;
-use Core\Sound\SoundLevel;
 
 /**
  * Lays a ladder again from today's model: no step much harder than the one before, none too small to matter, one thing at a time.

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Core\Response;
 
 use Core\Exception\InvalidMeasure;
+use Core\Exception\Quantity;
 use Core\Measure\Probability;
-use Core\Measure\Quantity;
 
 /** The risks a plan accepts per trial; never looser than 10 % strain and 2 % reaction. */
 final readonly class RiskCaps

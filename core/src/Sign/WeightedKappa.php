@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Core\Sign;
 
 use Core\Exception\InvalidMeasure;
-use Core\Measure\Quantity;
+use Core\Exception\Quantity;
 
 /**
  * Agreement of two people who graded the same trials, beyond chance: near misses count less than far ones.

@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace Core\Sound;
 
 use Core\Exception\InvalidMeasure;
+use Core\Exception\Quantity;
 use Core\Exposure\DimensionKey;
-use Core\Measure\Quantity;
+use Core\Measure\LevelScale;
+use Core\Measure\SoundLevel;
 
 /**
  * A linear player at its place, and what it may do: the level at the dog follows from one measurement at a known share of its full

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Core\Worth;
 
 use Core\Exception\InvalidMeasure;
-use Core\Measure\Quantity;
+use Core\Exception\Quantity;
 
 /** Ranges that every criterion's arithmetic shares. */
 final readonly class Checks

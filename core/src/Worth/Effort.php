@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Core\Worth;
 
 use Core\Exception\InvalidMeasure;
-use Core\Measure\Quantity;
+use Core\Exception\Quantity;
 
 /** What a ladder costs under a criterion: trials, outings and weeks, as a plain expectation without setbacks. */
 final readonly class Effort

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Core\Worth;
 
 use Core\Exception\InvalidMeasure;
+use Core\Exception\Quantity;
 use Core\Measure\Median;
-use Core\Measure\Quantity;
 use Core\Measure\ShareInterval;
 
 /** Holds of one position or contact against their target. */

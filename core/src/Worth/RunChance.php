@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Core\Worth;
 
 use Core\Exception\InvalidMeasure;
-use Core\Measure\Quantity;
+use Core\Exception\Quantity;
 
 /**
  * What "r successes in a row" is worth: how soon a dog of a given true success rate shows such a run.

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Core\Worth;
 
 use Core\Exception\InvalidMeasure;
-use Core\Measure\Quantity;
+use Core\Exception\Quantity;
 
 /** What "the criterion in at least k sessions" is worth, for sessions of so many trials at the step. */
 final readonly class SessionsChance implements AdvanceChance

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Core\Worth;
 
 use Core\Exception\InvalidMeasure;
-use Core\Measure\Quantity;
+use Core\Exception\Quantity;
 
 /**
  * What "k of the last n trials" is worth, exactly: a Markov chain over the last n − 1 outcomes.

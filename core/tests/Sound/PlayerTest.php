@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Core\Tests\Sound;
 
 use Core\Exception\InvalidMeasure;
+use Core\Measure\LevelScale;
 use Core\Simulation\Chance;
-use Core\Sound\LevelScale;
 use Core\Sound\Metering;
 use Core\Sound\Player;
 use Core\Sound\Recording;

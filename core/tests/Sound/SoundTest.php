@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Core\Tests\Sound;
 
 use Core\Exception\InvalidMeasure;
-use Core\Sound\SoundLevel;
+use Core\Measure\SoundLevel;
 use PHPUnit\Framework\Attributes\CoversClass;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;

@@ -82,7 +82,7 @@
                     <div class="row">
                         <div class="col-sm-6"><x-field name="read_percent" :label="say('plans.create.played_at')" inputmode="decimal" :suffix="say('plans.create.of_the_player')" /></div>
                         <div class="col-sm-6"><x-field name="read_level" :label="say('plans.create.the_meter_read')" inputmode="decimal" :suffix="say('plans.create.db_a')" /></div>
-                        <div class="col-sm-6"><x-field name="ceiling" :label="say('plans.create.ceiling_at_the_dog')" inputmode="decimal" :suffix="say('plans.create.db_a')" :value="Core\Sound\SoundLevel::USUAL_CEILING" :hint="say('plans.create.never_above_80_common_practice')" /></div>
+                        <div class="col-sm-6"><x-field name="ceiling" :label="say('plans.create.ceiling_at_the_dog')" inputmode="decimal" :suffix="say('plans.create.db_a')" :value="Core\Measure\SoundLevel::USUAL_CEILING" :hint="say('plans.create.never_above_80_common_practice')" /></div>
                         <div class="col-sm-6"><x-field name="onset_seconds" :label="say('plans.create.a_swelling_sound_rises_for')" inputmode="decimal" suffix="s" :value="Core\Sound\Player::ONSET_SECONDS" /></div>
                     </div>
                     <x-flag name="ceiling_confirmed" :label="say('plans.create.above_70_db_a_is_meant')" />

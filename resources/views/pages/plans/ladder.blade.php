@@ -1,7 +1,7 @@
 <x-layout :title="say('plans.ladder.title', ['plan' => $plan->name])">
     <p class="mb-1"><a href="{{ route('dogs.show', $plan->responseModel->dog) }}">{{ $plan->responseModel->dog->name }}</a> · <a href="{{ route('plans.show', $plan) }}">{{ $plan->name }}</a></p>
     <h1>{{ say('plans.ladder.change_the_ladder') }}</h1>
-    @include('partials.ladder-board')
+    @include('partials.ladder-builder')
     <section class="col-lg-8" aria-labelledby="rules-head">
         <h2 id="rules-head">{{ say('plans.ladder.the_rules') }}</h2>
         <form method="post" action="{{ route('plans.update', $plan) }}">

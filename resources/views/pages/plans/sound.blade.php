@@ -1,4 +1,4 @@
-@use('Core\Sound\SoundLevel')
+@use('Core\Measure\SoundLevel')
 @php($isMeasured = $setUp->read_level !== null)
 <x-layout :title="say('plans.sound.title', ['plan' => $plan->name])">
     <p class="mb-1"><a href="{{ route('dogs.show', $plan->responseModel->dog) }}">{{ $plan->responseModel->dog->name }}</a> · <a href="{{ route('plans.show', $plan) }}">{{ $plan->name }}</a></p>

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Core\Sound;
+namespace Core\Measure;
 
 /**
  * How the levels of one dog's sound are told. A level is kept on a scale that is fixed for the model's life, like the reference

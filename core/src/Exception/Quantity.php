@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Core\Measure;
+namespace Core\Exception;
 
 /** What an error about a number names, and the unit that the number is in. */
 enum Quantity: string

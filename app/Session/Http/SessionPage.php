@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Session;
+namespace App\Session\Http;
 
 use App\Engine\CoreCatalogs;
 use App\Engine\DogCatalogs;
@@ -12,6 +12,7 @@ use App\Models\Session;
 use App\Models\SoundSetUp;
 use App\Models\TrialSign;
 use App\Models\User;
+use App\Session\StateInWords;
 use App\Words\AdviceInWords;
 use Core\Exposure\Dimension;
 use Core\Exposure\DimensionCatalog;

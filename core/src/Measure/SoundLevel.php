@@ -2,10 +2,10 @@
 
 declare(strict_types=1);
 
-namespace Core\Sound;
+namespace Core\Measure;
 
 use Core\Exception\InvalidMeasure;
-use Core\Measure\Quantity;
+use Core\Exception\Quantity;
 
 /**
  * Levels in dB(A). Free field, a point source: 6.02 dB less for each doubling of distance. Rooms and wind differ; measure where it matters.
