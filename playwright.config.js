@@ -13,7 +13,15 @@ export default defineConfig({
         baseURL: process.env.WHEATEAR_URL ?? 'http://127.0.0.1:8134',
         launchOptions: {
             executablePath: '/usr/bin/chromium',
-            args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'],
+            args: [
+                '--no-sandbox',
+                '--disable-gpu',
+                '--disable-quic',
+                '--no-first-run',
+                '--disable-background-networking',
+                '--disable-component-update',
+                '--disable-sync',
+            ],
         },
         trace: 'off',
         actionTimeout: 30_000,

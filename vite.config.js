@@ -8,30 +8,44 @@ import laravel from 'laravel-vite-plugin';
  * @type {import('vite').CSSOptions['postcss']}
  */
 const shaken = {
-    plugins: [{
-        postcssPlugin: 'shake-styles',
-        async OnceExit(root) {
-            const [{ rejected }] = await new PurgeCSS().purge({
-                content: ['resources/views/**/*.php', 'resources/js/**/*.js', 'app/View/**/*.php', 'vendor/laravel/framework/src/Illuminate/Pagination/resources/views/bootstrap-5.blade.php'],
-                css: [{ raw: root.toString() }],
-                // put together from numbers and keys where they are used
-                safelist: { greedy: [/^(band|level|state|mark|curve|cover)-/, /^[wm]\d+$/, /data-bs-theme/] },
-                rejected: true,
-            });
-            const unused = new Set((rejected ?? []).map((selector) => selector.trim()));
-            root.walkRules((rule) => {
-                const used = rule.selectors.filter((selector) => !unused.has(selector.trim()));
-                if (used.length === 0) rule.remove();
-                else if (used.length < rule.selectors.length) rule.selectors = used;
-            });
-            root.walkAtRules((rule) => { if (rule.nodes?.length === 0) rule.remove(); });
+    plugins: [
+        {
+            postcssPlugin: 'shake-styles',
+            async OnceExit(root) {
+                const [{ rejected }] = await new PurgeCSS().purge({
+                    content: [
+                        'resources/views/**/*.php',
+                        'resources/js/**/*.js',
+                        'app/View/**/*.php',
+                        'vendor/laravel/framework/src/Illuminate/Pagination/resources/views/bootstrap-5.blade.php',
+                    ],
+                    css: [{ raw: root.toString() }],
+                    // put together from numbers and keys where they are used
+                    safelist: { greedy: [/^(band|level|state|mark|curve|cover)-/, /^[wm]\d+$/, /data-bs-theme/] },
+                    rejected: true,
+                });
+                const unused = new Set((rejected ?? []).map((selector) => selector.trim()));
+                root.walkRules((rule) => {
+                    const used = rule.selectors.filter((selector) => !unused.has(selector.trim()));
+                    if (used.length === 0) rule.remove();
+                    else if (used.length < rule.selectors.length) rule.selectors = used;
+                });
+                root.walkAtRules((rule) => {
+                    if (rule.nodes?.length === 0) rule.remove();
+                });
+            },
         },
-    }],
+    ],
 };
 
 export default defineConfig({
     plugins: [laravel({ input: ['resources/css/app.scss', 'resources/js/app.js', 'resources/js/session.js'], refresh: false })],
     // the content security policy knows no data: scripts or fonts
     build: { assetsInlineLimit: 0 },
-    css: { postcss: shaken, preprocessorOptions: { scss: { quietDeps: true, silenceDeprecations: ['import', 'global-builtin', 'color-functions', 'if-function'] } } },
+    css: {
+        postcss: shaken,
+        preprocessorOptions: {
+            scss: { quietDeps: true, silenceDeprecations: ['import', 'global-builtin', 'color-functions', 'if-function'] },
+        },
+    },
 });

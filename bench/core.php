@@ -81,49 +81,88 @@ $ours = $median($fit, 41);
 printf("fit, 1,000 trials x 8        %8.2f ms\n", $ours);
 $csv = (string) tempnam(sys_get_temp_dir(), 'polr');
 file_put_contents($csv, implode("\n", $lines));
-$script = 'library(MASS); d <- read.csv(commandArgs(TRUE)[1], header = FALSE); d$V9 <- factor(d$V9, ordered = TRUE); f <- function() polr(V9 ~ ., data = d, Hess = TRUE); for (i in 1:3) f(); t <- sapply(1:15, function(i) { s <- Sys.time(); f(); as.numeric(Sys.time() - s, units = "secs") * 1000 }); cat(median(t), -2 * as.numeric(logLik(f())))';
+$script = 'library(MASS); d <- read.csv(commandArgs(TRUE)[1], header = FALSE); d$V9 <- factor(d$V9, ordered = TRUE); f <- function() '
+    .'polr(V9 ~ ., data = d, Hess = TRUE); for (i in 1:3) f(); t <- sapply(1:15, function(i) '
+    .'{ s <- Sys.time(); f(); as.numeric(Sys.time() - s, units = "secs") * 1000 }); cat(median(t), -2 * as.numeric(logLik(f())))';
 $theirs = shell_exec('command -v Rscript >/dev/null && Rscript -e '.escapeshellarg($script).' '.escapeshellarg($csv).' 2>/dev/null');
 unlink($csv);
 if (is_string($theirs) && trim($theirs) !== '') {
     [$milliseconds, $deviance] = array_map(floatval(...), explode(' ', trim($theirs)));
-    printf("MASS::polr, the same data    %8.2f ms   ratio ours/polr %.2f   (-2 ln L %.6f, ours %.6f)\n", $milliseconds, $ours / $milliseconds, $deviance, -2 * ($fit()?->logLikelihood ?? NAN));
+    printf(
+        "MASS::polr, the same data    %8.2f ms   ratio ours/polr %.2f   (-2 ln L %.6f, ours %.6f)\n", $milliseconds, $ours / $milliseconds,
+        $deviance, -2 * ($fit()?->logLikelihood ?? NAN),
+    );
 } else {
     echo "MASS::polr                   not measured: Rscript is not here\n";
 }
 
-$data = static fn (string $name): array => json_decode((string) file_get_contents(dirname(__DIR__)."/core/data/{$name}.json"), true, flags: JSON_THROW_ON_ERROR);
+$data = static fn (string $name): array =>
+    json_decode((string) file_get_contents(dirname(__DIR__)."/core/data/{$name}.json"), true, flags: JSON_THROW_ON_ERROR);
 $catalog = DimensionCatalog::fromArray($data('dimensions.presence'));
 $signs = SignCatalog::fromArray($data('signs'));
 $builder = new ModelBuilder(ModelPriors::fromArray($data('priors')));
 $scale = LoadScale::of($catalog, Distance::fromMeters(10), ['trigger_motion', 'trigger_attention', 'barrier']);
-$exposure = static fn (float $meters): Exposure => Exposure::of(['distance' => $meters, 'trigger_motion' => 'slow_walk', 'trigger_attention' => $uniform() < 0.2 ? 'glancing' : 'ignoring', 'barrier' => 'open'], $catalog);
+$exposure = static fn (float $meters): Exposure => Exposure::of(
+    [
+        'distance' => $meters, 'trigger_motion' => 'slow_walk', 'trigger_attention' => $uniform() < 0.2 ? 'glancing' : 'ignoring',
+        'barrier' => 'open',
+    ],
+    $catalog,
+);
 $history = static function (int $sessions, int $trials) use ($exposure, $uniform): array {
     $found = [];
     for ($s = 0; $s < $sessions; $s++) {
         $rows = [];
         for ($i = 0; $i < $trials; $i++) {
-            $rows[] = ['exposure' => $exposure(round(60 - 40 * $i / $trials, 1)), 'band' => $uniform() < 0.8 ? Band::Easy : Band::Aware, 'afterReaction' => false];
+            $rows[] = [
+                'exposure' => $exposure(round(60 - 40 * $i / $trials, 1)), 'band' => $uniform() < 0.8 ? Band::Easy : Band::Aware,
+                'afterReaction' => false,
+            ];
         }
         $found[] = SessionEvidence::ofTrials(new \DateTimeImmutable("2026-01-01 +{$s} days"), $rows);
     }
 
     return $found;
 };
-$ladder = Ladder::of(array_map(static fn (Distance $distance): Step => new Step($exposure($distance->meters), Criterion::run(5)), (new EqualRatioLadder(2.2))->between(Distance::fromMeters(60), Distance::fromMeters(6))));
+$ladder = Ladder::of(array_map(
+    static fn (Distance $distance): Step => new Step($exposure($distance->meters), Criterion::run(5)),
+    (new EqualRatioLadder(2.2))->between(Distance::fromMeters(60), Distance::fromMeters(6)),
+));
 $earlier = $history(25, 40);
 $now = new \DateTimeImmutable('2026-02-01 10:00');
-$trials = array_fill(0, 12, new LoggedTrial(new Level(5, $ladder->step(5)->exposure), null, $ladder->step(5)->exposure, Outcome::Returned, Band::Easy, [], FoodTaken::Gently, true, null, false, false, $now));
+$trials = array_fill(0, 12, new LoggedTrial(
+    new Level(5, $ladder->step(5)->exposure), null, $ladder->step(5)->exposure, Outcome::Returned, Band::Easy, [], FoodTaken::Gently, true,
+    null, false, false, $now,
+));
 $log = new SessionLog($now, $now, $trials);
-$advise = static fn (): mixed => RuleBook::standard()->decide(new Situation($catalog, $signs, $ladder, RuleSettings::of(RiskCaps::usual()), new History(4, trialsEver: 1000), $log, $builder->build($scale, true, null, $earlier, $log->evidence()), $now));
+$advise = static fn (): mixed => RuleBook::standard()->decide(new Situation(
+    $catalog, $signs, $ladder, RuleSettings::of(RiskCaps::usual()), new History(4, trialsEver: 1000), $log,
+    $builder->build($scale, true, null, $earlier, $log->evidence()), $now,
+));
 $median($advise, 10);
-printf("advice, 1,000 earlier trials %8.2f ms   peak memory %.0f MB   (cold start, %d distinct rows)\n", $median($advise, 21), memory_get_peak_usage(true) / 1048576, array_sum(array_map(static fn (SessionEvidence $session): int => count($session->rows), $earlier)));
+printf(
+    "advice, 1,000 earlier trials %8.2f ms   peak memory %.0f MB   (cold start, %d distinct rows)\n", $median($advise, 21),
+    memory_get_peak_usage(true) / 1048576,
+    array_sum(array_map(static fn (SessionEvidence $session): int => count($session->rows), $earlier)),
+);
 
 // a ladder through four dimensions: about 20,000 states
-$at = static fn (float $meters, string $motion, string $heading, string $energy): Exposure => Exposure::of(['distance' => $meters, 'trigger_motion' => $motion, 'trigger_heading' => $heading, 'trigger_energy' => $energy], $catalog);
-$fourWays = $builder->build(LoadScale::of($catalog, Distance::fromMeters(8.0), ['trigger_motion', 'trigger_heading', 'trigger_energy']), true, null, [], new SessionEvidence($now, [])) ?? throw new LogicException('The fit did not converge.');
-$path = static fn (): FoundPath|NoPath => (new PathSearch($fourWays, 0.25))->find($at(200.0, 'lying', 'away', 'sleepy'), $at(1.5, 'run', 'toward', 'excited'), ['distance', 'trigger_motion', 'trigger_heading', 'trigger_energy']);
+$at = static fn (float $meters, string $motion, string $heading, string $energy): Exposure => Exposure::of(
+    ['distance' => $meters, 'trigger_motion' => $motion, 'trigger_heading' => $heading, 'trigger_energy' => $energy], $catalog,
+);
+$fourWays = $builder->build(
+    LoadScale::of($catalog, Distance::fromMeters(8.0), ['trigger_motion', 'trigger_heading', 'trigger_energy']), true, null, [],
+    new SessionEvidence($now, []),
+) ?? throw new LogicException('The fit did not converge.');
+$path = static fn (): FoundPath|NoPath => (new PathSearch($fourWays, 0.25))->find(
+    $at(200.0, 'lying', 'away', 'sleepy'), $at(1.5, 'run', 'toward', 'excited'),
+    ['distance', 'trigger_motion', 'trigger_heading', 'trigger_energy'],
+);
 $way = $path();
-printf("path search %8.0f ms   %s states, %d steps\n", $median($path, 7), $way instanceof FoundPath ? number_format($way->states) : 'no path in its', $way instanceof FoundPath ? count($way->exposures) : 0);
+printf(
+    "path search %8.0f ms   %s states, %d steps\n", $median($path, 7),
+    $way instanceof FoundPath ? number_format($way->states) : 'no path in its', $way instanceof FoundPath ? count($way->exposures) : 0,
+);
 
 // rows as a stream, packed as they come; the best of some runs, as noise only ever adds
 $stream = static function (int $trials): Generator {

@@ -22,13 +22,17 @@ require dirname(__DIR__).'/vendor/autoload.php';
  * Dogs drawn from the priors whose limit wanders from session to session, with days that differ and earlier sessions fading:
  * how often the intervals of the risk of strain on a typical day, right after the last session, hold the truth.
  */
-$data = static fn (string $name): array => json_decode((string) file_get_contents(dirname(__DIR__)."/core/data/{$name}.json"), true, flags: JSON_THROW_ON_ERROR);
+$data = static fn (string $name): array =>
+    json_decode((string) file_get_contents(dirname(__DIR__)."/core/data/{$name}.json"), true, flags: JSON_THROW_ON_ERROR);
 $catalog = DimensionCatalog::fromArray($data('dimensions.presence'));
 $scale = LoadScale::of($catalog, Distance::fromMeters(10), []);
 $builder = new ModelBuilder(ModelPriors::fromArray($data('priors')));
 $at = static fn (float $meters): Exposure => Exposure::of(['distance' => $meters], $catalog);
 $dogs = 300;
-printf("%d dogs each, 10 sessions of 15 trials two days apart\n%-26s %10s %10s %18s\n", $dogs, 'drift a session (logits)', '80 %', '90 %', 'one-sided 80 %');
+printf(
+    "%d dogs each, 10 sessions of 15 trials two days apart\n%-26s %10s %10s %18s\n", $dogs, 'drift a session (logits)', '80 %', '90 %',
+    'one-sided 80 %',
+);
 foreach ([0.0, 0.2, 0.35, 0.6] as $drift) {
     $eighty = $ninety = $bound = 0;
     for ($dog = 0; $dog < $dogs; $dog++) {
@@ -52,7 +56,8 @@ foreach ([0.0, 0.2, 0.35, 0.6] as $drift) {
             }
             $sessions[] = SessionEvidence::ofTrials(new DateTimeImmutable('2026-01-01 +'.(2 * $s).' days'), $trials);
         }
-        $model = $builder->build($scale, true, null, $sessions, new SessionEvidence(new DateTimeImmutable('2026-01-21'), [])) ?? throw new LogicException('No fit.');
+        $model = $builder->build($scale, true, null, $sessions, new SessionEvidence(new DateTimeImmutable('2026-01-21'), []))
+            ?? throw new LogicException('No fit.');
         $linear = $model->linear($at(30.0), Band::Strain, Day::Typical);
         $truth = $slope * log(10.0 / 30.0, 2) - ($top - $gaps[2]);
         $off = ($truth - $linear['mean']) / $linear['sd'];

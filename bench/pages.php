@@ -45,11 +45,14 @@ $make = static function (string $name) use ($app, $user, $person): Plan {
     $dog = Dog::query()->create(['practice_id' => $user->practice_id, 'name' => $name]);
 
     return $app->make(CreatePlan::class)->write($dog, $user, new PlanDraft(
-        'Barges', PlanKind::Presence, null, 'Barges', $person->id, 'notice_and_turn_back', LadderPlan::EqualRatios, Criterion::run(5), RiskCaps::usual(),
-        reaction: Distance::fromMeters(8.0), fineAt: Distance::fromMeters(32.0), start: 64.0, goal: 4.0, play: ['trigger_motion' => 'slow_walk'],
+        'Barges', PlanKind::Presence, null, 'Barges', $person->id, 'notice_and_turn_back', LadderPlan::EqualRatios, Criterion::run(5),
+        RiskCaps::usual(),
+        reaction: Distance::fromMeters(8.0), fineAt: Distance::fromMeters(32.0), start: 64.0, goal: 4.0,
+        play: ['trigger_motion' => 'slow_walk'],
     ));
 };
-$trialsOf = static fn (Plan $plan): int => DB::table('trials')->join('sessions', 'sessions.id', '=', 'trials.session_id')->where('plan_id', $plan->id)->count();
+$trialsOf = static fn (Plan $plan): int => DB::table('trials')
+    ->join('sessions', 'sessions.id', '=', 'trials.session_id')->where('plan_id', $plan->id)->count();
 
 /** Rows of one table again, with some columns changed. @param  array<string, string>  $changed  SQL by column */
 $copy = static function (string $table, Builder $rows, array $changed, string $as): void {
@@ -61,19 +64,49 @@ $short = $make('Short');
 $app->make(DemoHistory::class)->write($short, $user, [11, 9, 7, 5, 3], 0.2, 2, $now);
 $clock->set($now);
 $long = $make('Long');
-$step = static fn (string $table): string => "(SELECT same.id FROM steps JOIN steps AS same ON same.position = steps.position AND same.plan_id = {$long->id} WHERE steps.id = {$table}.step_id)";
+$step = static fn (string $table): string =>
+    "(SELECT same.id FROM steps JOIN steps AS same ON same.position = steps.position AND same.plan_id = {$long->id} WHERE steps.id = "
+        ."{$table}.step_id)";
 foreach ($short->sessions()->get() as $session) {
     for ($i = 0; $i < COPIES; $i++) {
         $days = $i * DAYS_BETWEEN_COPIES;
-        $copy('sessions', DB::table('sessions')->where('sessions.id', $session->id), ['plan_id' => (string) $long->id, 'started_at' => "sessions.started_at - INTERVAL {$days} DAY", 'ended_at' => "sessions.ended_at - INTERVAL {$days} DAY"], 'sessions');
+        $copy(
+            'sessions', DB::table('sessions')->where('sessions.id', $session->id),
+            [
+                'plan_id' => (string) $long->id, 'started_at' => "sessions.started_at - INTERVAL {$days} DAY",
+                'ended_at' => "sessions.ended_at - INTERVAL {$days} DAY",
+            ],
+            'sessions',
+        );
         $new = (int) DB::table('sessions')->max('id');
         $copy('sets', DB::table('sets')->where('session_id', $session->id), ['session_id' => (string) $new], 'sets');
         $set = (int) DB::table('sets')->where('session_id', $new)->min('id');
-        $copy('trials', DB::table('trials')->where('session_id', $session->id), ['session_id' => (string) $new, 'set_id' => (string) $set, 'step_id' => $step('trials'), 'uuid' => 'UUID()', 'occurred_at' => "trials.occurred_at - INTERVAL {$days} DAY"], 'trials');
+        $copy(
+            'trials', DB::table('trials')->where('session_id', $session->id),
+            [
+                'session_id' => (string) $new, 'set_id' => (string) $set, 'step_id' => $step('trials'), 'uuid' => 'UUID()',
+                'occurred_at' => "trials.occurred_at - INTERVAL {$days} DAY",
+            ],
+            'trials',
+        );
         foreach (['trial_exposures', 'trial_signs'] as $table) {
-            $copy($table, DB::table($table)->join('trials', 'trials.id', '=', "{$table}.trial_id")->join('trials AS copies', static fn ($join) => $join->on('copies.sequence', '=', 'trials.sequence')->where('copies.session_id', $new))->where('trials.session_id', $session->id), ['trial_id' => 'copies.id'], $table);
+            $copy(
+                $table,
+                DB::table($table)->join('trials', 'trials.id', '=', "{$table}.trial_id")->join(
+                    'trials AS copies',
+                    static fn ($join) => $join->on('copies.sequence', '=', 'trials.sequence')->where('copies.session_id', $new),
+                )->where('trials.session_id', $session->id),
+                ['trial_id' => 'copies.id'], $table,
+            );
         }
-        $copy('advice', DB::table('advice')->join('trials', 'trials.id', '=', 'advice.trial_id')->join('trials AS copies', static fn ($join) => $join->on('copies.sequence', '=', 'trials.sequence')->where('copies.session_id', $new))->where('advice.session_id', $session->id), ['trial_id' => 'copies.id', 'step_id' => $step('advice'), 'session_id' => (string) $new], 'advice');
+        $copy(
+            'advice',
+            DB::table('advice')->join('trials', 'trials.id', '=', 'advice.trial_id')->join(
+                'trials AS copies',
+                static fn ($join) => $join->on('copies.sequence', '=', 'trials.sequence')->where('copies.session_id', $new),
+            )->where('advice.session_id', $session->id),
+            ['trial_id' => 'copies.id', 'step_id' => $step('advice'), 'session_id' => (string) $new], 'advice',
+        );
     }
 }
 foreach (['sessions', 'trials', 'trial_exposures', 'advice'] as $table) {
@@ -81,7 +114,9 @@ foreach (['sessions', 'trials', 'trial_exposures', 'advice'] as $table) {
 }
 
 $curl = curl_init();
-curl_setopt_array($curl, [CURLOPT_COOKIEFILE => '', CURLOPT_RETURNTRANSFER => true, CURLOPT_FOLLOWLOCATION => false, CURLOPT_TIMEOUT => 60]);
+curl_setopt_array($curl, [
+    CURLOPT_COOKIEFILE => '', CURLOPT_RETURNTRANSFER => true, CURLOPT_FOLLOWLOCATION => false, CURLOPT_TIMEOUT => 60,
+]);
 $get = static function (string $path) use ($curl, $base): float {
     curl_setopt_array($curl, [CURLOPT_URL => $base.$path, CURLOPT_HTTPGET => true]);
     $started = hrtime(true);
@@ -100,7 +135,11 @@ foreach (curl_getinfo($curl, CURLINFO_COOKIELIST) as $line) {
     $cookie = explode("\t", $line);
     $token = $cookie[5] === 'XSRF-TOKEN' ? urldecode($cookie[6]) : $token;
 }
-curl_setopt_array($curl, [CURLOPT_URL => "{$base}/sign-in", CURLOPT_POST => true, CURLOPT_POSTFIELDS => http_build_query(['email' => $user->email, 'password' => 'marsh-samphire-42']), CURLOPT_HTTPHEADER => ["X-XSRF-TOKEN: {$token}"]]);
+curl_setopt_array($curl, [
+    CURLOPT_URL => "{$base}/sign-in", CURLOPT_POST => true,
+    CURLOPT_POSTFIELDS => http_build_query(['email' => $user->email, 'password' => 'marsh-samphire-42']),
+    CURLOPT_HTTPHEADER => ["X-XSRF-TOKEN: {$token}"],
+]);
 curl_exec($curl);
 curl_setopt($curl, CURLOPT_HTTPHEADER, []);
 
@@ -110,7 +149,10 @@ $post = static function (string $path, array $payload) use ($curl, $base): strin
         $cookie = explode("\t", $line);
         $token = $cookie[5] === 'XSRF-TOKEN' ? urldecode($cookie[6]) : $token;
     }
-    curl_setopt_array($curl, [CURLOPT_URL => $base.$path, CURLOPT_POST => true, CURLOPT_POSTFIELDS => json_encode($payload), CURLOPT_HTTPHEADER => ['Accept: application/json', 'Content-Type: application/json', "X-XSRF-TOKEN: {$token}"]]);
+    curl_setopt_array($curl, [
+        CURLOPT_URL => $base.$path, CURLOPT_POST => true, CURLOPT_POSTFIELDS => json_encode($payload),
+        CURLOPT_HTTPHEADER => ['Accept: application/json', 'Content-Type: application/json', "X-XSRF-TOKEN: {$token}"],
+    ]);
     $body = curl_exec($curl);
     curl_setopt($curl, CURLOPT_HTTPHEADER, []);
     if (curl_getinfo($curl, CURLINFO_RESPONSE_CODE) >= 400) {
@@ -122,7 +164,9 @@ $post = static function (string $path, array $payload) use ($curl, $base): strin
 };
 $open = [];
 foreach ([$short, $long] as $plan) {
-    $post("/plans/{$plan->id}/sessions", ['read' => array_keys($app->make(Readiness::class)->unread($plan, $user)), 'without_reason' => 'bench']);
+    $post("/plans/{$plan->id}/sessions", [
+        'read' => array_keys($app->make(Readiness::class)->unread($plan, $user)), 'without_reason' => 'bench',
+    ]);
     $open[$plan->id] = (int) DB::table('sessions')->where('plan_id', $plan->id)->whereNull('ended_at')->value('id');
 }
 $device = (string) Str::uuid();
@@ -130,7 +174,10 @@ $device = (string) Str::uuid();
 $touch = static function (Plan $plan, int $i) use ($post, $open, $device, $user): void {
     $post("/sessions/{$open[$plan->id]}/entries", ['device' => $device, 'user' => $user->id, 'entries' => [[
         'uuid' => (string) Str::uuid(), 'kind' => 'trial', 'at' => 1, 'sent_at' => 1, 'sequence' => $i + 100,
-        'trial' => ['distance' => 50 + $i / 10, 'aim' => 'step:2', 'outcome' => 'returned', 'band' => $i % 4 === 0 ? 1 : 0, 'signs' => [], 'food' => 'gently', 'latency_ms' => 900],
+        'trial' => [
+            'distance' => 50 + $i / 10, 'aim' => 'step:2', 'outcome' => 'returned', 'band' => $i % 4 === 0 ? 1 : 0, 'signs' => [],
+            'food' => 'gently', 'latency_ms' => 900,
+        ],
     ]]]);
 };
 $pages = [
@@ -139,7 +186,10 @@ $pages = [
     'its limits' => [static fn (Plan $plan): string => "/plans/{$plan->id}/limits", false],
     'its limits, right after a trial' => [static fn (Plan $plan): string => "/plans/{$plan->id}/limits", true],
 ];
-printf("%-34s %12s %12s %8s   n = %d each, in turn; medians\n", 'milliseconds', number_format($trialsOf($short)), number_format($trialsOf($long)), 'ratio', $rounds);
+printf(
+    "%-34s %12s %12s %8s   n = %d each, in turn; medians\n", 'milliseconds', number_format($trialsOf($short)),
+    number_format($trialsOf($long)), 'ratio', $rounds,
+);
 foreach ($pages as $name => [$path, $isTouched]) {
     $taken = [[], []];
     for ($i = -5; $i < (int) $rounds; $i++) {

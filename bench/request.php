@@ -8,7 +8,9 @@ declare(strict_types=1);
  */
 [, $base, $pairs] = $argv;
 $curl = curl_init();
-curl_setopt_array($curl, [CURLOPT_COOKIEFILE => '', CURLOPT_RETURNTRANSFER => true, CURLOPT_FOLLOWLOCATION => false, CURLOPT_TIMEOUT => 20]);
+curl_setopt_array($curl, [
+    CURLOPT_COOKIEFILE => '', CURLOPT_RETURNTRANSFER => true, CURLOPT_FOLLOWLOCATION => false, CURLOPT_TIMEOUT => 20,
+]);
 
 /** @param  array<string, mixed>|null  $fields */
 $send = static function (string $path, ?array $fields, array $headers = []) use ($curl, $base): array {
@@ -23,24 +25,35 @@ $send = static function (string $path, ?array $fields, array $headers = []) use 
     $started = hrtime(true);
     $body = curl_exec($curl);
 
-    return [(hrtime(true) - $started) / 1e6, curl_getinfo($curl, CURLINFO_RESPONSE_CODE), (string) $body, (string) curl_getinfo($curl, CURLINFO_REDIRECT_URL)];
+    return [
+        (hrtime(true) - $started) / 1e6, curl_getinfo($curl, CURLINFO_RESPONSE_CODE), (string) $body,
+        (string) curl_getinfo($curl, CURLINFO_REDIRECT_URL),
+    ];
 };
 $uuid = static fn (): string => vsprintf('%s%s-%s-4%.3s-a%.3s-%s%s%s', str_split(bin2hex(random_bytes(18)), 4));
 $trial = static fn (int $i): array => [
-    'uuid' => $uuid(), 'sequence' => $i, 'device_at' => (string) (int) (microtime(true) * 1000), 'sent_at' => (string) (int) (microtime(true) * 1000), 'distance' => 45 + ($i % 7) / 10,
-    'aim' => 'step:3', 'outcome' => 'returned', 'band' => $i % 5 === 0 ? 1 : 0, 'signs' => ['face.soft'], 'food' => 'gently', 'latency' => 'under_1',
+    'uuid' => $uuid(), 'sequence' => $i, 'device_at' => (string) (int) (microtime(true) * 1000),
+    'sent_at' => (string) (int) (microtime(true) * 1000), 'distance' => 45 + ($i % 7) / 10,
+    'aim' => 'step:3', 'outcome' => 'returned', 'band' => $i % 5 === 0 ? 1 : 0, 'signs' => ['face.soft'], 'food' => 'gently',
+    'latency' => 'under_1',
 ];
 
 $send('/sign-in', null);
 $send('/sign-in', ['email' => 'rowan@saltmarshlane.example', 'password' => 'marsh-samphire-42']);
-$entry = static fn (int $i): array => ['uuid' => $uuid(), 'kind' => 'trial', 'at' => (int) (microtime(true) * 1000), 'sent_at' => (int) (microtime(true) * 1000), 'sequence' => $i, 'trial' => $trial($i)];
+$entry = static fn (int $i): array => [
+    'uuid' => $uuid(), 'kind' => 'trial', 'at' => (int) (microtime(true) * 1000), 'sent_at' => (int) (microtime(true) * 1000),
+    'sequence' => $i, 'trial' => $trial($i),
+];
 $sendJson = static function (string $path, array $payload) use ($curl, $base): array {
     $token = '';
     foreach (curl_getinfo($curl, CURLINFO_COOKIELIST) as $line) {
         $cookie = explode("\t", $line);
         $token = $cookie[5] === 'XSRF-TOKEN' ? urldecode($cookie[6]) : $token;
     }
-    curl_setopt_array($curl, [CURLOPT_URL => $base.$path, CURLOPT_POST => true, CURLOPT_POSTFIELDS => json_encode($payload), CURLOPT_HTTPHEADER => ['Accept: application/json', 'Content-Type: application/json', "X-XSRF-TOKEN: {$token}"]]);
+    curl_setopt_array($curl, [
+        CURLOPT_URL => $base.$path, CURLOPT_POST => true, CURLOPT_POSTFIELDS => json_encode($payload),
+        CURLOPT_HTTPHEADER => ['Accept: application/json', 'Content-Type: application/json', "X-XSRF-TOKEN: {$token}"],
+    ]);
     $started = hrtime(true);
     $body = curl_exec($curl);
 
@@ -60,7 +73,9 @@ for ($i = 0; $i < (int) $pairs + $warmUp; $i++) {
     }
     $turns = [
         'bare write' => static fn (): array => $send('/bench/bare', [], ['Accept: application/json']),
-        'log and advise' => static fn (): array => $sendJson("{$session}/entries", ['device' => $device, 'user' => 1, 'entries' => [$entry($i + 1)]]),
+        'log and advise' => static fn (): array => $sendJson("{$session}/entries", [
+            'device' => $device, 'user' => 1, 'entries' => [$entry($i + 1)],
+        ]),
     ];
     foreach ($turns as $name => $turn) {
         [$milliseconds, $status, $body] = $turn();

@@ -6,12 +6,19 @@ import { makePlan, screen, signIn, startSession, tapTrial } from '../tests/Brows
 const TRIALS = 60;
 const EVERY = 3000;
 const browser = await chromium.launch(config.use?.launchOptions);
-const page = await (await browser.newContext({ baseURL: process.env.WHEATEAR_URL, viewport: { width: 390, height: 844 }, hasTouch: true })).newPage();
+const page = await (
+    await browser.newContext({ baseURL: process.env.WHEATEAR_URL, viewport: { width: 390, height: 844 }, hasTouch: true })
+).newPage();
 await signIn(page);
 await makePlan(page, 'Thimble', 'Market carts');
 await startSession(page);
 const devtools = await page.context().newCDPSession(page);
-await devtools.send('Network.emulateNetworkConditions', { offline: false, latency: 300, downloadThroughput: 90_000, uploadThroughput: 40_000 });
+await devtools.send('Network.emulateNetworkConditions', {
+    offline: false,
+    latency: 300,
+    downloadThroughput: 90_000,
+    uploadThroughput: 40_000,
+});
 await devtools.send('Emulation.setCPUThrottlingRate', { rate: 4 });
 let frames = 0;
 devtools.on('Page.screencastFrame', ({ data, sessionId }) => {
@@ -35,6 +42,9 @@ await devtools.send('Page.stopScreencast');
 const { trials } = await (await page.request.get(`/sessions/${await screen(page).getAttribute('data-session')}/export.json`)).json();
 const stored = trials.map((/** @type {{outcome: string, band: number}} */ { outcome, band }) => ({ outcome, band }));
 const isSame = JSON.stringify(stored) === JSON.stringify(tapped);
-console.log(`${tapped.length} trials in ${seconds} s, ${frames} frames; the database holds ${stored.length}: ${isSame ? 'equal, in order' : 'DIFFERENT'}`);
+console.log(
+    `${tapped.length} trials in ${seconds} s, ${frames} frames; ` +
+        `the database holds ${stored.length}: ${isSame ? 'equal, in order' : 'DIFFERENT'}`,
+);
 await browser.close();
 process.exit(isSame ? 0 : 1);

@@ -13,7 +13,8 @@ Route::post('/bench/bare', static function (Request $request): array {
     /** @var User $user */
     $user = $request->user();
     $id = DB::transaction(static fn (): int => (int) Event::query()->toBase()->insertGetId([
-        'practice_id' => $user->practice_id, 'dog_id' => 1, 'user_id' => $user->id, 'kind' => 'bench', 'occurred_at' => now()->format('Y-m-d H:i:s.v'),
+        'practice_id' => $user->practice_id, 'dog_id' => 1, 'user_id' => $user->id, 'kind' => 'bench',
+        'occurred_at' => now()->format('Y-m-d H:i:s.v'),
     ]));
 
     return ['id' => $id];

@@ -26,11 +26,20 @@ const { drags, requests } = await page.evaluate(async (count) => {
     const requests = [];
     handle().dispatchEvent(new PointerEvent('pointerdown', { clientX: x, clientY: y, bubbles: true, cancelable: true }));
     for (let i = 0; i < count; i++) {
-        const changed = new Promise((resolve) => new MutationObserver((_, observer) => { observer.disconnect(); requestAnimationFrame(() => resolve(performance.now())); }).observe(box, { childList: true }));
+        const changed = new Promise((resolve) =>
+            new MutationObserver((_, observer) => {
+                observer.disconnect();
+                requestAnimationFrame(() => resolve(performance.now()));
+            }).observe(box, { childList: true }),
+        );
         const before = performance.now();
         dispatchEvent(new PointerEvent('pointermove', { clientX: x + 20 + (i % 7) * 6, clientY: y, bubbles: true }));
         drags.push((await changed) - before);
-        const query = new URLSearchParams([...new FormData(form)].filter(([key]) => !key.startsWith('_') && !key.startsWith('passes')).map(([key, value]) => [key, String(value)]));
+        const query = new URLSearchParams(
+            [...new FormData(form)]
+                .filter(([key]) => !key.startsWith('_') && !key.startsWith('passes'))
+                .map(([key, value]) => [key, String(value)]),
+        );
         const asked = performance.now();
         await (await fetch(`${form.dataset.numbersUrl}?${query}`, { headers: { Accept: 'application/json' } })).text();
         requests.push(performance.now() - asked);
@@ -39,5 +48,8 @@ const { drags, requests } = await page.evaluate(async (count) => {
     return { drags, requests };
 }, DRAGS);
 const [drag, request] = [told(drags), told(requests)];
-console.log(`drag to numbers ${drag.median.toFixed(0)} ms in the median, ${drag.most.toFixed(0)} ms at the 95th; the request alone ${request.median.toFixed(0)} ms; ratio ${(drag.median / request.median).toFixed(2)}   (n = ${DRAGS}, in turn)`);
+console.log(
+    `drag to numbers ${drag.median.toFixed(0)} ms in the median, ${drag.most.toFixed(0)} ms at the 95th; ` +
+        `the request alone ${request.median.toFixed(0)} ms; ratio ${(drag.median / request.median).toFixed(2)}   (n = ${DRAGS}, in turn)`,
+);
 await browser.close();

@@ -6,7 +6,9 @@ return [
     'default' => env('LOG_CHANNEL', 'single'),
     'deprecations' => ['channel' => 'null', 'trace' => false],
     'channels' => [
-        'single' => ['driver' => 'single', 'path' => storage_path('logs/wheatear.log'), 'level' => 'warning', 'replace_placeholders' => true],
+        'single' => [
+            'driver' => 'single', 'path' => storage_path('logs/wheatear.log'), 'level' => 'warning', 'replace_placeholders' => true,
+        ],
         'null' => ['driver' => 'monolog', 'handler' => Monolog\Handler\NullHandler::class],
     ],
 ];

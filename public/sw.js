@@ -10,7 +10,8 @@ self.addEventListener('fetch', (event) => {
     const url = new URL(request.url);
     if (request.method !== 'GET' || url.origin !== location.origin) return;
     if (request.mode === 'navigate' && /^\/sessions\/\d+$/.test(url.pathname)) event.respondWith(page(request));
-    else if (url.pathname.startsWith('/build/') || url.pathname.startsWith('/sounds/') || url.pathname === '/favicon.svg') event.respondWith(file(request));
+    else if (url.pathname.startsWith('/build/') || url.pathname.startsWith('/sounds/') || url.pathname === '/favicon.svg')
+        event.respondWith(file(request));
 });
 
 /** The page from the server; the kept one when there is no answer, or none worth showing. */
@@ -19,7 +20,7 @@ async function page(request) {
     try {
         const answer = await fetch(request);
         if (answer.ok && !answer.redirected) await cache.put(request.url, answer.clone());
-        return answer.status >= 500 ? (await cache.match(request.url)) ?? answer : answer;
+        return answer.status >= 500 ? ((await cache.match(request.url)) ?? answer) : answer;
     } catch (problem) {
         const kept = await cache.match(request.url);
         if (kept) return kept;

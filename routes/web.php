@@ -50,11 +50,13 @@ use Illuminate\Support\Facades\Route;
 Route::view('/up', 'pages.up')->withoutMiddleware('web')->name('up');
 
 // a signed address, valid for one session and a day: no cookie is read or renewed
-Route::get('/live/{session}', LiveController::class)->whereNumber('session')->withoutMiddleware('web')->middleware(ValidateSignature::relative(['since']))->name('live');
+Route::get('/live/{session}', LiveController::class)
+    ->whereNumber('session')->withoutMiddleware('web')->middleware(ValidateSignature::relative(['since']))->name('live');
 
 // a sound level meter of one session: it shows a token and has no sign-in; its newest level is read by a signed address
 Route::post('/meter/{session}', [MeterController::class, 'store'])->whereNumber('session')->withoutMiddleware('web')->name('meter.store');
-Route::get('/meter/{session}', [MeterController::class, 'show'])->whereNumber('session')->withoutMiddleware('web')->middleware(ValidateSignature::relative())->name('meter.show');
+Route::get('/meter/{session}', [MeterController::class, 'show'])
+    ->whereNumber('session')->withoutMiddleware('web')->middleware(ValidateSignature::relative())->name('meter.show');
 
 Route::middleware('guest')->group(function (): void {
     Route::get('/sign-in', [SignInController::class, 'create'])->name('sign-in');
@@ -129,7 +131,8 @@ Route::middleware('auth')->group(function (): void {
     Route::post('/sessions/{session}/breaks', [BreakController::class, 'store'])->name('breaks.store');
     Route::post('/sessions/{session}/end', [SessionEndController::class, 'store'])->name('sessions.end');
     Route::get('/sessions/{session}/review', [ReviewController::class, 'show'])->name('sessions.review');
-    Route::get('/sessions/{session}/export.{format}', [ExportController::class, 'show'])->whereIn('format', ['json', 'csv'])->name('sessions.export');
+    Route::get('/sessions/{session}/export.{format}', [ExportController::class, 'show'])
+        ->whereIn('format', ['json', 'csv'])->name('sessions.export');
 
     Route::get('/unfiled', [UnfiledController::class, 'index'])->name('unfiled.index');
     Route::post('/unfiled', [UnfiledController::class, 'store'])->name('unfiled.store');

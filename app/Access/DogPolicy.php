@@ -13,7 +13,9 @@ final class DogPolicy
 {
     public function create(User $user): Response
     {
-        return $user->role->managesPlans() ? Response::allow() : Response::deny(say('messages.dog_policy.only_owners_and_trainers_add_dogs'));
+        return $user->role->managesPlans()
+            ? Response::allow()
+            : Response::deny(say('messages.dog_policy.only_owners_and_trainers_add_dogs'));
     }
 
     /** Another practice's dog, and for a guardian any dog but their own, looks as if it did not exist. */

@@ -12,7 +12,9 @@ final class PracticeTemplatePolicy
 {
     public function create(User $user): Response
     {
-        return $user->role->managesPlans() ? Response::allow() : Response::deny(say('messages.practice_template_policy.only_owners_and_trainers_keep_templates'));
+        return $user->role->managesPlans()
+            ? Response::allow()
+            : Response::deny(say('messages.practice_template_policy.only_owners_and_trainers_keep_templates'));
     }
 
     public function update(User $user, PracticeTemplate $template): Response

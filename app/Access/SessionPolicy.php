@@ -17,7 +17,9 @@ final readonly class SessionPolicy
     /** Whoever sees the dog sees its sessions and may log in them: the handler's hands are full. */
     public function view(User $user, Session $session): Response
     {
-        return $session->practice_id === $user->practice_id ? $this->dogs->view($user, $session->plan->responseModel->dog) : Response::denyAsNotFound();
+        return $session->practice_id === $user->practice_id
+            ? $this->dogs->view($user, $session->plan->responseModel->dog)
+            : Response::denyAsNotFound();
     }
 
     public function end(User $user, Session $session): Response

@@ -35,7 +35,8 @@ final readonly class AssessmentProposal
     {
         $now = $this->clock->now();
         $evidence = SessionEvidence::ofTrials($now, array_map(
-            static fn (ObservationReader $seen): array => ['exposure' => $seen->exposure, 'band' => $seen->band, 'afterReaction' => false], $observations,
+            static fn (ObservationReader $seen): array =>
+                ['exposure' => $seen->exposure, 'band' => $seen->band, 'afterReaction' => false], $observations,
         ));
 
         return ['evidence' => $evidence, ...($ladder === null
@@ -44,11 +45,15 @@ final readonly class AssessmentProposal
     }
 
     /** @param  list<ObservationReader>  $observations */
-    private function along(ResponseModel $model, array $observations, SessionEvidence $evidence, RiskCaps $caps, ?Distance $room, \DateTimeImmutable $now): StartingPoint
-    {
+    private function along(
+        ResponseModel $model, array $observations, SessionEvidence $evidence, RiskCaps $caps, ?Distance $room, \DateTimeImmutable $now,
+    ): StartingPoint {
         $atReference = Exposure::of(['distance' => $model->reference_meters], $this->catalogs->dimensions(PlanKind::Presence));
         $ladder = Ladder::of([new Step($atReference, Criterion::run(5))]);
-        $doubts = array_map(static fn (ObservationReader $seen): float => (float) ($seen->exposure->distance()->meters ?? 0.0), array_filter($observations, static fn (ObservationReader $seen): bool => ! $seen->isFine()));
+        $doubts = array_map(
+            static fn (ObservationReader $seen): float => (float) ($seen->exposure->distance()->meters ?? 0.0),
+            array_filter($observations, static fn (ObservationReader $seen): bool => ! $seen->isFine()),
+        );
 
         return StartingPoint::along(
             $this->models->withEvidence($model, $ladder, [$evidence], $now), $this->models->withEvidence($model, $ladder, [], $now),
@@ -60,9 +65,13 @@ final readonly class AssessmentProposal
      * @param  list<ObservationReader>  $observations
      * @return array{step: int, point: StartingPoint}
      */
-    private function onLadder(ResponseModel $model, array $observations, Ladder $ladder, SessionEvidence $evidence, RiskCaps $caps, \DateTimeImmutable $now): array
-    {
-        $doubtful = array_map(static fn (ObservationReader $seen): Exposure => $seen->exposure, array_filter($observations, static fn (ObservationReader $seen): bool => ! $seen->isFine()));
+    private function onLadder(
+        ResponseModel $model, array $observations, Ladder $ladder, SessionEvidence $evidence, RiskCaps $caps, \DateTimeImmutable $now,
+    ): array {
+        $doubtful = array_map(
+            static fn (ObservationReader $seen): Exposure => $seen->exposure,
+            array_filter($observations, static fn (ObservationReader $seen): bool => ! $seen->isFine()),
+        );
         $firstDoubt = null;
         foreach ($ladder->steps as $i => $step) {
             if (array_filter($doubtful, static fn (Exposure $exposure): bool => $exposure->equals($step->exposure)) !== []) {
@@ -72,7 +81,8 @@ final readonly class AssessmentProposal
         }
 
         return StartingPoint::on(
-            $ladder, $this->models->withEvidence($model, $ladder, [$evidence], $now), $this->models->withEvidence($model, $ladder, [], $now), $caps, $firstDoubt,
+            $ladder, $this->models->withEvidence($model, $ladder, [$evidence], $now),
+            $this->models->withEvidence($model, $ladder, [], $now), $caps, $firstDoubt,
         );
     }
 }

@@ -26,8 +26,10 @@ use Words\Facts;
 /** Keeps an assessment with its proposal, as evidence of the dog's model: all of it or nothing. */
 final readonly class RecordAssessment
 {
-    public function __construct(private Connection $database, private CoreCatalogs $catalogs, private LadderMaker $ladders, private AssessmentProposal $assessor, private ClockInterface $clock)
-    {
+    public function __construct(
+        private Connection $database, private CoreCatalogs $catalogs, private LadderMaker $ladders, private AssessmentProposal $assessor,
+        private ClockInterface $clock,
+    ) {
     }
 
     public function write(Dog $dog, User $user, AssessmentDraft $draft): Assessment
@@ -40,10 +42,18 @@ final readonly class RecordAssessment
             $found = $this->assessor->assess($model, $observations, $ladder, RiskCaps::for($dog->isCautious()), $room);
 
             return Assessment::query()->create([
-                'practice_id' => $dog->practice_id, 'response_model_id' => $model->id, 'user_id' => $user->id, 'place_id' => $draft->place?->id, 'made_at' => $this->clock->now(),
-                'observations' => array_map(static fn (ObservationReader $of): array => ['values' => $of->exposure->values, 'cue' => $of->cue, 'food' => $of->food, 'band' => $of->band->value], $observations),
+                'practice_id' => $dog->practice_id, 'response_model_id' => $model->id, 'user_id' => $user->id,
+                'place_id' => $draft->place?->id, 'made_at' => $this->clock->now(),
+                'observations' => array_map(
+                    static fn (ObservationReader $of): array =>
+                        ['values' => $of->exposure->values, 'cue' => $of->cue, 'food' => $of->food, 'band' => $of->band->value],
+                    $observations,
+                ),
                 'evidence' => EvidenceJson::encode($found['evidence']),
-                'proposal' => ['unsaid' => $draft->kind === PlanKind::Presence || $ladder === null ? [] : $ladder->shared(), 'step' => $found['step'], 'template' => $draft->template, ...self::proposal($found['point'])],
+                'proposal' => [
+                    'unsaid' => $draft->kind === PlanKind::Presence || $ladder === null ? [] : $ladder->shared(), 'step' => $found['step'],
+                    'template' => $draft->template, ...self::proposal($found['point']),
+                ],
                 'note' => $draft->note,
             ]);
         });
@@ -52,14 +62,17 @@ final readonly class RecordAssessment
     /** The steps that are tried: laid for the typical dog, so that what is read is what was shown. Null where distances are tried. */
     public function ladder(Dog $dog, PlanKind $kind, ?string $template): ?Ladder
     {
-        return $template === null || $kind === PlanKind::Presence ? null : $this->ladders->preview($this->unsaved($dog, $kind), $template, null, null, $this->clock->now());
+        return $template === null || $kind === PlanKind::Presence
+            ? null
+            : $this->ladders->preview($this->unsaved($dog, $kind), $template, null, null, $this->clock->now());
     }
 
     private function model(Dog $dog, AssessmentDraft $draft, ?Ladder $ladder): ResponseModel
     {
         $trigger = $draft->triggerId !== null
             ? $dog->triggers()->whereKey($draft->triggerId)->firstOrFail()
-            : $dog->triggers()->firstOrCreate(['name' => $draft->triggerName], ['practice_id' => $dog->practice_id, 'kind' => $draft->kind]);
+            : $dog->triggers()
+                ->firstOrCreate(['name' => $draft->triggerName], ['practice_id' => $dog->practice_id, 'kind' => $draft->kind]);
         $told = $ladder === null ? null : self::reactedAt($draft, $ladder);
 
         return ResponseModel::query()->firstOrCreate(['trigger_id' => $trigger->id, 'person_id' => $draft->personId], [
@@ -89,7 +102,9 @@ final readonly class RecordAssessment
         $seen = [];
         foreach ($draft->tried as $tried) {
             $exposure = match (true) {
-                $ladder === null => $tried->meters === null ? null : Exposure::of(['distance' => $tried->meters], $this->catalogs->dimensions($draft->kind)),
+                $ladder === null => $tried->meters === null
+                    ? null
+                    : Exposure::of(['distance' => $tried->meters], $this->catalogs->dimensions($draft->kind)),
                 // told, not tried: it sets what loads are counted from
                 $tried->band === Band::Over || $tried->row > $ladder->top() => null,
                 default => $ladder->step($tried->row)->exposure,
@@ -107,13 +122,18 @@ final readonly class RecordAssessment
     {
         return [
             'values' => $point->exposure->values, 'isWithin' => $point->isWithin, 'sure' => round($point->sure->value, 3),
-            'limit' => $point->limit === null ? null : ['point' => $point->limit->point, 'hardest' => $point->limit->hardest, 'easiest' => $point->limit->easiest],
+            'limit' => $point->limit === null
+                ? null
+                : ['point' => $point->limit->point, 'hardest' => $point->limit->hardest, 'easiest' => $point->limit->easiest],
             'reasons' => array_map(Facts::ofReason(...), $point->reasons),
         ];
     }
 
     private function unsaved(Dog $dog, PlanKind $kind): ResponseModel
     {
-        return new ResponseModel(['practice_id' => $dog->practice_id, 'dog_id' => $dog->id, 'kind' => $kind, 'reference_meters' => $this->catalogs->priors->assumedReferenceMeters, 'reference_stated' => false]);
+        return new ResponseModel([
+            'practice_id' => $dog->practice_id, 'dog_id' => $dog->id, 'kind' => $kind,
+            'reference_meters' => $this->catalogs->priors->assumedReferenceMeters, 'reference_stated' => false,
+        ]);
     }
 }

@@ -32,8 +32,10 @@ final readonly class DemoHistory
 {
     private const MAX_TRIALS = 60;
 
-    public function __construct(private LogTrial $log, private AskAdvice $advice, private SteppedClock $clock, private CoreCatalogs $catalogs, private PlanReader $plans)
-    {
+    public function __construct(
+        private LogTrial $log, private AskAdvice $advice, private SteppedClock $clock, private CoreCatalogs $catalogs,
+        private PlanReader $plans,
+    ) {
     }
 
     /**
@@ -44,7 +46,9 @@ final readonly class DemoHistory
     public function write(Plan $plan, User $user, array $daysAgo, float $location, int $seed, \DateTimeImmutable $today): void
     {
         $random = new Randomizer(new Xoshiro256StarStar($seed));
-        $dog = $plan->responseModel->kind === PlanKind::Presence ? $this->atADistance($plan, $location, new Chance($random)) : $this->byItsLadder($plan, $user, $location, new Chance($random));
+        $dog = $plan->responseModel->kind === PlanKind::Presence
+            ? $this->atADistance($plan, $location, new Chance($random))
+            : $this->byItsLadder($plan, $user, $location, new Chance($random));
         foreach ($daysAgo as $days) {
             $this->clock->set($today->modify("-{$days} days")->setTime(8, $random->getInt(0, 50), $random->getInt(0, 59)));
             $this->session($plan, $user, $dog, $random);
@@ -53,16 +57,25 @@ final readonly class DemoHistory
 
     private function atADistance(Plan $plan, float $location, Chance $chance): SimulatedDog
     {
-        $scale = LoadScale::of($this->catalogs->dimensions(PlanKind::Presence), Distance::fromMeters($plan->responseModel->reference_meters), ['trigger_motion', 'trigger_attention']);
+        $scale = LoadScale::of(
+            $this->catalogs->dimensions(PlanKind::Presence), Distance::fromMeters($plan->responseModel->reference_meters),
+            ['trigger_motion', 'trigger_attention'],
+        );
 
-        return new SimulatedDog($scale, $location, [2.1, 1.6, 1.3], ['distance' => 2.3, 'trigger_motion' => 1.3, 'trigger_attention' => 0.9], 0.016, new Temperament(daySd: 0.6), $chance);
+        return new SimulatedDog(
+            $scale, $location, [2.1, 1.6, 1.3], ['distance' => 2.3, 'trigger_motion' => 1.3, 'trigger_attention' => 0.9], 0.016,
+            new Temperament(daySd: 0.6), $chance,
+        );
     }
 
     /** Varies in what the ladder varies in. */
     private function byItsLadder(Plan $plan, User $user, float $location, Chance $chance): SimulatedDog
     {
         $inCore = $this->plans->read($plan);
-        $scale = LoadScale::of($inCore->catalog, $inCore->reference, [...$inCore->scale([])->keys(), ...($plan->responseModel->kind === PlanKind::Contact ? ['side'] : [])], $inCore->reactsTo);
+        $scale = LoadScale::of(
+            $inCore->catalog, $inCore->reference,
+            [...$inCore->scale([])->keys(), ...($plan->responseModel->kind === PlanKind::Contact ? ['side'] : [])], $inCore->reactsTo,
+        );
         $slopes = [];
         foreach ($scale->dimensions as $dimension) {
             $slopes[$dimension->key] = $dimension->slope->mode();
@@ -86,7 +99,8 @@ final readonly class DemoHistory
             if ($advice->action === Action::Break) {
                 $set->update(['ended_at' => $this->clock->now()]);
                 $this->clock->pass($isUnderTheHand ? 45.0 : 60.0 * $random->getInt(4, 6));
-                $set = TrainingSet::query()->create(['session_id' => $session->id, 'position' => $set->position + 1, 'started_at' => $this->clock->now()]);
+                $set = TrainingSet::query()
+                    ->create(['session_id' => $session->id, 'position' => $set->position + 1, 'started_at' => $this->clock->now()]);
                 $session->unsetRelation('sets');
             }
             $advice = $this->trial($session, $user, $dog, $random, $advice, $n);
@@ -96,14 +110,21 @@ final readonly class DemoHistory
         $session->update(['ended_at' => $this->clock->now()]);
     }
 
-    private function trial(Session $session, User $user, SimulatedDog $dog, Randomizer $random, AdviceGiven $advice, int $number): AdviceGiven
-    {
-        $this->clock->pass(($session->plan->responseModel->kind === PlanKind::Presence ? $random->getInt(8, 24) : $random->getInt(4, 11)) + $random->getInt(0, 999) / 1000);
+    private function trial(
+        Session $session, User $user, SimulatedDog $dog, Randomizer $random, AdviceGiven $advice, int $number,
+    ): AdviceGiven {
+        $this->clock->pass(
+            (
+                $session->plan->responseModel->kind === PlanKind::Presence ? $random->getInt(8, 24) : $random->getInt(4, 11)
+            ) + $random->getInt(0, 999) / 1000,
+        );
         $target = Exposure::of($advice->exposure ?? [], $this->catalogs->dimensions($session->plan->responseModel->kind));
         $real = $target;
         // helpers do not stand to the centimeter, and now and then look at the dog
         if ($target->distance() !== null) {
-            $real = $real->withDistance(Distance::fromMeters(max(0.5, round($target->distance()->meters * (1.0 + ($dog->uniform() - 0.5) * 0.04), 1))));
+            $real = $real->withDistance(Distance::fromMeters(
+                max(0.5, round($target->distance()->meters * (1.0 + ($dog->uniform() - 0.5) * 0.04), 1)),
+            ));
         }
         $kind = $session->plan->responseModel->kind;
         $real = match ($kind) {
@@ -111,11 +132,14 @@ final readonly class DemoHistory
             PlanKind::Contact => $dog->uniform() < 0.35 ? $real->with('side', 'right') : $real->with('side', 'left'),
             default => $real,
         };
-        $response = $kind === PlanKind::Contact ? SimulatedResponse::underTheHand($dog->meet($real), $dog->uniform(), $dog->uniform()) : SimulatedResponse::to($dog->meet($real), $dog->uniform(), $dog->uniform());
+        $response = $kind === PlanKind::Contact
+            ? SimulatedResponse::underTheHand($dog->meet($real), $dog->uniform(), $dog->uniform())
+            : SimulatedResponse::to($dog->meet($real), $dog->uniform(), $dog->uniform());
         $now = $this->clock->now();
 
         return $this->log->log($session, $user, new IncomingTrial(
-            self::uuid($random), $number, new Level(max(0, $advice->step->position ?? 0), $target), $advice->action, $advice->forecast(), $real, $response->outcome, $response->band, $response->signs,
+            self::uuid($random), $number, new Level(max(0, $advice->step->position ?? 0), $target), $advice->action, $advice->forecast(),
+            $real, $response->outcome, $response->band, $response->signs,
             $response->food, true, $response->latency, null, false, false, null, $now, $now,
         ))['advice'];
     }
@@ -125,6 +149,8 @@ final readonly class DemoHistory
     {
         $hex = bin2hex($random->getBytes(16));
 
-        return sprintf('%s-%s-4%s-a%s-%s', substr($hex, 0, 8), substr($hex, 8, 4), substr($hex, 13, 3), substr($hex, 17, 3), substr($hex, 20, 12));
+        return sprintf(
+            '%s-%s-4%s-a%s-%s', substr($hex, 0, 8), substr($hex, 8, 4), substr($hex, 13, 3), substr($hex, 17, 3), substr($hex, 20, 12),
+        );
     }
 }

@@ -16,18 +16,39 @@ final readonly class DemoIntakes
     public function write(Dog $bodkin, Dog $gorse, Dog $thimble, Dog $mabel, User $user, \DateTimeImmutable $today): void
     {
         $this->intake($bodkin, $user, [
-            'arrived_on' => '2025-02-08', 'since' => 'the move to the harbor', 'how_often' => 'every second walk', 'history' => 'Pulled sleds for six winters. A loose cart rolled at him in March; since then he lunges at anything on four rattling wheels.',
-            'worst' => 'snap', 'worst_facts' => 'Snapped at the air beside a cart in June, nobody touched.', 'baseline' => 'Moves stiffly for the first minutes, then level. Ears mostly back when at ease.', 'normal_signs' => ['slow.walk'],
+            'arrived_on' => '2025-02-08', 'since' => 'the move to the harbor', 'how_often' => 'every second walk',
+            'history' =>
+                'Pulled sleds for six winters. A loose cart rolled at him in March; since then he lunges at anything on four rattling '
+                    .'wheels.',
+            'worst' => 'snap', 'worst_facts' => 'Snapped at the air beside a cart in June, nobody touched.',
+            'baseline' => 'Moves stiffly for the first minutes, then level. Ears mostly back when at ease.',
+            'normal_signs' => ['slow.walk'],
         ]);
-        $this->intake($gorse, $user, ['since' => 'the first summer', 'how_often' => 'whenever riders pass', 'worst' => 'growl', 'children_near' => false, 'baseline' => 'Bouncy, tail high.']);
-        $this->intake($thimble, $user, ['since' => 'an ear infection two years ago', 'worst' => 'snap', 'worst_facts' => 'Snapped when held for drops.', 'vet_seen_on' => $today->modify('-20 days')->format('Y-m-d'), 'medication' => 'ear drops, twice a day', 'food_limits' => 'no chicken']);
+        $this->intake($gorse, $user, [
+            'since' => 'the first summer', 'how_often' => 'whenever riders pass', 'worst' => 'growl', 'children_near' => false,
+            'baseline' => 'Bouncy, tail high.',
+        ]);
+        $this->intake($thimble, $user, [
+            'since' => 'an ear infection two years ago', 'worst' => 'snap', 'worst_facts' => 'Snapped when held for drops.',
+            'vet_seen_on' => $today->modify('-20 days')->format('Y-m-d'), 'medication' => 'ear drops, twice a day',
+            'food_limits' => 'no chicken',
+        ]);
         $this->intake($mabel, $user, [
-            'since' => 'this spring', 'worst' => 'bite', 'worst_facts' => 'Bit a sleeve at a salon in April, skin whole; held down for the grinder.', 'pain_signs' => true, 'vet_seen_on' => $today->modify('-40 days')->format('Y-m-d'), 'corrections' => true,
+            'since' => 'this spring', 'worst' => 'bite',
+            'worst_facts' => 'Bit a sleeve at a salon in April, skin whole; held down for the grinder.', 'pain_signs' => true,
+            'vet_seen_on' => $today->modify('-40 days')->format('Y-m-d'), 'corrections' => true,
             'baseline' => 'Slow on the left hind leg.', 'normal_signs' => ['slow.walk', 'pant.heavy'],
         ]);
-        $mabel->update(['bite_history' => true, 'hides_signs' => true, 'health_note' => 'stiff in the left hip, seen by the vet in October']);
-        $bodkin->triggers()->firstOrCreate(['name' => 'Shopping trolleys'], ['practice_id' => $bodkin->practice_id, 'motive' => 'fear', 'named_by' => 'guardian']);
-        foreach (['marker' => 'kitchen, yard, Seawall path', 'eats_there' => 'Seawall path', 'name_turn' => 'Seawall path', 'turn_away' => 'Old ropewalk field'] as $skill => $place) {
+        $mabel->update([
+            'bite_history' => true, 'hides_signs' => true, 'health_note' => 'stiff in the left hip, seen by the vet in October',
+        ]);
+        $bodkin->triggers()->firstOrCreate(['name' => 'Shopping trolleys'], [
+            'practice_id' => $bodkin->practice_id, 'motive' => 'fear', 'named_by' => 'guardian',
+        ]);
+        foreach ([
+            'marker' => 'kitchen, yard, Seawall path', 'eats_there' => 'Seawall path', 'name_turn' => 'Seawall path',
+            'turn_away' => 'Old ropewalk field',
+        ] as $skill => $place) {
             $this->shown($bodkin, $user, $skill, 'ready', $place, $today->modify('-5 days'));
             $this->shown($gorse, $user, $skill, 'ready', $place, $today->modify('-8 days'));
         }
@@ -35,8 +56,10 @@ final readonly class DemoIntakes
         $this->shown($mabel, $user, 'eats_there', 'ready', 'kitchen', $today->modify('-3 days'));
         $this->shown($mabel, $user, 'station', 'learning', 'kitchen', $today->modify('-3 days'));
         ManagementAgreement::query()->create([
-            'practice_id' => $bodkin->practice_id, 'dog_id' => $bodkin->id, 'user_id' => $user->id, 'agreed_with' => 'Wilma Osk', 'items' => ['quiet', 'turn', 'told'],
-            'note' => 'No walks along the quay between eight and nine, when the carts go out.', 'agreed_on' => $today->modify('-33 days')->format('Y-m-d'),
+            'practice_id' => $bodkin->practice_id, 'dog_id' => $bodkin->id, 'user_id' => $user->id, 'agreed_with' => 'Wilma Osk',
+            'items' => ['quiet', 'turn', 'told'],
+            'note' => 'No walks along the quay between eight and nine, when the carts go out.',
+            'agreed_on' => $today->modify('-33 days')->format('Y-m-d'),
         ]);
     }
 
@@ -49,7 +72,8 @@ final readonly class DemoIntakes
     private function shown(Dog $dog, User $user, string $skill, string $state, string $place, \DateTimeImmutable $on): void
     {
         SkillShowing::query()->create([
-            'practice_id' => $dog->practice_id, 'dog_id' => $dog->id, 'user_id' => $user->id, 'skill' => $skill, 'state' => $state, 'place' => $place, 'shown_on' => $on->format('Y-m-d'),
+            'practice_id' => $dog->practice_id, 'dog_id' => $dog->id, 'user_id' => $user->id, 'skill' => $skill, 'state' => $state,
+            'place' => $place, 'shown_on' => $on->format('Y-m-d'),
         ]);
     }
 }

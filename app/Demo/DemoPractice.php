@@ -32,8 +32,10 @@ final readonly class DemoPractice
 {
     public const PASSWORD = 'marsh-samphire-42';
 
-    public function __construct(private CreatePlan $plans, private DemoHistory $history, private DemoIntakes $intakes, private RecordAssessment $assessments, private DemoHandling $handling)
-    {
+    public function __construct(
+        private CreatePlan $plans, private DemoHistory $history, private DemoIntakes $intakes, private RecordAssessment $assessments,
+        private DemoHandling $handling,
+    ) {
     }
 
     public function write(\DateTimeImmutable $today): Practice
@@ -45,8 +47,10 @@ final readonly class DemoPractice
         $wilma = $this->user($practice, 'Wilma Osk', 'wilma', Role::Guardian);
         $handler = Person::query()->where('user_id', $rowan->id)->firstOrFail();
         $second = Person::query()->where('user_id', $ines->id)->firstOrFail();
-        $seawall = Place::query()->create(['practice_id' => $practice->id, 'name' => 'Seawall path', 'room_meters' => 120, 'trials_an_outing' => 14]);
-        $ropewalk = Place::query()->create(['practice_id' => $practice->id, 'name' => 'Old ropewalk field', 'room_meters' => 160, 'trials_an_outing' => 10]);
+        $seawall = Place::query()
+            ->create(['practice_id' => $practice->id, 'name' => 'Seawall path', 'room_meters' => 120, 'trials_an_outing' => 14]);
+        $ropewalk = Place::query()
+            ->create(['practice_id' => $practice->id, 'name' => 'Old ropewalk field', 'room_meters' => 160, 'trials_an_outing' => 10]);
 
         $bodkin = $this->dog($practice, 'Bodkin', 'retired sled dog, 9, steady except near delivery carts', '2017-03-12');
         $bodkin->guardians()->attach($wilma);
@@ -55,18 +59,33 @@ final readonly class DemoPractice
         $mabel = $this->dog($practice, 'Old Mabel', 'shepherd mix, 11, and the nail grinder', '2015-01-20');
         $this->intakes->write($bodkin, $gorse, $thimble, $mabel, $rowan, $today);
 
-        $carts = $this->plans->write($bodkin, $rowan, $this->draft('Delivery carts', ['size' => 'chest-high', 'wheels' => 'four, rattling'], $handler, $seawall, 8.0, 32.0, 64.0, 4.0));
+        $carts = $this->plans->write($bodkin, $rowan, $this->draft(
+            'Delivery carts', ['size' => 'chest-high', 'wheels' => 'four, rattling'], $handler, $seawall, 8.0, 32.0, 64.0, 4.0,
+        ));
         $this->history->write($carts, $rowan, [31, 28, 26, 23, 21, 18, 15, 12, 9, 7, 4, 2], 0.2, 20261101, $today);
-        $riders = $this->plans->write($gorse, $ines, $this->draft('Horse riders', ['size' => 'large', 'speed' => 'walk to trot'], $second, $ropewalk, 16.0, 110.0, 140.0, 10.0));
+        $riders = $this->plans->write($gorse, $ines, $this->draft(
+            'Horse riders', ['size' => 'large', 'speed' => 'walk to trot'], $second, $ropewalk, 16.0, 110.0, 140.0, 10.0,
+        ));
         $this->history->write($riders, $ines, [16, 14, 11, 9], 1.2, 3, $today);
         $this->assessed($mabel, $rowan, $handler, 'Nail grinder', 'nails', 3);
         $this->assessed($thimble, $ines, $second, 'Ear drops', 'ear-care', 2);
-        $muzzle = Item::query()->create(['practice_id' => $practice->id, 'dog_id' => $mabel->id, 'user_id' => $rowan->id, 'kind' => ItemKind::Muzzle, 'name' => 'Tan basket muzzle', 'fit_checked_on' => $today->modify('-9 days')->format('Y-m-d'), 'fit_note' => 'Pants and takes paste in it.']);
-        $nails = $this->plans->write($mabel, $rowan, $this->care('Nail grinder', $handler, 'nails', 'Two nails a day with the grinder, at her own pace.', RiskCaps::cautious()));
+        $muzzle = Item::query()->create([
+            'practice_id' => $practice->id, 'dog_id' => $mabel->id, 'user_id' => $rowan->id, 'kind' => ItemKind::Muzzle,
+            'name' => 'Tan basket muzzle', 'fit_checked_on' => $today->modify('-9 days')->format('Y-m-d'),
+            'fit_note' => 'Pants and takes paste in it.',
+        ]);
+        $nails = $this->plans->write($mabel, $rowan, $this->care(
+            'Nail grinder', $handler, 'nails', 'Two nails a day with the grinder, at her own pace.', RiskCaps::cautious(),
+        ));
         $this->history->write($nails, $rowan, [17, 15, 12, 10, 8, 6, 3], 3.2, 41, $today);
-        $drops = $this->plans->write($thimble, $ines, $this->care('Ear drops', $second, 'ear-care', 'Drops twice a day without a hand holding him.', RiskCaps::usual()));
+        $drops = $this->plans->write($thimble, $ines, $this->care(
+            'Ear drops', $second, 'ear-care', 'Drops twice a day without a hand holding him.', RiskCaps::usual(),
+        ));
         $this->history->write($drops, $ines, [12, 11, 9, 8, 6, 4], 3.2, 42, $today);
-        $on = $this->plans->write($mabel, $rowan, $this->care('Basket muzzle', $handler, 'basket-muzzle', 'Her own muzzle, worn on walks without a thought.', RiskCaps::cautious(), $muzzle, Phase::On));
+        $on = $this->plans->write($mabel, $rowan, $this->care(
+            'Basket muzzle', $handler, 'basket-muzzle', 'Her own muzzle, worn on walks without a thought.', RiskCaps::cautious(), $muzzle,
+            Phase::On,
+        ));
         $this->history->write($on, $rowan, [16, 14, 11, 9, 7, 5, 2], 4.0, 43, $today);
         $this->handling->write($mabel, $muzzle, $rowan, $handler, $today);
         $sorrel = $this->dog($practice, 'Sorrel', 'spaniel mix, 5, hides from the doorbell', '2021-02-14');
@@ -81,14 +100,18 @@ final readonly class DemoPractice
     {
         $top = $this->assessments->ladder($dog, PlanKind::Contact, $template)?->top() ?? 0;
         $tried = array_map(static fn (int $i): Tried => new Tried(intdiv($i, 3), null, null, null, Band::Easy), range(0, 3 * $easy - 1));
-        $this->assessments->write($dog, $user, new AssessmentDraft(PlanKind::Contact, null, $about, $handler->id, null, null, $template, [...$tried, new Tried($top, null, null, null, Band::Over)]));
+        $this->assessments->write($dog, $user, new AssessmentDraft(PlanKind::Contact, null, $about, $handler->id, null, null, $template, [
+            ...$tried, new Tried($top, null, null, null, Band::Over),
+        ]));
     }
 
-    private function care(string $about, Person $handler, string $template, string $goal, RiskCaps $caps, ?Item $item = null, ?Phase $phase = null): PlanDraft
-    {
+    private function care(
+        string $about, Person $handler, string $template, string $goal, RiskCaps $caps, ?Item $item = null, ?Phase $phase = null,
+    ): PlanDraft {
         return new PlanDraft(
             $about, PlanKind::Contact, null, $about, $handler->id, 'opt_in_station', LadderPlan::Template, Criterion::share(4, 5), $caps,
-            template: $template, goalWords: $goal, outingsAWeek: 7.0, setMinutes: 3, sessionMinutes: 10, easyAfter: 3, itemId: $item?->id, phase: $phase,
+            template: $template, goalWords: $goal, outingsAWeek: 7.0, setMinutes: 3, sessionMinutes: 10, easyAfter: 3, itemId: $item?->id,
+            phase: $phase,
         );
     }
 
@@ -97,24 +120,29 @@ final readonly class DemoPractice
     {
         return new PlanDraft(
             $about, PlanKind::Sound, null, $about, $handler->id, 'pairing', LadderPlan::EqualRatios, Criterion::run(5), RiskCaps::usual(),
-            start: 32.0, goal: 62.0, play: ['source' => 'recording', 'length' => '3', 'suddenness' => 'swelling', 'place' => 'home_mat'], goalWords: 'Visitors ring, and she stays on her mat.', outingsAWeek: 5.0, setMinutes: 3, sessionMinutes: 10,
+            start: 32.0, goal: 62.0, play: ['source' => 'recording', 'length' => '3', 'suddenness' => 'swelling', 'place' => 'home_mat'],
+            goalWords: 'Visitors ring, and she stays on her mat.', outingsAWeek: 5.0, setMinutes: 3, sessionMinutes: 10,
             sound: new SoundDraft(Recording::Doorbell, 52.0, 5.0, 65.0, 2.0),
         );
     }
 
     /** @param  array<string, string>  $traits */
-    private function draft(string $trigger, array $traits, Person $handler, Place $place, float $reaction, float $fine, float $start, float $goal): PlanDraft
-    {
+    private function draft(
+        string $trigger, array $traits, Person $handler, Place $place, float $reaction, float $fine, float $start, float $goal,
+    ): PlanDraft {
         return new PlanDraft(
-            $trigger, PlanKind::Presence, null, $trigger, $handler->id, 'notice_and_turn_back', LadderPlan::EqualRatios, Criterion::run(5), RiskCaps::usual(),
-            traits: $traits, placeId: $place->id, reaction: Distance::fromMeters($reaction), fineAt: Distance::fromMeters($fine), start: $start, goal: $goal, play: ['trigger_motion' => 'slow_walk'],
+            $trigger, PlanKind::Presence, null, $trigger, $handler->id, 'notice_and_turn_back', LadderPlan::EqualRatios, Criterion::run(5),
+            RiskCaps::usual(),
+            traits: $traits, placeId: $place->id, reaction: Distance::fromMeters($reaction), fineAt: Distance::fromMeters($fine),
+            start: $start, goal: $goal, play: ['trigger_motion' => 'slow_walk'],
         );
     }
 
     private function user(Practice $practice, string $name, string $login, Role $role): User
     {
         $user = User::query()->create([
-            'practice_id' => $practice->id, 'name' => $name, 'email' => "{$login}@saltmarshlane.example", 'password' => self::PASSWORD, 'role' => $role, 'distance_unit' => 'm',
+            'practice_id' => $practice->id, 'name' => $name, 'email' => "{$login}@saltmarshlane.example", 'password' => self::PASSWORD,
+            'role' => $role, 'distance_unit' => 'm',
         ]);
         Person::query()->create(['practice_id' => $practice->id, 'user_id' => $user->id, 'name' => $name]);
 

@@ -21,7 +21,9 @@ final readonly class AddTrigger
     public function add(Dog $dog, string $name, PlanKind $kind, ?string $motive, string $namedBy, array $traits): Trigger
     {
         return $this->database->transaction(static function () use ($dog, $name, $kind, $motive, $namedBy, $traits): Trigger {
-            $trigger = $dog->triggers()->create(['practice_id' => $dog->practice_id, 'name' => $name, 'kind' => $kind, 'motive' => $motive, 'named_by' => $namedBy]);
+            $trigger = $dog->triggers()->create([
+                'practice_id' => $dog->practice_id, 'name' => $name, 'kind' => $kind, 'motive' => $motive, 'named_by' => $namedBy,
+            ]);
             foreach ($traits as $trait => $value) {
                 TriggerTrait::query()->insertOrIgnore(['trigger_id' => $trigger->id, 'name' => $trait, 'value' => $value]);
             }

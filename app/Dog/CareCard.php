@@ -29,10 +29,15 @@ final readonly class CareCard
     {
     }
 
-    /** @return list<array{plan: Plan, held: ?string, next: ?string}> of every care plan: the hardest step held, and the next one, of those that have words of their own */
+    /**
+     * @return list<array{plan: Plan, held: ?string, next: ?string}> of every care plan: the hardest step held, and the next one, of those
+     *    that have words of their own
+     */
     public function accepted(Dog $dog): array
     {
-        $plans = $dog->plans()->with(['responseModel.trigger', 'responseModel.person', 'place'])->whereHas('responseModel', static fn ($models) => $models->where('kind', PlanKind::Contact->value))->orderBy('plans.name')->limit(self::MAX_PLANS)->get();
+        $plans = $dog->plans()->with(['responseModel.trigger', 'responseModel.person', 'place'])->whereHas(
+            'responseModel', static fn ($models) => $models->where('kind', PlanKind::Contact->value),
+        )->orderBy('plans.name')->limit(self::MAX_PLANS)->get();
         $rows = [];
         foreach ($plans as $plan) {
             $situation = $this->situations->read($plan, null, [], $this->clock->now());
@@ -50,14 +55,21 @@ final readonly class CareCard
     /** @return list<Sign> the signs this dog has shown most that mean stop; the usual ones where it has shown none */
     public function signals(Dog $dog): array
     {
-        $seen = TrialSign::query()->toBase()->join('trials', 'trials.id', '=', 'trial_signs.trial_id')->join('sessions', 'sessions.id', '=', 'trials.session_id')
-            ->whereIn('sessions.plan_id', $dog->plans()->select('plans.id'))->groupBy('sign')->orderByRaw('COUNT(*) DESC')->limit(60)->pluck('sign')->all();
+        $seen = TrialSign::query()
+            ->toBase()->join('trials', 'trials.id', '=', 'trial_signs.trial_id')->join('sessions', 'sessions.id', '=', 'trials.session_id')
+            ->whereIn('sessions.plan_id', $dog->plans()->select('plans.id'))
+            ->groupBy('sign')->orderByRaw('COUNT(*) DESC')->limit(60)->pluck('sign')->all();
         $normal = $dog->intake->normal_signs ?? [];
         $stop = fn (string $code): bool => isset($this->catalogs->signs->signs[$code]) && ! in_array($code, $normal, true)
             && in_array($this->catalogs->signs->signs[$code]->weight, [SignWeight::Medium, SignWeight::Strong, SignWeight::Reaction], true);
-        $codes = array_filter([...array_filter($seen, is_string(...)), 'freeze', 'whale.eye', 'pull.away', 'look.hand', 'lip.lift', 'growl'], $stop);
+        $codes = array_filter(
+            [...array_filter($seen, is_string(...)), 'freeze', 'whale.eye', 'pull.away', 'look.hand', 'lip.lift', 'growl'], $stop,
+        );
 
-        return array_map(fn (string $code): Sign => $this->catalogs->signs->signs[$code], array_slice(array_values(array_unique($codes)), 0, self::MAX_SIGNALS));
+        return array_map(
+            fn (string $code): Sign => $this->catalogs->signs->signs[$code],
+            array_slice(array_values(array_unique($codes)), 0, self::MAX_SIGNALS),
+        );
     }
 
     /**
@@ -70,7 +82,9 @@ final readonly class CareCard
         foreach ($isAny ? array_reverse($steps) : [] as $i) {
             $step = $situation->ladder->step($i);
             if (! $step->manner->isOnTheWay) {
-                return $step->manner->instruction !== '' ? $step->manner->instruction : words()->exposure($step->exposure, $situation->catalog, $situation->unsaid);
+                return $step->manner->instruction !== ''
+                    ? $step->manner->instruction
+                    : words()->exposure($step->exposure, $situation->catalog, $situation->unsaid);
             }
         }
 

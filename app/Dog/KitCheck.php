@@ -19,10 +19,16 @@ final readonly class KitCheck
 {
     /** Units by calculator and field; a field without one is a count, or a yes or no. */
     public const FIELDS = [
-        'basket' => ['nose_length' => 'cm', 'closed_girth' => 'cm', 'open_girth' => 'cm', 'open_height' => 'cm', 'inside_length' => 'cm', 'inside_girth' => 'cm', 'inside_height' => 'cm', 'short_nosed' => ''],
+        'basket' => [
+            'nose_length' => 'cm', 'closed_girth' => 'cm', 'open_girth' => 'cm', 'open_height' => 'cm', 'inside_length' => 'cm',
+            'inside_girth' => 'cm', 'inside_height' => 'cm', 'short_nosed' => '',
+        ],
         'collar' => ['neck' => 'cm', 'head' => 'cm', 'worn' => 'cm', 'open' => 'cm'],
         'harness' => ['chest' => 'cm', 'strap' => 'cm', 'elbow' => 'cm', 'leg_free' => ''],
-        'food' => ['weight' => 'kg', 'trials' => '', 'rate' => '', 'jackpots' => '', 'piece_grams' => 'g', 'piece_kcal' => 'kcal/g', 'meal_kcal' => 'kcal/g', 'left' => ''],
+        'food' => [
+            'weight' => 'kg', 'trials' => '', 'rate' => '', 'jackpots' => '', 'piece_grams' => 'g', 'piece_kcal' => 'kcal/g',
+            'meal_kcal' => 'kcal/g', 'left' => '',
+        ],
     ];
 
     public const OPTIONAL = ['open', 'left', 'short_nosed', 'leg_free'];
@@ -39,7 +45,10 @@ final readonly class KitCheck
         $at = static fn (string $field): float => (float) ($of[$field] ?? 0.0);
 
         return match ($which) {
-            'basket' => BasketCheck::check($at('nose_length'), $at('closed_girth'), $at('open_girth'), $at('open_height'), $at('inside_length'), $at('inside_girth'), $at('inside_height'), $at('short_nosed') > 0.0),
+            'basket' => BasketCheck::check(
+                $at('nose_length'), $at('closed_girth'), $at('open_girth'), $at('open_height'), $at('inside_length'), $at('inside_girth'),
+                $at('inside_height'), $at('short_nosed') > 0.0,
+            ),
             'collar' => CollarCheck::check($at('neck'), $at('head'), $at('worn'), $of['open'] ?? null),
             'harness' => HarnessCheck::check($at('chest'), $at('strap'), $at('elbow'), $at('leg_free') > 0.0),
         };
@@ -58,8 +67,12 @@ final readonly class KitCheck
 
         return [
             'day' => $day,
-            'session' => SessionFood::of($day, (int) $at('trials'), $at('rate'), (int) $at('jackpots'), $at('piece_grams'), $at('piece_kcal'), $at('meal_kcal')),
-            'unearned' => isset($of['left']) ? SessionFood::unearned((int) $of['left'], $at('piece_grams'), $at('piece_kcal'), $at('meal_kcal')) : null,
+            'session' => SessionFood::of(
+                $day, (int) $at('trials'), $at('rate'), (int) $at('jackpots'), $at('piece_grams'), $at('piece_kcal'), $at('meal_kcal'),
+            ),
+            'unearned' => isset($of['left'])
+                ? SessionFood::unearned((int) $of['left'], $at('piece_grams'), $at('piece_kcal'), $at('meal_kcal'))
+                : null,
         ];
     }
 }

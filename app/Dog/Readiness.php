@@ -18,8 +18,10 @@ use Psr\Clock\ClockInterface;
 /** What must hold before exposure work, and what must have been read: by dog, and by plan. */
 final readonly class Readiness
 {
-    public function __construct(private CoreCatalogs $catalogs, private TemplateRepository $templates, private CautionRepository $cautions, private ClockInterface $clock)
-    {
+    public function __construct(
+        private CoreCatalogs $catalogs, private TemplateRepository $templates, private CautionRepository $cautions,
+        private ClockInterface $clock,
+    ) {
     }
 
     /** @return array<string, SkillState> every foundation, by key */
@@ -30,18 +32,28 @@ final readonly class Readiness
             $latest[$showing->skill] ??= $showing;
         }
 
-        return array_map(fn (Skill $skill): SkillState => SkillState::of($skill, $latest[$skill->key] ?? null, $this->clock->now()), $this->catalogs->methods()->skills);
+        return array_map(
+            fn (Skill $skill): SkillState => SkillState::of($skill, $latest[$skill->key] ?? null, $this->clock->now()),
+            $this->catalogs->methods()->skills,
+        );
     }
 
     /** @return array<string, SkillState> that this plan asks for, by key */
     public function ofPlan(Plan $plan): array
     {
-        $asked = array_map(static fn (Skill $skill): string => $skill->key, $this->catalogs->methods()->method($plan->method)->prerequisites);
+        $asked = array_map(static fn (Skill $skill): string => $skill->key, $this->catalogs->methods()->method(
+            $plan->method,
+        )->prerequisites);
         $template = $this->templates->of($plan->practice_id)->templates[$plan->template ?? ''] ?? null;
         // a foundation does not ask for itself
-        $own = array_keys(array_filter($this->catalogs->methods()->skills, static fn (Skill $skill): bool => $skill->template !== null && $skill->template === $plan->template));
+        $own = array_keys(array_filter($this->catalogs->methods()->skills, static fn (
+            Skill $skill,
+        ): bool => $skill->template !== null && $skill->template === $plan->template));
 
-        return array_diff_key(array_intersect_key($this->ofDog($plan->responseModel->dog), array_flip([...$asked, ...$template->prerequisites ?? []])), array_flip($own));
+        return array_diff_key(
+            array_intersect_key($this->ofDog($plan->responseModel->dog), array_flip([...$asked, ...$template->prerequisites ?? []])),
+            array_flip($own),
+        );
     }
 
     /** @return array<string, SkillState> neither ready nor waived */
@@ -49,7 +61,9 @@ final readonly class Readiness
     {
         $waived = $plan->waivers()->limit(50)->pluck('skill')->all();
 
-        return array_filter($this->ofPlan($plan), static fn (SkillState $state): bool => ! $state->isReady && ! in_array($state->skill->key, $waived, true));
+        return array_filter($this->ofPlan($plan), static fn (SkillState $state): bool => ! $state->isReady && ! in_array(
+            $state->skill->key, $waived, true,
+        ));
     }
 
     /** @return array<string, Caution> for this dog and this plan's template */
@@ -74,7 +88,8 @@ final readonly class Readiness
     public function waive(Plan $plan, User $user, array $missing, string $reason): void
     {
         Waiver::query()->insertOrIgnore(array_map(fn (SkillState $state): array => [
-            'practice_id' => $plan->practice_id, 'plan_id' => $plan->id, 'user_id' => $user->id, 'skill' => $state->skill->key, 'reason' => $reason,
+            'practice_id' => $plan->practice_id, 'plan_id' => $plan->id, 'user_id' => $user->id, 'skill' => $state->skill->key,
+            'reason' => $reason,
             'given_at' => $this->clock->now()->format('Y-m-d H:i:s'),
         ], array_values($missing)));
     }

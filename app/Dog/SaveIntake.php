@@ -25,9 +25,11 @@ final readonly class SaveIntake
     public function keep(Dog $dog, User $user, array $columns, bool $hasBitten, bool $wasCorrected, ?string $healthNote): void
     {
         $this->database->transaction(static function () use ($dog, $user, $columns, $hasBitten, $wasCorrected, $healthNote): void {
-            Intake::query()->updateOrCreate(['dog_id' => $dog->id], ['practice_id' => $dog->practice_id, 'user_id' => $user->id, ...$columns]);
+            Intake::query()
+                ->updateOrCreate(['dog_id' => $dog->id], ['practice_id' => $dog->practice_id, 'user_id' => $user->id, ...$columns]);
             $dog->update([
-                'bite_history' => $dog->bite_history || $hasBitten, 'hides_signs' => $dog->hides_signs || $wasCorrected, 'health_note' => $healthNote,
+                'bite_history' => $dog->bite_history || $hasBitten, 'hides_signs' => $dog->hides_signs || $wasCorrected,
+                'health_note' => $healthNote,
             ]);
         });
     }

@@ -14,7 +14,10 @@ final readonly class SaveOrder
     /** @param  list<string>  $order  values, the easiest first */
     public function keep(Dog $dog, PlanKind $kind, string $dimension, array $order): void
     {
-        DimensionOrder::query()->updateOrCreate(['dog_id' => $dog->id, 'kind' => $kind->value, 'dimension' => $dimension], ['practice_id' => $dog->practice_id, 'order' => $order]);
+        DimensionOrder::query()->updateOrCreate(
+            ['dog_id' => $dog->id, 'kind' => $kind->value, 'dimension' => $dimension],
+            ['practice_id' => $dog->practice_id, 'order' => $order],
+        );
     }
 
     public function backToUsual(Dog $dog, PlanKind $kind, string $dimension): void

@@ -26,7 +26,9 @@ final readonly class SkillState
     {
         return match (true) {
             $this->latest === null => say('messages.skill_state.never_shown'),
-            $this->isAged && $this->latest->state === 'ready' => say('messages.skill_state.was_ready_not_shown_for_days', ['fresh_days' => $this->skill->freshDays]),
+            $this->isAged && $this->latest->state === 'ready' => say('messages.skill_state.was_ready_not_shown_for_days', [
+                'fresh_days' => $this->skill->freshDays,
+            ]),
             $this->latest->state === 'ready' => say('options.skill_state.ready'),
             $this->latest->state === 'lost' => say('messages.skill_state.lost_again'),
             default => say('options.skill_state.learning'),

@@ -35,7 +35,8 @@ final readonly class Adviser
             'exposure' => $advice->next?->exposure->values,
             'reasons' => array_map(Facts::ofReason(...), $advice->reasons),
             'alternatives' => array_map(static fn (Alternative $other): array => [
-                'dimension' => $other->change->dimension, 'choice' => $other->change->choice, 'logitsOff' => round($other->logitsOff, 2), 'helped' => $other->helped, 'step' => $other->level->step, 'exposure' => $other->level->exposure->values,
+                'dimension' => $other->change->dimension, 'choice' => $other->change->choice, 'logitsOff' => round($other->logitsOff, 2),
+                'helped' => $other->helped, 'step' => $other->level->step, 'exposure' => $other->level->exposure->values,
             ], $advice->alternatives),
             'is_closing' => $advice->isClosing,
             'strain_mean' => self::stored($advice->risk?->strainMean),

@@ -60,7 +60,9 @@ final class CoreCatalogs
     /** @return list<Template> that ship, told in the reader's language */
     public function templates(): array
     {
-        return $this->templates[words()->reader->language] ??= array_map(fn (string $key): Template => $this->templateReader()->read($this->told($key)), $this->templateKeys());
+        return $this->templates[words()->reader->language] ??= array_map(
+            fn (string $key): Template => $this->templateReader()->read($this->told($key)), $this->templateKeys(),
+        );
     }
 
     /** @return list<string> */

@@ -7,7 +7,8 @@ namespace App\Engine;
 /** Reads a trial as it stands: corrections are rows beside it, applied in their order. */
 final readonly class Corrections
 {
-    public const COLUMN = "(SELECT JSON_ARRAYAGG(JSON_OBJECT('kind', kind, 'changes', changes) ORDER BY id) FROM trial_corrections WHERE trial_id = trials.id) AS corrections";
+    public const COLUMN = "(SELECT JSON_ARRAYAGG(JSON_OBJECT('kind', kind, 'changes', changes) ORDER BY id) FROM trial_corrections WHERE "
+        .'trial_id = trials.id) AS corrections';
 
     /**
      * @param  array<mixed>  $fields  of a row read with the column above

@@ -39,7 +39,10 @@ final readonly class DogModelReader
                 $keys += $row->exposure->values;
             }
         }
-        $scale = LoadScale::of($catalog, Distance::fromMeters($model->reference_meters), array_keys($keys), $model->reacts_to === null ? null : Exposure::of($model->reacts_to, $catalog));
+        $scale = LoadScale::of(
+            $catalog, Distance::fromMeters($model->reference_meters), array_keys($keys),
+            $model->reacts_to === null ? null : Exposure::of($model->reacts_to, $catalog),
+        );
         $fineAt = $model->fine_at_meters === null ? null : Exposure::of(['distance' => $model->fine_at_meters], $catalog);
         $today = new SessionEvidence($now, []);
 

@@ -22,7 +22,9 @@ final readonly class EvidenceJson
     public static function decode(\DateTimeImmutable $startedAt, string $json, float $upset, DimensionCatalog $catalog): SessionEvidence
     {
         $rows = [];
-        /** @var list<array{exposure: array<string, float|int|string>, afterReaction: bool, counts: array{int, int, int, int, int}}> $stored */
+        /**
+         * @var list<array{exposure: array<string, float|int|string>, afterReaction: bool, counts: array{int, int, int, int, int}}> $stored
+         */
         $stored = json_decode($json, true, flags: JSON_THROW_ON_ERROR);
         foreach ($stored as $row) {
             $rows[] = new EvidenceRow(Exposure::of($row['exposure'], $catalog), $row['afterReaction'], $row['counts']);

@@ -50,7 +50,9 @@ final readonly class EvidenceReader
         $newest = null;
         $trialsSince = 0;
         foreach ($ids->chunk(self::CHUNK) as $chunk) {
-            foreach (Session::query()->toBase()->whereIn('id', $chunk)->whereNotNull('evidence')->orderByDesc('started_at')->orderByDesc('id')->get(['started_at', 'upset', 'evidence']) as $row) {
+            foreach (Session::query()->toBase()->whereIn(
+                'id', $chunk,
+            )->whereNotNull('evidence')->orderByDesc('started_at')->orderByDesc('id')->get(['started_at', 'upset', 'evidence']) as $row) {
                 $session = $this->decode(Fields::of($row), 'started_at', $model);
                 $newest ??= $session->startedAt;
                 $days = ($newest->getTimestamp() - $session->startedAt->getTimestamp()) / 86400;
@@ -68,14 +70,20 @@ final readonly class EvidenceReader
     /** @return list<SessionEvidence> oldest first */
     private function assessed(ResponseModel $model, \DateTimeImmutable $before): array
     {
-        $rows = Assessment::query()->toBase()->where('response_model_id', $model->id)->where('made_at', '<=', $before->format('Y-m-d H:i:s.v'))
+        $rows = Assessment::query()
+            ->toBase()->where('response_model_id', $model->id)->where('made_at', '<=', $before->format('Y-m-d H:i:s.v'))
             ->orderByDesc('made_at')->limit(self::MAX_ASSESSMENTS)->get(['made_at', 'evidence']);
 
-        return array_values($rows->reverse()->map(fn (object $row): SessionEvidence => $this->decode(Fields::of($row), 'made_at', $model))->all());
+        return array_values($rows->reverse()->map(
+            fn (object $row): SessionEvidence => $this->decode(Fields::of($row), 'made_at', $model),
+        )->all());
     }
 
     private function decode(Fields $row, string $at, ResponseModel $model): SessionEvidence
     {
-        return EvidenceJson::decode(new \DateTimeImmutable($row->text($at), new \DateTimeZone('UTC')), $row->text('evidence'), $row->number('upset'), $this->catalogs->dimensions($model->kind));
+        return EvidenceJson::decode(
+            new \DateTimeImmutable($row->text($at), new \DateTimeZone('UTC')), $row->text('evidence'), $row->number('upset'),
+            $this->catalogs->dimensions($model->kind),
+        );
     }
 }

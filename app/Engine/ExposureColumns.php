@@ -15,7 +15,9 @@ final readonly class ExposureColumns
     {
         $rows = [];
         foreach ($exposure->values as $dimension => $value) {
-            $rows[] = ['dimension' => $dimension, 'number' => is_float($value) ? $value : null, 'choice' => is_string($value) ? $value : null];
+            $rows[] = [
+                'dimension' => $dimension, 'number' => is_float($value) ? $value : null, 'choice' => is_string($value) ? $value : null,
+            ];
         }
 
         return $rows;

@@ -44,7 +44,8 @@ final readonly class LimitReader
     public static function of(Situation $situation): ?ThresholdDistance
     {
         return $situation->model === null || ! $situation->catalog->has('distance') ? null
-            : (new ThresholdSearch($situation->settings->caps))->distance($situation->model, $situation->ladder->step(0)->exposure, Day::Typical);
+            : (new ThresholdSearch($situation->settings->caps))
+                ->distance($situation->model, $situation->ladder->step(0)->exposure, Day::Typical);
     }
 
     /** @param  list<LoggedTrial>  $trials */

@@ -35,7 +35,10 @@ final readonly class ModelChanges
         $this->note($plan->response_model_id, 0);
     }
 
-    /** Changes whenever the plan's ladder or its dog's own orders do, or anything is logged, corrected or assessed that its model learns from. */
+    /**
+     * Changes whenever the plan's ladder or its dog's own orders do, or anything is logged, corrected or assessed that its model learns
+     * from.
+     */
     public function stamp(Plan $plan, WorkingPlan $inCore): string
     {
         $changes = $this->changes($plan->response_model_id);
@@ -58,7 +61,9 @@ final readonly class ModelChanges
 
     private function note(int $responseModelId, int $sessionId): void
     {
-        $this->cache->forever(self::key($responseModelId), array_slice([$sessionId => hrtime(true)] + $this->changes($responseModelId), 0, self::MAX_CHANGES, true));
+        $this->cache->forever(self::key($responseModelId), array_slice(
+            [$sessionId => hrtime(true)] + $this->changes($responseModelId), 0, self::MAX_CHANGES, true,
+        ));
     }
 
     /** @return array<int, int> when each session changed last, the latest first */

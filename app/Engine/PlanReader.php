@@ -56,7 +56,8 @@ final class PlanReader
         return new WorkingPlan(
             Ladder::of(array_values($steps)),
             RuleSettings::of(
-                RiskCaps::of($plan->strain_cap, $plan->reaction_cap), $plan->most_advances, $plan->set_minutes, $plan->session_minutes, $plan->most_trials,
+                RiskCaps::of($plan->strain_cap, $plan->reaction_cap), $plan->most_advances, $plan->set_minutes, $plan->session_minutes,
+                $plan->most_trials,
                 $room === null ? null : Distance::fromMeters($room), $plan->easy_after,
             ),
             Distance::fromMeters($model->reference_meters),

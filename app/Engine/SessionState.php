@@ -59,7 +59,9 @@ final readonly class SessionState
             'setMinutes' => $settings->setMinutes,
             'sessionMinutes' => $settings->sessionMinutes,
             'mostTrials' => $settings->mostTrials,
-            'run' => $progress === null ? null : ['done' => min($progress->done, $progress->asked), 'asked' => $progress->asked, 'window' => $progress->window],
+            'run' => $progress === null
+                ? null
+                : ['done' => min($progress->done, $progress->asked), 'asked' => $progress->asked, 'window' => $progress->window],
             'advice' => [
                 'id' => $advice->id,
                 'aim' => "advice:{$advice->id}",
@@ -68,20 +70,26 @@ final readonly class SessionState
                 'next' => $next === null ? null : self::exposure($next, $situation, $player),
                 'reasons' => $advice->reasons,
                 'alternatives' => array_map(static fn (array $other, int $i): array => [
-                    'aim' => "alt:{$advice->id}:{$i}", 'dimension' => $other['dimension'] ?? '', 'choice' => $other['choice'] ?? '', 'off' => $other['logitsOff'], 'helped' => $other['helped'] ?? 0,
+                    'aim' => "alt:{$advice->id}:{$i}", 'dimension' => $other['dimension'] ?? '', 'choice' => $other['choice'] ?? '',
+                    'off' => $other['logitsOff'], 'helped' => $other['helped'] ?? 0,
                 ], $advice->alternatives, array_keys($advice->alternatives)),
                 'risk' => $advice->strain_mean === null ? null : [
                     'strain' => self::range((float) $advice->strain_mean, (float) $advice->strain_bound, $situation->caps->strain->value),
-                    'reaction' => self::range((float) $advice->reaction_mean, (float) $advice->reaction_bound, $situation->caps->reaction->value),
+                    'reaction' => self::range(
+                        (float) $advice->reaction_mean, (float) $advice->reaction_bound, $situation->caps->reaction->value,
+                    ),
                 ],
             ],
             'trials' => array_map(
-                static fn (int $id): array => ['uuid' => $marks[$id]['uuid'], 'band' => $trials[$id]->band->value, 'outcome' => $trials[$id]->outcome->value],
+                static fn (int $id): array =>
+                    ['uuid' => $marks[$id]['uuid'], 'band' => $trials[$id]->band->value, 'outcome' => $trials[$id]->outcome->value],
                 array_slice(array_keys($trials), -self::LATEST),
             ),
             'rhythm' => self::rhythm(array_values($trials)),
             'unsaid' => $situation->unsaid,
-            'step' => $situation->catalog->plan === PlanKind::Presence || $next === null ? null : StepData::write($situation->ladder->step($step ?? 0)),
+            'step' => $situation->catalog->plan === PlanKind::Presence || $next === null
+                ? null
+                : StepData::write($situation->ladder->step($step ?? 0)),
             'easier' => $this->easier($situation, $step ?? $level->step ?? 0, $next, $player),
         ];
     }
@@ -94,16 +102,22 @@ final readonly class SessionState
      */
     private static function rhythm(array $trials): array
     {
-        $count = static fn (OutcomeEffect $effect): int => count(array_filter($trials, static fn (LoggedTrial $trial): bool => $trial->outcome->effect() === $effect));
+        $count = static fn (OutcomeEffect $effect): int =>
+            count(array_filter($trials, static fn (LoggedTrial $trial): bool => $trial->outcome->effect() === $effect));
 
         return [
-            'at' => array_map(static fn (LoggedTrial $trial): int => (int) $trial->at->format('Uv'), array_slice($trials, -self::IN_A_MINUTE)),
+            'at' => array_map(
+                static fn (LoggedTrial $trial): int => (int) $trial->at->format('Uv'), array_slice($trials, -self::IN_A_MINUTE),
+            ),
             'accepted' => $count(OutcomeEffect::Success),
             'declined' => $count(OutcomeEffect::OptOut),
         ];
     }
 
-    /** @return array{instruction: string, onTheWay: bool, values: array<string, float|string>, play: ?array{fraction: ?float, seconds: float, onset: float}} */
+    /**
+     * @return array{instruction: string, onTheWay: bool, values: array<string, float|string>, play: ?array{fraction: ?float,
+     *    seconds: float, onset: float}}
+     */
     private static function exposure(Exposure $exposure, Situation $situation, ?Player $player): array
     {
         $manner = self::manner($exposure, $situation);
@@ -119,7 +133,9 @@ final readonly class SessionState
     /** @return ?array{fraction: ?float, seconds: float, onset: float} */
     private static function play(?Playback $playback): ?array
     {
-        return $playback === null ? null : ['fraction' => $playback->fraction, 'seconds' => $playback->seconds, 'onset' => $playback->onset];
+        return $playback === null
+            ? null
+            : ['fraction' => $playback->fraction, 'seconds' => $playback->seconds, 'onset' => $playback->onset];
     }
 
     /** How the step that has this exposure is done; null for an exposure between steps. */
@@ -138,7 +154,8 @@ final readonly class SessionState
      * Steps of the ladder that are easier than where the session stands and within today's limits, the hardest first: all that a
      * device may fall back to by itself. It never advances.
      *
-     * @return list<array{aim: string, instruction: string, onTheWay: bool, values: array<string, float|string>, play: ?array{fraction: ?float, seconds: float, onset: float}}>
+     * @return list<array{aim: string, instruction: string, onTheWay: bool, values: array<string, float|string>,
+     *    play: ?array{fraction: ?float, seconds: float, onset: float}}>
      */
     private function easier(Situation $situation, int $step, ?Exposure $next, ?Player $player): array
     {

@@ -50,7 +50,10 @@ final readonly class SituationReader
         [$earlier, $summaries, $lastAt, $lastMode, $places] = $this->earlierOf($plan, $session, $startedAt);
         $log = new SessionLog($startedAt, $session?->sets->last()?->started_at, $trials, $setting->upset);
         $days = $lastAt === null ? null : max(0.0, ($startedAt->getTimestamp() - $lastAt->getTimestamp()) / 86400.0);
-        $history = History::ofSessions($summaries, $days, $plan->resting_reason, CarryOver::points($setting->upset), $setting->isNewAmong($places), $plan->handed_over_held);
+        $history = History::ofSessions(
+            $summaries, $days, $plan->resting_reason, CarryOver::points($setting->upset), $setting->isNewAmong($places),
+            $plan->handed_over_held,
+        );
         $daySd = $session === null ? $this->daySpread($plan, $inCore, $earlier) : Fields::of($session->mode)->numberOrNull('daySd');
 
         return $this->assembly->situation($inCore, $history, $log, $earlier, $now, self::start($session->mode ?? $lastMode), $daySd);
@@ -65,11 +68,12 @@ final readonly class SituationReader
     {
         $inCore = $this->plans->read($plan);
 
-        return $this->cache->remember("contradictions {$plan->id} {$this->changes->stamp($plan, $inCore)}", ModelChanges::SECONDS, function () use ($plan, $now, $inCore): array {
-            [, $scale, $earlier] = $this->evidence($plan, $now);
+        return $this->cache->remember("contradictions {$plan->id} {$this->changes->stamp($plan, $inCore)}", ModelChanges::SECONDS,
+            function () use ($plan, $now, $inCore): array {
+                [, $scale, $earlier] = $this->evidence($plan, $now);
 
-            return $this->builder->contradictions($scale, $inCore->isReferenceStated, $earlier, new SessionEvidence($now, []));
-        });
+                return $this->builder->contradictions($scale, $inCore->isReferenceStated, $earlier, new SessionEvidence($now, []));
+            });
     }
 
     /**
@@ -102,26 +106,37 @@ final readonly class SituationReader
     {
         return $session === null
             ? $this->earlier($plan, null, $before)
-            : $this->cache->remember('earlier '.$this->changes->stampOfOthers($session, $plan->response_model_id), ModelChanges::SECONDS, fn (): array => $this->earlier($plan, $session, $before));
+            : $this->cache->remember(
+                'earlier '.$this->changes->stampOfOthers($session, $plan->response_model_id), ModelChanges::SECONDS,
+                fn (): array => $this->earlier($plan, $session, $before),
+            );
     }
 
-    /** @return array{list<SessionEvidence>, list<SessionSummary>, ?\DateTimeImmutable, mixed, list<?int>} oldest first; summaries, last start and places of this plan only; the mode of the newest */
+    /**
+     * @return array{list<SessionEvidence>, list<SessionSummary>, ?\DateTimeImmutable, mixed, list<?int>} oldest first; summaries, last
+     *    start and places of this plan only; the mode of the newest
+     */
     private function earlier(Plan $plan, ?Session $session, \DateTimeImmutable $before): array
     {
-        $earlier = Session::query()->toBase()->where('started_at', '<', $before->format('Y-m-d H:i:s.v'))->where('id', '<>', $session->id ?? 0)
+        $earlier = Session::query()
+            ->toBase()->where('started_at', '<', $before->format('Y-m-d H:i:s.v'))->where('id', '<>', $session->id ?? 0)
             ->whereNotNull('evidence')->orderByDesc('started_at')->orderByDesc('id');
-        $rows = (clone $earlier)->where('plan_id', $plan->id)->limit(self::MAX_SESSIONS)->get(['place_id', 'started_at', 'summary'])->map(Fields::of(...));
+        $rows = (clone $earlier)
+            ->where('plan_id', $plan->id)->limit(self::MAX_SESSIONS)->get(['place_id', 'started_at', 'summary'])->map(Fields::of(...));
         $summaries = $places = [];
         foreach ($rows->reverse() as $row) {
             $summaries[] = SummaryJson::decode($row->text('summary'));
             $places[] = $row->intOrNull('place_id');
         }
-        $mode = $earlier->whereIn('plan_id', Plan::query()->withTrashed()->toBase()->where('response_model_id', $plan->response_model_id)->select('id'))->value('mode');
+        $mode = $earlier->whereIn('plan_id', Plan::query()->withTrashed()->toBase()->where(
+            'response_model_id', $plan->response_model_id,
+        )->select('id'))->value('mode');
         $newest = $rows->first();
 
         return [
             $this->evidence->ofModel($plan->responseModel, $before, $session?->id), $summaries,
-            $newest === null ? null : new \DateTimeImmutable($newest->text('started_at'), new \DateTimeZone('UTC')), is_string($mode) ? json_decode($mode, true) : null, $places,
+            $newest === null ? null : new \DateTimeImmutable($newest->text('started_at'), new \DateTimeZone('UTC')),
+            is_string($mode) ? json_decode($mode, true) : null, $places,
         ];
     }
 
@@ -145,6 +160,8 @@ final readonly class SituationReader
         $stored = Fields::of($mode);
         $theta = array_values(array_filter($stored->list('theta'), is_numeric(...)));
 
-        return $theta === [] ? null : new WarmStart($stored->texts('dimensions'), array_map(static fn (int|float|string $value): float => (float) $value, $theta));
+        return $theta === []
+            ? null
+            : new WarmStart($stored->texts('dimensions'), array_map(static fn (int|float|string $value): float => (float) $value, $theta));
     }
 }

@@ -21,17 +21,25 @@ final readonly class StepReader
     public function ofPlan(int $planId, DimensionCatalog $catalog): array
     {
         $rows = StepRow::query()->toBase()->where('plan_id', $planId)->whereNull('retired_at')->orderBy('position')
-            ->selectRaw("steps.*, (SELECT GROUP_CONCAT(dimension, '=', COALESCE(choice, number) SEPARATOR ';') FROM step_exposures WHERE step_id = steps.id) AS exposure")->get();
+            ->selectRaw(
+                "steps.*, (SELECT GROUP_CONCAT(dimension, '=', COALESCE(choice, number) SEPARATOR ';') FROM step_exposures WHERE step_id "
+                    .'= steps.id) AS exposure',
+            )->get();
         $steps = [];
         foreach ($rows as $values) {
             $row = Fields::of($values);
             $isNew = $row->isOn('is_new_behavior');
             $window = $row->intOrNull('window');
-            $criterion = $window === null ? Criterion::run($row->int('run_length'), $isNew) : Criterion::share($row->int('run_length'), $window, $isNew);
+            $criterion = $window === null
+                ? Criterion::run($row->int('run_length'), $isNew)
+                : Criterion::share($row->int('run_length'), $window, $isNew);
             $steps[$row->int('id')] = new Step(
                 ExposureColumns::fromText($row->text('exposure'), $catalog),
                 $criterion->over($row->int('sessions'), $row->int('days')),
-                Manner::of($row->text('instruction'), FoodTiming::from($row->text('food')), DogPosture::from($row->text('posture')), HandledBy::from($row->text('who')), $row->int('hands'), $row->int('eyes'), $row->isOn('is_on_the_way')),
+                Manner::of(
+                    $row->text('instruction'), FoodTiming::from($row->text('food')), DogPosture::from($row->text('posture')),
+                    HandledBy::from($row->text('who')), $row->int('hands'), $row->int('eyes'), $row->isOn('is_on_the_way'),
+                ),
             );
         }
 

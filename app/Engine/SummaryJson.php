@@ -17,7 +17,11 @@ final readonly class SummaryJson
 
     public static function decode(string $json): SessionSummary
     {
-        /** @var array{trials: int, marks: list<array{step: int, held: bool}>, reacted: bool, endedWithEffort: bool, calm: bool, succeeded: bool, calibration: array{expectedStrain: float, strain: non-negative-int, expectedReaction: float, reactions: non-negative-int, forecasts: non-negative-int}} $stored */
+        /**
+         * @var array{trials: int, marks: list<array{step: int, held: bool}>, reacted: bool, endedWithEffort: bool, calm: bool,
+         *    succeeded: bool, calibration: array{expectedStrain: float, strain: non-negative-int, expectedReaction: float,
+         *    reactions: non-negative-int, forecasts: non-negative-int}} $stored
+         */
         $stored = json_decode($json, true, flags: JSON_THROW_ON_ERROR);
 
         return new SessionSummary(...[...$stored, 'calibration' => new Calibration(...$stored['calibration'])]);

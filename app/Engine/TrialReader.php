@@ -31,10 +31,13 @@ final readonly class TrialReader
     public function ofSession(Session $session): SessionTrials
     {
         $catalog = $this->catalogs->dimensions($session->plan->responseModel->kind);
-        $part = static fn (string $part): string => "(SELECT GROUP_CONCAT(dimension, '=', COALESCE(choice, number) SEPARATOR ';') FROM trial_exposures WHERE trial_id = trials.id AND part = '{$part}')";
+        $part = static fn (string $part): string =>
+            "(SELECT GROUP_CONCAT(dimension, '=', COALESCE(choice, number) SEPARATOR ';') FROM trial_exposures WHERE trial_id = "
+                ."trials.id AND part = '{$part}')";
         $rows = Trial::query()->toBase()->join('steps', 'steps.id', '=', 'trials.step_id')->where('session_id', $session->id)
             ->orderBy('sequence')->orderBy('trials.id')->limit(self::MAX)
-            ->selectRaw("trials.id, trials.uuid, sequence, steps.position, under_action, forecast, outcome, band, trials.food, food_left, latency, interrupted, handler_error, occurred_at,
+            ->selectRaw("trials.id, trials.uuid, sequence, steps.position, under_action, forecast, outcome, band,
+                trials.food, food_left, latency, interrupted, handler_error, occurred_at,
                 {$part('target')} AS target, {$part('real')} AS exposure,
                 (SELECT GROUP_CONCAT(sign SEPARATOR ';') FROM trial_signs WHERE trial_id = trials.id) AS signs,
                 ".Corrections::COLUMN)

@@ -45,8 +45,13 @@ final readonly class AreaView
     {
         return match (true) {
             $this->state()->keepsHandsOff() => words()->label($this->state()),
-            $this->chosen->accepted !== null => say('messages.area_view.accepted', ['accepted' => self::way($this->chosen->accepted), 'isRefused' => $this->chosen->refused !== null, 'refused' => self::way($this->chosen->refused)]),
-            $this->chosen->refused !== null => say('messages.area_view.too_hard_lately_2', ['refused' => self::way($this->chosen->refused)]),
+            $this->chosen->accepted !== null => say('messages.area_view.accepted', [
+                'accepted' => self::way($this->chosen->accepted), 'isRefused' => $this->chosen->refused !== null,
+                'refused' => self::way($this->chosen->refused),
+            ]),
+            $this->chosen->refused !== null => say('messages.area_view.too_hard_lately_2', ['refused' => self::way(
+                $this->chosen->refused,
+            )]),
             $this->chosen->isSeen() => say('messages.area_view.begun_too_few_trials_to_tell'),
             default => say('messages.area_view.not_tried'),
         };

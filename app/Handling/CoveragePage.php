@@ -26,7 +26,9 @@ final readonly class CoveragePage
     ];
 
     /** Dimensions that are factors as they are, and whose values are easier and harder. */
-    private const DIMENSIONS = ['contact' => ['posture' => 'posture', 'side' => 'side', 'place' => 'place'], 'presence' => ['motion' => 'trigger_motion']];
+    private const DIMENSIONS = [
+        'contact' => ['posture' => 'posture', 'side' => 'side', 'place' => 'place'], 'presence' => ['motion' => 'trigger_motion'],
+    ];
 
     private const ORDERED = ['posture', 'place', 'motion'];
 
@@ -38,7 +40,8 @@ final readonly class CoveragePage
 
     /**
      * @param  ?int  $trigger  what it is about; null for all of the kind
-     * @return array{coverage: Coverage, labels: array<string, array<array-key, string>>, next: ?NextCell, nextWords: string, count: int} labels by factor and value, easiest first
+     * @return array{coverage: Coverage, labels: array<string, array<array-key, string>>, next: ?NextCell, nextWords: string, count: int}
+     *    labels by factor and value, easiest first
      */
     public function of(User $user, Dog $dog, PlanKind $kind, ?int $trigger): array
     {
@@ -51,9 +54,13 @@ final readonly class CoveragePage
             $usual[$factor] = (string) $catalog->dimension($dimension)->usual;
             $labels[$factor] = words()->choices($catalog, $dimension);
         }
-        $trials = array_map(static fn (TrialInContext $trial): TrialInContext => $trial->with($usual), $this->trials->of($dog, $kind, $trigger));
+        $trials = array_map(
+            static fn (TrialInContext $trial): TrialInContext => $trial->with($usual), $this->trials->of($dog, $kind, $trigger),
+        );
         if ($hasSpot) {
-            $spots = array_map(static fn (Place $place): string => $place->name, InSight::places($user)->orderBy('name')->limit(self::MAX)->get()->all());
+            $spots = array_map(static fn (Place $place): string => $place->name, InSight::places(
+                $user,
+            )->orderBy('name')->limit(self::MAX)->get()->all());
             $labels['spot'] = array_combine($spots, $spots);
         }
         $labels['item'] = $trigger === null && $kind === PlanKind::Presence ? self::named($dog, $kind) : [];
@@ -64,17 +71,25 @@ final readonly class CoveragePage
             }
         }
         $labels = array_replace(array_fill_keys($factors, []), $labels);
-        $coverage = Coverage::of($trials, array_map(static fn (array $values): array => array_map(strval(...), array_keys($values)), $labels), self::ORDERED);
+        $coverage = Coverage::of(
+            $trials, array_map(static fn (array $values): array => array_map(strval(...), array_keys($values)), $labels), self::ORDERED,
+        );
         $next = $coverage->best();
-        $words = $next === null ? [] : array_map(static fn (string $factor): string => $labels[$factor][$next->values[$factor]] ?? $next->values[$factor], $factors);
+        $words = $next === null ? [] : array_map(
+            static fn (string $factor): string => $labels[$factor][$next->values[$factor]] ?? $next->values[$factor], $factors,
+        );
 
-        return ['coverage' => $coverage, 'labels' => $labels, 'next' => $next, 'nextWords' => implode(', ', $words), 'count' => count($trials)];
+        return [
+            'coverage' => $coverage, 'labels' => $labels, 'next' => $next, 'nextWords' => implode(', ', $words), 'count' => count($trials),
+        ];
     }
 
     /** @return array<array-key, string> triggers of the kind, by name */
     private static function named(Dog $dog, PlanKind $kind): array
     {
-        $names = array_map(static fn (Trigger $trigger): string => $trigger->name, array_values($dog->triggers()->where('kind', $kind->value)->orderBy('name')->limit(self::MAX)->get()->all()));
+        $names = array_map(static fn (Trigger $trigger): string => $trigger->name, array_values(
+            $dog->triggers()->where('kind', $kind->value)->orderBy('name')->limit(self::MAX)->get()->all(),
+        ));
 
         return array_combine($names, $names);
     }

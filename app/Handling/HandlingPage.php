@@ -34,7 +34,9 @@ final readonly class HandlingPage
     {
         $trials = $this->trials->of($dog, PlanKind::Contact);
         $map = HandlingMap::of($trials, Touch::keys());
-        $seenBy = array_intersect_key($people, array_flip(array_map(static fn (TrialInContext $trial): int => (int) $trial->factors['person'], $trials)));
+        $seenBy = array_intersect_key($people, array_flip(
+            array_map(static fn (TrialInContext $trial): int => (int) $trial->factors['person'], $trials),
+        ));
         $known = AreaRepository::of($dog->id);
         $plans = $this->plansByArea($dog);
         $views = [];
@@ -45,7 +47,12 @@ final readonly class HandlingPage
                 $chosen = $map->at($value->key, $on, $person === null ? null : (string) $person);
                 $views[] = new AreaView(
                     $value->key, $side, AreaView::name($value->key, $side), $chosen,
-                    array_filter(array_combine($seenBy, array_map(static fn (int $id): Acceptance => $map->at($value->key, $on, (string) $id), array_keys($seenBy))), static fn (Acceptance $by): bool => $by->isSeen()),
+                    array_filter(
+                        array_combine($seenBy, array_map(
+                            static fn (int $id): Acceptance => $map->at($value->key, $on, (string) $id), array_keys($seenBy),
+                        )),
+                        static fn (Acceptance $by): bool => $by->isSeen(),
+                    ),
                     $known["{$value->key} {$side}"] ?? null, $plans[$value->key] ?? [], Touch::tryFrom($chosen->accepted ?? '')?->rank(),
                 );
             }
@@ -57,8 +64,12 @@ final readonly class HandlingPage
     /** @return array<string, list<Plan>> care plans by the parts that their steps are at */
     private function plansByArea(Dog $dog): array
     {
-        $plans = $dog->plans()->with('responseModel.person')->whereHas('responseModel', static fn ($models) => $models->where('kind', PlanKind::Contact->value))->orderBy('plans.id')->limit(self::MAX_PLANS)->get()->keyBy('id');
-        $rows = StepExposure::query()->toBase()->join('steps', 'steps.id', '=', 'step_exposures.step_id')->whereIn('steps.plan_id', $plans->keys())->whereNull('steps.retired_at')
+        $plans = $dog->plans()->with('responseModel.person')->whereHas('responseModel', static fn ($models) => $models->where(
+            'kind', PlanKind::Contact->value,
+        ))->orderBy('plans.id')->limit(self::MAX_PLANS)->get()->keyBy('id');
+        $rows = StepExposure::query()->toBase()->join(
+            'steps', 'steps.id', '=', 'step_exposures.step_id',
+        )->whereIn('steps.plan_id', $plans->keys())->whereNull('steps.retired_at')
             ->where('dimension', 'body_area')->distinct()->get(['steps.plan_id', 'choice']);
         $by = [];
         foreach ($rows as $row) {

@@ -37,11 +37,15 @@ final readonly class ItemPage
         $ladders = [];
         foreach ($item->plans()->with(['responseModel.person', 'place'])->limit(self::SHOWN)->get() as $plan) {
             $situation = $this->situations->read($plan, null, [], $this->clock->now());
-            $ladders[$plan->phase->value ?? Phase::On->value][] = ['plan' => $plan, 'held' => $situation->history->heldStep, 'steps' => $situation->ladder->top() + 1];
+            $ladders[$plan->phase->value ?? Phase::On->value][] = [
+                'plan' => $plan, 'held' => $situation->history->heldStep, 'steps' => $situation->ladder->top() + 1,
+            ];
         }
         $wearings = $item->wearings()->with('person')->limit(self::MAX)->get();
         $log = WearingLog::of(array_values($wearings->map(static fn (WearingLogged $one): Wearing => $one->inCore())->all()));
-        $fitDays = $item->fit_checked_on === null ? null : max(0, (int) floor(($this->clock->now()->getTimestamp() - $item->fit_checked_on->getTimestamp()) / 86400));
+        $fitDays = $item->fit_checked_on === null
+            ? null
+            : max(0, (int) floor(($this->clock->now()->getTimestamp() - $item->fit_checked_on->getTimestamp()) / 86400));
         $requirements = ItemReadiness::of(array_map(self::furthest(...), $ladders), $log, $fitDays);
 
         return [

@@ -14,7 +14,8 @@ final readonly class KeepItem
 {
     public function add(Dog $dog, User $user, ItemKind $kind, string $name): Item
     {
-        return Item::query()->create(['practice_id' => $dog->practice_id, 'dog_id' => $dog->id, 'user_id' => $user->id, 'kind' => $kind, 'name' => $name]);
+        return Item::query()
+            ->create(['practice_id' => $dog->practice_id, 'dog_id' => $dog->id, 'user_id' => $user->id, 'kind' => $kind, 'name' => $name]);
     }
 
     public function checkFit(Item $item, string $on, ?string $note): void

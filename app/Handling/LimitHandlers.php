@@ -13,7 +13,9 @@ final readonly class LimitHandlers
 {
     public function limit(Dog $dog, User $user, int $personId, string $reason): void
     {
-        HandlerLimit::query()->updateOrCreate(['dog_id' => $dog->id, 'person_id' => $personId], ['practice_id' => $dog->practice_id, 'user_id' => $user->id, 'reason' => $reason]);
+        HandlerLimit::query()->updateOrCreate(['dog_id' => $dog->id, 'person_id' => $personId], [
+            'practice_id' => $dog->practice_id, 'user_id' => $user->id, 'reason' => $reason,
+        ]);
     }
 
     public function lift(HandlerLimit $limit): void

@@ -19,10 +19,12 @@ final readonly class LogWearing
     }
 
     /** @return bool whether it is new */
-    public function log(Item $item, User $user, string $uuid, int $personId, int $seconds, WearingSituation $situation, Movement $movement, ?string $note): bool
-    {
+    public function log(
+        Item $item, User $user, string $uuid, int $personId, int $seconds, WearingSituation $situation, Movement $movement, ?string $note,
+    ): bool {
         return WearingLogged::query()->firstOrCreate(['practice_id' => $item->practice_id, 'uuid' => strtolower($uuid)], [
-            'item_id' => $item->id, 'person_id' => $personId, 'user_id' => $user->id, 'started_at' => $this->clock->now()->modify("-{$seconds} seconds"), 'seconds' => $seconds,
+            'item_id' => $item->id, 'person_id' => $personId, 'user_id' => $user->id,
+            'started_at' => $this->clock->now()->modify("-{$seconds} seconds"), 'seconds' => $seconds,
             'situation' => $situation, 'movement' => $movement, 'note' => $note,
         ])->wasRecentlyCreated;
     }

@@ -18,7 +18,9 @@ final readonly class CarryOverReader
     public function on(int $dogId, \DateTimeImmutable $now, ?array $told = null): CarryOver
     {
         $events = [];
-        foreach (Event::query()->where('dog_id', $dogId)->where('occurred_at', '>', $now->modify('-'.CarryOver::WINDOW_HOURS.' hours')->format('Y-m-d H:i:s'))->orderByDesc('occurred_at')->limit(self::MAX)->get() as $event) {
+        foreach (Event::query()->where('dog_id', $dogId)->where(
+            'occurred_at', '>', $now->modify('-'.CarryOver::WINDOW_HOURS.' hours')->format('Y-m-d H:i:s'),
+        )->orderByDesc('occurred_at')->limit(self::MAX)->get() as $event) {
             $events[] = ['severity' => (float) min(4, $event->severity), 'at' => $event->occurred_at];
         }
         if ($told !== null) {

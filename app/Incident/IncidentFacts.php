@@ -28,7 +28,9 @@ final readonly class IncidentFacts
         $words = [];
         foreach (self::ASKED as $field => $answers) {
             $answer = $facts[$field] ?? '';
-            $words[say("options.incident.{$field}")] = in_array($answer, $answers, true) ? say("options.incident_{$field}.{$answer}") : say('options.incident.not_said');
+            $words[say("options.incident.{$field}")] = in_array($answer, $answers, true)
+                ? say("options.incident_{$field}.{$answer}")
+                : say('options.incident.not_said');
         }
 
         return $words;

@@ -24,7 +24,8 @@ final readonly class RecordIncident
     }
 
     /**
-     * @param  array{uuid: string, occurred_at: \DateTimeImmutable, place: string, facts: array<string, string>, before: string, treatment: ?string, told: list<string>, told_note: ?string}  $told
+     * @param  array{uuid: string, occurred_at: \DateTimeImmutable, place: string, facts: array<string, string>, before: string,
+     *    treatment: ?string, told: list<string>, told_note: ?string} $told
      * @return array{Incident, bool} the incident, and whether it is new
      */
     public function write(Dog $dog, User $user, array $told): array
@@ -37,11 +38,16 @@ final readonly class RecordIncident
             $isBite = IncidentFacts::isBite($told['facts']);
             // a bite logged with a trial is on record already: its facts are told here
             $event = Event::query()->where('dog_id', $dog->id)->where('kind', EventKind::Bite)->doesntHave('incident')
-                ->whereBetween('occurred_at', [$told['occurred_at']->modify('-12 hours'), $told['occurred_at']->modify('+12 hours')])->first()
+                ->whereBetween('occurred_at', [$told['occurred_at']->modify('-12 hours'), $told['occurred_at']->modify('+12 hours')])
+                ->first()
                 ?? Event::query()->create([
-                    'practice_id' => $dog->practice_id, 'dog_id' => $dog->id, 'user_id' => $user->id, 'kind' => $isBite ? EventKind::Bite : EventKind::Incident, 'severity' => self::SEVERITY, 'occurred_at' => $told['occurred_at'], 'uuid' => $told['uuid'],
+                    'practice_id' => $dog->practice_id, 'dog_id' => $dog->id, 'user_id' => $user->id,
+                    'kind' => $isBite ? EventKind::Bite : EventKind::Incident, 'severity' => self::SEVERITY,
+                    'occurred_at' => $told['occurred_at'], 'uuid' => $told['uuid'],
                 ]);
-            $incident = Incident::query()->create(['practice_id' => $dog->practice_id, 'dog_id' => $dog->id, 'event_id' => $event->id, 'user_id' => $user->id, ...$told]);
+            $incident = Incident::query()->create([
+                'practice_id' => $dog->practice_id, 'dog_id' => $dog->id, 'event_id' => $event->id, 'user_id' => $user->id, ...$told,
+            ]);
             foreach ($dog->plans()->get() as $plan) {
                 $plan->update(['resting_reason' => RestReason::Incident, 'reviewed_by' => null]);
             }
@@ -61,6 +67,8 @@ final readonly class RecordIncident
      */
     public static function unfinished(Builder $dogs): Collection
     {
-        return Event::query()->where('kind', EventKind::Bite)->whereIn('dog_id', $dogs->pluck('dogs.id')->all())->doesntHave('incident')->latest('occurred_at')->limit(10)->get();
+        return Event::query()->where(
+            'kind', EventKind::Bite,
+        )->whereIn('dog_id', $dogs->pluck('dogs.id')->all())->doesntHave('incident')->latest('occurred_at')->limit(10)->get();
     }
 }

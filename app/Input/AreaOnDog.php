@@ -18,8 +18,9 @@ final readonly class AreaOnDog implements ValidationRule
 
     public function validate(string $attribute, mixed $value, \Closure $fail): void
     {
-        $isMissing = is_string($value) && DogArea::query()->where('dog_id', $this->dogId)->where('area', $value)->where('state', AreaState::Missing->value)
-            ->whereIn('side', array_filter(['both', $this->side]))->exists();
+        $isMissing = is_string($value)
+            && DogArea::query()->where('dog_id', $this->dogId)->where('area', $value)->where('state', AreaState::Missing->value)
+                ->whereIn('side', array_filter(['both', $this->side]))->exists();
         if ($isMissing) {
             $fail(say('messages.area_on_dog.this_dog_has_no_such_part'));
         }

@@ -16,9 +16,13 @@ final readonly class MayHandle implements ValidationRule
 
     public function validate(string $attribute, mixed $value, \Closure $fail): void
     {
-        $limit = is_numeric($value) ? HandlerLimit::query()->with('person')->where('dog_id', $this->dogId)->where('person_id', (int) $value)->first() : null;
+        $limit = is_numeric($value)
+            ? HandlerLimit::query()->with('person')->where('dog_id', $this->dogId)->where('person_id', (int) $value)->first()
+            : null;
         if ($limit !== null) {
-            $fail(say('messages.may_handle.may_not_handle_this_dog_choose', ['person' => $limit->person->name, 'reason' => $limit->reason]));
+            $fail(say(
+                'messages.may_handle.may_not_handle_this_dog_choose', ['person' => $limit->person->name, 'reason' => $limit->reason],
+            ));
         }
     }
 }

@@ -19,7 +19,8 @@ final readonly class TypedMeasure implements ValidationRule
         $range = $this->catalog->dimension($this->key)->typedRange() ?? [0.0, 0.0];
         if (! is_numeric($value) || (float) $value < min($range) || (float) $value > max($range)) {
             $fail(say('messages.typed_measure.range', [
-                'what' => words()->capital(words()->dimension($this->catalog, $this->key)), 'from' => min($range), 'to' => max($range), 'unit' => words()->unit($this->catalog->dimension($this->key)),
+                'what' => words()->capital(words()->dimension($this->catalog, $this->key)), 'from' => min($range), 'to' => max($range),
+                'unit' => words()->unit($this->catalog->dimension($this->key)),
             ]));
         }
     }

@@ -63,7 +63,8 @@ final readonly class CautionRepository
     public static function markRead(array $keys, Dog $dog, User $user, \DateTimeImmutable $now): void
     {
         CautionRead::query()->insertOrIgnore(array_map(static fn (string $key): array => [
-            'practice_id' => $dog->practice_id, 'dog_id' => $dog->id, 'user_id' => $user->id, 'caution' => $key, 'read_at' => $now->format('Y-m-d H:i:s'),
+            'practice_id' => $dog->practice_id, 'dog_id' => $dog->id, 'user_id' => $user->id, 'caution' => $key,
+            'read_at' => $now->format('Y-m-d H:i:s'),
         ], $keys));
     }
 }

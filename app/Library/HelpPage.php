@@ -54,8 +54,13 @@ final readonly class HelpPage
         $entries = [];
         foreach ($sections as $section => $keys) {
             foreach ($keys as $key => $covers) {
-                $part = fn (string $part): string => $this->lexicon->has("help_entries.entries.{$key}.{$part}") ? $this->words->say("help_entries.entries.{$key}.{$part}") : '';
-                $entries[] = new HelpEntry($key, $section, $covers, $part('title'), $part('what'), $part('why'), $part('differ'), $part('numbers'), $part('source'));
+                $part = fn (string $part): string => $this->lexicon->has("help_entries.entries.{$key}.{$part}")
+                    ? $this->words->say("help_entries.entries.{$key}.{$part}")
+                    : '';
+                $entries[] = new HelpEntry(
+                    $key, $section, $covers, $part('title'), $part('what'), $part('why'), $part('differ'), $part('numbers'),
+                    $part('source'),
+                );
             }
         }
 
@@ -67,8 +72,10 @@ final readonly class HelpPage
         $of = fn (string $part): string => $this->words->say("methods.methods.{$method->key}.{$part}");
 
         return new HelpEntry(
-            "method-{$method->key}", 'methods', ["method:{$method->key}"], $this->words->say('help_entries.method.title', ['label' => $of('label')]), $of('trial'),
-            $this->words->say('help_entries.method.why', ['asks' => $of('asks'), 'good' => $of('good_for')]), $this->words->say('help_entries.method.differ', ['advance' => $of('advance')]), '',
+            "method-{$method->key}", 'methods', ["method:{$method->key}"],
+            $this->words->say('help_entries.method.title', ['label' => $of('label')]), $of('trial'),
+            $this->words->say('help_entries.method.why', ['asks' => $of('asks'), 'good' => $of('good_for')]),
+            $this->words->say('help_entries.method.differ', ['advance' => $of('advance')]), '',
             $this->words->say('help_entries.common_practice'),
         );
     }
@@ -76,8 +83,10 @@ final readonly class HelpPage
     private function noCorrections(): HelpEntry
     {
         return new HelpEntry(
-            'no-corrections', 'methods', ['setting:method'], $this->words->say('help_entries.no_corrections.title'), $this->words->say('methods.refusal'),
-            $this->words->say('messages.help_book.what_those_trainers_watch_is_kept'), '', '', $this->words->say('help_entries.no_corrections.source'),
+            'no-corrections', 'methods', ['setting:method'], $this->words->say('help_entries.no_corrections.title'),
+            $this->words->say('methods.refusal'),
+            $this->words->say('messages.help_book.what_those_trainers_watch_is_kept'), '', '',
+            $this->words->say('help_entries.no_corrections.source'),
         );
     }
 
@@ -87,8 +96,10 @@ final readonly class HelpPage
         $options = array_map(static fn (string $option): string => $of("options.{$option}"), $choice->options);
 
         return new HelpEntry(
-            "choice-{$choice->key}", 'choices', ["choice:{$choice->key}"], $of('label'), $this->words->say('help_entries.choice.what', ['default' => $of("options.{$choice->default}")]), $of('why'),
-            $this->words->say('help_entries.choice.differ', ['options' => implode('; ', $options)]), '', $this->words->say('help_entries.common_practice'),
+            "choice-{$choice->key}", 'choices', ["choice:{$choice->key}"], $of('label'),
+            $this->words->say('help_entries.choice.what', ['default' => $of("options.{$choice->default}")]), $of('why'),
+            $this->words->say('help_entries.choice.differ', ['options' => implode('; ', $options)]), '',
+            $this->words->say('help_entries.common_practice'),
         );
     }
 
@@ -97,8 +108,11 @@ final readonly class HelpPage
         $of = fn (string $part): string => $this->words->say("methods.skills.{$skill->key}.{$part}");
 
         return new HelpEntry(
-            "skill-{$skill->key}", 'skills', ["skill:{$skill->key}"], $this->words->say('help_entries.skill.title', ['label' => $of('label')]), $this->words->say('help_entries.skill.what', ['ready' => $of('ready')]),
-            $this->words->say('help_entries.skill.why', ['days' => $skill->freshDays]), '', '', $this->words->say('help_entries.common_practice'),
+            "skill-{$skill->key}", 'skills', ["skill:{$skill->key}"],
+            $this->words->say('help_entries.skill.title', ['label' => $of('label')]),
+            $this->words->say('help_entries.skill.what', ['ready' => $of('ready')]),
+            $this->words->say('help_entries.skill.why', ['days' => $skill->freshDays]), '', '',
+            $this->words->say('help_entries.common_practice'),
         );
     }
 }

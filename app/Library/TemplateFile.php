@@ -72,15 +72,22 @@ final readonly class TemplateFile
         $templates = array_map(static fn (Template $template): Template => $reader->read($reader->write($template)), $templates);
         TemplateCatalog::of([...array_values($this->templates->of($user->practice_id)->templates), ...$templates]);
         $keys = array_map(static fn (Template $template): string => $template->key, $templates);
-        if (PracticeTemplate::query()->where('practice_id', $user->practice_id)->whereNotIn('key', $keys)->count() + count($keys) > TemplateRepository::MAX_OWN) {
+        if (PracticeTemplate::query()->where(
+            'practice_id', $user->practice_id,
+        )->whereNotIn('key', $keys)->count() + count($keys) > TemplateRepository::MAX_OWN) {
             throw InvalidLadder::at('', ErrorCode::TooManyTemplates, most: TemplateRepository::MAX_OWN);
         }
 
         $this->templates->forget();
 
-        return $this->database->transaction(fn (): array => array_map(fn (Template $template): PracticeTemplate => PracticeTemplate::query()->updateOrCreate(
+        return $this->database->transaction(fn (): array => array_map(fn (
+            Template $template,
+        ): PracticeTemplate => PracticeTemplate::query()->updateOrCreate(
             ['practice_id' => $user->practice_id, 'key' => $template->key],
-            ['user_id' => $user->id, 'label' => $template->label, 'kind' => $template->kind->value, 'content' => $this->catalogs->templateReader()->write($template)],
+            [
+                'user_id' => $user->id, 'label' => $template->label, 'kind' => $template->kind->value,
+                'content' => $this->catalogs->templateReader()->write($template),
+            ],
         ), $templates));
     }
 
@@ -96,7 +103,10 @@ final readonly class TemplateFile
 
     public function export(Template $template): string
     {
-        return json_encode($this->catalogs->templateReader()->write($template), JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION)."\n";
+        return json_encode(
+            $this->catalogs->templateReader()->write($template),
+            JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION,
+        )."\n";
     }
 
     /** @param  array<mixed>  $row */

@@ -26,13 +26,16 @@ final readonly class TemplateFromPlan
     {
         $ladder = $this->plans->read($plan)->ladder;
         $kind = $plan->responseModel->kind;
-        $meters = array_values(array_filter(array_map(static fn (Step $step): ?float => $step->exposure->distance()?->meters, $ladder->steps)));
+        $meters = array_values(array_filter(
+            array_map(static fn (Step $step): ?float => $step->exposure->distance()?->meters, $ladder->steps),
+        ));
         [$far, $near] = $meters === [] ? [1.0, 1.0] : [max($meters), min($meters)];
         $source = $this->templates->of($plan->practice_id)->templates[$plan->template ?? ''] ?? null;
         $slug = Str::limit(Str::slug($label), 50, '');
 
         return new Template(
-            $slug === '' ? 'own-'.$plan->id : $slug, $label, $kind, $this->catalogs->methods()->method($plan->method), $about, $source->prerequisites ?? [], $source->cautions ?? [], null,
+            $slug === '' ? 'own-'.$plan->id : $slug, $label, $kind, $this->catalogs->methods()->method($plan->method), $about,
+            $source->prerequisites ?? [], $source->cautions ?? [], null,
             self::steps($ladder, $kind, $far, $near),
         );
     }
@@ -42,7 +45,9 @@ final readonly class TemplateFromPlan
     {
         return array_map(static function (Step $step) use ($kind, $far, $near): TemplateStep {
             $distance = $step->exposure->distance()?->meters;
-            $way = $kind !== PlanKind::Presence ? null : ($distance === null || $far <= $near ? 0.0 : round(log($far / $distance) / log($far / $near), 4));
+            $way = $kind !== PlanKind::Presence
+                ? null
+                : ($distance === null || $far <= $near ? 0.0 : round(log($far / $distance) / log($far / $near), 4));
 
             return new TemplateStep($step->exposure->without('distance')->values, $way, $step->criterion, $step->manner);
         }, $ladder->steps);

@@ -21,7 +21,8 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property Action $action
  * @property ?array<string, float|int|string> $exposure
  * @property list<array{code: string, facts?: array<string, mixed>, sentence?: string}> $reasons a sentence where an older version said it
- * @property list<array{dimension?: string, choice?: string, change?: string, logitsOff: float, helped?: int, step?: int, exposure: array<string, float|int|string>}> $alternatives
+ * @property list<array{dimension?: string, choice?: string, change?: string, logitsOff: float, helped?: int, step?: int,
+ *    exposure: array<string, float|int|string>}> $alternatives
  * @property bool $is_closing
  * @property ?float $strain_mean
  * @property ?float $strain_bound
@@ -45,15 +46,22 @@ final class AdviceGiven extends Model
     ];
 
     protected $casts = [
-        'action' => Action::class, 'exposure' => 'array', 'reasons' => 'array', 'alternatives' => 'array', 'is_closing' => 'boolean', 'given_at' => 'immutable_datetime',
+        'action' => Action::class, 'exposure' => 'array', 'reasons' => 'array', 'alternatives' => 'array', 'is_closing' => 'boolean',
+        'given_at' => 'immutable_datetime',
     ];
 
     /** What it told of the exposure it asked for. */
     public function forecast(): ?Risk
     {
-        return $this->strain_mean === null || $this->strain_bound === null || $this->reaction_mean === null || $this->reaction_bound === null
+        return $this->strain_mean === null
+            || $this->strain_bound === null
+            || $this->reaction_mean === null
+            || $this->reaction_bound === null
             ? null
-            : Risk::fromArray(['strainMean' => $this->strain_mean, 'strainBound' => $this->strain_bound, 'reactionMean' => $this->reaction_mean, 'reactionBound' => $this->reaction_bound]);
+            : Risk::fromArray([
+                'strainMean' => $this->strain_mean, 'strainBound' => $this->strain_bound, 'reactionMean' => $this->reaction_mean,
+                'reactionBound' => $this->reaction_bound,
+            ]);
     }
 
     /** @return BelongsTo<Step, $this> */

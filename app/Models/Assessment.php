@@ -27,7 +27,9 @@ final class Assessment extends Model
 
     public $timestamps = false;
 
-    protected $fillable = ['practice_id', 'response_model_id', 'user_id', 'place_id', 'made_at', 'observations', 'evidence', 'proposal', 'note'];
+    protected $fillable = [
+        'practice_id', 'response_model_id', 'user_id', 'place_id', 'made_at', 'observations', 'evidence', 'proposal', 'note',
+    ];
 
     protected $casts = ['made_at' => 'immutable_datetime', 'observations' => 'array', 'proposal' => 'array'];
 }

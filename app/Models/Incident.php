@@ -33,7 +33,10 @@ final class Incident extends Model
 
     protected $dateFormat = 'Y-m-d H:i:s.v';
 
-    protected $fillable = ['practice_id', 'dog_id', 'event_id', 'user_id', 'uuid', 'occurred_at', 'place', 'facts', 'before', 'treatment', 'told', 'told_note'];
+    protected $fillable = [
+        'practice_id', 'dog_id', 'event_id', 'user_id', 'uuid', 'occurred_at', 'place', 'facts', 'before', 'treatment', 'told',
+        'told_note',
+    ];
 
     protected $casts = ['occurred_at' => 'immutable_datetime', 'facts' => 'array', 'told' => 'array'];
 

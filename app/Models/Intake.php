@@ -34,7 +34,15 @@ use Illuminate\Database\Eloquent\Model;
  */
 final class Intake extends Model
 {
-    protected $fillable = ['practice_id', 'dog_id', 'user_id', 'arrived_on', 'since', 'how_often', 'history', 'worst', 'worst_facts', 'sudden_change', 'pain_signs', 'vet_seen_on', 'medication', 'food_limits', 'guards_food', 'corrections', 'children_near', 'baseline', 'normal_signs'];
+    protected $fillable = [
+        'practice_id', 'dog_id', 'user_id', 'arrived_on', 'since', 'how_often', 'history', 'worst', 'worst_facts', 'sudden_change',
+        'pain_signs', 'vet_seen_on', 'medication', 'food_limits', 'guards_food', 'corrections', 'children_near', 'baseline',
+        'normal_signs',
+    ];
 
-    protected $casts = ['arrived_on' => 'immutable_date', 'vet_seen_on' => 'immutable_date', 'sudden_change' => 'boolean', 'pain_signs' => 'boolean', 'guards_food' => 'boolean', 'corrections' => 'boolean', 'children_near' => 'boolean', 'normal_signs' => 'array', 'updated_at' => 'immutable_datetime'];
+    protected $casts = [
+        'arrived_on' => 'immutable_date', 'vet_seen_on' => 'immutable_date', 'sudden_change' => 'boolean', 'pain_signs' => 'boolean',
+        'guards_food' => 'boolean', 'corrections' => 'boolean', 'children_near' => 'boolean', 'normal_signs' => 'array',
+        'updated_at' => 'immutable_datetime',
+    ];
 }

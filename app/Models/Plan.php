@@ -54,12 +54,16 @@ final class Plan extends Model
     protected $fillable = [
         'practice_id', 'response_model_id', 'place_id', 'created_by', 'name', 'method', 'strain_cap', 'reaction_cap',
         'most_advances', 'set_minutes', 'session_minutes', 'most_trials', 'resting_reason', 'reviewed_by',
-        'goal', 'template', 'choices', 'outings_a_week', 'version', 'handed_over_from', 'handed_over_held', 'easy_after', 'item_id', 'phase',
+        'goal', 'template', 'choices', 'outings_a_week', 'version', 'handed_over_from', 'handed_over_held', 'easy_after', 'item_id',
+        'phase',
     ];
 
     protected $attributes = ['outings_a_week' => 3, 'version' => 1, 'handed_over_held' => -1, 'easy_after' => 0];
 
-    protected $casts = ['phase' => Phase::class, 'choices' => 'array', 'resting_reason' => RestReason::class, 'outings_a_week' => 'float', 'strain_cap' => 'float', 'reaction_cap' => 'float'];
+    protected $casts = [
+        'phase' => Phase::class, 'choices' => 'array', 'resting_reason' => RestReason::class, 'outings_a_week' => 'float',
+        'strain_cap' => 'float', 'reaction_cap' => 'float',
+    ];
 
     /** @return BelongsTo<ResponseModel, $this> */
     public function responseModel(): BelongsTo

@@ -21,7 +21,9 @@ final class Practice extends Model
 {
     protected $fillable = ['name', 'town', 'time_zone', 'language', 'distance_unit', 'is_imperial', 'is_clock24'];
 
-    protected $attributes = ['language' => 'en', 'distance_unit' => 'm', 'is_imperial' => false, 'is_clock24' => false, 'time_zone' => 'UTC'];
+    protected $attributes = [
+        'language' => 'en', 'distance_unit' => 'm', 'is_imperial' => false, 'is_clock24' => false, 'time_zone' => 'UTC',
+    ];
 
     protected $casts = ['distance_unit' => DistanceUnit::class, 'is_imperial' => 'boolean', 'is_clock24' => 'boolean'];
 }

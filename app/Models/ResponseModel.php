@@ -17,7 +17,8 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property int $trigger_id
  * @property int $person_id
  * @property PlanKind $kind
- * @property ?array<string, float|string> $reacts_to where no distance tells it: what the dog reacts to, or is taken to; never changes either
+ * @property ?array<string, float|string> $reacts_to where no distance tells it: what the dog reacts to, or is taken to; never changes
+ *    either
  * @property float $reference_meters
  * @property bool $reference_stated
  * @property ?float $fine_at_meters
@@ -27,11 +28,16 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  */
 final class ResponseModel extends Model
 {
-    protected $fillable = ['practice_id', 'dog_id', 'trigger_id', 'person_id', 'kind', 'reacts_to', 'reference_meters', 'reference_stated', 'fine_at_meters'];
+    protected $fillable = [
+        'practice_id', 'dog_id', 'trigger_id', 'person_id', 'kind', 'reacts_to', 'reference_meters', 'reference_stated', 'fine_at_meters',
+    ];
 
     protected $attributes = ['kind' => 'presence'];
 
-    protected $casts = ['kind' => PlanKind::class, 'reacts_to' => 'array', 'reference_meters' => 'float', 'reference_stated' => 'boolean', 'fine_at_meters' => 'float'];
+    protected $casts = [
+        'kind' => PlanKind::class, 'reacts_to' => 'array', 'reference_meters' => 'float', 'reference_stated' => 'boolean',
+        'fine_at_meters' => 'float',
+    ];
 
     /** @return BelongsTo<Dog, $this> */
     public function dog(): BelongsTo

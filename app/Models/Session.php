@@ -47,12 +47,17 @@ final class Session extends Model
 
     protected $dateFormat = 'Y-m-d H:i:s.v';
 
-    protected $fillable = ['practice_id', 'plan_id', 'person_id', 'user_id', 'place_id', 'started_at', 'ended_at', 'end_note', 'evidence', 'summary', 'kind', 'checklist', 'upset', 'report', 'device', 'device_since'];
+    protected $fillable = [
+        'practice_id', 'plan_id', 'person_id', 'user_id', 'place_id', 'started_at', 'ended_at', 'end_note', 'evidence', 'summary', 'kind',
+        'checklist', 'upset', 'report', 'device', 'device_since',
+    ];
 
     protected $attributes = ['kind' => 'ladder', 'upset' => 0.0];
 
-    protected $casts = ['started_at' => 'immutable_datetime', 'ended_at' => 'immutable_datetime', 'evidence' => 'array', 'summary' => 'array', 'mode' => 'array',
-        'kind' => SessionKind::class, 'checklist' => 'array', 'upset' => 'float', 'report' => 'array', 'device_since' => 'immutable_datetime', 'state' => 'array'];
+    protected $casts = ['started_at' => 'immutable_datetime', 'ended_at' => 'immutable_datetime', 'evidence' => 'array',
+        'summary' => 'array', 'mode' => 'array',
+        'kind' => SessionKind::class, 'checklist' => 'array', 'upset' => 'float', 'report' => 'array',
+        'device_since' => 'immutable_datetime', 'state' => 'array'];
 
     /**
      * A deleted plan keeps its sessions.

@@ -27,11 +27,16 @@ use Illuminate\Database\Eloquent\Model;
  */
 final class SoundSetUp extends Model
 {
-    protected $fillable = ['practice_id', 'response_model_id', 'user_id', 'recording', 'read_level', 'read_percent', 'shift', 'ceiling', 'onset_seconds'];
+    protected $fillable = [
+        'practice_id', 'response_model_id', 'user_id', 'recording', 'read_level', 'read_percent', 'shift', 'ceiling', 'onset_seconds',
+    ];
 
     protected $attributes = ['shift' => 0.0, 'ceiling' => SoundLevel::USUAL_CEILING, 'onset_seconds' => Player::ONSET_SECONDS];
 
-    protected $casts = ['recording' => Recording::class, 'read_level' => 'float', 'read_percent' => 'float', 'shift' => 'float', 'ceiling' => 'float', 'onset_seconds' => 'float'];
+    protected $casts = [
+        'recording' => Recording::class, 'read_level' => 'float', 'read_percent' => 'float', 'shift' => 'float', 'ceiling' => 'float',
+        'onset_seconds' => 'float',
+    ];
 
     /** Null for plans of other kinds, without asking. */
     public static function of(ResponseModel $model): ?self

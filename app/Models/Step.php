@@ -22,7 +22,10 @@ final class Step extends Model
 {
     public $timestamps = false;
 
-    protected $fillable = ['plan_id', 'position', 'retired_at', 'run_length', 'is_new_behavior', 'window', 'sessions', 'days', 'instruction', 'food', 'posture', 'who', 'hands', 'eyes'];
+    protected $fillable = [
+        'plan_id', 'position', 'retired_at', 'run_length', 'is_new_behavior', 'window', 'sessions', 'days', 'instruction', 'food',
+        'posture', 'who', 'hands', 'eyes',
+    ];
 
     protected $casts = ['is_new_behavior' => 'boolean', 'retired_at' => 'immutable_datetime'];
 

@@ -61,14 +61,16 @@ final class Trial extends Model
     protected $dateFormat = 'Y-m-d H:i:s.v';
 
     protected $fillable = [
-        'practice_id', 'session_id', 'set_id', 'step_id', 'person_id', 'user_id', 'uuid', 'content_hash', 'sequence', 'occurred_at', 'device_at',
+        'practice_id', 'session_id', 'set_id', 'step_id', 'person_id', 'user_id', 'uuid', 'content_hash', 'sequence', 'occurred_at',
+        'device_at',
         'clock_offset_ms', 'received_at', 'under_action', 'outcome', 'band', 'band_proposed', 'food', 'food_left', 'latency', 'latency_ms',
         'interrupted', 'handler_error', 'note', 'signs_version',
     ];
 
     protected $casts = [
         'occurred_at' => 'immutable_datetime', 'device_at' => 'immutable_datetime', 'received_at' => 'immutable_datetime',
-        'outcome' => Outcome::class, 'band' => Band::class, 'band_proposed' => Band::class, 'food' => FoodTaken::class, 'latency' => TurnLatency::class,
+        'outcome' => Outcome::class, 'band' => Band::class, 'band_proposed' => Band::class, 'food' => FoodTaken::class,
+        'latency' => TurnLatency::class,
         'food_left' => 'boolean', 'interrupted' => 'boolean', 'handler_error' => 'boolean',
     ];
 

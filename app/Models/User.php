@@ -35,17 +35,26 @@ final class User extends Authenticatable
 
     protected $hidden = ['password', 'remember_token'];
 
-    protected $casts = ['password' => 'hashed', 'role' => Role::class, 'distance_unit' => DistanceUnit::class, 'is_imperial' => 'boolean', 'is_clock24' => 'boolean'];
+    protected $casts = [
+        'password' => 'hashed', 'role' => Role::class, 'distance_unit' => DistanceUnit::class, 'is_imperial' => 'boolean',
+        'is_clock24' => 'boolean',
+    ];
 
     public function units(): Units
     {
-        return new Units($this->distance_unit ?? $this->practice->distance_unit, $this->is_imperial ?? $this->practice->is_imperial, $this->is_clock24 ?? $this->practice->is_clock24);
+        return new Units(
+            $this->distance_unit ?? $this->practice->distance_unit, $this->is_imperial ?? $this->practice->is_imperial,
+            $this->is_clock24 ?? $this->practice->is_clock24,
+        );
     }
 
     /** How this user is spoken to. */
     public function reader(): Reader
     {
-        return new Reader($this->language ?? $this->practice->language, $this->units(), $this->practice->time_zone, $this->role === Role::Guardian ? Audience::Guardian : Audience::Trainer);
+        return new Reader(
+            $this->language ?? $this->practice->language, $this->units(), $this->practice->time_zone,
+            $this->role === Role::Guardian ? Audience::Guardian : Audience::Trainer,
+        );
     }
 
     /** @return BelongsTo<Practice, $this> */

@@ -34,7 +34,9 @@ final class WearingLogged extends Model
 
     protected $dateFormat = 'Y-m-d H:i:s.v';
 
-    protected $fillable = ['practice_id', 'item_id', 'person_id', 'user_id', 'uuid', 'started_at', 'seconds', 'situation', 'movement', 'note'];
+    protected $fillable = [
+        'practice_id', 'item_id', 'person_id', 'user_id', 'uuid', 'started_at', 'seconds', 'situation', 'movement', 'note',
+    ];
 
     protected $casts = ['started_at' => 'immutable_datetime', 'situation' => WearingSituation::class, 'movement' => Movement::class];
 

@@ -17,6 +17,8 @@ final readonly class SaveSketch
      */
     public function keep(Place $place, User $user, array $layout, array $passes, ?string $note): void
     {
-        Sketch::query()->updateOrCreate(['place_id' => $place->id], ['practice_id' => $place->practice_id, 'user_id' => $user->id, 'layout' => $layout, 'passes' => $passes, 'note' => $note]);
+        Sketch::query()->updateOrCreate(['place_id' => $place->id], [
+            'practice_id' => $place->practice_id, 'user_id' => $user->id, 'layout' => $layout, 'passes' => $passes, 'note' => $note,
+        ]);
     }
 }

@@ -34,7 +34,9 @@ final readonly class SketchPage
     /** @return Collection<int, Plan> plans for something at a distance, in sight of the user, this place's first */
     public function plans(Place $place, User $user): Collection
     {
-        return Plan::query()->with(['responseModel.dog', 'place'])->whereHas('responseModel', static fn ($models) => $models->where('kind', PlanKind::Presence->value)->whereIn('dog_id', InSight::dogs($user)->pluck('dogs.id')->all()))
+        return Plan::query()->with(['responseModel.dog', 'place'])->whereHas('responseModel', static fn ($models) => $models->where(
+            'kind', PlanKind::Presence->value,
+        )->whereIn('dog_id', InSight::dogs($user)->pluck('dogs.id')->all()))
             ->orderByRaw('place_id = ? DESC', [$place->id])->orderBy('name')->limit(self::MAX_PLANS)->get();
     }
 
@@ -46,7 +48,9 @@ final readonly class SketchPage
     /** @return array<string, array{sessions: int, anHour: float}> passes counted in sessions here, by time of day */
     public function counted(Place $place, \DateTimeZone $zone): array
     {
-        $sessions = Session::query()->where('place_id', $place->id)->whereNotNull('ended_at')->withCount(['events as seen' => static fn (Builder $events): Builder => $events->where('kind', SessionEventKind::TriggerSeen)])->orderByDesc('started_at')->limit(200)->get();
+        $sessions = Session::query()->where('place_id', $place->id)->whereNotNull('ended_at')->withCount(
+            ['events as seen' => static fn (Builder $events): Builder => $events->where('kind', SessionEventKind::TriggerSeen)],
+        )->orderByDesc('started_at')->limit(200)->get();
         $totals = [];
         foreach ($sessions as $session) {
             $seen = Fields::of($session->getAttributes())->int('seen');
@@ -55,10 +59,15 @@ final readonly class SketchPage
             }
             $time = self::timeOf((int) $session->started_at->setTimezone($zone)->format('G'));
             $hours = max(60, $session->ended_at->getTimestamp() - $session->started_at->getTimestamp()) / 3600;
-            $totals[$time] = ['sessions' => ($totals[$time]['sessions'] ?? 0) + 1, 'seen' => ($totals[$time]['seen'] ?? 0) + $seen, 'hours' => ($totals[$time]['hours'] ?? 0.0) + $hours];
+            $totals[$time] = [
+                'sessions' => ($totals[$time]['sessions'] ?? 0) + 1, 'seen' => ($totals[$time]['seen'] ?? 0) + $seen,
+                'hours' => ($totals[$time]['hours'] ?? 0.0) + $hours,
+            ];
         }
 
-        return array_map(static fn (array $total): array => ['sessions' => $total['sessions'], 'anHour' => $total['seen'] / $total['hours']], $totals);
+        return array_map(
+            static fn (array $total): array => ['sessions' => $total['sessions'], 'anHour' => $total['seen'] / $total['hours']], $totals,
+        );
     }
 
     private static function timeOf(int $hour): string

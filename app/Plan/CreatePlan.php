@@ -20,8 +20,9 @@ use Psr\Clock\ClockInterface;
 /** Writes a plan with its trigger, place, model and ladder: all of it or nothing. */
 final readonly class CreatePlan
 {
-    public function __construct(private Connection $database, private CoreCatalogs $catalogs, private LadderMaker $ladders, private ClockInterface $clock)
-    {
+    public function __construct(
+        private Connection $database, private CoreCatalogs $catalogs, private LadderMaker $ladders, private ClockInterface $clock,
+    ) {
     }
 
     public function write(Dog $dog, User $user, PlanDraft $draft): Plan
@@ -29,7 +30,9 @@ final readonly class CreatePlan
         return $this->database->transaction(function () use ($dog, $user, $draft): Plan {
             $model = $this->model($dog, $draft);
             if ($draft->sound !== null) {
-                SoundSetUp::query()->firstOrCreate(['response_model_id' => $model->id], ['practice_id' => $dog->practice_id, 'user_id' => $user->id, ...$draft->sound->columns(null)]);
+                SoundSetUp::query()->firstOrCreate(['response_model_id' => $model->id], [
+                    'practice_id' => $dog->practice_id, 'user_id' => $user->id, ...$draft->sound->columns(null),
+                ]);
             }
             $plan = Plan::query()->create([
                 'practice_id' => $dog->practice_id, 'response_model_id' => $model->id, 'place_id' => $this->place($dog, $draft),
@@ -37,7 +40,8 @@ final readonly class CreatePlan
                 'strain_cap' => $draft->caps->strain->value, 'reaction_cap' => $draft->caps->reaction->value,
                 'most_advances' => $draft->mostAdvances, 'set_minutes' => $draft->setMinutes,
                 'session_minutes' => $draft->sessionMinutes, 'most_trials' => $draft->mostTrials,
-                'goal' => $draft->goalWords, 'template' => $draft->template, 'choices' => $draft->choices, 'outings_a_week' => $draft->outingsAWeek,
+                'goal' => $draft->goalWords, 'template' => $draft->template, 'choices' => $draft->choices,
+                'outings_a_week' => $draft->outingsAWeek,
                 'easy_after' => $draft->easyAfter, 'item_id' => $draft->itemId, 'phase' => $draft->phase,
             ]);
             $this->reactsAtGoal($model, $draft);
@@ -73,7 +77,8 @@ final readonly class CreatePlan
         if ($draft->triggerId !== null) {
             return $dog->triggers()->whereKey($draft->triggerId)->firstOrFail();
         }
-        $trigger = $dog->triggers()->firstOrCreate(['name' => $draft->triggerName], ['practice_id' => $dog->practice_id, 'kind' => $draft->kind]);
+        $trigger = $dog->triggers()
+            ->firstOrCreate(['name' => $draft->triggerName], ['practice_id' => $dog->practice_id, 'kind' => $draft->kind]);
         foreach ($draft->traits as $name => $value) {
             TriggerTrait::query()->insertOrIgnore(['trigger_id' => $trigger->id, 'name' => $name, 'value' => $value]);
         }

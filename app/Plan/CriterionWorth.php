@@ -21,8 +21,10 @@ final readonly class CriterionWorth
 
     private AdvanceChance $chance;
 
-    public function __construct(public Criterion $criterion, private int $steps, private int $trialsAnOuting, private int $mostAdvances, private float $outingsAWeek)
-    {
+    public function __construct(
+        public Criterion $criterion, private int $steps, private int $trialsAnOuting, private int $mostAdvances,
+        private float $outingsAWeek,
+    ) {
         $this->chance = CriterionChance::of($criterion, max(1, min(200, $trialsAnOuting)));
     }
 
@@ -44,7 +46,8 @@ final readonly class CriterionWorth
     public function rows(): array
     {
         return array_map(fn (float $rate): array => [
-            'rate' => $rate, 'each' => $this->chance->expectedTrials($rate), 'within' => $this->chance->within(20, $rate), 'effort' => $this->effort($this->steps, $rate),
+            'rate' => $rate, 'each' => $this->chance->expectedTrials($rate), 'within' => $this->chance->within(20, $rate),
+            'effort' => $this->effort($this->steps, $rate),
         ], self::RATES);
     }
 

@@ -40,11 +40,13 @@ final readonly class HandOverPlan
             $from = $plan->responseModel;
             $model = ResponseModel::query()->firstOrCreate(['trigger_id' => $from->trigger_id, 'person_id' => $person->id], [
                 'practice_id' => $plan->practice_id, 'dog_id' => $from->dog_id, 'kind' => $from->kind, 'reacts_to' => $from->reacts_to,
-                'reference_meters' => $from->reference_meters, 'reference_stated' => $from->reference_stated, 'fine_at_meters' => $from->fine_at_meters,
+                'reference_meters' => $from->reference_meters, 'reference_stated' => $from->reference_stated,
+                'fine_at_meters' => $from->fine_at_meters,
             ]);
             $held = $this->situations->read($plan, null, [], $this->clock->now())->history->heldStep;
             $copy = $plan->replicate(['resting_reason', 'reviewed_by'])->fill([
-                'response_model_id' => $model->id, 'created_by' => $user->id, 'version' => 1, 'handed_over_from' => $plan->id, 'handed_over_held' => $isDisliked ? -1 : $held,
+                'response_model_id' => $model->id, 'created_by' => $user->id, 'version' => 1, 'handed_over_from' => $plan->id,
+                'handed_over_held' => $isDisliked ? -1 : $held,
                 'name' => mb_substr("{$plan->name}, {$person->name}", 0, 120),
             ]);
             $copy->save();
@@ -59,6 +61,9 @@ final readonly class HandOverPlan
     {
         $templates = $this->templates->of($plan->practice_id);
 
-        return FromTheFloor::ladder($ladder, array_values($templates->steps($templates->template(FromTheFloor::TEMPLATE))), $this->catalogs->dimensions(PlanKind::Contact));
+        return FromTheFloor::ladder(
+            $ladder, array_values($templates->steps($templates->template(FromTheFloor::TEMPLATE))),
+            $this->catalogs->dimensions(PlanKind::Contact),
+        );
     }
 }

@@ -36,19 +36,28 @@ final readonly class LadderEditor
         return match ($verb) {
             'open' => new LadderEdit($ladder, $at, say('messages.ladder_desk.step_is_open_for_editing', ['number' => $number])),
             'close' => new LadderEdit($ladder, null, say('messages.ladder_desk.nothing_was_changed')),
-            'apply' => new LadderEdit(self::with($steps, $at, 1, [$this->read($typed, $model)]), null, say('messages.ladder_desk.step_is_changed', ['number' => $number])),
+            'apply' => new LadderEdit(
+                self::with($steps, $at, 1, [$this->read($typed, $model)]), null,
+                say('messages.ladder_desk.step_is_changed', ['number' => $number]),
+            ),
             'all' => $this->sameCriterion($steps, $this->read($typed, $model)),
             'split' => $this->split($ladder, $at, $model),
             'skip' => count($steps) === 1
                 ? throw InvalidLadder::at('', ErrorCode::LastStep)
-                : new LadderEdit(self::with($steps, $at, 1, []), null, say('messages.ladder_desk.step_is_taken_out', ['number' => $number])),
-            'copy' => new LadderEdit(self::with($steps, $at + 1, 0, [$steps[$at]]), $at + 1, say('messages.ladder_desk.a_copy_stands_after_step_change', ['number' => $number])),
+                : new LadderEdit(self::with($steps, $at, 1, []), null, say(
+                    'messages.ladder_desk.step_is_taken_out', ['number' => $number],
+                )),
+            'copy' => new LadderEdit(self::with($steps, $at + 1, 0, [$steps[$at]]), $at + 1, say(
+                'messages.ladder_desk.a_copy_stands_after_step_change', ['number' => $number],
+            )),
             'up' => $this->move($ladder, $at, $at - 1),
             'down' => $this->move($ladder, $at, $at + 1),
             'move' => $this->move($ladder, $at, (int) $to),
             'play' => $this->play($ladder, $subject, $model),
             'unplay' => $this->unplay($ladder, $subject),
-            'replan' => new LadderEdit((new Refiner($model))->refine($ladder), null, say('messages.ladder_desk.laid_again_from_todays_model_steps')),
+            'replan' => new LadderEdit((new Refiner($model))->refine($ladder), null, say(
+                'messages.ladder_desk.laid_again_from_todays_model_steps',
+            )),
             'find' => $this->find($ladder, $model, $room),
             default => throw InvalidLadder::at('', ErrorCode::UnknownEdit),
         };
@@ -57,7 +66,10 @@ final readonly class LadderEditor
     /** @param  list<Step>  $steps */
     private function sameCriterion(array $steps, Step $as): LadderEdit
     {
-        return new LadderEdit(Ladder::of(array_map(static fn (Step $step): Step => new Step($step->exposure, $as->criterion, $step->manner), $steps)), null, say('messages.ladder.same_criterion', ['criterion' => words()->criterion($as->criterion)]));
+        return new LadderEdit(
+            Ladder::of(array_map(static fn (Step $step): Step => new Step($step->exposure, $as->criterion, $step->manner), $steps)), null,
+            say('messages.ladder.same_criterion', ['criterion' => words()->criterion($as->criterion)]),
+        );
     }
 
     private function split(Ladder $ladder, int $at, DogModel $model): LadderEdit
@@ -69,19 +81,30 @@ final readonly class LadderEditor
         $half = (new Refiner($model))->half($ladder->step($at - 1)->exposure, $step->exposure)
             ?? throw InvalidLadder::at("/{$at}", ErrorCode::NothingBetween);
 
-        return new LadderEdit(self::with($ladder->steps, $at, 0, [$step->toward($half)]), null, say('messages.ladder.split', ['step' => $at + 1]));
+        return new LadderEdit(
+            self::with($ladder->steps, $at, 0, [$step->toward($half)]), null, say('messages.ladder.split', ['step' => $at + 1]),
+        );
     }
 
     /** A ladder of its own between the first step and the goal, through all that differs between them. */
     private function find(Ladder $ladder, DogModel $model, ?float $room): LadderEdit
     {
         [$first, $goal] = [$ladder->step(0), $ladder->step($ladder->top())];
-        $differs = array_keys(array_filter($goal->exposure->values, static fn (float|string $value, string $key): bool => isset($first->exposure->values[$key]) && $first->exposure->values[$key] !== $value, ARRAY_FILTER_USE_BOTH));
+        $differs = array_keys(array_filter(
+            $goal->exposure->values,
+            static fn (float|string $value, string $key): bool => isset($first->exposure->values[$key])
+                && $first->exposure->values[$key] !== $value,
+            ARRAY_FILTER_USE_BOTH,
+        ));
         if (count($differs) > PathSearch::MAX_MOVING) {
-            throw InvalidLadder::at('', ErrorCode::TooManyDiffer, plan: $model->scale->catalog->plan->value, count: count($differs), dimensions: $differs, most: PathSearch::MAX_MOVING);
+            throw InvalidLadder::at(
+                '', ErrorCode::TooManyDiffer, plan: $model->scale->catalog->plan->value, count: count($differs), dimensions: $differs,
+                most: PathSearch::MAX_MOVING,
+            );
         }
         $isFar = $model->scale->catalog->has(DimensionKey::Distance->value) && $room !== null;
-        $found = $differs === [] ? NoPath::nothingMoves() : (new PathSearch($model))->find($first->exposure, $goal->exposure, $differs, $isFar ? max($room, (float) $first->exposure->values['distance']) : null);
+        $found = $differs === [] ? NoPath::nothingMoves() : (new PathSearch($model))
+            ->find($first->exposure, $goal->exposure, $differs, $isFar ? max($room, (float) $first->exposure->values['distance']) : null);
         if ($found instanceof NoPath) {
             throw InvalidLadder::at('', ErrorCode::NoLadderFound, why: words()->noPath($found, $model->scale->catalog));
         }
@@ -112,9 +135,15 @@ final readonly class LadderEditor
         if (! $catalog->has($key)) {
             throw InvalidLadder::at('/play', ErrorCode::UnknownDimension, dimension: $key);
         }
-        $rows = array_map(static fn (Step $step): array => array_replace_recursive(['at' => [$key => $catalog->dimension($key)->usual]], StepData::write($step)), $ladder->steps);
+        $rows = array_map(
+            static fn (Step $step): array =>
+                array_replace_recursive(['at' => [$key => $catalog->dimension($key)->usual]], StepData::write($step)),
+            $ladder->steps,
+        );
 
-        return new LadderEdit(LadderData::read($rows, $catalog), null, say('messages.ladder.added', ['dimension' => words()->capital(words()->dimension($catalog, $key))]));
+        return new LadderEdit(LadderData::read($rows, $catalog), null, say(
+            'messages.ladder.added', ['dimension' => words()->capital(words()->dimension($catalog, $key))],
+        ));
     }
 
     private function unplay(Ladder $ladder, string $key): LadderEdit
@@ -146,6 +175,8 @@ final readonly class LadderEditor
     {
         array_splice($steps, $at, $instead, $by);
 
-        return count($steps) > LadderData::MAX_STEPS ? throw InvalidLadder::at('', ErrorCode::StepCount, most: LadderData::MAX_STEPS, given: count($steps)) : Ladder::of($steps);
+        return count($steps) > LadderData::MAX_STEPS
+            ? throw InvalidLadder::at('', ErrorCode::StepCount, most: LadderData::MAX_STEPS, given: count($steps))
+            : Ladder::of($steps);
     }
 }

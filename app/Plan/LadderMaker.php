@@ -29,8 +29,9 @@ final readonly class LadderMaker
 {
     private const TOLERANCE = 0.05;
 
-    public function __construct(private CoreCatalogs $catalogs, private DogCatalogs $dogs, private DogModelReader $models, private TemplateRepository $templates)
-    {
+    public function __construct(
+        private CoreCatalogs $catalogs, private DogCatalogs $dogs, private DogModelReader $models, private TemplateRepository $templates,
+    ) {
     }
 
     public function make(ResponseModel $model, PlanDraft $draft, \DateTimeImmutable $now): Ladder
@@ -69,7 +70,9 @@ final readonly class LadderMaker
         }
         $meters = array_filter(array_map(static fn (Step $step): ?float => $step->exposure->distance()?->meters, $ladder->steps));
 
-        return $meters !== [] && max($meters) > min($meters) ? $this->laid($model, $template, max($meters), min($meters)) : ($meters === [] ? $this->laid($model, $template, null, null) : null);
+        return $meters !== [] && max($meters) > min($meters)
+            ? $this->laid($model, $template, max($meters), min($meters))
+            : ($meters === [] ? $this->laid($model, $template, null, null) : null);
     }
 
     private function laid(ResponseModel $model, string $template, ?float $start, ?float $goal): Ladder
@@ -81,7 +84,9 @@ final readonly class LadderMaker
         if ($orderBy === 'body_area') {
             // a ladder over the whole body leaves out what hands keep off
             $off = AreaRepository::handsOff($model->dog_id);
-            $kept = array_values(array_filter($steps, static fn (TemplateStep $step): bool => ! isset($off[(string) ($step->values['body_area'] ?? '')])));
+            $kept = array_values(array_filter(
+                $steps, static fn (TemplateStep $step): bool => ! isset($off[(string) ($step->values['body_area'] ?? '')]),
+            ));
             $steps = $kept === [] ? $steps : $kept;
         }
 
@@ -114,7 +119,8 @@ final readonly class LadderMaker
         if ($draft->kind !== PlanKind::Presence) {
             return (new Refiner($fitted))->refine($ends);
         }
-        $distances = (new EqualRatioLadder($fitted->slopePerHalving()))->between(Distance::fromMeters((float) $draft->start), Distance::fromMeters((float) $draft->goal));
+        $distances = (new EqualRatioLadder($fitted->slopePerHalving()))
+            ->between(Distance::fromMeters((float) $draft->start), Distance::fromMeters((float) $draft->goal));
 
         return Ladder::of(array_map(fn (Distance $distance): Step => $this->step($draft, $catalog, $distance->meters), $distances));
     }

@@ -25,8 +25,9 @@ final readonly class LadderPage
     /** About ten dogs an outing is a good outing. Common practice. */
     private const TRIALS_AN_OUTING = 10;
 
-    public function __construct(private PlanReader $plans, private DogModelReader $models, private LadderMaker $maker, private ClockInterface $clock)
-    {
+    public function __construct(
+        private PlanReader $plans, private DogModelReader $models, private LadderMaker $maker, private ClockInterface $clock,
+    ) {
     }
 
     /** A model that knows the dimensions of the plan's ladder, of another one, and of the template it came from. */
@@ -34,7 +35,11 @@ final readonly class LadderPage
     {
         $outline = $this->outline($plan, $ladder);
 
-        return $this->models->read($plan->responseModel, Ladder::of([...$ladder->steps, ...$this->plans->read($plan)->ladder->steps, ...($outline === null ? [] : $outline->steps)]), $this->clock->now());
+        return $this->models->read(
+            $plan->responseModel,
+            Ladder::of([...$ladder->steps, ...$this->plans->read($plan)->ladder->steps, ...($outline === null ? [] : $outline->steps)]),
+            $this->clock->now(),
+        );
     }
 
     public function review(Plan $plan, Ladder $ladder, DogModel $model): LadderReview
@@ -47,7 +52,10 @@ final readonly class LadderPage
     {
         $inCore = $this->plans->read($plan);
         $review = $this->review($plan, $ladder, $model);
-        $worth = new CriterionWorth($ladder->step(0)->criterion, count($ladder->steps), $plan->place->trials_an_outing ?? self::TRIALS_AN_OUTING, $plan->most_advances, $plan->outings_a_week);
+        $worth = new CriterionWorth(
+            $ladder->step(0)->criterion, count($ladder->steps), $plan->place->trials_an_outing ?? self::TRIALS_AN_OUTING,
+            $plan->most_advances, $plan->outings_a_week,
+        );
 
         return [
             'ladder' => $ladder,
@@ -71,7 +79,8 @@ final readonly class LadderPage
     /**
      * The template as it is told, for contrast.
      *
-     * @return ?array{loads: non-empty-list<float>, rise: float, own: float} loads of its steps; largest rise over mastered ground of it and of this ladder, in logits
+     * @return ?array{loads: non-empty-list<float>, rise: float, own: float} loads of its steps; largest rise over mastered ground of it and
+     *    of this ladder, in logits
      */
     private function told(Plan $plan, Ladder $ladder, LadderReview $review, DogModel $model, RiskCaps $caps): ?array
     {
@@ -81,7 +90,10 @@ final readonly class LadderPage
         }
         $told = LadderReview::of($outline, $model, $caps);
 
-        return ['loads' => array_map(static fn (StepReview $step): float => $step->load, $told->steps), 'rise' => self::largestRise($told), 'own' => self::largestRise($review)];
+        return [
+            'loads' => array_map(static fn (StepReview $step): float => $step->load, $told->steps), 'rise' => self::largestRise($told),
+            'own' => self::largestRise($review),
+        ];
     }
 
     private static function largestRise(LadderReview $review): float
@@ -105,7 +117,9 @@ final readonly class LadderPage
 
         return [
             'size' => words()->formats->distance($size),
-            'loads' => array_map(static fn (Distance $distance): float => $model->load($ladder->step(0)->exposure->withDistance($distance)), $distances),
+            'loads' => array_map(
+                static fn (Distance $distance): float => $model->load($ladder->step(0)->exposure->withDistance($distance)), $distances,
+            ),
             'labels' => array_map(static fn (Distance $distance): string => words()->formats->distance($distance), $distances),
         ];
     }

@@ -28,10 +28,19 @@ final readonly class LadderProblems
             $values = $steps[$i];
             $area = (string) ($values[DimensionKey::BodyArea->value] ?? '');
             $problems[self::FIELDS[$bound]] = match (LadderBound::from($bound)) {
-                LadderBound::Session => say('messages.ladder.longer_than_session', ['step' => $i + 1, 'seconds' => (int) LadderBounds::seconds($values), 'minutes' => $sessionMinutes]),
-                LadderBound::HandsOff => say('messages.ladder.hands_off', ['step' => $i + 1, 'area' => say("dimensions.contact.body_area.values.{$area}"), 'state' => words()->label($handsOff[$area])]),
+                LadderBound::Session => say('messages.ladder.longer_than_session', [
+                    'step' => $i + 1, 'seconds' => (int) LadderBounds::seconds($values), 'minutes' => $sessionMinutes,
+                ]),
+                LadderBound::HandsOff => say('messages.ladder.hands_off', [
+                    'step' => $i + 1, 'area' => say("dimensions.contact.body_area.values.{$area}"),
+                    'state' => words()->label($handsOff[$area]),
+                ]),
                 LadderBound::Ceiling => say('messages.ladder.over_ceiling', [
-                    'step' => $i + 1, 'level' => words()->formats->number($sound?->scale()->toDisplayed((float) $values[DimensionKey::Level->value]) ?? 0.0, 0), 'ceiling' => words()->formats->number($sound->ceiling ?? 0.0, 0),
+                    'step' => $i + 1,
+                    'level' => words()->formats->number(
+                        $sound?->scale()->toDisplayed((float) $values[DimensionKey::Level->value]) ?? 0.0, 0,
+                    ),
+                    'ceiling' => words()->formats->number($sound->ceiling ?? 0.0, 0),
                 ]),
             };
         }

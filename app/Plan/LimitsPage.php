@@ -29,7 +29,10 @@ use Illuminate\Database\Query\Builder;
 use Illuminate\Database\Query\JoinClause;
 use Psr\Clock\ClockInterface;
 
-/** What has been learned of one dog and trigger: the limit over time, curves before and after, what makes it hard, how fast it turns, how far the goal is. */
+/**
+ * What has been learned of one dog and trigger: the limit over time, curves before and after, what makes it hard, how fast it turns, how
+ * far the goal is.
+ */
 final readonly class LimitsPage
 {
     private const KEPT_SECONDS = 86_400;
@@ -39,8 +42,10 @@ final readonly class LimitsPage
     /** Newest trials whose latency is looked at. */
     private const MAX_LATENCIES = 1000;
 
-    public function __construct(private SituationReader $situations, private PlanReader $plans, private ModelChanges $changes, private ModelBuilder $builder, private Repository $cache, private ClockInterface $clock)
-    {
+    public function __construct(
+        private SituationReader $situations, private PlanReader $plans, private ModelChanges $changes, private ModelBuilder $builder,
+        private Repository $cache, private ClockInterface $clock,
+    ) {
     }
 
     /** @return array<string, mixed> */
@@ -53,17 +58,30 @@ final readonly class LimitsPage
         $key = DimensionKey::leading($inCore->catalog->plan)->value;
         $isAlong = isset($exposure->values[$key]);
         $scale = $situation->model?->scale;
-        $blank = $scale === null ? null : $this->builder->build($scale, $inCore->isReferenceStated, $inCore->fineAt, [], new SessionEvidence($now, []));
-        [$easy, $hard] = $isAlong ? self::ends($inCore->ladder->steps, $key, $inCore->catalog->dimension($key)->range() ?? [0.0, 1.0]) : [0.0, 0.0];
-        $curve = static fn (?DogModel $model): ?ResponseCurve => $model === null || ! $isAlong || $easy === $hard ? null : ResponseCurve::of($model, $exposure, $key, $easy, $hard, Day::Typical, self::POINTS);
+        $blank = $scale === null
+            ? null
+            : $this->builder->build($scale, $inCore->isReferenceStated, $inCore->fineAt, [], new SessionEvidence($now, []));
+        [$easy, $hard] = $isAlong
+            ? self::ends($inCore->ladder->steps, $key, $inCore->catalog->dimension($key)->range() ?? [0.0, 1.0])
+            : [0.0, 0.0];
+        $curve = static fn (?DogModel $model): ?ResponseCurve => $model === null || ! $isAlong || $easy === $hard
+            ? null
+            : ResponseCurve::of($model, $exposure, $key, $easy, $hard, Day::Typical, self::POINTS);
 
         return [
-            ...$this->kept($plan, $now, $isAlong && $scale !== null ? new LookingBack($this->builder, $scale, $inCore->isReferenceStated, $inCore->fineAt, $exposure, $key, $inCore->settings->caps) : null),
+            ...$this->kept(
+                $plan, $now,
+                $isAlong && $scale !== null ? new LookingBack(
+                    $this->builder, $scale, $inCore->isReferenceStated, $inCore->fineAt, $exposure, $key, $inCore->settings->caps,
+                ) : null,
+            ),
             'situation' => $situation,
             'key' => $key,
             'before' => $curve($blank),
             'after' => $curve($situation->model),
-            'shares' => $situation->model === null ? [] : LoadShare::between($situation->model, $exposure, $inCore->ladder->step($inCore->ladder->top())->exposure),
+            'shares' => $situation->model === null
+                ? []
+                : LoadShare::between($situation->model, $exposure, $inCore->ladder->step($inCore->ladder->top())->exposure),
             'pace' => SessionsToGoal::of($situation->history->heldAfter, $inCore->ladder->top()),
             'left' => $inCore->ladder->top() - $situation->history->heldStep,
             'trials' => $situation->history->trialsEver,
@@ -86,7 +104,10 @@ final readonly class LimitsPage
             return ['trend' => $trend, 'latencies' => $kept['latencies']];
         }
         $sessions = $back === null ? [] : $this->situations->evidence($plan, $now, Trend::MAX_SESSIONS)[2];
-        $found = ['trend' => $back === null || $sessions === [] ? null : Trend::of($back, $sessions, $trend->steps ?? []), 'latencies' => $this->latencies($plan)];
+        $found = [
+            'trend' => $back === null || $sessions === [] ? null : Trend::of($back, $sessions, $trend->steps ?? []),
+            'latencies' => $this->latencies($plan),
+        ];
         $this->cache->put("limits {$plan->id}", ['stamp' => $stamp, ...$found], self::KEPT_SECONDS);
 
         return $found;
@@ -104,15 +125,23 @@ final readonly class LimitsPage
         return $range[0] > $range[1] ? [max($values), min($values)] : [min($values), max($values)];
     }
 
-    /** @return list<array{from: float, to: float, median: float, trials: int}> seconds to turn, by classes of distance in meters, farthest first */
+    /**
+     * @return list<array{from: float, to: float, median: float, trials: int}> seconds to turn, by classes of distance in meters, farthest
+     *    first
+     */
     private function latencies(Plan $plan): array
     {
         if ($plan->responseModel->kind !== PlanKind::Presence) {
             return [];
         }
-        $rows = Trial::query()->toBase()->join('sessions', 'sessions.id', '=', 'trials.session_id')->join('plans', 'plans.id', '=', 'sessions.plan_id')
-            ->join('trial_exposures', static fn (JoinClause $join): Builder => $join->on('trial_exposures.trial_id', '=', 'trials.id')->where('part', 'real')->where('dimension', 'distance'))
-            ->where('plans.response_model_id', $plan->response_model_id)->where('handler_error', false)->where(static fn (Builder $either): Builder => $either->whereNotNull('latency_ms')->orWhereNotNull('latency'))
+        $rows = Trial::query()
+            ->toBase()->join('sessions', 'sessions.id', '=', 'trials.session_id')->join('plans', 'plans.id', '=', 'sessions.plan_id')
+            ->join('trial_exposures', static fn (JoinClause $join): Builder => $join->on(
+                'trial_exposures.trial_id', '=', 'trials.id',
+            )->where('part', 'real')->where('dimension', 'distance'))
+            ->where('plans.response_model_id', $plan->response_model_id)->where('handler_error', false)->where(
+                static fn (Builder $either): Builder => $either->whereNotNull('latency_ms')->orWhereNotNull('latency'),
+            )
             ->orderByDesc('trials.id')->limit(self::MAX_LATENCIES)->get(['number', 'latency', 'latency_ms']);
         $timed = [];
         foreach ($rows as $values) {

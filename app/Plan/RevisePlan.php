@@ -24,8 +24,10 @@ use Psr\Clock\ClockInterface;
  */
 final readonly class RevisePlan
 {
-    public function __construct(private Connection $database, private PlanReader $plans, private DogModelReader $models, private ModelChanges $changes, private ClockInterface $clock)
-    {
+    public function __construct(
+        private Connection $database, private PlanReader $plans, private DogModelReader $models, private ModelChanges $changes,
+        private ClockInterface $clock,
+    ) {
     }
 
     /** @return bool false if it is the ladder the plan has already */
@@ -43,12 +45,16 @@ final readonly class RevisePlan
                 'practice_id' => $plan->practice_id, 'plan_id' => $plan->id, 'user_id' => $user->id, 'number' => $plan->version,
                 'steps' => LadderData::write($before), 'change' => mb_substr(words()->ladderChange($change), 0, 300), 'made_at' => $now,
             ]);
-            $stands = $change->standsFor($this->models->read($plan->responseModel, Ladder::of([...$before->steps, ...$after->steps]), $now));
+            $stands = $change->standsFor($this->models->read(
+                $plan->responseModel, Ladder::of([...$before->steps, ...$after->steps]), $now,
+            ));
             $this->retire($plan, $stands, $now);
             $this->carryOver($plan, $stands);
             StepWriter::write($plan, $after);
             // a new second: what was read of the plan before is not taken for it
-            $plan->forceFill(['version' => $plan->version + 1, 'handed_over_held' => $stands[$plan->handed_over_held] ?? -1, 'updated_at' => $now])->save();
+            $plan->forceFill([
+                'version' => $plan->version + 1, 'handed_over_held' => $stands[$plan->handed_over_held] ?? -1, 'updated_at' => $now,
+            ])->save();
             $this->plans->forget();
             $this->changes->planChanged($plan);
 

@@ -16,8 +16,9 @@ final readonly class SoundDraft
      * @param  ?float  $level  dB(A) read at the dog's place; null if nobody measured
      * @param  ?float  $percent  of the player's full scale, at which it was read
      */
-    public function __construct(public ?Recording $recording, public ?float $level, public ?float $percent, public float $ceiling, public float $onset)
-    {
+    public function __construct(
+        public ?Recording $recording, public ?float $level, public ?float $percent, public float $ceiling, public float $onset,
+    ) {
     }
 
     /** How levels are told from now on. Where they were kept before anybody measured, they lie so many decibels from the real ones. */

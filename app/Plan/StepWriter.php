@@ -18,12 +18,17 @@ final readonly class StepWriter
         foreach ($ladder->steps as $position => $step) {
             $row = StepRow::query()->create([
                 'plan_id' => $plan->id, 'position' => $position,
-                'run_length' => $step->criterion->successes, 'window' => $step->criterion->window, 'is_new_behavior' => $step->criterion->isNewBehavior,
+                'run_length' => $step->criterion->successes, 'window' => $step->criterion->window,
+                'is_new_behavior' => $step->criterion->isNewBehavior,
                 'sessions' => $step->criterion->sessions, 'days' => $step->criterion->days,
-                'instruction' => $step->manner->instruction, 'food' => $step->manner->food->value, 'posture' => $step->manner->posture->value,
-                'who' => $step->manner->who->value, 'hands' => $step->manner->hands, 'eyes' => $step->manner->eyes, 'is_on_the_way' => $step->manner->isOnTheWay,
+                'instruction' => $step->manner->instruction, 'food' => $step->manner->food->value,
+                'posture' => $step->manner->posture->value,
+                'who' => $step->manner->who->value, 'hands' => $step->manner->hands, 'eyes' => $step->manner->eyes,
+                'is_on_the_way' => $step->manner->isOnTheWay,
             ]);
-            StepExposure::query()->insert(array_map(static fn (array $of): array => ['step_id' => $row->id, ...$of], ExposureColumns::toRows($step->exposure)));
+            StepExposure::query()->insert(array_map(
+                static fn (array $of): array => ['step_id' => $row->id, ...$of], ExposureColumns::toRows($step->exposure),
+            ));
         }
     }
 }

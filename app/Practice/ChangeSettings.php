@@ -11,7 +11,11 @@ use Core\Measure\DistanceUnit;
 /** Changes language, units and clock: of a user, or of the practice. */
 final readonly class ChangeSettings
 {
-    /** @param  array{language: ?string, distance_unit: ?DistanceUnit, is_imperial: ?bool, is_clock24: ?bool}  $columns  null: as the practice has it */
+    /**
+     * Null in a column: as the practice has it.
+     *
+     * @param  array{language: ?string, distance_unit: ?DistanceUnit, is_imperial: ?bool, is_clock24: ?bool}  $columns
+     */
     public function change(User|Practice $of, array $columns): void
     {
         $of->update($columns);

@@ -15,8 +15,10 @@ use Psr\Clock\ClockInterface;
 /** Asks what to do in a session as it stands: after its last trial, or to start with. */
 final readonly class AskAdvice
 {
-    public function __construct(private TrialReader $trials, private SituationReader $situations, private Adviser $adviser, private ModelChanges $changes, private ClockInterface $clock)
-    {
+    public function __construct(
+        private TrialReader $trials, private SituationReader $situations, private Adviser $adviser, private ModelChanges $changes,
+        private ClockInterface $clock,
+    ) {
     }
 
     /** @param  ?int  $trialId  that it follows; null for the last one */

@@ -26,7 +26,11 @@ final readonly class ContactSummary
         }
         $rows = [];
         foreach (Trial::query()->toBase()->where('session_id', $session->id)->orderBy('sequence')->orderBy('id')->limit(self::MAX)
-            ->selectRaw('outcome, stay_ms, hold_ms, return_ms, (SELECT number FROM trial_exposures WHERE trial_id = trials.id AND part = \'target\' AND dimension = \'duration\') AS target, '.Corrections::COLUMN)->get() as $row) {
+            ->selectRaw(
+                'outcome, stay_ms, hold_ms, return_ms, (SELECT number FROM trial_exposures WHERE trial_id = trials.id AND part = '
+                    .'\'target\' AND dimension = \'duration\') AS target, '
+                    .Corrections::COLUMN,
+            )->get() as $row) {
             $fields = Corrections::applied((array) $row);
             if ($fields !== null) {
                 $rows[] = $fields;
@@ -42,9 +46,13 @@ final readonly class ContactSummary
     /** @param  non-empty-list<array<mixed>>  $rows */
     private static function offers(array $rows): string
     {
-        $count = static fn (OutcomeEffect $effect): int => count(array_filter($rows, static fn (array $row): bool => Outcome::from(is_string($row['outcome']) ? $row['outcome'] : '')->effect() === $effect));
+        $count = static fn (OutcomeEffect $effect): int => count(array_filter(
+            $rows, static fn (array $row): bool => Outcome::from(is_string($row['outcome']) ? $row['outcome'] : '')->effect() === $effect,
+        ));
 
-        return say('messages.contact_summary.offers', ['offered' => count($rows), 'accepted' => $count(OutcomeEffect::Success), 'declined' => $count(OutcomeEffect::OptOut)]);
+        return say('messages.contact_summary.offers', [
+            'offered' => count($rows), 'accepted' => $count(OutcomeEffect::Success), 'declined' => $count(OutcomeEffect::OptOut),
+        ]);
     }
 
     /**
@@ -66,18 +74,23 @@ final readonly class ContactSummary
      */
     private static function holds(array $rows): array
     {
-        $held = array_values(array_filter($rows, static fn (array $row): bool => is_numeric($row['hold_ms']) && is_numeric($row['target'])));
+        $held = array_values(array_filter(
+            $rows, static fn (array $row): bool => is_numeric($row['hold_ms']) && is_numeric($row['target']),
+        ));
         if ($held === []) {
             return [];
         }
         $last = $held[count($held) - 1]['target'];
         $target = is_numeric($last) ? (float) $last : 0.0;
-        $same = array_values(array_filter($held, static fn (array $row): bool => is_numeric($row['target']) && abs((float) $row['target'] - $target) < 0.05));
+        $same = array_values(array_filter(
+            $held, static fn (array $row): bool => is_numeric($row['target']) && abs((float) $row['target'] - $target) < 0.05,
+        ));
         $seconds = self::seconds($same, 'hold_ms');
         $record = HoldRecord::of($seconds, $target);
 
         return [say('messages.contact_summary.holds', [
-            'target' => words()->formats->seconds($target), 'best' => words()->formats->seconds($record->best), 'half' => words()->formats->seconds($record->median),
+            'target' => words()->formats->seconds($target), 'best' => words()->formats->seconds($record->best),
+            'half' => words()->formats->seconds($record->median),
             'reached' => count(array_filter($seconds, static fn (float $value): bool => $value >= $target)), 'of' => count($seconds),
         ])];
     }
@@ -91,7 +104,8 @@ final readonly class ContactSummary
         $back = self::seconds($rows, 'return_ms');
 
         return $back === [] ? [] : [say('messages.contact_summary.returns', [
-            'first' => words()->formats->seconds($back[0]), 'last' => words()->formats->seconds($back[count($back) - 1]), 'isSlower' => count($back) > 1 && $back[count($back) - 1] > 2.0 * $back[0],
+            'first' => words()->formats->seconds($back[0]), 'last' => words()->formats->seconds($back[count($back) - 1]),
+            'isSlower' => count($back) > 1 && $back[count($back) - 1] > 2.0 * $back[0],
         ])];
     }
 
@@ -101,6 +115,9 @@ final readonly class ContactSummary
      */
     private static function seconds(array $rows, string $field): array
     {
-        return array_values(array_map(static fn (array $row): float => is_numeric($row[$field]) ? (float) $row[$field] / 1000.0 : 0.0, array_filter($rows, static fn (array $row): bool => is_numeric($row[$field]))));
+        return array_values(array_map(
+            static fn (array $row): float => is_numeric($row[$field]) ? (float) $row[$field] / 1000.0 : 0.0,
+            array_filter($rows, static fn (array $row): bool => is_numeric($row[$field])),
+        ));
     }
 }

@@ -15,8 +15,9 @@ use Psr\Clock\ClockInterface;
 /** Keeps a correction beside the trial it is about, which is never changed itself, and asks for advice again. */
 final readonly class CorrectTrial
 {
-    public function __construct(private Connection $database, private ClockInterface $clock, private TrialReader $trials, private AskAdvice $advice)
-    {
+    public function __construct(
+        private Connection $database, private ClockInterface $clock, private TrialReader $trials, private AskAdvice $advice,
+    ) {
     }
 
     /** Takes the last trial that stands out of the count. A second undo with the same UUID does nothing. */

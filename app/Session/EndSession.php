@@ -20,7 +20,9 @@ final readonly class EndSession
         $report = array_filter(['went' => $went, 'loved' => $loved], static fn (?string $told): bool => $told !== null);
         $now = $this->clock->now()->format('Y-m-d H:i:s.v');
         $this->database->transaction(static function () use ($session, $report, $note, $now): void {
-            $ended = ['ended_at' => $now, 'end_note' => $note, 'report' => $report === [] ? null : json_encode($report, JSON_THROW_ON_ERROR)];
+            $ended = [
+                'ended_at' => $now, 'end_note' => $note, 'report' => $report === [] ? null : json_encode($report, JSON_THROW_ON_ERROR),
+            ];
             if (Session::query()->whereKey($session->id)->whereNull('ended_at')->update($ended) === 1) {
                 $session->sets()->whereNull('ended_at')->update(['ended_at' => $now]);
             }

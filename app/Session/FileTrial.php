@@ -14,15 +14,17 @@ final readonly class FileTrial
 {
     private const MAX_REASON = 300;
 
-    public function __construct(private LogTrial $log, private TrialRules $rules, private TrialParser $parser, private ClockInterface $clock)
-    {
+    public function __construct(
+        private LogTrial $log, private TrialRules $rules, private TrialParser $parser, private ClockInterface $clock,
+    ) {
     }
 
     /** @param  array<mixed>  $data  as it came */
     public function setAside(User $user, string $uuid, array $data, string $reason): void
     {
         UnplacedTrial::query()->firstOrCreate(['practice_id' => $user->practice_id, 'uuid' => strtolower($uuid)], [
-            'user_id' => $user->id, 'payload' => $data, 'reason' => mb_substr($reason, 0, self::MAX_REASON), 'received_at' => $this->clock->now(),
+            'user_id' => $user->id, 'payload' => $data, 'reason' => mb_substr($reason, 0, self::MAX_REASON),
+            'received_at' => $this->clock->now(),
         ]);
     }
 

@@ -17,19 +17,25 @@ final readonly class GradeAgreement
     {
         $counts = [];
         $names = [];
-        $grades = SecondGrade::query()->toBase()->join('users', 'users.id', '=', 'second_grades.user_id')->join('trials', 'trials.id', '=', 'second_grades.trial_id')
-            ->where('trials.session_id', $session->id)->limit(5000)->get(['users.name', 'second_grades.band as second', 'trials.band as first']);
+        $grades = SecondGrade::query()
+            ->toBase()->join('users', 'users.id', '=', 'second_grades.user_id')->join('trials', 'trials.id', '=', 'second_grades.trial_id')
+            ->where('trials.session_id', $session->id)
+            ->limit(5000)->get(['users.name', 'second_grades.band as second', 'trials.band as first']);
         foreach ($grades as $row) {
             $grade = Fields::of($row);
             $pair = "{$grade->int('first')} {$grade->int('second')}";
             $counts[$pair] = ($counts[$pair] ?? 0) + 1;
             $names[$grade->text('name')] = true;
         }
-        $table = array_map(static fn (int $first): array => array_map(static fn (int $second): int => $counts["{$first} {$second}"] ?? 0, range(0, 4)), range(0, 4));
+        $table = array_map(
+            static fn (int $first): array => array_map(static fn (int $second): int => $counts["{$first} {$second}"] ?? 0, range(0, 4)),
+            range(0, 4),
+        );
         $same = array_sum(array_map(static fn (int $band): int => $table[$band][$band], range(0, 4)));
 
         return $grades->isEmpty() ? null : [
-            'graders' => implode(', ', array_keys($names)), 'trials' => $grades->count(), 'same' => $same, 'kappa' => WeightedKappa::ofTable($table)->linear(),
+            'graders' => implode(', ', array_keys($names)), 'trials' => $grades->count(), 'same' => $same,
+            'kappa' => WeightedKappa::ofTable($table)->linear(),
         ];
     }
 }

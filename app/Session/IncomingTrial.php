@@ -61,8 +61,12 @@ final readonly class IncomingTrial
 
         return hash('sha256', json_encode([
             $sessionId, $this->sequence, $this->target->step, $this->target->exposure->key(), $this->under?->value, $this->exposure->key(),
-            $this->outcome->value, $this->band?->value, $signs, $this->food->value, $this->foodLeft, $this->latency?->value, $this->latencyMilliseconds,
-            $this->interrupted, $this->handlerError, $this->note, $this->deviceAt?->format('Uv'), ...($this->stareMilliseconds === null ? [] : [$this->stareMilliseconds]), ...array_filter($this->times->columns(), is_int(...)), ...($this->sound === null ? [] : [$this->sound->ago, $this->sound->lasted]),
+            $this->outcome->value, $this->band?->value, $signs, $this->food->value, $this->foodLeft, $this->latency?->value,
+            $this->latencyMilliseconds,
+            $this->interrupted, $this->handlerError, $this->note, $this->deviceAt?->format('Uv'),
+            ...($this->stareMilliseconds === null ? [] : [$this->stareMilliseconds]),
+            ...array_filter($this->times->columns(), is_int(...)),
+            ...($this->sound === null ? [] : [$this->sound->ago, $this->sound->lasted]),
         ], JSON_THROW_ON_ERROR));
     }
 }

@@ -21,8 +21,9 @@ final readonly class LogTrial
     /** The worst there is. */
     private const SEVERITY = 4;
 
-    public function __construct(private Connection $database, private ClockInterface $clock, private TrialWriter $trials, private AskAdvice $advice)
-    {
+    public function __construct(
+        private Connection $database, private ClockInterface $clock, private TrialWriter $trials, private AskAdvice $advice,
+    ) {
     }
 
     /**
@@ -54,7 +55,8 @@ final readonly class LogTrial
     {
         $session->plan->update(['resting_reason' => $reason, 'reviewed_by' => null]);
         Event::query()->create([
-            'practice_id' => $session->practice_id, 'dog_id' => $session->plan->responseModel->dog_id, 'session_id' => $session->id, 'user_id' => $user->id,
+            'practice_id' => $session->practice_id, 'dog_id' => $session->plan->responseModel->dog_id, 'session_id' => $session->id,
+            'user_id' => $user->id,
             'kind' => EventKind::Bite, 'severity' => self::SEVERITY, 'occurred_at' => $this->clock->now(),
         ]);
     }
@@ -71,6 +73,9 @@ final readonly class LogTrial
             throw UuidTaken::by($uuid);
         }
 
-        return ['advice' => AdviceGiven::query()->where('trial_id', $known->id)->orderBy('id')->firstOrFail(), 'trialId' => $known->id, 'isNew' => false];
+        return [
+            'advice' => AdviceGiven::query()->where('trial_id', $known->id)->orderBy('id')->firstOrFail(), 'trialId' => $known->id,
+            'isNew' => false,
+        ];
     }
 }

@@ -27,7 +27,9 @@ final readonly class MeasuredExposure
         }
         $scale = SoundSetUp::of($model)?->scale();
         $times ??= new SoundTimes(self::LOOK_BACK_MILLISECONDS, self::LOOK_BACK_MILLISECONDS);
-        $level = $scale?->isMeasured === true ? $this->meter->levelOf($session, $loggedAt->modify("-{$times->ago} milliseconds"), $times->lasted / 1000) : null;
+        $level = $scale?->isMeasured === true
+            ? $this->meter->levelOf($session, $loggedAt->modify("-{$times->ago} milliseconds"), $times->lasted / 1000)
+            : null;
 
         return $level === null || $scale === null ? $exposure : $exposure->with('level', round($scale->toStored($level), 2));
     }

@@ -59,7 +59,8 @@ final readonly class Meter
         $now = $this->clock->now();
 
         return $this->database->table('meter_readings')->insertOrIgnore(array_map(static fn (array $reading): array => [
-            'session_id' => $sessionId, 'number' => $reading['number'], 'level' => $reading['level'], 'read_at' => $now->modify("-{$reading['age_ms']} milliseconds")->format(self::TIME),
+            'session_id' => $sessionId, 'number' => $reading['number'], 'level' => $reading['level'],
+            'read_at' => $now->modify("-{$reading['age_ms']} milliseconds")->format(self::TIME),
         ], $readings));
     }
 
@@ -67,7 +68,8 @@ final readonly class Meter
     public function now(int $sessionId): ?float
     {
         $since = $this->clock->now()->modify('-'.self::FRESH_MILLISECONDS.' milliseconds')->format(self::TIME);
-        $level = $this->database->table('meter_readings')->where('session_id', $sessionId)->where('read_at', '>=', $since)->orderByDesc('read_at')->value('level');
+        $level = $this->database->table('meter_readings')
+            ->where('session_id', $sessionId)->where('read_at', '>=', $since)->orderByDesc('read_at')->value('level');
 
         return is_numeric($level) ? (float) $level : null;
     }
@@ -80,11 +82,15 @@ final readonly class Meter
         }
         $start = $from->modify(sprintf('-%d milliseconds', (int) (1000 * (Metering::BACKGROUND_SECONDS + self::BEFORE_SECONDS))));
         $end = $from->modify(sprintf('+%d milliseconds', (int) (1000 * ($seconds + self::AFTER_SECONDS))));
-        $rows = $this->database->table('meter_readings')->where('session_id', $session->id)->whereBetween('read_at', [$start->format(self::TIME), $end->format(self::TIME)])->orderBy('read_at')->limit(2_000)->get(['read_at', 'level']);
+        $rows = $this->database->table('meter_readings')->where('session_id', $session->id)->whereBetween(
+            'read_at', [$start->format(self::TIME), $end->format(self::TIME)],
+        )->orderBy('read_at')->limit(2_000)->get(['read_at', 'level']);
         $readings = [];
         foreach ($rows as $values) {
             $row = Fields::of($values);
-            $readings[] = [(float) (new \DateTimeImmutable($row->text('read_at'), new \DateTimeZone('UTC')))->format('U.u'), $row->number('level')];
+            $readings[] = [
+                (float) (new \DateTimeImmutable($row->text('read_at'), new \DateTimeZone('UTC')))->format('U.u'), $row->number('level'),
+            ];
         }
         $at = (float) $from->format('U.u');
 

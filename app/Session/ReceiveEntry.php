@@ -24,8 +24,10 @@ final readonly class ReceiveEntry
     /** An entry may have waited a month. */
     private const MAX_MILLISECONDS = 2_592_000_000;
 
-    public function __construct(private LogTrial $log, private CorrectTrial $corrections, private AskAdvice $advice, private FileTrial $filing, private TrialRules $rules, private TrialParser $parser, private TakeBreak $breaks, private ClockInterface $clock)
-    {
+    public function __construct(
+        private LogTrial $log, private CorrectTrial $corrections, private AskAdvice $advice, private FileTrial $filing,
+        private TrialRules $rules, private TrialParser $parser, private TakeBreak $breaks, private ClockInterface $clock,
+    ) {
     }
 
     /**
@@ -40,14 +42,16 @@ final readonly class ReceiveEntry
             'trial' => $this->trial($session, $user, $entry, $uuid, $device),
             'undo' => $this->undo($session, $user, $uuid),
             'grade' => $this->grade($session, $user, $entry, $uuid),
-            'break_over' => $this->event($session, $user, $entry, $uuid, SessionEventKind::BreakOver, function (\DateTimeImmutable $at) use ($session): void {
-                $this->breaks->over($session, $at);
-                $this->advice->ask($session);
-            }),
-            'take' => $this->event($session, $user, $entry, $uuid, SessionEventKind::Take, function (\DateTimeImmutable $at) use ($session, $device): void {
-                $session->update(['device' => $device, 'device_since' => $at]);
-                $this->advice->ask($session);
-            }),
+            'break_over' => $this->event($session, $user, $entry, $uuid, SessionEventKind::BreakOver,
+                function (\DateTimeImmutable $at) use ($session): void {
+                    $this->breaks->over($session, $at);
+                    $this->advice->ask($session);
+                }),
+            'take' => $this->event($session, $user, $entry, $uuid, SessionEventKind::Take,
+                function (\DateTimeImmutable $at) use ($session, $device): void {
+                    $session->update(['device' => $device, 'device_since' => $at]);
+                    $this->advice->ask($session);
+                }),
             default => $this->event($session, $user, $entry, $uuid, $this->eventKind($entry), static function (): void {
             }),
         }];
@@ -60,7 +64,10 @@ final readonly class ReceiveEntry
     private function trial(Session $session, User $user, array $entry, string $uuid, string $device): array
     {
         $data = is_array($entry['trial'] ?? null) ? $entry['trial'] : [];
-        $data = [...$data, 'uuid' => $uuid, 'device' => $device, 'device_at' => $entry['at'] ?? null, 'sent_at' => $entry['sent_at'] ?? null, 'sequence' => $entry['sequence'] ?? null];
+        $data = [
+            ...$data, 'uuid' => $uuid, 'device' => $device, 'device_at' => $entry['at'] ?? null, 'sent_at' => $entry['sent_at'] ?? null,
+            'sequence' => $entry['sequence'] ?? null,
+        ];
         $unit = $user->units()->distance;
         $validator = $this->rules->check($data, $session, $unit);
         if ($validator->fails()) {
@@ -93,7 +100,9 @@ final readonly class ReceiveEntry
      */
     private function grade(Session $session, User $user, array $entry, string $uuid): array
     {
-        $trial = Trial::query()->where('session_id', $session->id)->where('uuid', is_string($entry['trial_uuid'] ?? null) ? strtolower($entry['trial_uuid']) : '')->first();
+        $trial = Trial::query()->where('session_id', $session->id)->where(
+            'uuid', is_string($entry['trial_uuid'] ?? null) ? strtolower($entry['trial_uuid']) : '',
+        )->first();
         $band = $entry['band'] ?? null;
         if ($trial === null || ! is_int($band) || $band < 0 || $band > 4) {
             return ['result' => 'known', 'message' => say('messages.receive_entry.this_grade_names_no_trial_of')];
@@ -127,7 +136,8 @@ final readonly class ReceiveEntry
     /** Whether a device that was handed over from sends what it logged while it was the one. */
     private function loggedBefore(Session $session, string $device, \DateTimeImmutable $at): bool
     {
-        return $session->device_since !== null && $at <= $session->device_since && Trial::query()->where('session_id', $session->id)->where('device', $device)->exists();
+        return $session->device_since !== null && $at <= $session->device_since && Trial::query()
+            ->where('session_id', $session->id)->where('device', $device)->exists();
     }
 
     /** The first device to log a trial is the one that logs; of two at the same moment the database lets one through. */
@@ -136,7 +146,9 @@ final readonly class ReceiveEntry
         if ($session->device !== null) {
             return;
         }
-        Session::query()->toBase()->where('id', $session->id)->whereNull('device')->update(['device' => $device, 'device_since' => $this->clock->now()->format('Y-m-d H:i:s.v')]);
+        Session::query()->toBase()->where('id', $session->id)->whereNull('device')->update(
+            ['device' => $device, 'device_since' => $this->clock->now()->format('Y-m-d H:i:s.v')],
+        );
         $claimed = Session::query()->whereKey($session->id)->firstOrFail(['device', 'device_since']);
         $session->device = $claimed->device;
         $session->device_since = $claimed->device_since;
@@ -150,7 +162,9 @@ final readonly class ReceiveEntry
      */
     private function happenedAt(array $entry): \DateTimeImmutable
     {
-        $waited = is_numeric($entry['at'] ?? null) && is_numeric($entry['sent_at'] ?? null) ? (int) $entry['sent_at'] - (int) $entry['at'] : 0;
+        $waited = is_numeric($entry['at'] ?? null) && is_numeric($entry['sent_at'] ?? null)
+            ? (int) $entry['sent_at'] - (int) $entry['at']
+            : 0;
 
         return $this->clock->now()->modify(sprintf('-%d milliseconds', max(0, min(self::MAX_MILLISECONDS, $waited))));
     }

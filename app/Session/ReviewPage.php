@@ -19,7 +19,8 @@ final readonly class ReviewPage
     }
 
     /**
-     * @return list<array{id: int, trial: LoggedTrial, words: string, secondsFromStart: float, advice: ?AdviceGiven, adviceWords: ?string, followed: ?bool}>
+     * @return list<array{id: int, trial: LoggedTrial, words: string, secondsFromStart: float, advice: ?AdviceGiven, adviceWords: ?string,
+     *    followed: ?bool}>
      */
     public function rows(Session $session): array
     {

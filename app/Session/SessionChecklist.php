@@ -17,7 +17,9 @@ final readonly class SessionChecklist
      * @param  list<string>  $read  cautions ticked as read, by key
      * @param  string  $withoutReason  why it begins without a foundation
      */
-    public function __construct(public SessionKind $kind, public ?Place $place, public ?array $upset, public array $answers, public array $read, public string $withoutReason)
-    {
+    public function __construct(
+        public SessionKind $kind, public ?Place $place, public ?array $upset, public array $answers, public array $read,
+        public string $withoutReason,
+    ) {
     }
 }

@@ -19,10 +19,15 @@ final readonly class SessionEvents
     {
         $events = $session->events()->limit(self::MAX)->get();
         $count = static fn (SessionEventKind $kind): int => $events->where('kind', $kind)->count();
-        $most = static fn (SessionEventKind $kind, string $field): int => max([0, ...$events->where('kind', $kind)->map(static fn (SessionEvent $event): int => Fields::of($event->data)->int($field))->all()]);
+        $most = static fn (SessionEventKind $kind, string $field): int => max([
+            0, ...$events->where('kind', $kind)->map(static fn (SessionEvent $event): int => Fields::of($event->data)->int($field))->all(),
+        ]);
         $said = [];
         if ($count(SessionEventKind::Left) > 0) {
-            $said[] = say('messages.session_events.left', ['count' => $count(SessionEventKind::Left), 'hasSettled' => $count(SessionEventKind::Settled) > 0, 'after' => words()->formats->seconds($most(SessionEventKind::Settled, 'seconds'))]);
+            $said[] = say('messages.session_events.left', [
+                'count' => $count(SessionEventKind::Left), 'hasSettled' => $count(SessionEventKind::Settled) > 0,
+                'after' => words()->formats->seconds($most(SessionEventKind::Settled, 'seconds')),
+            ]);
         }
         if ($count(SessionEventKind::TriggerSeen) > 0) {
             $said[] = say('messages.session_events.seen', ['count' => $count(SessionEventKind::TriggerSeen)]);
@@ -31,7 +36,9 @@ final readonly class SessionEvents
             $said[] = say('messages.session_events.looked_back', ['count' => $count(SessionEventKind::LookBack)]);
         }
         if ($count(SessionEventKind::Stare) > 0) {
-            $said[] = say('messages.session_events.stare', ['time' => words()->formats->seconds($most(SessionEventKind::Stare, 'ms') / 1000)]);
+            $said[] = say('messages.session_events.stare', [
+                'time' => words()->formats->seconds($most(SessionEventKind::Stare, 'ms') / 1000),
+            ]);
         }
         if ($count(SessionEventKind::Take) > 0) {
             $said[] = say('messages.session_events.taken', ['count' => $count(SessionEventKind::Take)]);

@@ -38,18 +38,25 @@ final readonly class SessionExport
                 'checklist' => $session->checklist,
                 'upset' => $session->upset,
                 'report' => $session->report,
-                'sets' => $session->sets->map(static fn ($set): array => ['position' => $set->position, 'startedAt' => self::iso($set->started_at), 'endedAt' => self::iso($set->ended_at)])->all(),
+                'sets' => $session->sets->map(static fn ($set): array => [
+                    'position' => $set->position, 'startedAt' => self::iso($set->started_at), 'endedAt' => self::iso($set->ended_at),
+                ])->all(),
             ],
             'trials' => array_map($this->trial(...), $this->trials($session)),
             'advice' => $session->advice()->limit(self::MAX_TRIALS)->get()->map(static fn (AdviceGiven $given): array => [
-                'afterTrial' => $given->trial_id, 'givenAt' => self::iso($given->given_at), 'action' => $given->action->value, 'exposure' => $given->exposure,
-                'reasons' => $given->reasons, 'strainBound' => $given->strain_bound, 'reactionBound' => $given->reaction_bound, 'engine' => $given->engine,
+                'afterTrial' => $given->trial_id, 'givenAt' => self::iso($given->given_at), 'action' => $given->action->value,
+                'exposure' => $given->exposure,
+                'reasons' => $given->reasons, 'strainBound' => $given->strain_bound, 'reactionBound' => $given->reaction_bound,
+                'engine' => $given->engine,
             ])->all(),
             'events' => $session->events()->limit(self::MAX_TRIALS)->get()->map(static fn (SessionEvent $event): array => [
                 'uuid' => $event->uuid, 'at' => self::iso($event->occurred_at), 'kind' => $event->kind->value, 'data' => $event->data,
             ])->all(),
-            'secondGrades' => SecondGrade::query()->with('user')->whereHas('trial', static fn ($trials) => $trials->where('session_id', $session->id))->orderBy('id')->limit(self::MAX_TRIALS)->get()->map(static fn (SecondGrade $grade): array => [
-                'uuid' => $grade->uuid, 'trial' => $grade->trial_id, 'by' => $grade->user->name, 'band' => $grade->band->value, 'gradedAt' => self::iso($grade->graded_at),
+            'secondGrades' => SecondGrade::query()->with('user')->whereHas('trial', static fn ($trials) => $trials->where(
+                'session_id', $session->id,
+            ))->orderBy('id')->limit(self::MAX_TRIALS)->get()->map(static fn (SecondGrade $grade): array => [
+                'uuid' => $grade->uuid, 'trial' => $grade->trial_id, 'by' => $grade->user->name, 'band' => $grade->band->value,
+                'gradedAt' => self::iso($grade->graded_at),
             ])->all(),
         ], JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES)."\n";
     }
@@ -61,7 +68,10 @@ final readonly class SessionExport
         if ($file === false) {
             throw new \RuntimeException('No temporary file for the export.');
         }
-        $head = ['uuid', 'sequence', 'occurred_at', 'distance_m', 'other_dimensions', 'outcome', 'band', 'band_proposed', 'signs', 'food', 'food_left', 'latency', 'latency_ms', 'interrupted', 'handler_error', 'undone', 'note', 'stay_ms', 'hold_ms', 'return_ms'];
+        $head = [
+            'uuid', 'sequence', 'occurred_at', 'distance_m', 'other_dimensions', 'outcome', 'band', 'band_proposed', 'signs', 'food',
+            'food_left', 'latency', 'latency_ms', 'interrupted', 'handler_error', 'undone', 'note', 'stay_ms', 'hold_ms', 'return_ms',
+        ];
         fputcsv($file, $head, escape: '', eol: "\r\n");
         foreach ($this->trials($session) as $trial) {
             $row = $this->trial($trial);
@@ -69,8 +79,11 @@ final readonly class SessionExport
             unset($others['distance']);
             fputcsv($file, array_map(self::cell(...), [
                 $row['uuid'], $row['sequence'], $row['occurredAt'], $row['exposure']['distance'] ?? null,
-                implode(';', array_map(static fn (string $key, float|string|null $value): string => "{$key}={$value}", array_keys($others), $others)),
-                $row['outcome'], $row['band'], $row['bandProposed'], implode(';', $row['signs']), $row['food'], $row['foodLeft'], $row['latency'], $row['latencyMs'],
+                implode(';', array_map(
+                    static fn (string $key, float|string|null $value): string => "{$key}={$value}", array_keys($others), $others,
+                )),
+                $row['outcome'], $row['band'], $row['bandProposed'], implode(';', $row['signs']), $row['food'], $row['foodLeft'],
+                $row['latency'], $row['latencyMs'],
                 $row['interrupted'], $row['handlerError'], $row['undone'], $row['note'], $row['stayMs'], $row['holdMs'], $row['returnMs'],
             ]), escape: '', eol: "\r\n");
         }
@@ -86,22 +99,33 @@ final readonly class SessionExport
     }
 
     /**
-     * @return array{id: int, uuid: string, sequence: int, occurredAt: ?string, deviceAt: ?string, receivedAt: ?string, exposure: array<string, float|string|null>, target: array<string, float|string|null>, underAction: ?string, outcome: string, band: int, bandProposed: int, signs: list<string>, signsVersion: string, food: string, foodLeft: bool, latency: ?string, latencyMs: ?int, stareMs: ?int, stayMs: ?int, holdMs: ?int, returnMs: ?int, device: ?string, interrupted: bool, handlerError: bool, undone: bool, corrections: list<array<string, mixed>>, note: ?string}
+     * @return array{id: int, uuid: string, sequence: int, occurredAt: ?string, deviceAt: ?string, receivedAt: ?string,
+     *    exposure: array<string, float|string|null>, target: array<string, float|string|null>, underAction: ?string, outcome: string,
+     *    band: int, bandProposed: int, signs: list<string>, signsVersion: string, food: string, foodLeft: bool, latency: ?string,
+     *    latencyMs: ?int, stareMs: ?int, stayMs: ?int, holdMs: ?int, returnMs: ?int, device: ?string, interrupted: bool,
+     *    handlerError: bool, undone: bool, corrections: list<array<string, mixed>>, note: ?string}
      */
     private function trial(Trial $trial): array
     {
-        $part = static fn (string $part): array => $trial->exposures->where('part', $part)->mapWithKeys(static fn ($row): array => [$row->dimension => $row->number ?? $row->choice])->all();
+        $part = static fn (string $part): array => $trial->exposures->where('part', $part)
+            ->mapWithKeys(static fn ($row): array => [$row->dimension => $row->number ?? $row->choice])->all();
 
         return [
             'id' => $trial->id, 'uuid' => $trial->uuid, 'sequence' => $trial->sequence,
-            'occurredAt' => self::iso($trial->occurred_at), 'deviceAt' => self::iso($trial->device_at), 'receivedAt' => self::iso($trial->received_at),
+            'occurredAt' => self::iso($trial->occurred_at), 'deviceAt' => self::iso($trial->device_at),
+            'receivedAt' => self::iso($trial->received_at),
             'exposure' => $part('real'), 'target' => $part('target'), 'underAction' => $trial->under_action,
             'outcome' => $trial->outcome->value, 'band' => $trial->band->value, 'bandProposed' => $trial->band_proposed->value,
-            'signs' => array_values($trial->signs->map(static fn ($row): string => $row->sign)->sort()->all()), 'signsVersion' => $trial->signs_version,
-            'food' => $trial->food->value, 'foodLeft' => $trial->food_left, 'latency' => $trial->latency?->value, 'latencyMs' => $trial->latency_ms, 'stareMs' => $trial->stare_ms, 'stayMs' => $trial->stay_ms, 'holdMs' => $trial->hold_ms, 'returnMs' => $trial->return_ms, 'device' => $trial->device,
+            'signs' => array_values($trial->signs->map(static fn ($row): string => $row->sign)->sort()->all()),
+            'signsVersion' => $trial->signs_version,
+            'food' => $trial->food->value, 'foodLeft' => $trial->food_left, 'latency' => $trial->latency?->value,
+            'latencyMs' => $trial->latency_ms, 'stareMs' => $trial->stare_ms, 'stayMs' => $trial->stay_ms, 'holdMs' => $trial->hold_ms,
+            'returnMs' => $trial->return_ms, 'device' => $trial->device,
             'interrupted' => $trial->interrupted, 'handlerError' => $trial->handler_error,
             'undone' => $trial->corrections->contains('kind', 'undo'),
-            'corrections' => array_values($trial->corrections->map(static fn ($row): array => ['kind' => $row->kind, 'changes' => $row->changes, 'madeAt' => self::iso($row->made_at)])->all()),
+            'corrections' => array_values($trial->corrections->map(
+                static fn ($row): array => ['kind' => $row->kind, 'changes' => $row->changes, 'madeAt' => self::iso($row->made_at)],
+            )->all()),
             'note' => $trial->note,
         ];
     }

@@ -23,8 +23,10 @@ use Psr\Clock\ClockInterface;
 /** Opens a session with what was looked at before it, or goes back to the one that is still open. */
 final readonly class StartSession
 {
-    public function __construct(private Connection $database, private ClockInterface $clock, private AskAdvice $advice, private CarryOverReader $upsets, private Readiness $readiness)
-    {
+    public function __construct(
+        private Connection $database, private ClockInterface $clock, private AskAdvice $advice, private CarryOverReader $upsets,
+        private Readiness $readiness,
+    ) {
     }
 
     /**
@@ -76,13 +78,16 @@ final readonly class StartSession
         $setting = $this->setting($plan, $checklist->place, $checklist->upset);
         if ($checklist->upset !== null) {
             Event::query()->create([
-                'practice_id' => $plan->practice_id, 'dog_id' => $plan->responseModel->dog_id, 'user_id' => $user->id, 'kind' => EventKind::Upset,
+                'practice_id' => $plan->practice_id, 'dog_id' => $plan->responseModel->dog_id, 'user_id' => $user->id,
+                'kind' => EventKind::Upset,
                 'severity' => (int) $checklist->upset['severity'], 'occurred_at' => $now->modify("-{$checklist->upset['hours']} hours"),
             ]);
         }
         $session = Session::query()->create([
-            'practice_id' => $plan->practice_id, 'plan_id' => $plan->id, 'person_id' => $plan->responseModel->person_id, 'user_id' => $user->id,
-            'place_id' => $checklist->place?->id, 'started_at' => $now, 'kind' => $checklist->kind, 'checklist' => $checklist->answers, 'upset' => $setting->upset,
+            'practice_id' => $plan->practice_id, 'plan_id' => $plan->id, 'person_id' => $plan->responseModel->person_id,
+            'user_id' => $user->id,
+            'place_id' => $checklist->place?->id, 'started_at' => $now, 'kind' => $checklist->kind, 'checklist' => $checklist->answers,
+            'upset' => $setting->upset,
         ]);
         TrainingSet::query()->create(['session_id' => $session->id, 'position' => 1, 'started_at' => $now]);
         $this->advice->ask($session);

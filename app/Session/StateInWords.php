@@ -31,7 +31,10 @@ final readonly class StateInWords
     {
         /** @var list<string> $unsaid */
         $unsaid = $state['unsaid'] ?? [];
-        /** @var array{action: string, isClosing: bool, next: ?Told, reasons: list<array<string, mixed>>, alternatives: list<array<string, mixed>>, risk: ?array<string, array{mean: float, bound: float, limit: float}>} $advice */
+        /**
+         * @var array{action: string, isClosing: bool, next: ?Told, reasons: list<array<string, mixed>>, alternatives: list<array<string,
+         *    mixed>>, risk: ?array<string, array{mean: float, bound: float, limit: float}>} $advice
+         */
         $advice = $state['advice'];
         $inWords = new AdviceInWords($this->words, $this->catalog);
         /** @var list<Told> $easier */
@@ -46,8 +49,13 @@ final readonly class StateInWords
                 ...$advice,
                 'label' => $inWords->action(Action::from($advice['action']), $advice['isClosing']),
                 'next' => $advice['next'] === null ? null : $this->exposure($advice['next'], $unsaid),
-                'reasons' => array_map(static fn (array $reason): array => ['code' => $reason['code'] ?? '', 'sentence' => $inWords->reason($reason)], $advice['reasons']),
-                'alternatives' => array_map(static fn (array $other): array => [...$other, 'change' => $inWords->change($other)], $advice['alternatives']),
+                'reasons' => array_map(
+                    static fn (array $reason): array => ['code' => $reason['code'] ?? '', 'sentence' => $inWords->reason($reason)],
+                    $advice['reasons'],
+                ),
+                'alternatives' => array_map(
+                    static fn (array $other): array => [...$other, 'change' => $inWords->change($other)], $advice['alternatives'],
+                ),
                 'risk' => $advice['risk'] === null ? null : array_map($this->range(...), $advice['risk']),
             ],
             'manner' => $step === null ? null : $this->words->atHand(StepData::read($step, $this->catalog, '/step')->manner),
@@ -82,6 +90,9 @@ final readonly class StateInWords
      */
     private function range(array $range): array
     {
-        return [...$range, 'words' => $this->words->say('phrases.at_most', ['chance' => $this->words->formats->chance(Probability::of($range['bound'])), 'cap' => $this->words->formats->chance(Probability::of($range['limit']))])];
+        return [...$range, 'words' => $this->words->say('phrases.at_most', [
+            'chance' => $this->words->formats->chance(Probability::of($range['bound'])),
+            'cap' => $this->words->formats->chance(Probability::of($range['limit'])),
+        ])];
     }
 }

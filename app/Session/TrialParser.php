@@ -53,7 +53,8 @@ final readonly class TrialParser
             array_values(array_unique($given->texts('signs'))),
             FoodTaken::tryFrom($given->text('food')) ?? FoodTaken::NotOffered,
             ! $given->isOn('food_gone'),
-            TurnLatency::tryFrom($given->text('latency')) ?? ($latencyMilliseconds === null ? null : TurnLatency::fromSeconds($latencyMilliseconds / 1000)),
+            TurnLatency::tryFrom($given->text('latency'))
+                ?? ($latencyMilliseconds === null ? null : TurnLatency::fromSeconds($latencyMilliseconds / 1000)),
             $latencyMilliseconds,
             $given->isOn('interrupted'),
             $given->isOn('handler_error'),
@@ -109,14 +110,19 @@ final readonly class TrialParser
         if ($kind === 'advice') {
             $advice = AdviceGiven::query()->with('step')->where('session_id', $session->id)->find((int) $number);
             if ($advice !== null && $advice->exposure !== null && $advice->step !== null) {
-                return [new Level(max(0, $advice->step->position), Exposure::of($advice->exposure, $catalog)), $advice->action, $advice->forecast()];
+                return [
+                    new Level(max(0, $advice->step->position), Exposure::of($advice->exposure, $catalog)), $advice->action,
+                    $advice->forecast(),
+                ];
             }
         }
         $ladder = $this->plans->read($session->plan)->ladder;
         $best = new Level(0, $ladder->step(0)->exposure);
         $nearest = INF;
         foreach ($ladder->steps as $position => $step) {
-            $off = $kind === 'step' ? abs($position - (int) $number) : ($distance === null ? (float) $position : abs($step->exposure->distance()?->halvingsTo($distance) ?? INF));
+            $off = $kind === 'step'
+                ? abs($position - (int) $number)
+                : ($distance === null ? (float) $position : abs($step->exposure->distance()?->halvingsTo($distance) ?? INF));
             if ($off < $nearest) {
                 [$best, $nearest] = [new Level($position, $step->exposure), $off];
             }
@@ -132,7 +138,8 @@ final readonly class TrialParser
         if (is_numeric($value)) {
             $milliseconds = (float) $value;
 
-            return abs($milliseconds) < 2.5e14 ? (new \DateTimeImmutable('@'.(int) floor($milliseconds / 1000), $utc))->modify(sprintf('+%d milliseconds', (int) fmod($milliseconds, 1000)))->setTimezone($utc) : null;
+            return abs($milliseconds) < 2.5e14 ? (new \DateTimeImmutable('@'.(int) floor($milliseconds / 1000), $utc))
+                ->modify(sprintf('+%d milliseconds', (int) fmod($milliseconds, 1000)))->setTimezone($utc) : null;
         }
         if (! is_string($value) || preg_match('/^\d{4}-\d\d-\d\dT\d\d:\d\d:\d\d(\.\d{1,6})?(Z|[+-]\d\d:?\d\d)$/', $value) !== 1) {
             return null;

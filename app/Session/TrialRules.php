@@ -63,7 +63,8 @@ final readonly class TrialRules
      */
     public function check(array $data, Session $session, DistanceUnit $unit): Checked
     {
-        return $this->validators->make($data, $this->of($session, $unit, $data['exposure'] ?? null), self::messages())->after(self::afterwards(...));
+        return $this->validators->make($data, $this->of($session, $unit, $data['exposure'] ?? null), self::messages())
+            ->after(self::afterwards(...));
     }
 
     /**
@@ -113,7 +114,9 @@ final readonly class TrialRules
         }
 
         if (is_array($exposure) && isset($exposure['body_area'])) {
-            $rules['exposure.body_area'][] = new AreaOnDog($session->plan->responseModel->dog_id, is_string($exposure['side'] ?? null) ? $exposure['side'] : null);
+            $rules['exposure.body_area'][] = new AreaOnDog(
+                $session->plan->responseModel->dog_id, is_string($exposure['side'] ?? null) ? $exposure['side'] : null,
+            );
         }
 
         return $rules;
@@ -122,7 +125,9 @@ final readonly class TrialRules
     /** Milliseconds that a hold may last: no longer than its session, give or take a minute between two clocks. */
     private function longest(Session $session): int
     {
-        return (int) (($session->ended_at ?? $this->clock->now())->format('Uv')) - $session->started_at->getTimestampMs() + self::CLOCK_SLACK;
+        return (int) (($session->ended_at ?? $this->clock->now())->format(
+            'Uv',
+        )) - $session->started_at->getTimestampMs() + self::CLOCK_SLACK;
     }
 
     /** Outcome and band say different things but may not contradict each other. */

@@ -22,8 +22,10 @@ final readonly class TrialWriter
 {
     private const TIME = 'Y-m-d H:i:s.v';
 
-    public function __construct(private Connection $database, private ClockInterface $clock, private CoreCatalogs $catalogs, private PlanReader $plans, private MeasuredExposure $measured)
-    {
+    public function __construct(
+        private Connection $database, private ClockInterface $clock, private CoreCatalogs $catalogs, private PlanReader $plans,
+        private MeasuredExposure $measured,
+    ) {
     }
 
     /**
@@ -36,14 +38,21 @@ final readonly class TrialWriter
     public function insert(Session $session, User $user, IncomingTrial $trial, string $hash): int
     {
         $received = $this->clock->now();
-        $offset = $trial->sentAt === null ? 0 : (int) round(((float) $received->format('U.u') - (float) $trial->sentAt->format('U.u')) * 1000);
+        $offset = $trial->sentAt === null
+            ? 0
+            : (int) round(((float) $received->format('U.u') - (float) $trial->sentAt->format('U.u')) * 1000);
         $device = $trial->deviceAt ?? $received;
         $occurred = $device->modify(sprintf('%+d milliseconds', $offset));
         // a clock may be off by years, but a trial is never logged before it happened, nor before computers kept time
         $occurred = min($received, max($occurred, new \DateTimeImmutable('@86400')));
         $model = $session->plan->responseModel;
-        $grading = new Grading($this->catalogs->signs, $model->dog->hides_signs, Reading::of($session->plan->method, $model->kind), $model->dog->intake->normal_signs ?? []);
-        $proposed = $grading->propose(Grading::shown($trial->signs, $trial->food, $trial->foodLeft, $trial->latency, $trial->outcome), $trial->outcome);
+        $grading = new Grading(
+            $this->catalogs->signs, $model->dog->hides_signs, Reading::of($session->plan->method, $model->kind),
+            $model->dog->intake->normal_signs ?? [],
+        );
+        $proposed = $grading->propose(
+            Grading::shown($trial->signs, $trial->food, $trial->foodLeft, $trial->latency, $trial->outcome), $trial->outcome,
+        );
         $id = Trial::query()->toBase()->insertGetId([
             'practice_id' => $session->practice_id,
             'session_id' => $session->id,
@@ -76,9 +85,11 @@ final readonly class TrialWriter
             'signs_version' => $this->catalogs->signs->version,
         ]);
         $real = $this->measured->exposure($session, $trial->exposure, $trial->sound, $occurred);
-        $this->database->table('trial_exposures')->insert([...$this->rows($id, 'real', $real), ...$this->rows($id, 'target', $trial->target->exposure)]);
+        $this->database->table('trial_exposures')
+            ->insert([...$this->rows($id, 'real', $real), ...$this->rows($id, 'target', $trial->target->exposure)]);
         if ($trial->signs !== []) {
-            $this->database->table('trial_signs')->insert(array_map(static fn (string $sign): array => ['trial_id' => $id, 'sign' => $sign], $trial->signs));
+            $this->database->table('trial_signs')
+                ->insert(array_map(static fn (string $sign): array => ['trial_id' => $id, 'sign' => $sign], $trial->signs));
         }
 
         return $id;
@@ -94,7 +105,9 @@ final readonly class TrialWriter
     /** @return list<array<string, mixed>> */
     private function rows(int $trialId, string $part, Exposure $exposure): array
     {
-        return array_map(static fn (array $row): array => ['trial_id' => $trialId, 'part' => $part, ...$row], ExposureColumns::toRows($exposure));
+        return array_map(
+            static fn (array $row): array => ['trial_id' => $trialId, 'part' => $part, ...$row], ExposureColumns::toRows($exposure),
+        );
     }
 
     /** The set that was running then; a late trial joins the one it belongs to. */

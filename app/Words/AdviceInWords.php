@@ -38,6 +38,8 @@ final readonly class AdviceInWords
     {
         $text = static fn (string $key): string => is_string($stored[$key] ?? null) ? $stored[$key] : '';
 
-        return $text('change') !== '' ? $text('change') : $this->words->change(new DimensionChange($this->catalog->plan, $text('dimension'), $text('choice')), $this->catalog);
+        return $text('change') !== ''
+            ? $text('change')
+            : $this->words->change(new DimensionChange($this->catalog->plan, $text('dimension'), $text('choice')), $this->catalog);
     }
 }

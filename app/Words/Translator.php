@@ -30,6 +30,8 @@ final class Translator extends \Illuminate\Translation\Translator
         $language = $this->container->make(Reader::class)->language;
         $found = parent::get($key, $replace, $locale ?? ($language === Lexicon::PSEUDO ? Lexicon::FALLBACK : $language), $fallback);
 
-        return $language === Lexicon::PSEUDO && is_string($found) && $found !== $key && str_starts_with((string) $key, 'validation.') ? "⟦{$found}⟧" : $found;
+        return $language === Lexicon::PSEUDO && is_string($found) && $found !== $key && str_starts_with((string) $key, 'validation.')
+            ? "⟦{$found}⟧"
+            : $found;
     }
 }

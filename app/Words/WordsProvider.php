@@ -20,8 +20,12 @@ final class WordsProvider extends ServiceProvider
     {
         $this->app->singleton(Lexicon::class, static fn (): Lexicon => new Lexicon(base_path('lang')));
         $this->app->bind(Reader::class, static fn (Application $app): Reader => self::reader($app));
-        $this->app->bind(Phrases::class, static fn (Application $app): Phrases => new Phrases($app->make(Lexicon::class), $app->make(Reader::class)));
-        $this->app->extend('translator', static fn ($translator, Application $app): Translator => new Translator($app->make('translation.loader'), $app->getLocale(), $app));
+        $this->app->bind(Phrases::class, static fn (Application $app): Phrases => new Phrases(
+            $app->make(Lexicon::class), $app->make(Reader::class),
+        ));
+        $this->app->extend('translator', static fn ($translator, Application $app): Translator => new Translator(
+            $app->make('translation.loader'), $app->getLocale(), $app,
+        ));
     }
 
     /** Asked anew each time: who is signed in may change within a test, and a worker serves many. */

@@ -38,7 +38,10 @@ function labels(string $below, array $keys): array
  */
 function cases(array $cases): array
 {
-    return array_combine(array_map(static fn (\BackedEnum $case): string => (string) $case->value, $cases), array_map(static fn (\BackedEnum $case): string => words()->label($case), $cases));
+    return array_combine(
+        array_map(static fn (\BackedEnum $case): string => (string) $case->value, $cases),
+        array_map(static fn (\BackedEnum $case): string => words()->label($case), $cases),
+    );
 }
 
 /**

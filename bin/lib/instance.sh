@@ -25,12 +25,14 @@ export_environment() {
     export SESSION_COOKIE="wheatear_$WEB_PORT"
     export LARAVEL_STORAGE_PATH="$STATE/storage"
     export APP_CONFIG_CACHE="$STATE/cache/config.php" APP_ROUTES_CACHE="$STATE/cache/routes.php" APP_EVENTS_CACHE="$STATE/cache/events.php"
-    export APP_SERVICES_CACHE="$STATE/cache/services.php" APP_PACKAGES_CACHE="$STATE/cache/packages.php" VIEW_COMPILED_PATH="$STATE/storage/framework/views"
+    export APP_SERVICES_CACHE="$STATE/cache/services.php" APP_PACKAGES_CACHE="$STATE/cache/packages.php" \
+        VIEW_COMPILED_PATH="$STATE/storage/framework/views"
 }
 
 # www-data where it can read the tree; root (on loopback only) where the tree lies in a folder that only root may enter.
 pool_user() {
-    if runuser -u www-data -- test -r "$ROOT/public/index.php" 2>/dev/null && runuser -u www-data -- test -x "$STATE" 2>/dev/null; then echo www-data; else echo root; fi
+    if runuser -u www-data -- test -r "$ROOT/public/index.php" 2>/dev/null && runuser -u www-data -- test -x "$STATE" 2>/dev/null; \
+        then echo www-data; else echo root; fi
 }
 
 # what it writes (the cached configuration holds the key and the password) is for nobody else's eyes

@@ -1,7 +1,8 @@
 # Starts and stops the private servers of this instance: MariaDB, php-fpm and nginx, all on loopback.
 
 # A process that still runs: signal 0 also succeeds on zombies, so the state is read.
-alive() { local number; number="$(cat "$1" 2>/dev/null)"; [ -n "$number" ] && [ -r "/proc/$number/stat" ] && ! grep -q ') Z ' "/proc/$number/stat" 2>/dev/null; }
+alive() { local number; number="$(cat "$1" 2>/dev/null)"; [ -n "$number" ] && [ -r "/proc/$number/stat" ] \
+    && ! grep -q ') Z ' "/proc/$number/stat" 2>/dev/null; }
 
 wait_for() { # wait_for SECONDS WHAT COMMAND…
     local tries=$(($1 * 10)) what="$2"; shift 2
@@ -11,7 +12,8 @@ wait_for() { # wait_for SECONDS WHAT COMMAND…
     done
 }
 
-db_user() { if runuser -u mysql -- test -x "$STATE" 2>/dev/null && runuser -u mysql -- test -x "$ROOT" 2>/dev/null; then echo mysql; else echo root; fi; }
+db_user() { if runuser -u mysql -- test -x "$STATE" 2>/dev/null && runuser -u mysql -- test -x "$ROOT" 2>/dev/null; then echo mysql; \
+    else echo root; fi; }
 db_root() { mariadb --no-defaults --socket="$RUN/db/mysqld.sock" --user=root "$@"; }
 
 port_is_free() { ! (exec 3<>"/dev/tcp/127.0.0.1/$1") 2>/dev/null; }
@@ -26,27 +28,33 @@ start_database() {
     if [ ! -d "$STATE/mysql/mysql" ]; then
         say "Making a private MariaDB data folder"
         mkdir -p "$STATE/mysql"; chown "$user" "$STATE/mysql"
-        mariadb-install-db --no-defaults --user="$user" --datadir="$STATE/mysql" --auth-root-authentication-method=socket --auth-root-socket-user=root >"$STATE/log/mariadb-install.log" 2>&1 \
+        mariadb-install-db --no-defaults --user="$user" --datadir="$STATE/mysql" --auth-root-authentication-method=socket \
+            --auth-root-socket-user=root >"$STATE/log/mariadb-install.log" 2>&1 \
             || die "the data folder could not be made; see $STATE/log/mariadb-install.log"
         fresh_data=1
     fi
-    setsid mariadbd --no-defaults --user="$user" --datadir="$STATE/mysql" --socket="$RUN/db/mysqld.sock" --port="$DB_PORT" --bind-address=127.0.0.1 \
-        --pid-file="$RUN/db/mariadb.pid" --character-set-server=utf8mb4 --collation-server=utf8mb4_unicode_ci --skip-name-resolve --innodb-buffer-pool-size=128M \
+    setsid mariadbd --no-defaults --user="$user" --datadir="$STATE/mysql" --socket="$RUN/db/mysqld.sock" --port="$DB_PORT" \
+        --bind-address=127.0.0.1 \
+        --pid-file="$RUN/db/mariadb.pid" --character-set-server=utf8mb4 --collation-server=utf8mb4_unicode_ci --skip-name-resolve \
+            --innodb-buffer-pool-size=128M \
         </dev/null >"$STATE/log/mariadb.log" 2>&1 &
     echo $! > "$STATE/mariadb.pid"
     disown
     wait_for 60 MariaDB mariadb-admin --no-defaults --socket="$RUN/db/mysqld.sock" --user=root ping
     if [ -n "$fresh_data" ]; then
-        db_root -e "CREATE USER 'wheatear'@'127.0.0.1' IDENTIFIED BY '$(cat "$STATE/db.password")';" || die "the application's database user could not be made"
+        db_root -e "CREATE USER 'wheatear'@'127.0.0.1' IDENTIFIED BY '$(cat "$STATE/db.password")';" \
+            || die "the application's database user could not be made"
     fi
     # the socket can be reached by every account of the machine: only the machine's root is the database's root, also in data folders
     # made by earlier versions; no anonymous user, nobody else
     db_root -e "ALTER USER 'root'@'localhost' IDENTIFIED VIA unix_socket; FLUSH PRIVILEGES;
-        DELETE FROM mysql.global_priv WHERE User IN ('', 'mysql') OR (User = 'root' AND Host <> 'localhost'); FLUSH PRIVILEGES;" || die "the database's root could not be locked"
+        DELETE FROM mysql.global_priv WHERE User IN ('', 'mysql') OR (User = 'root' AND Host <> 'localhost'); \
+            FLUSH PRIVILEGES;" || die "the database's root could not be locked"
 }
 
 make_database() {
-    db_root -e "CREATE DATABASE IF NOT EXISTS \`$1\` CHARACTER SET utf8mb4 COLLATE utf8mb4_unicode_ci; GRANT ALL ON \`$1\`.* TO 'wheatear'@'127.0.0.1';"
+    db_root -e "CREATE DATABASE IF NOT EXISTS \`$1\` CHARACTER SET utf8mb4 COLLATE utf8mb4_unicode_ci;
+        GRANT ALL ON \`$1\`.* TO 'wheatear'@'127.0.0.1';"
 }
 
 start_fpm() {
@@ -70,7 +78,8 @@ php_admin_value[error_log] = $STATE/log/php.log
 php_admin_flag[display_errors] = off
 CONF
     local allow=(); [ "$user" = root ] && { allow=(-R); say "The tree can only be read by root, so PHP runs as root, on loopback."; }
-    (umask 077; exec php-fpm8.2 "${allow[@]}" -y "$STATE/fpm.conf" -d opcache.enable=1 -d opcache.jit=tracing -d opcache.jit_buffer_size=64M \
+    (umask 077; exec php-fpm8.2 "${allow[@]}" -y "$STATE/fpm.conf" -d opcache.enable=1 -d opcache.jit=tracing \
+        -d opcache.jit_buffer_size=64M \
         -d opcache.memory_consumption=192 -d opcache.max_accelerated_files=20000 -d opcache.validate_timestamps="${WHEATEAR_WATCH:-1}" \
         -d realpath_cache_size=4M -d expose_php=0) || die "php-fpm did not start; see $STATE/log/fpm.log"
 }
@@ -97,7 +106,8 @@ http {
     server {
         listen 127.0.0.1:$WEB_PORT;
         root $ROOT/public;
-        location /build/ { expires 1y; add_header Cache-Control "public, immutable"; add_header X-Content-Type-Options nosniff; try_files \$uri =404; }
+        location /build/ { expires 1y; add_header Cache-Control "public, immutable"; add_header X-Content-Type-Options nosniff;
+            try_files \$uri =404; }
         location / { try_files \$uri /index.php\$is_args\$args; }
         location = /index.php {
             # written out: Debian's fastcgi_params drops the port from the host name
@@ -139,7 +149,8 @@ serve_afresh() {
     make_database "$DB_NAME"
     export_environment
     rm -f "$STATE"/cache/*.php
-    artisan optimize:clear --quiet && artisan migrate:fresh --force --quiet && artisan wheatear:demo --quiet && artisan optimize --quiet || return 1
+    artisan optimize:clear --quiet && artisan migrate:fresh --force --quiet && artisan wheatear:demo --quiet && artisan optimize --quiet \
+        || return 1
     serve
 }
 

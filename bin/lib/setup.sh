@@ -7,11 +7,14 @@ need_tools() {
     for tool in php composer node npm; do
         command -v "$tool" >/dev/null || die "\"$tool\" is missing. Wheatear needs Debian 12 with PHP 8.2, Composer, Node.js 20 and npm."
     done
-    php -r 'exit(version_compare(PHP_VERSION, "8.2.0", ">=") ? 0 : 1);' || die "PHP 8.2 or newer is needed; this is $(php -r 'echo PHP_VERSION;')."
-    node -e 'process.exit(Number(process.versions.node.split(".")[0]) >= 20 ? 0 : 1)' || die "Node.js 20 or newer is needed; this is $(node --version)."
+    php -r 'exit(version_compare(PHP_VERSION, "8.2.0", ">=") ? 0 : 1);' \
+        || die "PHP 8.2 or newer is needed; this is $(php -r 'echo PHP_VERSION;')."
+    node -e 'process.exit(Number(process.versions.node.split(".")[0]) >= 20 ? 0 : 1)' \
+        || die "Node.js 20 or newer is needed; this is $(node --version)."
 }
 
-PACKAGES=(curl mariadb-server nginx-light php8.2-cli php8.2-fpm php8.2-xml php8.2-intl php8.2-mbstring php8.2-mysql php8.2-curl php8.2-zip php8.2-gd php8.2-bcmath)
+PACKAGES=(curl mariadb-server nginx-light php8.2-cli php8.2-fpm php8.2-xml php8.2-intl php8.2-mbstring php8.2-mysql php8.2-curl php8.2-zip \
+    php8.2-gd php8.2-bcmath)
 
 install_packages() {
     local missing=() package
@@ -23,7 +26,8 @@ install_packages() {
     # the packages' own services must not start on ports 80 and 3306
     local policy=/usr/sbin/policy-rc.d made=
     if [ ! -e "$policy" ]; then printf '#!/bin/sh\nexit 101\n' > "$policy"; chmod +x "$policy"; made=1; fi
-    apt-get update -qq && DEBIAN_FRONTEND=noninteractive apt-get install -y -qq --no-install-recommends "${missing[@]}" >"$STATE/apt.log" 2>&1
+    apt-get update -qq && DEBIAN_FRONTEND=noninteractive apt-get install -y -qq \
+        --no-install-recommends "${missing[@]}" >"$STATE/apt.log" 2>&1
     local status=$?
     [ -z "$made" ] || rm -f "$policy"
     [ $status = 0 ] || die "the packages could not be installed; see $STATE/apt.log"
@@ -43,10 +47,9 @@ fresh() {
 # The registry allows no lock file: what was installed when the tests last passed is recorded beside composer.json.
 tell_other_packages() {
     local other
-    other="$(cd "$ROOT" && COMPOSER_ALLOW_SUPERUSER=1 composer show --format=json 2>/dev/null | php -r '
-        $known = []; foreach (file("composer.tree", FILE_IGNORE_NEW_LINES) as $line) { [$name, $version] = explode(" ", $line); $known[$name] = $version; }
-        foreach (json_decode(stream_get_contents(STDIN), true)["installed"] ?? [] as $one) { if (($known[$one["name"]] ?? "") !== $one["version"]) { echo " ", $one["name"], " ", $one["version"]; } }')"
-    [ -z "$other" ] || say "Other than recorded in composer.tree:$other"
+    other="$(cd "$ROOT" && COMPOSER_ALLOW_SUPERUSER=1 composer show --format=json 2>/dev/null \
+        | php bin/lib/other-packages.php composer.tree)"
+    [ -z "$other" ] || say "Other than recorded in composer.tree: $other"
 }
 
 install_libraries() {
@@ -56,10 +59,13 @@ install_libraries() {
     # a real install has none of the tools of the tests; where they are already, they stay
     local tools=--no-dev
     if [ "${WITH_TOOLS:-no}" = yes ] || [ -x "$ROOT/vendor/bin/phpunit" ]; then tools=; fi
-    COMPOSER_ALLOW_SUPERUSER=1 fresh "composer$tools" composer.json -- bash -c "composer update $tools --no-interaction --no-progress && chmod -R a+rX vendor" # some archives hold files only root may read
+    # some archives hold files only root may read
+    COMPOSER_ALLOW_SUPERUSER=1 fresh "composer$tools" composer.json \
+        -- bash -c "composer update $tools --no-interaction --no-progress && chmod -R a+rX vendor"
     tell_other_packages
     # classes of this tree are found through a class map: write it again when a file comes or goes
-    COMPOSER_ALLOW_SUPERUSER=1 fresh "classmap$tools" composer.json app words cli/src cli/tests core/src core/tests database tests -- composer dump-autoload $tools --optimize --no-interaction
+    COMPOSER_ALLOW_SUPERUSER=1 fresh "classmap$tools" composer.json app words cli/src cli/tests core/src core/tests database tests \
+        -- composer dump-autoload $tools --optimize --no-interaction
     PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD=1 fresh npm package.json package-lock.json -- npm ci --no-audit --no-fund
     [ -d "$ROOT/public/sounds" ] || rm -f "$ROOT/var/stamps/sounds"
     fresh sounds bin/sounds core/src/Sound core/src/Simulation/Chance.php -- php bin/sounds

@@ -28,11 +28,14 @@ final readonly class Answer
             'action' => $advice->action->value,
             'next' => $advice->next === null ? null : self::level($advice->next),
             'reasons' => array_map(fn (Reason $reason): array => [
-                'code' => $reason->code->value, 'facts' => Facts::toArray($reason->facts), 'sentence' => $this->phrases->reason($reason, $catalog),
+                'code' => $reason->code->value, 'facts' => Facts::toArray($reason->facts),
+                'sentence' => $this->phrases->reason($reason, $catalog),
             ], $advice->reasons),
             'risk' => $advice->risk === null ? null : self::risk($advice->risk),
             'alternatives' => array_map(fn (Alternative $other): array => [
-                'dimension' => $other->change->dimension, 'choice' => $other->change->choice, 'change' => $this->phrases->change($other->change, $catalog), 'logitsOff' => $other->logitsOff, 'helped' => $other->helped, 'level' => self::level($other->level)], $advice->alternatives),
+                'dimension' => $other->change->dimension, 'choice' => $other->change->choice,
+                'change' => $this->phrases->change($other->change, $catalog), 'logitsOff' => $other->logitsOff, 'helped' => $other->helped,
+                'level' => self::level($other->level)], $advice->alternatives),
             'closing' => $advice->isClosing,
         ];
     }
@@ -46,7 +49,10 @@ final readonly class Answer
     /** @return array{strainMean: float, strainBound: float, reactionMean: float, reactionBound: float} */
     public static function risk(Risk $risk): array
     {
-        return ['strainMean' => $risk->strainMean->value, 'strainBound' => $risk->strainBound->value, 'reactionMean' => $risk->reactionMean->value, 'reactionBound' => $risk->reactionBound->value];
+        return [
+            'strainMean' => $risk->strainMean->value, 'strainBound' => $risk->strainBound->value,
+            'reactionMean' => $risk->reactionMean->value, 'reactionBound' => $risk->reactionBound->value,
+        ];
     }
 
     /** @return array{strain: float, reaction: float} */

@@ -22,7 +22,9 @@ final readonly class ExperimentDocument
     {
         $family = $document->at('family')->text();
         $temperament = Temperament::families()[$family]
-            ?? throw InputProblem::at('/family', 'There is no such family. Choose one of: '.implode(', ', array_keys(Temperament::families())).'.');
+            ?? throw InputProblem::at('/family', 'There is no such family. Choose one of: '.implode(', ', array_keys(
+                Temperament::families(),
+            )).'.');
         $usual = RiskCaps::usual();
 
         return $document->build(fn (Document $read): Experiment => new Experiment(
@@ -31,7 +33,9 @@ final readonly class ExperimentDocument
             Distance::fromMeters($read->at('statedMeters')->number(10.0)),
             Distance::fromMeters($read->at('goalMeters')->number(5.0)),
             $read->has('roomMeters') ? Distance::fromMeters($read->at('roomMeters')->number()) : null,
-            RiskCaps::of($read->at('strainLimit')->number($usual->strain->value), $read->at('reactionLimit')->number($usual->reaction->value)),
+            RiskCaps::of($read->at('strainLimit')->number($usual->strain->value), $read->at(
+                'reactionLimit',
+            )->number($usual->reaction->value)),
             $read->at('seed')->integer(),
             crc32($family) % 100_000,
         ));

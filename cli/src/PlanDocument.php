@@ -26,8 +26,10 @@ final readonly class PlanDocument
     {
         $plan = $document->at('plan');
         $kind = $plan->at('kind')->text('presence');
-        $extended = $document->at('dimensions')->build(static fn (Document $own): DimensionCatalog => $catalogs->dimensions($kind)->extended($own->raw()));
-        $this->dimensions = $document->at('intake')->at('orders')->build(static fn (Document $orders): DimensionCatalog => $extended->withOrders($orders->lists()));
+        $extended = $document->at('dimensions')
+            ->build(static fn (Document $own): DimensionCatalog => $catalogs->dimensions($kind)->extended($own->raw()));
+        $this->dimensions = $document->at('intake')
+            ->at('orders')->build(static fn (Document $orders): DimensionCatalog => $extended->withOrders($orders->lists()));
         $this->ladder = $plan->build($this->ladder(...));
         $this->settings = $document->at('settings')->build(fn (Document $settings): RuleSettings => $this->settings($settings, $plan));
     }
@@ -67,7 +69,9 @@ final readonly class PlanDocument
         $usual = RiskCaps::usual();
 
         return RuleSettings::of(
-            RiskCaps::of($settings->at('strainLimit')->number($usual->strain->value), $settings->at('reactionLimit')->number($usual->reaction->value)),
+            RiskCaps::of($settings->at('strainLimit')->number($usual->strain->value), $settings->at(
+                'reactionLimit',
+            )->number($usual->reaction->value)),
             $settings->at('mostAdvances')->integer(4),
             $settings->at('setMinutes')->integer(4),
             $settings->at('sessionMinutes')->integer(30),

@@ -24,7 +24,9 @@ final readonly class Program
     /** @param  list<Command>  $commands */
     public static function with(array $commands, Schemas $schemas, Phrases $phrases): self
     {
-        return new self(array_combine(array_map(static fn (Command $command): string => $command->name(), $commands), $commands), $schemas, $phrases);
+        return new self(
+            array_combine(array_map(static fn (Command $command): string => $command->name(), $commands), $commands), $schemas, $phrases,
+        );
     }
 
     /**
@@ -39,7 +41,9 @@ final readonly class Program
         $names = array_values(array_filter($arguments, static fn (string $argument): bool => $argument !== '--lines'));
         $command = $this->commands[$names[0] ?? ''] ?? null;
         if ($command === null || count($names) !== 1) {
-            fwrite($out, self::encode(['error' => ['pointer' => '', 'message' => 'Usage: bin/core '.implode('|', array_keys($this->commands)).' [--lines] < document.json']])."\n");
+            fwrite($out, self::encode(['error' => [
+                'pointer' => '', 'message' => 'Usage: bin/core '.implode('|', array_keys($this->commands)).' [--lines] < document.json',
+            ]])."\n");
 
             return self::BAD_INPUT;
         }
@@ -73,7 +77,9 @@ final readonly class Program
         } catch (\JsonException $problem) {
             return self::error('', 'This is not JSON: '.$problem->getMessage().'.');
         } catch (InputProblem $problem) {
-            return $problem->cause === null ? self::error($problem->pointer, $problem->getMessage()) : $this->refused($problem->pointer, $problem->cause);
+            return $problem->cause === null
+                ? self::error($problem->pointer, $problem->getMessage())
+                : $this->refused($problem->pointer, $problem->cause);
         } catch (CoreException $problem) {
             return $this->refused('', $problem);
         }
@@ -82,7 +88,10 @@ final readonly class Program
     /** @return array{error: array<string, mixed>} what the core refused: its code and facts, with English beside them */
     private function refused(string $pointer, CoreException $problem): array
     {
-        return ['error' => ['pointer' => $pointer, 'code' => $problem->error()->value, 'facts' => $problem->facts(), 'message' => $this->phrases->error($problem)]];
+        return ['error' => [
+            'pointer' => $pointer, 'code' => $problem->error()->value, 'facts' => $problem->facts(),
+            'message' => $this->phrases->error($problem),
+        ]];
     }
 
     /** @return array{error: array{pointer: string, message: string}} */
@@ -94,6 +103,8 @@ final readonly class Program
     /** @param  array<string, mixed>  $answer */
     private static function encode(array $answer, int $flags = 0): string
     {
-        return json_encode($answer, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION | $flags);
+        return json_encode(
+            $answer, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION | $flags,
+        );
     }
 }

@@ -28,7 +28,9 @@ final class Schemas
             return;
         }
         $leaf = self::innermost($error);
-        $path = array_map(static fn (string|int $part): string => str_replace(['~', '/'], ['~0', '~1'], (string) $part), $leaf->data()->fullPath());
+        $path = array_map(
+            static fn (string|int $part): string => str_replace(['~', '/'], ['~0', '~1'], (string) $part), $leaf->data()->fullPath(),
+        );
 
         throw InputProblem::at($path === [] ? '' : '/'.implode('/', $path), self::message($leaf));
     }
@@ -45,7 +47,9 @@ final class Schemas
     {
         $message = $error->message();
         foreach ($error->args() as $name => $value) {
-            $message = str_replace('{'.$name.'}', is_scalar($value) ? (string) $value : (string) json_encode($value, JSON_UNESCAPED_SLASHES), $message);
+            $message = str_replace(
+                '{'.$name.'}', is_scalar($value) ? (string) $value : (string) json_encode($value, JSON_UNESCAPED_SLASHES), $message,
+            );
         }
 
         return $message.'.';

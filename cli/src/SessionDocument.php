@@ -62,7 +62,10 @@ final readonly class SessionDocument
     {
         $at = static fn (string $field): float => $of->at($field)->number();
 
-        return Risk::fromArray(['strainMean' => $at('strainMean'), 'strainBound' => $at('strainBound'), 'reactionMean' => $at('reactionMean'), 'reactionBound' => $at('reactionBound')]);
+        return Risk::fromArray([
+            'strainMean' => $at('strainMean'), 'strainBound' => $at('strainBound'), 'reactionMean' => $at('reactionMean'),
+            'reactionBound' => $at('reactionBound'),
+        ]);
     }
 
     private function target(Document $target): Level
@@ -72,7 +75,10 @@ final readonly class SessionDocument
             throw InputProblem::at($target->pointer.'/step', "The ladder has no step {$step}; its last is {$this->plan->ladder->top()}.");
         }
 
-        return new Level(max(0, $step), $target->has('exposure') ? $this->plan->exposure($target->at('exposure')) : $this->plan->ladder->step($step)->exposure);
+        return new Level(
+            max(0, $step),
+            $target->has('exposure') ? $this->plan->exposure($target->at('exposure')) : $this->plan->ladder->step($step)->exposure,
+        );
     }
 
     private function nearest(Exposure $exposure): Level

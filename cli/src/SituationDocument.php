@@ -27,7 +27,10 @@ final readonly class SituationDocument
     public function read(Document $document): SituationRead
     {
         $plan = new PlanDocument($document, $this->catalogs);
-        $events = array_map(static fn (Document $event): array => ['severity' => $event->at('severity')->number(), 'at' => $event->at('at')->time()], $document->at('events')->items());
+        $events = array_map(
+            static fn (Document $event): array => ['severity' => $event->at('severity')->number(), 'at' => $event->at('at')->time()],
+            $document->at('events')->items(),
+        );
         $sessions = new SessionDocument($plan, $events);
         $today = $sessions->log($document->at('today'));
         $logs = array_map($sessions->log(...), $document->at('sessions')->items());
@@ -58,7 +61,8 @@ final readonly class SituationDocument
         );
 
         return new WorkingPlan(
-            $plan->ladder, $plan->settings, $reference, $intake->has('reactionMeters') || $intake->has('reactsTo'), $this->fineAt($intake, $plan), $plan->dimensions,
+            $plan->ladder, $plan->settings, $reference, $intake->has('reactionMeters') || $intake->has('reactsTo'),
+            $this->fineAt($intake, $plan), $plan->dimensions,
             $intake->has('reactsTo') ? $plan->exposure($intake->at('reactsTo')) : null,
         );
     }
@@ -70,7 +74,9 @@ final readonly class SituationDocument
         }
 
         return $intake->has('fineAtMeters')
-            ? $intake->at('fineAtMeters')->build(static fn (Document $meters): Exposure => Exposure::of(['distance' => Distance::fromMeters($meters->number())->meters], $plan->dimensions))
+            ? $intake->at('fineAtMeters')->build(static fn (Document $meters): Exposure => Exposure::of(
+                ['distance' => Distance::fromMeters($meters->number())->meters], $plan->dimensions,
+            ))
             : null;
     }
 }

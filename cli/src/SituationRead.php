@@ -34,6 +34,8 @@ final readonly class SituationRead
     /** The same trials through another builder. */
     public function modelBy(ModelBuilder $builder): ?DogModel
     {
-        return $builder->build($this->scale, $this->plan->isReferenceStated, $this->plan->fineAt, $this->sessions, $this->situation->log->evidence());
+        return $builder->build(
+            $this->scale, $this->plan->isReferenceStated, $this->plan->fineAt, $this->sessions, $this->situation->log->evidence(),
+        );
     }
 }

@@ -34,39 +34,72 @@ final class ProgramTest extends TestCase
 
     public function test_every_documented_example_is_found(): void
     {
-        self::assertSame(['grade', 'rule', 'kappa', 'warmup', 'advise', 'fit', 'limit', 'risk', 'ladder', 'split', 'pass', 'sound', 'food', 'fit-check'], array_keys(iterator_to_array(self::examples())));
+        self::assertSame(
+            ['grade', 'rule', 'kappa', 'warmup', 'advise', 'fit', 'limit', 'risk', 'ladder', 'split', 'pass', 'sound', 'food', 'fit-check'],
+            array_keys(iterator_to_array(self::examples())),
+        );
     }
 
     /** @return iterable<string, array{string, string, string, string}> command, input, pointer, part of the message */
     public static function wrong(): iterable
     {
-        $advise = static fn (string $step, string $trial = ''): string => '{"intake": {"reactionMeters": 8}, "plan": {"steps": [{"exposure": '.$step.'}]}, "today": {"startedAt": "2026-11-20T10:00:00Z", "trials": ['.$trial.']}}';
+        $advise = static fn (string $step, string $trial = ''): string =>
+            '{"intake": {"reactionMeters": 8}, "plan": {"steps": [{"exposure": '
+            .$step.'}]}, "today": {"startedAt": "2026-11-20T10:00:00Z", "trials": ['.$trial.']}}';
         yield 'not JSON' => ['advise', '{', '', 'not JSON'];
         yield 'not an object' => ['advise', '[]', '', 'object'];
         yield 'a field is missing' => ['rule', '{"run": 5, "trials": 20}', '', 'rates'];
         yield 'a negative distance' => ['advise', $advise('{"distance": -5}'), '/plan/steps/0/exposure/distance', 'greater than 0'];
         yield 'an unknown dimension' => ['advise', $advise('{"distance": 50, "temperature": 3}'), '/plan/steps/0/exposure', 'temperature'];
-        yield 'an unknown value' => ['advise', $advise('{"distance": 50, "trigger_motion": "levitating"}'), '/plan/steps/0/exposure', 'levitating'];
-        yield 'an unknown outcome' => ['advise', $advise('{"distance": 50}', '{"exposure": {"distance": 50}, "outcome": "flew", "band": 0}'), '/today/trials/0/outcome', 'enum'];
-        yield 'a step off the ladder' => ['advise', $advise('{"distance": 50}', '{"exposure": {"distance": 50}, "target": {"step": 7}, "outcome": "returned", "band": 0}'), '/today/trials/0/target/step', 'no step 7'];
-        yield 'a time that is none' => ['advise', str_replace('2026-11-20', '2026-19-45', $advise('{"distance": 50}')), '/today/startedAt', 'not a time'];
-        yield 'an order that is none' => ['advise', str_replace('"reactionMeters": 8', '"orders": {"barrier": ["open", "gap"]}', $advise('{"distance": 50}')), '/intake/orders', 'easiest first'];
+        yield 'an unknown value' => [
+            'advise', $advise('{"distance": 50, "trigger_motion": "levitating"}'), '/plan/steps/0/exposure', 'levitating',
+        ];
+        yield 'an unknown outcome' => [
+            'advise', $advise('{"distance": 50}', '{"exposure": {"distance": 50}, "outcome": "flew", "band": 0}'),
+            '/today/trials/0/outcome', 'enum',
+        ];
+        yield 'a step off the ladder' => [
+            'advise',
+            $advise('{"distance": 50}', '{"exposure": {"distance": 50}, "target": {"step": 7}, "outcome": "returned", "band": 0}'),
+            '/today/trials/0/target/step', 'no step 7',
+        ];
+        yield 'a time that is none' => [
+            'advise', str_replace('2026-11-20', '2026-19-45', $advise('{"distance": 50}')), '/today/startedAt', 'not a time',
+        ];
+        yield 'an order that is none' => [
+            'advise', str_replace('"reactionMeters": 8', '"orders": {"barrier": ["open", "gap"]}', $advise('{"distance": 50}')),
+            '/intake/orders', 'easiest first',
+        ];
         yield 'a window that is too short' => ['rule', '{"run": 5, "window": 3, "trials": 20, "rates": [0.5]}', '/window', '1 and 3'];
         yield 'an unknown sign' => ['grade', '{"signs": ["tail.helicopter"]}', '/signs', 'tail.helicopter'];
         yield 'an unknown family' => ['simulate', '{"family": "wolves", "seed": 1}', '/family', 'no such family'];
-        yield 'a gap behind the path' => ['pass', '{"gap": {"width": 3, "depth": 25, "distance": 20, "speed": 1.4}}', '/gap', 'between the dog and the path'];
+        yield 'a gap behind the path' => [
+            'pass', '{"gap": {"width": 3, "depth": 25, "distance": 20, "speed": 1.4}}', '/gap', 'between the dog and the path',
+        ];
         yield 'zero speed' => ['pass', '{"gap": {"width": 3, "depth": 5, "distance": 20, "speed": 0}}', '/gap', 'speed of the trigger'];
         yield 'a ceiling that was not confirmed' => ['sound', '{"ceiling": {"level": 72}}', '/ceiling', 'unless confirmed'];
         yield 'a ceiling that is never set' => ['sound', '{"ceiling": {"level": 81, "confirmed": true}}', '/ceiling', 'between 30 and 80'];
-        yield 'no food' => ['food', '{"kilograms": 20, "stage": "adult", "trials": 40, "pieceGrams": 0, "pieceKcal": 3, "mealKcal": 3.6}', '', 'weight of a piece'];
-        yield 'a stage of life that is none' => ['food', '{"kilograms": 20, "stage": "ghost", "trials": 40, "pieceGrams": 1, "pieceKcal": 3, "mealKcal": 3.6}', '/stage', 'adult'];
-        yield 'a dimension that both ends do not say' => ['ladder', '{"intake": {}, "plan": {"steps": [{"exposure": {"distance": 60}}]}, "today": {"startedAt": "2026-11-20T10:00:00Z", "trials": []}, "from": {"distance": 60}, "to": {"distance": 10}, "moving": ["barrier"]}', '/moving', 'barrier'];
+        yield 'no food' => [
+            'food', '{"kilograms": 20, "stage": "adult", "trials": 40, "pieceGrams": 0, "pieceKcal": 3, "mealKcal": 3.6}', '',
+            'weight of a piece',
+        ];
+        yield 'a stage of life that is none' => [
+            'food', '{"kilograms": 20, "stage": "ghost", "trials": 40, "pieceGrams": 1, "pieceKcal": 3, "mealKcal": 3.6}', '/stage',
+            'adult',
+        ];
+        yield 'a dimension that both ends do not say' => [
+            'ladder',
+            '{"intake": {}, "plan": {"steps": [{"exposure": {"distance": 60}}]}, "today": {"startedAt": "2026-11-20T10:00:00Z",'
+                .' "trials": []}, "from": {"distance": 60}, "to": {"distance": 10}, "moving": ["barrier"]}',
+            '/moving', 'barrier',
+        ];
         yield 'an unknown command' => ['sing', '{}', '', 'Usage'];
     }
 
     #[DataProvider('wrong')]
-    public function test_bad_input_gives_status_2_and_points_at_the_field(string $command, string $input, string $pointer, string $message): void
-    {
+    public function test_bad_input_gives_status_2_and_points_at_the_field(
+        string $command, string $input, string $pointer, string $message,
+    ): void {
         [$status, $answer, $errors] = $this->core([$command], $input);
         $error = json_decode($answer, true);
 
@@ -86,7 +119,10 @@ final class ProgramTest extends TestCase
 
         self::assertSame(2, $status);
         self::assertCount(3, $lines);
-        self::assertSame([4, null, 0], [is_array($lines[0]) ? $lines[0]['band'] : '', is_array($lines[1]) ? ($lines[1]['band'] ?? null) : '', is_array($lines[2]) ? $lines[2]['band'] : '']);
+        self::assertSame([4, null, 0], [
+            is_array($lines[0]) ? $lines[0]['band'] : '', is_array($lines[1]) ? ($lines[1]['band'] ?? null) : '',
+            is_array($lines[2]) ? $lines[2]['band'] : '',
+        ]);
     }
 
     public function test_a_simulation_repeats_itself_and_compares_every_policy_on_the_same_dogs(): void
@@ -99,24 +135,36 @@ final class ProgramTest extends TestCase
         self::assertSame($first, $again);
         self::assertIsArray($compared);
         self::assertIsArray($compared['policies']);
-        self::assertSame(['hand_085_from_4x', 'hand_080_from_6x', 'hand_090_from_8x', 'engine'], array_column($compared['policies'], 'policy'));
+        self::assertSame(
+            ['hand_085_from_4x', 'hand_080_from_6x', 'hand_090_from_8x', 'engine'], array_column($compared['policies'], 'policy'),
+        );
     }
 
-    /** Loads of a care plan are counted from what the dog is known to react to: there it is as likely as not to react, and less so for all that is easier. */
+    /**
+     * Loads of a care plan are counted from what the dog is known to react to: there it is as likely as not to react, and less so for all
+     * that is easier.
+     */
     public function test_a_care_plan_counts_from_what_the_dog_reacts_to(): void
     {
         $at = static fn (string $contact): array => ['contact' => $contact, 'gap' => 0, 'body_area' => 'front_paw'];
         $situation = [
             'intake' => ['reactsTo' => $at('hold')],
             'plan' => ['kind' => 'contact', 'steps' => [['exposure' => $at('touch'), 'run' => 4], ['exposure' => $at('hold'), 'run' => 4]]],
-            'sessions' => [], 'today' => ['startedAt' => '2026-11-20T10:00:00Z', 'trials' => []], 'exposures' => [$at('touch'), $at('hold'), $at('lift')],
+            'sessions' => [], 'today' => ['startedAt' => '2026-11-20T10:00:00Z', 'trials' => []],
+            'exposures' => [$at('touch'), $at('hold'), $at('lift')],
         ];
         [$status, $answer] = $this->core(['risk'], (string) json_encode($situation));
         $risks = json_decode($answer, true);
 
         self::assertSame(0, $status, $answer);
         self::assertIsArray($risks);
-        $reactions = array_map(static fn (mixed $row): float => is_array($row) && is_array($row['typical'] ?? null) && is_numeric($row['typical']['reactionMean'] ?? null) ? (float) $row['typical']['reactionMean'] : NAN, is_array($risks['risks'] ?? null) ? $risks['risks'] : []);
+        $reactions = array_map(
+            static fn (mixed $row): float =>
+                is_array($row) && is_array($row['typical'] ?? null) && is_numeric($row['typical']['reactionMean'] ?? null)
+                ? (float) $row['typical']['reactionMean']
+                : NAN,
+            is_array($risks['risks'] ?? null) ? $risks['risks'] : [],
+        );
         self::assertEqualsWithDelta(0.5, $reactions[1], 0.02);
         self::assertLessThan($reactions[1], $reactions[0]);
         self::assertGreaterThan($reactions[1], $reactions[2]);
@@ -128,7 +176,9 @@ final class ProgramTest extends TestCase
      */
     private function core(array $arguments, string $input): array
     {
-        $process = proc_open([PHP_BINARY, dirname(__DIR__, 2).'/bin/core', ...$arguments], [['pipe', 'r'], ['pipe', 'w'], ['pipe', 'w']], $pipes);
+        $process = proc_open(
+            [PHP_BINARY, dirname(__DIR__, 2).'/bin/core', ...$arguments], [['pipe', 'r'], ['pipe', 'w'], ['pipe', 'w']], $pipes,
+        );
         self::assertIsResource($process);
         fwrite($pipes[0], $input);
         fclose($pipes[0]);

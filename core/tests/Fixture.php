@@ -91,7 +91,8 @@ final class Fixture
         $catalog = self::templates();
         $template = $catalog->template($key);
         $dimensions = self::catalogs()[$template->kind->value];
-        $ladder = (new TemplateLayout($dimensions))->lay($catalog->steps($template), $template->orderBy, Distance::fromMeters($start), Distance::fromMeters($goal));
+        $ladder = (new TemplateLayout($dimensions))
+            ->lay($catalog->steps($template), $template->orderBy, Distance::fromMeters($start), Distance::fromMeters($goal));
 
         return [$ladder, self::typical($ladder, $dimensions)];
     }
@@ -104,7 +105,10 @@ final class Fixture
             $keys += $step->exposure->values;
         }
 
-        return (new ModelBuilder(self::priors()))->build(LoadScale::of($dimensions, Distance::fromMeters(8.0), array_keys($keys)), true, null, [], new SessionEvidence(new \DateTimeImmutable('2026-10-20 10:00 UTC'), []))
+        return (new ModelBuilder(self::priors()))->build(
+            LoadScale::of($dimensions, Distance::fromMeters(8.0), array_keys($keys)), true, null, [],
+            new SessionEvidence(new \DateTimeImmutable('2026-10-20 10:00 UTC'), []),
+        )
             ?? throw new \LogicException('The fit did not converge.');
     }
 
@@ -124,7 +128,8 @@ final class Fixture
     public static function session(string $day, array $trials): SessionEvidence
     {
         return SessionEvidence::ofTrials(new \DateTimeImmutable("{$day} 10:00 UTC"), array_map(
-            static fn (array $trial): array => ['exposure' => self::at($trial[0]), 'band' => Band::from($trial[1]), 'afterReaction' => false],
+            static fn (array $trial): array =>
+                ['exposure' => self::at($trial[0]), 'band' => Band::from($trial[1]), 'afterReaction' => false],
             $trials,
         ));
     }
@@ -135,13 +140,16 @@ final class Fixture
      */
     public static function model(array $earlier, array $today, string $day = '2026-10-20', ?float $fineAt = null): DogModel
     {
-        return (new ModelBuilder(self::priors()))->build(self::scale(), true, $fineAt === null ? null : self::at($fineAt), $earlier, self::session($day, $today))
+        return (new ModelBuilder(self::priors()))
+            ->build(self::scale(), true, $fineAt === null ? null : self::at($fineAt), $earlier, self::session($day, $today))
             ?? throw new \LogicException('The fit did not converge.');
     }
 
     public static function risk(float $strainMean, float $strainBound, float $reactionMean, float $reactionBound): Risk
     {
-        return Risk::fromArray(['strainMean' => $strainMean, 'strainBound' => $strainBound, 'reactionMean' => $reactionMean, 'reactionBound' => $reactionBound]);
+        return Risk::fromArray([
+            'strainMean' => $strainMean, 'strainBound' => $strainBound, 'reactionMean' => $reactionMean, 'reactionBound' => $reactionBound,
+        ]);
     }
 
     /** @return array<mixed> */

@@ -12,7 +12,10 @@ use PHPUnit\Framework\TestCase;
 #[CoversNothing]
 final class NoFrameworkTest extends TestCase
 {
-    private const IMPURE = ['time', 'microtime', 'hrtime', 'date', 'rand', 'mt_rand', 'random_int', 'lcg_value', 'uniqid', 'file_get_contents', 'file_put_contents', 'fopen', 'getenv', 'printf', 'error_log', 'var_dump'];
+    private const IMPURE = [
+        'time', 'microtime', 'hrtime', 'date', 'rand', 'mt_rand', 'random_int', 'lcg_value', 'uniqid', 'file_get_contents',
+        'file_put_contents', 'fopen', 'getenv', 'printf', 'error_log', 'var_dump',
+    ];
 
     /** @return iterable<string, array{string}> */
     public static function files(): iterable
@@ -32,7 +35,10 @@ final class NoFrameworkTest extends TestCase
             if ($token->is([T_NAME_QUALIFIED, T_NAME_FULLY_QUALIFIED])) {
                 $name = ltrim($token->text, '\\');
                 $isPhp = ! str_contains($name, '\\') || str_starts_with($name, 'Random\\');
-                self::assertTrue($isPhp || str_starts_with($name, 'Core\\') || ! ctype_upper($name[0]) || str_starts_with($name, 'Rule\\'), "{$name} in line {$token->line}");
+                self::assertTrue(
+                    $isPhp || str_starts_with($name, 'Core\\') || ! ctype_upper($name[0]) || str_starts_with($name, 'Rule\\'),
+                    "{$name} in line {$token->line}",
+                );
             }
         }
     }
@@ -40,9 +46,13 @@ final class NoFrameworkTest extends TestCase
     #[DataProvider('files')]
     public function test_a_file_of_the_core_asks_neither_clock_nor_chance_nor_disk(string $file): void
     {
-        $tokens = array_values(array_filter(\PhpToken::tokenize((string) file_get_contents($file)), static fn (\PhpToken $token): bool => ! $token->isIgnorable()));
+        $tokens = array_values(array_filter(
+            \PhpToken::tokenize((string) file_get_contents($file)), static fn (\PhpToken $token): bool => ! $token->isIgnorable(),
+        ));
         foreach ($tokens as $i => $token) {
-            $isCall = $token->is(T_STRING) && ($tokens[$i + 1]->text ?? '') === '(' && ! in_array($tokens[$i - 1]->text ?? '', ['->', '::', 'function', '?->'], true);
+            $isCall = $token->is(T_STRING) && ($tokens[$i + 1]->text ?? '') === '(' && ! in_array(
+                $tokens[$i - 1]->text ?? '', ['->', '::', 'function', '?->'], true,
+            );
             self::assertFalse($isCall && in_array(strtolower($token->text), self::IMPURE, true), "{$token->text}() in line {$token->line}");
         }
     }
@@ -51,12 +61,16 @@ final class NoFrameworkTest extends TestCase
     #[DataProvider('files')]
     public function test_a_file_of_the_core_speaks_no_language(string $file): void
     {
-        $tokens = array_values(array_filter(\PhpToken::tokenize((string) file_get_contents($file)), static fn (\PhpToken $token): bool => ! $token->isIgnorable()));
+        $tokens = array_values(array_filter(
+            \PhpToken::tokenize((string) file_get_contents($file)), static fn (\PhpToken $token): bool => ! $token->isIgnorable(),
+        ));
         $inLogicException = false;
         $sentences = [];
         foreach ($tokens as $token) {
             $inLogicException = $token->text !== ';' && ($inLogicException || $token->text === '\LogicException');
-            if (! $inLogicException && $token->is([T_CONSTANT_ENCAPSED_STRING, T_ENCAPSED_AND_WHITESPACE]) && preg_match('/[A-Za-z]{2,} [a-z]{2,}/', $token->text) === 1) {
+            if (! $inLogicException && $token->is(
+                [T_CONSTANT_ENCAPSED_STRING, T_ENCAPSED_AND_WHITESPACE],
+            ) && preg_match('/[A-Za-z]{2,} [a-z]{2,}/', $token->text) === 1) {
                 $sentences[] = "{$token->text} in line {$token->line}";
             }
         }
@@ -67,7 +81,10 @@ final class NoFrameworkTest extends TestCase
     public function test_the_data_of_the_core_have_keys_and_no_labels(): void
     {
         foreach ([...(array) glob(dirname(__DIR__).'/data/*.json'), ...(array) glob(dirname(__DIR__).'/data/templates/*.json')] as $file) {
-            self::assertDoesNotMatchRegularExpression('/"(label|do|about|trial|asksOf|advanceOn|goodFor|readyWhen)":/', (string) file_get_contents((string) $file), (string) $file);
+            self::assertDoesNotMatchRegularExpression(
+                '/"(label|do|about|trial|asksOf|advanceOn|goodFor|readyWhen)":/', (string) file_get_contents((string) $file),
+                (string) $file,
+            );
         }
     }
 }

@@ -18,7 +18,8 @@ final class UserFactory extends Factory
     public function definition(): array
     {
         return [
-            'practice_id' => static fn (): int => Practice::query()->create(['name' => 'Reed Bank Training', 'town' => 'Heronsford Quay'])->id,
+            'practice_id' => static fn (): int => Practice::query()
+                ->create(['name' => 'Reed Bank Training', 'town' => 'Heronsford Quay'])->id,
             'name' => 'Merle Ashdown',
             'email' => static fn (): string => 'user-'.bin2hex(random_bytes(6)).'@practice.example',
             'password' => 'correct horse battery',

@@ -133,7 +133,8 @@ return new class extends Migration
             $table->json('choices')->nullable()->comment('where practitioners differ');
             $table->decimal('outings_a_week', 4, 1)->default(3);
             $table->unsignedSmallInteger('version')->default(1);
-            $table->foreignId('given_from')->nullable()->comment('the plan of another person that this one goes on from')->constrained('plans');
+            $table->foreignId('given_from')
+                ->nullable()->comment('the plan of another person that this one goes on from')->constrained('plans');
             $table->smallInteger('given_held')->default(-1)->comment('step held there');
         });
         Schema::create('waivers', function (Blueprint $table): void {

@@ -67,9 +67,12 @@ return new class extends Migration
             $table->string('phase', 8)->nullable()->comment('on, worn, off or branch: separate ladders of one item');
         });
         Schema::table('trials', function (Blueprint $table): void {
-            $table->unsignedInteger('stay_ms')->nullable()->after('stare_ms')->comment('from the offer until it left, or until the end of the repetition');
+            $table->unsignedInteger('stay_ms')
+                ->nullable()->after('stare_ms')->comment('from the offer until it left, or until the end of the repetition');
             $table->unsignedInteger('hold_ms')->nullable()->after('stay_ms');
-            $table->unsignedInteger('return_ms')->nullable()->after('hold_ms')->comment('away and back by itself, after leaving or a tossed treat, before this repetition');
+            $table->unsignedInteger('return_ms')->nullable()->after('hold_ms')->comment(
+                'away and back by itself, after leaving or a tossed treat, before this repetition',
+            );
         });
     }
 };

@@ -27,9 +27,13 @@ return new class extends Migration
         Schema::table('steps', static function (Blueprint $table): void {
             $table->boolean('is_on_the_way')->default(false);
         });
-        DB::statement("UPDATE steps SET is_on_the_way = 1, instruction = SUBSTRING(instruction, 16) WHERE instruction LIKE 'On the way to: %'");
+        DB::statement(
+            "UPDATE steps SET is_on_the_way = 1, instruction = SUBSTRING(instruction, 16) WHERE instruction LIKE 'On the way to: %'",
+        );
         DB::statement("UPDATE plan_versions SET steps = REPLACE(steps, '\"do\":\"On the way to: ', '\"onTheWay\":true,\"do\":\"')");
-        DB::statement("UPDATE plans SET resting_reason = IF(resting_reason LIKE '%bite%', 'bite', 'incident') WHERE resting_reason IS NOT NULL");
+        DB::statement(
+            "UPDATE plans SET resting_reason = IF(resting_reason LIKE '%bite%', 'bite', 'incident') WHERE resting_reason IS NOT NULL",
+        );
         DB::statement("UPDATE advice SET action = 'peek' WHERE action = 'probe'");
         DB::statement("UPDATE trials SET under_action = 'peek' WHERE under_action = 'probe'");
         // worked out anew when it is next asked for, with codes in place of sentences

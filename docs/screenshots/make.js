@@ -22,16 +22,26 @@ async function intakeToPlan() {
     await page.getByLabel('In this home since').fill('2025-05-02');
     await page.getByLabel('It does this since').fill('the spring parade');
     await page.getByLabel('How often').fill('on every parade day');
-    await page.getByLabel('What was tried').fill('Stood at the curb until it was over, twice. Since then she barks at drums from two streets away.');
+    await page
+        .getByLabel('What was tried')
+        .fill('Stood at the curb until it was over, twice. Since then she barks at drums from two streets away.');
     await page.getByLabel('The worst it has done').selectOption('growl');
     await page.getByLabel('The facts of it').fill('Growled at a drummer who stepped out of the row, May, nobody touched.');
     await page.getByLabel('How it stands, moves and looks').fill('Level, tail low and slow.');
     await take('intake');
     await page.getByRole('button', { name: 'Save' }).click();
     await page.getByRole('link', { name: 'Assess' }).click();
-    await page.getByLabel(/^(What it is about|Something new)/).last().fill('Marching bands');
+    await page
+        .getByLabel(/^(What it is about|Something new)/)
+        .last()
+        .fill('Marching bands');
     await page.getByLabel('Has reacted at').fill('15');
-    for (const [i, [distance, cue, food]] of [['140', '1', 'gently'], ['110', '1', 'gently'], ['90', '1', 'gently'], ['60', '0', 'hard']].entries()) {
+    for (const [i, [distance, cue, food]] of [
+        ['140', '1', 'gently'],
+        ['110', '1', 'gently'],
+        ['90', '1', 'gently'],
+        ['60', '0', 'hard'],
+    ].entries()) {
         await page.getByLabel(`Distance of test ${i + 1}`).fill(distance);
         await page.getByLabel(`Cue of test ${i + 1}`).selectOption(cue);
         await page.getByLabel(`Food of test ${i + 1}`).selectOption(food);
@@ -54,7 +64,10 @@ await take('covered', '/dogs/4/coverage');
 await take('item', '/items/1');
 await take('sketch', '/places/1/sketch?plan=1');
 await take('limits', '/plans/1/limits');
-await take('fit-and-food', '/dogs/3/kit?check=basket&nose_length=5&closed_girth=15&open_girth=20&open_height=7&inside_length=6&inside_girth=19&inside_height=8');
+await take(
+    'fit-and-food',
+    '/dogs/3/kit?check=basket&nose_length=5&closed_girth=15&open_girth=20&open_height=7&inside_length=6&inside_girth=19&inside_height=8',
+);
 await take('care-card', '/dogs/4/card?words=Mat%20by%20the%20door%2C%20%22chin%22&kit=grinder%2C%20paste%20on%20a%20spoon');
 await intakeToPlan();
 await take('review', '/sessions/12/review');
@@ -95,7 +108,10 @@ await page.getByRole('button', { name: 'Connect a sound level meter' }).click();
 await page.locator('[data-meter-told]').waitFor();
 const [address, token] = await Promise.all(['address', 'token'].map((part) => page.locator(`[data-meter-${part}]`).textContent()));
 await page.locator('summary', { hasText: 'meter' }).click();
-const sent = await page.request.post(address ?? '', { headers: { Authorization: `Bearer ${token}` }, data: { readings: [{ number: 1, level: 41.8 }] } });
+const sent = await page.request.post(address ?? '', {
+    headers: { Authorization: `Bearer ${token}` },
+    data: { readings: [{ number: 1, level: 41.8 }] },
+});
 if (!sent.ok()) throw new Error(`The meter was answered ${sent.status()}.`);
 await page.keyboard.press('y');
 await page.getByText('42 dB(A)').waitFor();

@@ -28,7 +28,11 @@ document.addEventListener('htmx:configRequest', (event) => {
 
 htmx.onLoad((/** @type {Element} */ element) => {
     for (const stepper of element.querySelectorAll('[data-stepper]')) mountStepper(stepper);
-    for (const board of /** @type {HTMLElement[]} */ ([...(element.matches('[data-ladder]') ? [element] : []), ...element.querySelectorAll('[data-ladder]')])) mountLadder(board);
+    for (const board of /** @type {HTMLElement[]} */ ([
+        ...(element.matches('[data-ladder]') ? [element] : []),
+        ...element.querySelectorAll('[data-ladder]'),
+    ]))
+        mountLadder(board);
 });
 
 keepPagesForOffline();

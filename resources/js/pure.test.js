@@ -38,19 +38,44 @@ test('only a receipt lets an entry go: not a redirect, not a sign-in page, not a
     assert.equal(meaning({ status: 200 }, { receipts: [] }), 'receipt');
     assert.equal(meaning({ status: 0, type: 'opaqueredirect' }, null), 'sign-in');
     assert.equal(meaning({ status: 200 }, null), 'sign-in');
-    assert.deepEqual([401, 419, 409, 404, 422, 429, 500, 503, 0].map((status) => meaning({ status }, null)), ['sign-in', 'sign-in', 'other-user', 'gone', 'refused', 'retry', 'retry', 'retry', 'retry']);
+    assert.deepEqual(
+        [401, 419, 409, 404, 422, 429, 500, 503, 0].map((status) => meaning({ status }, null)),
+        ['sign-in', 'sign-in', 'other-user', 'gone', 'refused', 'retry', 'retry', 'retry', 'retry'],
+    );
 });
 
 test('a batch holds the first entries of one session, in order', () => {
-    const entry = (/** @type {number} */ no, /** @type {number} */ session) => ({ no, uuid: String(no), user: 1, session, kind: 'trial', at: no });
-    assert.deepEqual(nextBatch([entry(1, 7), entry(2, 7), entry(3, 8), entry(4, 7)]).map((one) => one.no), [1, 2]);
+    const entry = (/** @type {number} */ no, /** @type {number} */ session) => ({
+        no,
+        uuid: String(no),
+        user: 1,
+        session,
+        kind: 'trial',
+        at: no,
+    });
+    assert.deepEqual(
+        nextBatch([entry(1, 7), entry(2, 7), entry(3, 8), entry(4, 7)]).map((one) => one.no),
+        [1, 2],
+    );
     assert.equal(nextBatch(Array.from({ length: 50 }, (_, i) => entry(i, 7))).length, 20);
 });
 
 test('without the server it repeats, eases or ends, and never advances', () => {
-    const state = { advice: { aim: 'advice:1', action: 'advance', next: { words: '30 m', big: '30 m', distance: 30 } }, easier: [{ aim: 'step:2', words: '40 m', big: '40 m', distance: 40 }], count: 3, mostTrials: 60 };
-    const after = (/** @type {[number, string][]} */ ...trials) => fallback(state, trials.map(([band, outcome]) => ({ band, outcome })));
-    assert.equal(after([0, 'returned'], [0, 'returned'], [0, 'returned'], [0, 'returned'], [0, 'returned'], [0, 'returned']).next?.distance, 30);
+    const state = {
+        advice: { aim: 'advice:1', action: 'advance', next: { words: '30 m', big: '30 m', distance: 30 } },
+        easier: [{ aim: 'step:2', words: '40 m', big: '40 m', distance: 40 }],
+        count: 3,
+        mostTrials: 60,
+    };
+    const after = (/** @type {[number, string][]} */ ...trials) =>
+        fallback(
+            state,
+            trials.map(([band, outcome]) => ({ band, outcome })),
+        );
+    assert.equal(
+        after([0, 'returned'], [0, 'returned'], [0, 'returned'], [0, 'returned'], [0, 'returned'], [0, 'returned']).next?.distance,
+        30,
+    );
     assert.equal(after([3, 'not_returned']).next?.distance, 40);
     assert.equal(after([2, 'prompted'], [2, 'prompted']).next?.distance, 40);
     assert.equal(after([3, 'not_returned'], [3, 'not_returned']).action, 'end_well', 'nothing easier is known');
@@ -73,7 +98,8 @@ test('an own key wins over the default of another action', () => {
 
 test('the rate is of the last minute, or of what there is of it', () => {
     const now = 1_000_000;
-    const every = (/** @type {number} */ seconds, /** @type {number} */ count) => Array.from({ length: count }, (_, i) => now - 1000 * seconds * i);
+    const every = (/** @type {number} */ seconds, /** @type {number} */ count) =>
+        Array.from({ length: count }, (_, i) => now - 1000 * seconds * i);
     assert.equal(ratePerMinute(every(3, 41), now), 20);
     assert.equal(ratePerMinute(every(3, 11), now), 20, 'half a minute in, the same pace');
     assert.equal(ratePerMinute(every(3.5, 60), now), 18);

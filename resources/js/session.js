@@ -15,12 +15,18 @@ if (root instanceof HTMLElement) {
     const session = Number(root.dataset.session);
     const user = Number(document.body.dataset.user);
     const device = deviceId();
-    Store.open().catch(() => new MemoryStore()).then((store) => {
-        const screen = new Screen(root, { session, user, device, store });
-        screen.sender = new Sender(store, { user, device, entriesUrl: (of) => `/sessions/${of}/entries`, unfiledUrl: '/unfiled' }, {
-            onReceipt: (of, receipt) => of === session && screen.received(receipt),
-            onStatus: (status, waiting) => screen.network(status, waiting),
+    Store.open()
+        .catch(() => new MemoryStore())
+        .then((store) => {
+            const screen = new Screen(root, { session, user, device, store });
+            screen.sender = new Sender(
+                store,
+                { user, device, entriesUrl: (of) => `/sessions/${of}/entries`, unfiledUrl: '/unfiled' },
+                {
+                    onReceipt: (of, receipt) => of === session && screen.received(receipt),
+                    onStatus: (status, waiting) => screen.network(status, waiting),
+                },
+            );
+            return screen.start();
         });
-        return screen.start();
-    });
 }

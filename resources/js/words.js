@@ -17,7 +17,11 @@ const { language, messages } = shipped ? JSON.parse(shipped) : { language: 'en',
 export function say(key, facts = {}) {
     const message = key.split('.').reduce((found, part) => found?.[part], messages);
     if (typeof message !== 'string') return key;
-    const told = Object.fromEntries(Object.entries(facts).map(([name, fact]) => [name, typeof fact === 'boolean' ? (fact ? 'yes' : 'no') : fact]));
-    const said = message.includes('{') ? String(new IntlMessageFormat(message, language === PSEUDO ? 'en' : language).format(told)) : message;
+    const told = Object.fromEntries(
+        Object.entries(facts).map(([name, fact]) => [name, typeof fact === 'boolean' ? (fact ? 'yes' : 'no') : fact]),
+    );
+    const said = message.includes('{')
+        ? String(new IntlMessageFormat(message, language === PSEUDO ? 'en' : language).format(told))
+        : message;
     return language === PSEUDO ? `⟦${said}${'·'.repeat(Math.ceil(said.length / 3)).replace(/·{8}(?=·)/g, '$& ')}⟧` : said;
 }

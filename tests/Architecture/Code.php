@@ -13,7 +13,10 @@ use PhpParser\ParserFactory;
 /** The classes below a folder with what each of them names, read by a parser: comments and strings do not count. */
 final readonly class Code
 {
-    /** @param  array<class-string|string, array{names: list<string>, calls: list<string>}>  $classes  by name; calls: names of the methods they call */
+    /**
+     * @param  array<class-string|string, array{names: list<string>, calls: list<string>}>  $classes  by name; calls: names of the methods
+     *    they call
+     */
     private function __construct(public array $classes)
     {
     }
@@ -23,7 +26,9 @@ final readonly class Code
         $parser = (new ParserFactory)->createForHostVersion();
         $find = new NodeFinder;
         $classes = [];
-        $files = new \RegexIterator(new \RecursiveIteratorIterator(new \RecursiveDirectoryIterator($folder, \FilesystemIterator::SKIP_DOTS)), '/\.php$/');
+        $files = new \RegexIterator(
+            new \RecursiveIteratorIterator(new \RecursiveDirectoryIterator($folder, \FilesystemIterator::SKIP_DOTS)), '/\.php$/',
+        );
         foreach ($files as $file) {
             $tree = (new NodeTraverser(new NameResolver))->traverse($parser->parse((string) file_get_contents((string) $file)) ?? []);
             $class = $find->findFirstInstanceOf($tree, Node\Stmt\ClassLike::class);
@@ -31,11 +36,17 @@ final readonly class Code
                 continue;
             }
             $calls = array_map(
-                static fn (Node $call): string => ($call instanceof Node\Expr\MethodCall || $call instanceof Node\Expr\StaticCall) && $call->name instanceof Node\Identifier ? $call->name->name : '',
-                $find->find($tree, static fn (Node $node): bool => $node instanceof Node\Expr\MethodCall || $node instanceof Node\Expr\StaticCall),
+                static fn (Node $call): string => ($call instanceof Node\Expr\MethodCall || $call instanceof Node\Expr\StaticCall)
+                    && $call->name instanceof Node\Identifier ? $call->name->name : '',
+                $find->find($tree, static fn (
+                    Node $node,
+                ): bool => $node instanceof Node\Expr\MethodCall || $node instanceof Node\Expr\StaticCall),
             );
             $classes[$class->namespacedName->toString()] = [
-                'names' => array_values(array_unique(array_map(static fn (Node\Name\FullyQualified $name): string => $name->toString(), $find->findInstanceOf($tree, Node\Name\FullyQualified::class)))),
+                'names' => array_values(array_unique(array_map(
+                    static fn (Node\Name\FullyQualified $name): string => $name->toString(),
+                    $find->findInstanceOf($tree, Node\Name\FullyQualified::class),
+                ))),
                 'calls' => array_values(array_unique(array_filter($calls, static fn (string $call): bool => $call !== ''))),
             ];
         }

@@ -37,21 +37,34 @@ final class RoomsTest extends TestCase
     ];
 
     /** What the web is made of: named by pages alone, never by what they ask for. */
-    private const WEB = '/^(Illuminate\\\\(Http|Foundation\\\\Http|Routing|Contracts\\\\View|View|Support\\\\Facades)|Symfony\\\\Component\\\\HttpFoundation)\b/';
+    private const WEB = '/^(Illuminate\\\\(Http|Foundation\\\\Http|Routing|Contracts\\\\View|View|Support\\\\Facades)|'
+        .'Symfony\\\\Component\\\\HttpFoundation)\b/';
 
-    private const WRITES = ['create', 'createMany', 'updateOrCreate', 'firstOrCreate', 'insert', 'insertOrIgnore', 'insertGetId', 'upsert', 'save', 'update', 'delete', 'forceDelete', 'increment', 'transaction'];
+    private const WRITES = [
+        'create', 'createMany', 'updateOrCreate', 'firstOrCreate', 'insert', 'insertOrIgnore', 'insertGetId', 'upsert', 'save', 'update',
+        'delete', 'forceDelete', 'increment', 'transaction',
+    ];
 
     public function test_rooms_name_only_the_rooms_below_them(): void
     {
         $arrows = self::app()->arrows();
         $found = [];
         foreach ($arrows as $room => $named) {
-            $extra = array_diff_key($named, array_flip(array_map(static fn (string $name): string => "App\\{$name}", self::MAY_NAME[substr($room, 4)] ?? [])));
-            $found += array_map(static fn (array $classes): string => implode(', ', $classes), array_combine(array_map(static fn (string $to): string => "{$room} → {$to}", array_keys($extra)), $extra));
+            $extra = array_diff_key($named, array_flip(
+                array_map(static fn (string $name): string => "App\\{$name}", self::MAY_NAME[substr($room, 4)] ?? []),
+            ));
+            $found += array_map(
+                static fn (array $classes): string => implode(', ', $classes),
+                array_combine(array_map(static fn (string $to): string => "{$room} → {$to}", array_keys($extra)), $extra),
+            );
         }
 
         self::assertSame([], $found);
-        self::assertSame([], array_diff(array_map(static fn (string $room): string => substr($room, 4), array_keys($arrows)), array_keys(self::MAY_NAME)), 'a room that nobody has heard of');
+        self::assertSame(
+            [],
+            array_diff(array_map(static fn (string $room): string => substr($room, 4), array_keys($arrows)), array_keys(self::MAY_NAME)),
+            'a room that nobody has heard of',
+        );
     }
 
     public function test_no_way_through_the_rooms_leads_back(): void

@@ -16,7 +16,10 @@ async function arrived(page, count) {
 async function goodOnes(page, count) {
     const before = await trialsLogged(page);
     timePasses(Math.ceil((count * lasts()) / 60));
-    await page.locator('details.drawer').first().evaluate((drawer) => drawer.setAttribute('open', ''));
+    await page
+        .locator('details.drawer')
+        .first()
+        .evaluate((drawer) => drawer.setAttribute('open', ''));
     await page.locator('#q-batch').fill(String(count));
     await page.getByRole('button', { name: 'Log them' }).click();
     await arrived(page, before + count);
@@ -36,9 +39,14 @@ test('a muzzle, from first sight to ten minutes worn, over several sessions', as
     await signIn(page);
     // the ladder that ships asks for several days at its first steps; this test has one
     const shipped = await (await page.request.get('/templates/basket-muzzle/export')).json();
-    for (const step of shipped.steps) Object.assign(step.criterion, { run: 3, window: undefined, sessions: undefined, days: undefined, newBehavior: undefined });
+    for (const step of shipped.steps)
+        Object.assign(step.criterion, { run: 3, window: undefined, sessions: undefined, days: undefined, newBehavior: undefined });
     await page.goto('/templates');
-    await page.getByLabel('File').setInputFiles({ name: 'muzzle.json', mimeType: 'application/json', buffer: Buffer.from(JSON.stringify({ ...shipped, label: 'Muzzle in a day' })) });
+    await page.getByLabel('File').setInputFiles({
+        name: 'muzzle.json',
+        mimeType: 'application/json',
+        buffer: Buffer.from(JSON.stringify({ ...shipped, label: 'Muzzle in a day' })),
+    });
     await page.getByRole('button', { name: 'Import' }).click();
 
     await page.goto('/dogs/2');
@@ -48,7 +56,10 @@ test('a muzzle, from first sight to ten minutes worn, over several sessions', as
     await expect(page.getByText('8 of 8 still missing.')).toBeVisible();
     const item = page.url();
     await page.getByRole('link', { name: /make one for putting it on/ }).click();
-    await page.getByLabel(/^(What it is about|Something new)/).last().fill('Muzzle');
+    await page
+        .getByLabel(/^(What it is about|Something new)/)
+        .last()
+        .fill('Muzzle');
     await page.getByLabel('Step plan', { exact: true }).selectOption({ label: 'Muzzle in a day' });
     await page.getByLabel('An easy one after so many good ones').fill('0');
     await page.getByLabel('Minutes per session').fill('90');
@@ -68,7 +79,13 @@ test('a muzzle, from first sight to ten minutes worn, over several sessions', as
     await page.goto(item);
     await expect(page.getByText('Putting it on is solid to the last step: 100 % of its steps are solid')).toBeVisible();
 
-    for (const [minutes, doing] of [['0.5', 'standing or lying, fed'], ['2', 'easy cues'], ['4', 'play, target, rummaging'], ['6', 'a quiet walk'], ['10', 'a quiet walk']]) {
+    for (const [minutes, doing] of [
+        ['0.5', 'standing or lying, fed'],
+        ['2', 'easy cues'],
+        ['4', 'play, target, rummaging'],
+        ['6', 'a quiet walk'],
+        ['10', 'a quiet walk'],
+    ]) {
         await page.getByLabel('Minutes').fill(minutes);
         await page.getByLabel('Doing').selectOption({ label: doing });
         await page.getByRole('button', { name: 'Log it' }).click();
@@ -88,7 +105,10 @@ test('a harness refused with one person and fine with another', async ({ page },
     const about = `Walking harness ${project.name}`;
     await signIn(page);
     await page.goto('/dogs/2/plans/create?kind=contact&template=harness-straps');
-    await page.getByLabel(/^(What it is about|Something new)/).last().fill(about);
+    await page
+        .getByLabel(/^(What it is about|Something new)/)
+        .last()
+        .fill(about);
     await page.getByRole('button', { name: 'Make the plan' }).click();
     await expect(page.getByRole('heading', { name: about })).toBeVisible();
     const own = page.url();
@@ -163,7 +183,17 @@ test('a nail grinder with opt-outs that ends well, by one key a repetition', asy
     await endSession(page, `Ended on a good one, ${project.name}.`);
     await expect(page.getByText(`Ended on a good one, ${project.name}.`)).toBeVisible();
     const { trials } = await (await page.request.get(page.url().replace('/review', '/export.json'))).json();
-    expect(trials.map((/** @type {{outcome: string}} */ trial) => trial.outcome)).toEqual(['reached', 'reached', 'reached', 'refused_start', 'reached', 'taken_away', 'taken_away', 'reached', 'reached']);
+    expect(trials.map((/** @type {{outcome: string}} */ trial) => trial.outcome)).toEqual([
+        'reached',
+        'reached',
+        'reached',
+        'refused_start',
+        'reached',
+        'taken_away',
+        'taken_away',
+        'reached',
+        'reached',
+    ]);
     expect(trials[0].holdMs).toBeGreaterThan(1000);
     expect(trials[0].stayMs).toBeGreaterThanOrEqual(trials[0].holdMs);
     expect(trials[1].returnMs).toBeGreaterThan(300);

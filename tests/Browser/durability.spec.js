@@ -29,8 +29,13 @@ test('the database is killed in the middle of a session and no logged trial is m
     // the page tries again by itself, with the same identifier
     await expect(screen(page)).toHaveAttribute('data-waiting', '0', { timeout: 40_000 });
     await endSession(page);
-    const exported = await (await page.request.get(await page.getByRole('link', { name: 'JSON' }).getAttribute('href') ?? '')).json();
-    expect(exported.trials.map((/** @type {{outcome: string}} */ trial) => trial.outcome)).toEqual(['returned', 'returned', 'returned', 'watched']);
+    const exported = await (await page.request.get((await page.getByRole('link', { name: 'JSON' }).getAttribute('href')) ?? '')).json();
+    expect(exported.trials.map((/** @type {{outcome: string}} */ trial) => trial.outcome)).toEqual([
+        'returned',
+        'returned',
+        'returned',
+        'watched',
+    ]);
     expect(exported.trials[3].exposure.distance).toBe(97);
     expect(found).toEqual([]);
 });
@@ -57,10 +62,18 @@ test('a form sent without scripts to a dead database comes back with what was ty
 test('a dump restored into an empty database gives the same practice', () => {
     const sql = (/** @type {string} */ statement) => shell(`mariadb --no-defaults --socket=${socket} -uroot -N -B -e "${statement}"`);
     sql('DROP DATABASE wheatear_restored_test; CREATE DATABASE wheatear_restored_test CHARACTER SET utf8mb4 COLLATE utf8mb4_unicode_ci');
-    shell(`set -o pipefail; mariadb-dump --no-defaults --socket=${socket} -uroot --single-transaction wheatear_browser | mariadb --no-defaults --socket=${socket} -uroot wheatear_restored_test`);
-    const tables = sql('SELECT table_name FROM information_schema.tables WHERE table_schema = 0x'+Buffer.from('wheatear_browser').toString('hex')).trim().split('\n');
+    shell(
+        `set -o pipefail; mariadb-dump --no-defaults --socket=${socket} -uroot --single-transaction wheatear_browser | ` +
+            `mariadb --no-defaults --socket=${socket} -uroot wheatear_restored_test`,
+    );
+    const tables = sql(
+        'SELECT table_name FROM information_schema.tables WHERE table_schema = 0x' + Buffer.from('wheatear_browser').toString('hex'),
+    )
+        .trim()
+        .split('\n');
     expect(tables.length).toBeGreaterThan(18);
-    const checksums = (/** @type {string} */ database) => sql(`CHECKSUM TABLE ${tables.map((table) => `${database}.${table}`).join(', ')}`).replaceAll(`${database}.`, '');
+    const checksums = (/** @type {string} */ database) =>
+        sql(`CHECKSUM TABLE ${tables.map((table) => `${database}.${table}`).join(', ')}`).replaceAll(`${database}.`, '');
     expect(checksums('wheatear_restored_test')).toBe(checksums('wheatear_browser'));
 });
 
@@ -68,6 +81,8 @@ test('no other account of the machine is root of the database or reads the key, 
     const asNobody = (/** @type {string} */ command) => shell(`runuser -u nobody -- ${command} 2>&1 || true`);
     expect(asNobody(`mariadb --no-defaults --socket=${socket} --user=root -e 'SELECT 1'`)).toContain('Access denied');
     for (const kept of ['cache/config.php', 'app.key', 'db.password', 'storage/framework/sessions', 'log']) {
-        expect(asNobody(`ls -l ${state}/${kept}`) + asNobody(`cat ${state}/${kept}`), kept).toMatch(/Permission denied[\s\S]*Permission denied|Permission denied/);
+        expect(asNobody(`ls -l ${state}/${kept}`) + asNobody(`cat ${state}/${kept}`), kept).toMatch(
+            /Permission denied[\s\S]*Permission denied|Permission denied/,
+        );
     }
 });

@@ -57,7 +57,15 @@ test('a scare from anywhere makes today easier, and an incident lets the plans r
     await page.getByRole('link', { name: `An incident with ${dog}` }).click();
     await page.getByLabel('When').fill('2026-11-20T17:40');
     await page.getByLabel('Where', { exact: true }).fill('Old ropewalk field');
-    for (const [question, answer] of [['Teeth touched', 'cloth'], ['A mark', 'no'], ['Skin broken', 'no'], ['Held on or shook', 'no'], ['How many times', 'once'], ['To whom', 'adult']]) await page.getByLabel(question).selectOption(answer);
+    for (const [question, answer] of [
+        ['Teeth touched', 'cloth'],
+        ['A mark', 'no'],
+        ['Skin broken', 'no'],
+        ['Held on or shook', 'no'],
+        ['How many times', 'once'],
+        ['To whom', 'adult'],
+    ])
+        await page.getByLabel(question).selectOption(answer);
     await page.getByLabel('What came before').fill('A cutter came round the shed; the leash was short.');
     await page.getByRole('button', { name: 'Save it on record' }).click();
     await expect(page.getByRole('alert')).toContainText('Say who was told.');

@@ -1,5 +1,17 @@
 import { expect, test } from '@playwright/test';
-import { advice, complaints, endSession, expectAccessible, expectReadable, logTrial, makePlan, readAndReason, screen, signIn, startSession } from './steps.js';
+import {
+    advice,
+    complaints,
+    endSession,
+    expectAccessible,
+    expectReadable,
+    logTrial,
+    makePlan,
+    readAndReason,
+    screen,
+    signIn,
+    startSession,
+} from './steps.js';
 
 test('a session of twelve trials from nothing: sign in, plan, log, review, export', async ({ page }, { project }) => {
     const found = complaints(page);
@@ -70,11 +82,11 @@ test('a session of twelve trials from nothing: sign in, plan, log, review, expor
     await expect(page.getByRole('heading', { name: 'Working distance, typical day' })).toBeVisible();
     await expectAccessible(page, 'review');
 
-    const json = await page.request.get(await page.getByRole('link', { name: 'JSON' }).getAttribute('href') ?? '');
+    const json = await page.request.get((await page.getByRole('link', { name: 'JSON' }).getAttribute('href')) ?? '');
     const exported = await json.json();
     expect(exported.trials.map((/** @type {{band: number}} */ trial) => trial.band)).toEqual([0, 0, 0, 0, 0, 0, 0, 2, 3, 0, 1, 4]);
     expect(exported.trials[11].exposure.distance).toBe(90);
-    const csv = await page.request.get(await page.getByRole('link', { name: 'CSV' }).getAttribute('href') ?? '');
+    const csv = await page.request.get((await page.getByRole('link', { name: 'CSV' }).getAttribute('href')) ?? '');
     expect((await csv.text()).trim().split('\r\n')).toHaveLength(13);
     expect(found).toEqual([]);
 });
@@ -86,8 +98,14 @@ test('the next session starts where the warm-up rule says', async ({ page }) => 
     const reason = page.getByText(/is more than we know is fine before today’s first try\. Begin at/);
     await expect(reason).toBeVisible();
     const solid = await page.getByRole('row').filter({ hasText: 'solid,' }).count();
-    const wished = page.getByRole('row').nth(solid - 1).getByRole('cell').first();
-    expect(Number(((await reason.textContent()) ?? '').match(/[\d.]+/)?.[0])).toBe(Number(((await wished.textContent()) ?? '').match(/[\d.]+/)?.[0]));
+    const wished = page
+        .getByRole('row')
+        .nth(solid - 1)
+        .getByRole('cell')
+        .first();
+    expect(Number(((await reason.textContent()) ?? '').match(/[\d.]+/)?.[0])).toBe(
+        Number(((await wished.textContent()) ?? '').match(/[\d.]+/)?.[0]),
+    );
     const start = page.getByRole('heading', { name: /^Start here/ });
     const meters = Number(((await start.textContent()) ?? '').match(/[\d.]+/)?.[0]);
     expect(meters).toBeGreaterThanOrEqual(Math.floor(Number(((await wished.textContent()) ?? '').match(/[\d.]+/)?.[0])));
@@ -185,12 +203,17 @@ test('a trial can be logged with the keyboard alone', async ({ page }, { project
     await expect(screen(page)).toHaveAttribute('data-count', '4');
     await expect(screen(page)).toHaveAttribute('data-waiting', '0');
     await endSession(page);
-    const exported = await (await page.request.get(await page.getByRole('link', { name: 'JSON' }).getAttribute('href') ?? '')).json();
+    const exported = await (await page.request.get((await page.getByRole('link', { name: 'JSON' }).getAttribute('href')) ?? '')).json();
     const standing = exported.trials.filter((/** @type {{undone: boolean}} */ trial) => !trial.undone);
-    expect(standing.map((/** @type {{outcome: string, band: number}} */ { outcome, band }) => [outcome, band])).toEqual([['returned', 0], ['prompted', 1], ['returned', 0], ['taken_away', 2]]);
+    expect(standing.map((/** @type {{outcome: string, band: number}} */ { outcome, band }) => [outcome, band])).toEqual([
+        ['returned', 0],
+        ['prompted', 1],
+        ['returned', 0],
+        ['taken_away', 2],
+    ]);
 });
 
-test('a write without the page\'s token is refused', async ({ page }) => {
+test("a write without the page's token is refused", async ({ page }) => {
     await signIn(page);
     const answer = await page.request.post('/dogs', { form: { name: 'Forged' }, maxRedirects: 0 });
     expect(answer.status()).toBe(419);

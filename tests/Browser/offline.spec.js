@@ -1,6 +1,17 @@
 import { execFileSync } from 'node:child_process';
 import { expect, test } from '@playwright/test';
-import { advice, expectAccessible, logTrial, makePlan, readAndReason, screen, signIn, startSession, tapTrial, trialsLogged } from './steps.js';
+import {
+    advice,
+    expectAccessible,
+    logTrial,
+    makePlan,
+    readAndReason,
+    screen,
+    signIn,
+    startSession,
+    tapTrial,
+    trialsLogged,
+} from './steps.js';
 
 /** @typedef {import('@playwright/test').Page} Page */
 
@@ -12,9 +23,15 @@ async function stored(page) {
 }
 
 /** @param {string} script */
-const shell = (script) => execFileSync('bash', ['-c', `. bin/lib/instance.sh; . bin/lib/setup.sh; . bin/lib/servers.sh; ${script}`], { encoding: 'utf8', stdio: ['ignore', 'pipe', 'pipe'] });
+const shell = (script) =>
+    execFileSync('bash', ['-c', `. bin/lib/instance.sh; . bin/lib/setup.sh; . bin/lib/servers.sh; ${script}`], {
+        encoding: 'utf8',
+        stdio: ['ignore', 'pipe', 'pipe'],
+    });
 
-test('without a network the session goes on: a dead connection, a reload, and all of it sent in order later', async ({ page, context }, { project }) => {
+test('without a network the session goes on: a dead connection, a reload, and all of it sent in order later', async ({ page, context }, {
+    project,
+}) => {
     test.skip(project.name === 'desktop', 'outdoors it is a phone');
     await signIn(page);
     await makePlan(page, 'Thimble', `Sails ${project.name}`);
@@ -48,7 +65,9 @@ test('without a network the session goes on: a dead connection, a reload, and al
     await expect(page.locator('[data-reason="offline"]')).toHaveCount(0);
 });
 
-test('an expired sign-in keeps every entry, asks, and sends after signing in; another user never sends them', async ({ page, context }, { project }) => {
+test('an expired sign-in keeps every entry, asks, and sends after signing in; another user never sends them', async ({ page, context }, {
+    project,
+}) => {
     test.skip(project.name === 'phone', 'the same for every size');
     await signIn(page);
     await makePlan(page, 'Thimble', `Awnings ${project.name}`);
@@ -117,7 +136,10 @@ test('the server is killed in the middle, and not a tap is missing', async ({ pa
     await startSession(page);
     await logTrial(page, { outcome: 'returned', band: 0 });
     // the masters first: one that lives a moment longer starts its children anew
-    shell('for one in nginx fpm; do master="$(cat "$STATE/$one.pid")"; children="$(pgrep -P "$master")"; kill -KILL "$master" $children; done; sleep 1');
+    shell(
+        'for one in nginx fpm; do master="$(cat "$STATE/$one.pid")"; children="$(pgrep -P "$master")"; ' +
+            'kill -KILL "$master" $children; done; sleep 1',
+    );
     try {
         for (const band of [0, 1, 1]) await tapTrial(page, { outcome: 'returned', band });
         await expect(page.getByText(/No connection: 3 on this device/)).toBeVisible();
@@ -128,7 +150,9 @@ test('the server is killed in the middle, and not a tap is missing', async ({ pa
     expect((await stored(page)).map((trial) => trial.band)).toEqual([0, 0, 1, 1]);
 });
 
-test('two people: one device logs, the other sees it within two seconds, grades along and takes over by a tap', async ({ page, browser }, { project }) => {
+test('two people: one device logs, the other sees it within two seconds, grades along and takes over by a tap', async ({ page, browser }, {
+    project,
+}) => {
     test.skip(project.name === 'phone', 'the same for every size');
     await signIn(page);
     await makePlan(page, 'Thimble', 'Rowing boats');
@@ -161,29 +185,43 @@ test('sixty trials in three minutes on a slow phone: what was tapped is what the
     await makePlan(page, 'Thimble', 'Joggers');
     await startSession(page);
     const network = await page.context().newCDPSession(page);
-    await network.send('Network.emulateNetworkConditions', { offline: false, latency: 300, downloadThroughput: 90_000, uploadThroughput: 40_000 });
+    await network.send('Network.emulateNetworkConditions', {
+        offline: false,
+        latency: 300,
+        downloadThroughput: 90_000,
+        uploadThroughput: 40_000,
+    });
     await network.send('Emulation.setCPUThrottlingRate', { rate: 4 });
     const bands = Array.from({ length: 60 }, (_, i) => (i % 9 === 8 ? 2 : i % 4 === 3 ? 1 : 0));
     // twenty a minute in the field; here as fast as the page takes the taps
     /** @type {number[]} */
     const reactions = [];
     for (const [i, band] of bands.entries()) {
-        reactions.push(await page.evaluate((which) => new Promise((resolve) => {
-            const root = document.querySelector('[data-session-screen]');
-            const count = root?.getAttribute('data-count');
-            const started = performance.now();
-            new MutationObserver((_, observer) => {
-                if (root?.getAttribute('data-count') === count) return;
-                observer.disconnect();
-                resolve(performance.now() - started);
-            }).observe(/** @type {Element} */ (root), { attributes: true, attributeFilter: ['data-count'] });
-            /** @type {HTMLElement} */ (document.querySelector(`[data-do="band-${which}"]`)).click();
-        }), band));
+        reactions.push(
+            await page.evaluate(
+                (which) =>
+                    new Promise((resolve) => {
+                        const root = document.querySelector('[data-session-screen]');
+                        const count = root?.getAttribute('data-count');
+                        const started = performance.now();
+                        new MutationObserver((_, observer) => {
+                            if (root?.getAttribute('data-count') === count) return;
+                            observer.disconnect();
+                            resolve(performance.now() - started);
+                        }).observe(/** @type {Element} */ (root), { attributes: true, attributeFilter: ['data-count'] });
+                        /** @type {HTMLElement} */ (document.querySelector(`[data-do="band-${which}"]`)).click();
+                    }),
+                band,
+            ),
+        );
         if (i % 20 === 19) await page.waitForTimeout(300);
     }
     await expect(screen(page)).toHaveAttribute('data-waiting', '0', { timeout: 90_000 });
     expect((await stored(page)).map((trial) => trial.band)).toEqual(bands);
-    console.log(`touch to visible reaction, CPU slowed 4 times: median ${reactions.sort((a, b) => a - b)[30].toFixed(0)} ms, slowest ${reactions[59].toFixed(0)} ms`);
+    console.log(
+        `touch to visible reaction, CPU slowed 4 times: median ${reactions.sort((a, b) => a - b)[30].toFixed(0)} ms, ` +
+            `slowest ${reactions[59].toFixed(0)} ms`,
+    );
 });
 
 test('a device out of storage says so and loses nothing while the page stays open', async ({ page }, { project }) => {
@@ -192,7 +230,9 @@ test('a device out of storage says so and loses nothing while the page stays ope
     await makePlan(page, 'Thimble', 'Drones');
     await startSession(page);
     await page.evaluate(() => {
-        IDBObjectStore.prototype.add = () => { throw new DOMException('full', 'QuotaExceededError'); };
+        IDBObjectStore.prototype.add = () => {
+            throw new DOMException('full', 'QuotaExceededError');
+        };
     });
     await tapTrial(page, { outcome: 'returned', band: 0 });
     await expect(page.getByText(/This device is out of storage/)).toBeVisible();

@@ -34,9 +34,16 @@ test('from intake to assessment to plan to a first session', async ({ page }, { 
 
     // two tests at three distances, far ones first
     await page.getByRole('link', { name: 'Assess' }).click();
-    await page.getByLabel(/^(What it is about|Something new)/).last().fill('Marching bands');
+    await page
+        .getByLabel(/^(What it is about|Something new)/)
+        .last()
+        .fill('Marching bands');
     await page.getByLabel('Has reacted at').fill('12');
-    for (const [i, [distance, cue, food]] of [['90', '1', 'gently'], ['70', '1', 'gently'], ['45', '0', 'hard']].entries()) {
+    for (const [i, [distance, cue, food]] of [
+        ['90', '1', 'gently'],
+        ['70', '1', 'gently'],
+        ['45', '0', 'hard'],
+    ].entries()) {
         await page.getByLabel(`Distance of test ${i + 1}`).fill(distance);
         await page.getByLabel(`Cue of test ${i + 1}`).selectOption(cue);
         await page.getByLabel(`Food of test ${i + 1}`).selectOption(food);
@@ -70,11 +77,18 @@ test('from intake to assessment to plan to a first session', async ({ page }, { 
 
 /** Meters of the hardest step that is held. @param {import('./steps.js').Page} page */
 async function heldDistance(page) {
-    const words = await page.locator('tr', { hasText: /solid, (fine|not yet)/ }).last().locator('td').first().innerText();
+    const words = await page
+        .locator('tr', { hasText: /solid, (fine|not yet)/ })
+        .last()
+        .locator('td')
+        .first()
+        .innerText();
     return Number(/([\d.]+)\s*m/.exec(words)?.[1]);
 }
 
-test('a ladder is split, skipped, copied, reordered and laid again; the difference is seen before it is kept, and versions stay', async ({ page }, { project }) => {
+test('a ladder is split, skipped, copied, reordered and laid again; the difference is seen before it is kept, and versions stay', async ({
+    page,
+}, { project }) => {
     const found = complaints(page);
     const isPhone = project.name === 'phone';
     await signIn(page);
@@ -169,7 +183,11 @@ test('templates go out as JSON and come in again; a bad file is told at its fiel
     await page.getByRole('button', { name: 'Import' }).click();
     await expect(page.getByRole('alert')).toContainText('At /steps/1/at/smell: There is no detail “smell”.');
     await expect(page.getByLabel('or its text')).toHaveValue(JSON.stringify(bad));
-    await page.getByLabel('File').setInputFiles({ name: 'wheels.json', mimeType: 'application/json', buffer: Buffer.from(JSON.stringify({ ...exported, label: 'Wheels again' })) });
+    await page.getByLabel('File').setInputFiles({
+        name: 'wheels.json',
+        mimeType: 'application/json',
+        buffer: Buffer.from(JSON.stringify({ ...exported, label: 'Wheels again' })),
+    });
     await page.getByRole('button', { name: 'Import' }).click();
     await expect(page.getByRole('heading', { name: 'Wheels again' })).toBeVisible();
     expect(found).toEqual([]);
@@ -181,7 +199,13 @@ test('a care plan: assessed by steps, from a template, with one session, and giv
     await page.goto('/dogs/3/assessments/create?kind=contact&template=brushing');
     await page.getByLabel(/^Something new/).fill(`Brush ${project.name}`);
     await page.getByLabel('What it is about').selectOption('');
-    for (const [i, band] of [['1', '0'], ['2', '0'], ['3', '1'], ['4', '2']]) await page.locator(`#t-${Number(i) - 1}`).selectOption(band);
+    for (const [i, band] of [
+        ['1', '0'],
+        ['2', '0'],
+        ['3', '1'],
+        ['4', '2'],
+    ])
+        await page.locator(`#t-${Number(i) - 1}`).selectOption(band);
     await page.getByRole('button', { name: 'Propose a start' }).click();
     await expect(page.locator('[data-reason="start-doubt-step"]')).toContainText('step 4');
     await page.getByRole('link', { name: 'Make a plan from here' }).click();

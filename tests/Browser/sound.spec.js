@@ -50,7 +50,20 @@ test('a sound is measured, played within its ceiling, stopped by any key, and he
     await page.getByRole('button', { name: 'Connect a sound level meter' }).click();
     await expect(page.locator('[data-meter-token]')).toHaveText(/^[\w-]{43}$/);
     const told = await Promise.all(['address', 'token'].map((part) => page.locator(`[data-meter-${part}]`).textContent()));
-    const meter = spawn(METER, ['--address', told[0] ?? '', '--token', told[1] ?? '', '--seconds', '60', '--every', '150', '--room', '30', '--sounds', '90-91']);
+    const meter = spawn(METER, [
+        '--address',
+        told[0] ?? '',
+        '--token',
+        told[1] ?? '',
+        '--seconds',
+        '60',
+        '--every',
+        '150',
+        '--room',
+        '30',
+        '--sounds',
+        '90-91',
+    ]);
     try {
         await expect(page.locator('[data-meter-level]')).toHaveText(/^(29|30|31) dB\(A\)$/);
     } finally {
@@ -58,7 +71,10 @@ test('a sound is measured, played within its ceiling, stopped by any key, and he
     }
     /** Another reading, as a meter sends it. @param {number} number @param {number} level */
     const reads = async (number, level) => {
-        const answer = await page.request.post(told[0] ?? '', { headers: { Authorization: `Bearer ${told[1]}` }, data: { readings: [{ number, level }] } });
+        const answer = await page.request.post(told[0] ?? '', {
+            headers: { Authorization: `Bearer ${told[1]}` },
+            data: { readings: [{ number, level }] },
+        });
         expect(answer.ok()).toBe(true);
     };
     await page.keyboard.press('y');

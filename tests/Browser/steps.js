@@ -26,7 +26,10 @@ export async function expectReadable(page, screen) {
 /** @param {AxeBuilder} axe @param {string} screen */
 async function expectNone(axe, screen) {
     const { violations } = await axe.analyze();
-    expect(violations.map((violation) => `${violation.id}: ${violation.nodes.map((node) => node.target).join(' | ')}`), screen).toEqual([]);
+    expect(
+        violations.map((violation) => `${violation.id}: ${violation.nodes.map((node) => node.target).join(' | ')}`),
+        screen,
+    ).toEqual([]);
 }
 
 /** Anything the browser complains about, the content security policy included. @param {Page} page @returns {string[]} */
@@ -36,7 +39,8 @@ export function complaints(page) {
     page.on('pageerror', (error) => found.push(error.message));
     page.on('console', (message) => {
         // a 422 or 503 is an answer that the page shows; the browser lists it as an error all the same
-        if (message.type() === 'error' && !/status of (422|503)|Status Error Code (422|503)|ERR_CONNECTION/.test(message.text())) found.push(message.text());
+        if (message.type() === 'error' && !/status of (422|503)|Status Error Code (422|503)|ERR_CONNECTION/.test(message.text()))
+            found.push(message.text());
     });
     return found;
 }
@@ -74,7 +78,11 @@ export async function logTrial(page, trial) {
     return advice(page);
 }
 
-/** The taps alone. @param {Page} page @param {{outcome: string, band?: number, distance?: string, signs?: string[], food?: string}} trial */
+/**
+ * The taps alone.
+ * @param {Page} page
+ * @param {{outcome: string, band?: number, distance?: string, signs?: string[], food?: string}} trial
+ */
 export async function tapTrial(page, trial) {
     const isQuick = (await page.locator(`#q-${trial.outcome}`).count()) > 0;
     const drawer = page.locator('details.drawer').first();
@@ -132,22 +140,43 @@ export async function readAndReason(page) {
 /** Ends the session that is open. @param {Page} page @param {string} [note] */
 export async function endSession(page, note) {
     await page.locator('[data-end]').evaluate((element) => element.setAttribute('open', ''));
-    if (note) await page.getByLabel(/Note for the end/).filter({ visible: true }).fill(note);
+    if (note)
+        await page
+            .getByLabel(/Note for the end/)
+            .filter({ visible: true })
+            .fill(note);
     await page.getByRole('button', { name: 'End the session' }).filter({ visible: true }).click();
 }
 
 /** Runs one statement in the database of the interface under test. @param {string} statement */
 export function sql(statement) {
-    return execFileSync('mariadb', ['--no-defaults', `--socket=${process.env.WHEATEAR_RUN}/db/mysqld.sock`, '-uroot', '-N', '-B', 'wheatear_browser', '-e', statement]).toString();
+    return execFileSync('mariadb', [
+        '--no-defaults',
+        `--socket=${process.env.WHEATEAR_RUN}/db/mysqld.sock`,
+        '-uroot',
+        '-N',
+        '-B',
+        'wheatear_browser',
+        '-e',
+        statement,
+    ]).toString();
 }
 
 /** As if the open sessions had run longer: a hold of minutes takes minutes, which a test does not have. @param {number} minutes */
 export function timePasses(minutes) {
-    sql(`UPDATE trials JOIN sessions ON sessions.id = trials.session_id SET occurred_at = occurred_at - INTERVAL ${minutes} MINUTE WHERE ended_at IS NULL`);
+    sql(
+        `UPDATE trials JOIN sessions ON sessions.id = trials.session_id ` +
+            `SET occurred_at = occurred_at - INTERVAL ${minutes} MINUTE WHERE ended_at IS NULL`,
+    );
     sql(`UPDATE sessions SET started_at = started_at - INTERVAL ${minutes} MINUTE WHERE ended_at IS NULL`);
 }
 
 /** Seconds that the open session's next repetition lasts. @returns {number} */
 export function lasts() {
-    return Number(sql("SELECT COALESCE(JSON_VALUE(exposure, '$.duration'), 0) FROM advice JOIN sessions ON sessions.id = session_id WHERE ended_at IS NULL ORDER BY advice.id DESC LIMIT 1").trim() || 0);
+    return Number(
+        sql(
+            "SELECT COALESCE(JSON_VALUE(exposure, '$.duration'), 0) FROM advice JOIN sessions ON sessions.id = session_id " +
+                'WHERE ended_at IS NULL ORDER BY advice.id DESC LIMIT 1',
+        ).trim() || 0,
+    );
 }

@@ -6,17 +6,66 @@ import { sql } from './steps.js';
  * outside of brackets is hard-coded, what scrolls sideways is too narrow. What users wrote is taken out beforehand.
  */
 const PAGES = [
-    '/', '/dogs', '/dogs/1', '/dogs/4', '/dogs/create', '/dogs/1/intake', '/dogs/4/card', '/dogs/4/handling', '/dogs/4/coverage', '/items/1', '/events/create', '/dogs/4/incidents/create', '/places/1/sketch',
-    '/plans/1/limits', '/plans/3/limits', '/dogs/3/kit?check=collar&neck=40&head=36&worn=38', '/dogs/3/plans/create', '/dogs/3/plans/create?kind=contact', '/dogs/5/plans/create?kind=sound', '/plans/6/sound',
-    '/dogs/3/assessments/create', '/dogs/3/assessments/create?kind=contact&template=nails', '/dogs/1/orders/presence/trigger_motion', '/plans/1', '/plans/3', '/plans/1/ladder', '/plans/1/sessions/create',
-    '/plans/3/sessions/create', '/sessions/12/review', '/templates', '/templates/nails', '/unfiled', '/help', '/settings',
+    '/',
+    '/dogs',
+    '/dogs/1',
+    '/dogs/4',
+    '/dogs/create',
+    '/dogs/1/intake',
+    '/dogs/4/card',
+    '/dogs/4/handling',
+    '/dogs/4/coverage',
+    '/items/1',
+    '/events/create',
+    '/dogs/4/incidents/create',
+    '/places/1/sketch',
+    '/plans/1/limits',
+    '/plans/3/limits',
+    '/dogs/3/kit?check=collar&neck=40&head=36&worn=38',
+    '/dogs/3/plans/create',
+    '/dogs/3/plans/create?kind=contact',
+    '/dogs/5/plans/create?kind=sound',
+    '/plans/6/sound',
+    '/dogs/3/assessments/create',
+    '/dogs/3/assessments/create?kind=contact&template=nails',
+    '/dogs/1/orders/presence/trigger_motion',
+    '/plans/1',
+    '/plans/3',
+    '/plans/1/ladder',
+    '/plans/1/sessions/create',
+    '/plans/3/sessions/create',
+    '/sessions/12/review',
+    '/templates',
+    '/templates/nails',
+    '/unfiled',
+    '/help',
+    '/settings',
 ];
 
 /** Names of the practice, its people, dogs and places, and what they wrote. */
 const WRITTEN = [
-    ['practices', ['name', 'town']], ['users', ['name']], ['people', ['name']], ['dogs', ['name', 'description', 'health_note']], ['places', ['name']], ['triggers', ['name']], ['plans', ['name', 'goal']], ['items', ['name', 'fit_note']],
-    ['sessions', ['end_note']], ['trials', ['note']], ['events', ['note']], ['steps', ['instruction']], ['dog_areas', ['word', 'note']], ['skill_showings', ['place', 'note']], ['agreements', ['agreed_with', 'note']], ['incidents', ['place', 'before', 'treatment', 'told_note']],
-    ['intakes', ['since', 'how_often', 'history', 'worst_facts', 'medication', 'food_limits', 'baseline']], ['trigger_traits', ['name', 'value']], ['wearings', ['note']], ['handler_limits', ['reason']], ['sketches', ['note']], ['waivers', ['reason']],
+    ['practices', ['name', 'town']],
+    ['users', ['name']],
+    ['people', ['name']],
+    ['dogs', ['name', 'description', 'health_note']],
+    ['places', ['name']],
+    ['triggers', ['name']],
+    ['plans', ['name', 'goal']],
+    ['items', ['name', 'fit_note']],
+    ['sessions', ['end_note']],
+    ['trials', ['note']],
+    ['events', ['note']],
+    ['steps', ['instruction']],
+    ['dog_areas', ['word', 'note']],
+    ['skill_showings', ['place', 'note']],
+    ['agreements', ['agreed_with', 'note']],
+    ['incidents', ['place', 'before', 'treatment', 'told_note']],
+    ['intakes', ['since', 'how_often', 'history', 'worst_facts', 'medication', 'food_limits', 'baseline']],
+    ['trigger_traits', ['name', 'value']],
+    ['wearings', ['note']],
+    ['handler_limits', ['reason']],
+    ['sketches', ['note']],
+    ['waivers', ['reason']],
 ];
 
 /** Not words of a language: units after a number, keys of a keyboard, and formats by their names. */
@@ -25,9 +74,14 @@ const NAMES = /\b(dB|kg|km|m|cm|s|g|kcal|JSON|CSV|PHP|ISO|docs\/formats\.md|A|B|
 const WIDTHS = [1280, 390, 320];
 
 test.beforeAll(() => {
-    for (const [table, columns] of WRITTEN) for (const column of columns) sql(`UPDATE ${table} SET ${table}.${column} = CONCAT("§", FLOOR(1000000 * RAND())) WHERE ${table}.${column} IS NOT NULL`);
+    for (const [table, columns] of WRITTEN)
+        for (const column of columns)
+            sql(`UPDATE ${table} SET ${table}.${column} = CONCAT("§", FLOOR(1000000 * RAND())) WHERE ${table}.${column} IS NOT NULL`);
     sql("UPDATE users SET language = 'qps'");
-    sql('UPDATE sessions SET report = NULL; DELETE FROM unplaced_trials; DELETE FROM practice_templates; UPDATE plan_versions SET plan_versions.change = "§"');
+    sql(
+        'UPDATE sessions SET report = NULL; DELETE FROM unplaced_trials; DELETE FROM practice_templates; ' +
+            'UPDATE plan_versions SET plan_versions.change = "§"',
+    );
 });
 
 test('no word of a page is hard-coded, and none is too long for its place', async ({ page }) => {
@@ -40,7 +94,8 @@ test('no word of a page is hard-coded, and none is too long for its place', asyn
     const bare = {};
     const wide = [];
     await page.goto('/plans/1/sessions/create');
-    for (const box of await page.locator('input[name="read[]"], input[name="without_reason"]').all()) await ((await box.getAttribute('type')) === 'checkbox' ? box.check() : box.fill('§'));
+    for (const box of await page.locator('input[name="read[]"], input[name="without_reason"]').all())
+        await ((await box.getAttribute('type')) === 'checkbox' ? box.check() : box.fill('§'));
     await page.locator('form.before .btn-next').click();
     await expect(page.locator('[data-session-screen]')).toHaveAttribute('data-ready', 'true');
     for (const path of [page.url(), ...PAGES]) {
@@ -52,7 +107,8 @@ test('no word of a page is hard-coded, and none is too long for its place', asyn
         if (words.length > 0) bare[path] = words;
         for (const width of WIDTHS) {
             await page.setViewportSize({ width, height: 844 });
-            if (await page.evaluate(() => document.documentElement.scrollWidth > document.documentElement.clientWidth + 1)) wide.push(`${path} at ${width}`);
+            if (await page.evaluate(() => document.documentElement.scrollWidth > document.documentElement.clientWidth + 1))
+                wide.push(`${path} at ${width}`);
         }
     }
     expect(bare).toEqual({});
@@ -66,7 +122,7 @@ function bareWords() {
     const found = [];
     const outside = (/** @type {string} */ text) => {
         let rest = text;
-        for (let before = ''; before !== rest;) {
+        for (let before = ''; before !== rest; ) {
             before = rest;
             rest = rest.replace(/⟦[^⟦⟧]*⟧/g, ' ');
         }
@@ -78,7 +134,8 @@ function bareWords() {
         if (!parentElement || parentElement.closest('script, style, noscript, textarea, code, [data-keys-rows] td')) continue;
         found.push(textContent ?? '');
     }
-    for (const element of document.querySelectorAll('[aria-label], [placeholder], [alt], [title]')) for (const name of ['aria-label', 'placeholder', 'alt', 'title']) found.push(element.getAttribute(name) ?? '');
+    for (const element of document.querySelectorAll('[aria-label], [placeholder], [alt], [title]'))
+        for (const name of ['aria-label', 'placeholder', 'alt', 'title']) found.push(element.getAttribute(name) ?? '');
     found.push(document.title.replace('Wheatear', ''));
     return found.map((text) => outside(text).replace(/\s+/g, ' ').trim()).filter((text) => /\p{L}{2}/u.test(text));
 }

@@ -62,19 +62,25 @@ final class ContactWorkTest extends TestCase
 
         $trial = Trial::query()->sole();
         self::assertSame([4200, 2600, 1100], [$trial->stay_ms, $trial->hold_ms, $trial->return_ms]);
-        self::assertSame(2.6, $trial->exposures->firstWhere(fn ($row): bool => $row->part === 'real' && $row->dimension === 'duration')?->number);
+        self::assertSame(2.6, $trial->exposures->firstWhere(
+            fn ($row): bool => $row->part === 'real' && $row->dimension === 'duration',
+        )?->number);
         $exported = $this->get("/sessions/{$session->id}/export.json")->json('trials.0');
         self::assertSame([4200, 2600, 1100], [$exported['stayMs'], $exported['holdMs'], $exported['returnMs']]);
         $state = Session::query()->findOrFail($session->id)->state ?? [];
         self::assertSame(['accepted' => 1, 'declined' => 0], array_diff_key($state['rhythm'], ['at' => 0]));
         self::assertSame('after_mark', $state['step']['food']);
-        $this->get("/sessions/{$session->id}/review")->assertOk()->assertSee('Offered 1, accepted 1, declined 0.')->assertSee('Half the time it stayed 4.2 sec or longer')->assertSee('Away and back by itself in 1.1 sec')->assertSee('step 1')->assertDontSee('Limit distance');
+        $this->get("/sessions/{$session->id}/review")
+            ->assertOk()->assertSee('Offered 1, accepted 1, declined 0.')->assertSee('Half the time it stayed 4.2 sec or longer')
+            ->assertSee('Away and back by itself in 1.1 sec')->assertSee('step 1')->assertDontSee('Limit distance');
     }
 
     public function test_a_hold_longer_than_the_session_is_told_at_its_field_and_lost_on_no_device(): void
     {
         $session = $this->training($this->care('nails'));
-        $this->postJson("/sessions/{$session->id}/trials", ['uuid' => (string) Str::uuid(), 'outcome' => 'reached', 'band' => 0, 'hold_ms' => 900_000])->assertUnprocessable()->assertJsonValidationErrors(['hold_ms' => 'longer than the session']);
+        $this->postJson("/sessions/{$session->id}/trials", [
+            'uuid' => (string) Str::uuid(), 'outcome' => 'reached', 'band' => 0, 'hold_ms' => 900_000,
+        ])->assertUnprocessable()->assertJsonValidationErrors(['hold_ms' => 'longer than the session']);
         $this->send($session, $this->entry('reached', 0, ['hold_ms' => 900_000]))->assertOk();
 
         self::assertSame(0, Trial::query()->count());
@@ -99,12 +105,17 @@ final class ContactWorkTest extends TestCase
         foreach (range(1, 4) as $n) {
             $this->send($session, $this->entry('reached', 0, ['exposure' => ['side' => 'left']]));
         }
-        $page = fn (?int $person): ?string => collect(app(HandlingPage::class)->of($this->world->dog, $person, [$session->person_id => 'Ada', 999 => 'Bo']))->firstWhere(fn ($area): bool => $area->id() === 'area-front_paw-left')->chosen->accepted ?? null;
-        $way = (string) (Trial::query()->firstOrFail()->exposures->firstWhere(fn ($row): bool => $row->part === 'real' && $row->dimension === 'contact')->choice ?? '');
+        $people = [$session->person_id => 'Ada', 999 => 'Bo'];
+        $page = fn (?int $person): ?string => collect(app(HandlingPage::class)->of($this->world->dog, $person, $people))
+            ->firstWhere(fn ($area): bool => $area->id() === 'area-front_paw-left')->chosen->accepted ?? null;
+        $way = (string) (Trial::query()->firstOrFail()->exposures->firstWhere(
+            fn ($row): bool => $row->part === 'real' && $row->dimension === 'contact',
+        )->choice ?? '');
         self::assertContains($way, Touch::keys());
         self::assertSame([$way, $way, null], [$page(null), $page($session->person_id), $page(999)]);
         $words = say("dimensions.contact.contact.values.{$way}");
-        $this->get("/dogs/{$this->world->dog->id}/handling?person={$session->person_id}")->assertOk()->assertSee("left front paw: {$words} accepted", false)->assertSee('As a table');
+        $this->get("/dogs/{$this->world->dog->id}/handling?person={$session->person_id}")
+            ->assertOk()->assertSee("left front paw: {$words} accepted", false)->assertSee('As a table');
 
         foreach ([1, 2] as $n) {
             $this->send($session, ['uuid' => (string) Str::uuid(), 'kind' => 'undo']);
@@ -119,11 +130,16 @@ final class ContactWorkTest extends TestCase
         $this->put("/dogs/{$dog}/areas/front_paw/right", ['state' => 'missing'])->assertRedirect();
         $this->put("/dogs/{$dog}/areas/ear/left", ['state' => 'fine', 'word' => 'ears'])->assertRedirect();
         $this->put("/dogs/{$dog}/areas/ear/both", ['state' => 'fine'])->assertNotFound();
-        $this->put("/dogs/{$dog}/areas/ear/left", ['state' => 'odd'])->assertSessionHasErrors(['state' => 'Choose how it is: nothing special, sore, no-go, or not on this dog.']);
+        $this->put("/dogs/{$dog}/areas/ear/left", ['state' => 'odd'])
+            ->assertSessionHasErrors(['state' => 'Choose how it is: nothing special, sore, no-go, or not on this dog.']);
         $this->get("/dogs/{$dog}/handling")->assertSee('Its word: “ears”', false)->assertSee('not on this dog');
 
-        $on = fn (string $side): array => ['uuid' => (string) Str::uuid(), 'outcome' => 'reached', 'band' => 0, 'exposure' => ['body_area' => 'front_paw', 'side' => $side]];
-        $this->postJson("/sessions/{$session->id}/trials", $on('right'))->assertUnprocessable()->assertJsonValidationErrors(['exposure.body_area' => 'no such part']);
+        $on = fn (string $side): array => [
+            'uuid' => (string) Str::uuid(), 'outcome' => 'reached', 'band' => 0,
+            'exposure' => ['body_area' => 'front_paw', 'side' => $side],
+        ];
+        $this->postJson("/sessions/{$session->id}/trials", $on('right'))
+            ->assertUnprocessable()->assertJsonValidationErrors(['exposure.body_area' => 'no such part']);
         $this->postJson("/sessions/{$session->id}/trials", $on('left'))->assertCreated();
     }
 
@@ -134,19 +150,29 @@ final class ContactWorkTest extends TestCase
             $this->put("/dogs/{$dog}/areas/ear/{$side}", ['state' => 'sore']);
         }
         $this->put("/dogs/{$dog}/areas/tail/both", ['state' => 'no_go']);
-        $form = ['kind' => 'contact', 'trigger_name' => 'Ear drops', 'person_id' => $this->world->session->person_id, 'ladder' => 'template', 'template' => 'ear-care', 'run_length' => 4, 'window' => 5, 'caution' => 'usual', 'most_advances' => 4, 'set_minutes' => 3, 'session_minutes' => 10];
+        $form = [
+            'kind' => 'contact', 'trigger_name' => 'Ear drops', 'person_id' => $this->world->session->person_id, 'ladder' => 'template',
+            'template' => 'ear-care', 'run_length' => 4, 'window' => 5, 'caution' => 'usual', 'most_advances' => 4, 'set_minutes' => 3,
+            'session_minutes' => 10,
+        ];
         $this->post("/dogs/{$dog}/plans", $form)->assertSessionHasErrors('template');
         self::assertStringContainsString('sore: vet first', (string) session('errors')->first('template'));
 
         $this->post("/dogs/{$dog}/plans", [...$form, 'trigger_name' => 'Handling', 'template' => 'whole-body'])->assertSessionHasNoErrors();
-        $areas = Plan::query()->latest('id')->firstOrFail()->steps->flatMap(static fn ($step) => $step->exposures->where('dimension', 'body_area')->pluck('choice'))->unique();
+        $areas = Plan::query()->latest('id')->firstOrFail()->steps->flatMap(static fn ($step) => $step->exposures->where(
+            'dimension', 'body_area',
+        )->pluck('choice'))->unique();
         self::assertContains('chest', $areas);
         self::assertSame([], array_values(array_intersect(['ear', 'tail'], $areas->all())));
     }
 
     public function test_a_step_longer_than_its_session_is_told_at_the_session(): void
     {
-        $form = ['kind' => 'contact', 'trigger_name' => 'Muzzle', 'person_id' => $this->world->session->person_id, 'ladder' => 'template', 'template' => 'basket-muzzle', 'run_length' => 5, 'caution' => 'usual', 'most_advances' => 4, 'set_minutes' => 3, 'session_minutes' => 5];
+        $form = [
+            'kind' => 'contact', 'trigger_name' => 'Muzzle', 'person_id' => $this->world->session->person_id, 'ladder' => 'template',
+            'template' => 'basket-muzzle', 'run_length' => 5, 'caution' => 'usual', 'most_advances' => 4, 'set_minutes' => 3,
+            'session_minutes' => 5,
+        ];
         $this->post("/dogs/{$this->world->dog->id}/plans", $form)->assertSessionHasErrors('session_minutes');
         self::assertStringContainsString('600 s: longer than a session of 5 minutes', (string) session('errors')->first('session_minutes'));
         self::assertSame(1, Plan::query()->count());
@@ -157,15 +183,25 @@ final class ContactWorkTest extends TestCase
         $dog = $this->world->dog->id;
         $plan = $this->care('nails');
         $bo = Person::query()->create(['practice_id' => $this->world->practice->id, 'name' => 'Bo']);
-        $this->post("/dogs/{$dog}/limits", ['limited_person' => $bo->id, 'reason' => ''])->assertSessionHasErrors(['reason' => 'Say why, in at most 300 characters.']);
+        $this->post("/dogs/{$dog}/limits", ['limited_person' => $bo->id, 'reason' => ''])
+            ->assertSessionHasErrors(['reason' => 'Say why, in at most 300 characters.']);
         $this->post("/dogs/{$dog}/limits", ['limited_person' => $bo->id, 'reason' => 'held her down'])->assertRedirect();
-        $this->post("/plans/{$plan->id}/handovers", ['to_person' => $bo->id])->assertSessionHasErrors(['to_person' => 'Bo may not handle this dog: held her down. Choose another person, or change that on the handling page.']);
+        $this->post("/plans/{$plan->id}/handovers", ['to_person' => $bo->id])->assertSessionHasErrors(
+            ['to_person' => 'Bo may not handle this dog: held her down. Choose another person, or change that on the handling page.'],
+        );
 
-        $own = HandlerLimit::query()->create(['practice_id' => $this->world->practice->id, 'dog_id' => $dog, 'person_id' => $plan->responseModel->person_id, 'user_id' => $this->world->trainer->id, 'reason' => 'a child now']);
-        $start = ['without_reason' => 'shown', 'read' => array_column($this->get("/plans/{$plan->id}/sessions/create")->viewData('unread'), 'key')];
+        $own = HandlerLimit::query()->create([
+            'practice_id' => $this->world->practice->id, 'dog_id' => $dog, 'person_id' => $plan->responseModel->person_id,
+            'user_id' => $this->world->trainer->id, 'reason' => 'a child now',
+        ]);
+        $start = ['without_reason' => 'shown', 'read' => array_column(
+            $this->get("/plans/{$plan->id}/sessions/create")->viewData('unread'), 'key',
+        )];
         $this->post("/plans/{$plan->id}/sessions", $start)->assertSessionHasErrors('handler');
         $this->delete("/limits/{$own->id}")->assertRedirect();
-        $this->post("/plans/{$plan->id}/sessions", [...$start, 'food_usual' => 0, 'food_best' => 0])->assertSessionHasErrors(['food_usual' => 'Without food there is no session: count at least one piece, or leave both empty if you did not count.']);
+        $this->post("/plans/{$plan->id}/sessions", [...$start, 'food_usual' => 0, 'food_best' => 0])->assertSessionHasErrors(
+            ['food_usual' => 'Without food there is no session: count at least one piece, or leave both empty if you did not count.'],
+        );
         $this->post("/plans/{$plan->id}/sessions", $start)->assertSessionHasNoErrors();
     }
 
@@ -184,9 +220,14 @@ final class ContactWorkTest extends TestCase
         $next = fn (Session $of): string => (string) ((Session::query()->findOrFail($of->id)->state ?? [])['advice']['action'] ?? '');
         self::assertSame('end_well', $next($theirs), 'three noes are enough');
         self::assertNotSame('end_well', $next($ours));
-        $coverage = app(CoveragePage::class)->of($this->world->trainer, $this->world->dog, PlanKind::Contact, $plan->responseModel->trigger_id)['coverage'];
-        self::assertSame(['done', 'hard'], [$coverage->cell(['person' => (string) $plan->responseModel->person_id])->state->value, $coverage->cell(['person' => (string) $bo->id])->state->value]);
-        $this->get("/dogs/{$this->world->dog->id}/coverage?trigger={$plan->responseModel->trigger_id}")->assertOk()->assertSee('Best next')->assertSee('too hard lately');
+        $coverage = app(CoveragePage::class)
+            ->of($this->world->trainer, $this->world->dog, PlanKind::Contact, $plan->responseModel->trigger_id)['coverage'];
+        self::assertSame(['done', 'hard'], [
+            $coverage->cell(['person' => (string) $plan->responseModel->person_id])->state->value,
+            $coverage->cell(['person' => (string) $bo->id])->state->value,
+        ]);
+        $this->get("/dogs/{$this->world->dog->id}/coverage?trigger={$plan->responseModel->trigger_id}")
+            ->assertOk()->assertSee('Best next')->assertSee('too hard lately');
     }
 
     /** Two clicks once locked a practice out: a plan for a disliked person, saved as a template. */
@@ -197,7 +238,8 @@ final class ContactWorkTest extends TestCase
             $bo = Person::query()->create(['practice_id' => $this->world->practice->id, 'name' => "Bo of {$template}"]);
             $this->post("/plans/{$plan->id}/handovers", ['to_person' => $bo->id, 'disliked' => '1'])->assertSessionHasNoErrors();
             $bos = Plan::query()->latest('id')->firstOrFail();
-            $this->post("/plans/{$bos->id}/templates", ['template_label' => "Ours: {$template}", 'template_about' => 'As it was.'])->assertSessionHasNoErrors();
+            $this->post("/plans/{$bos->id}/templates", ['template_label' => "Ours: {$template}", 'template_about' => 'As it was.'])
+                ->assertSessionHasNoErrors();
             foreach (['/', '/templates', "/plans/{$bos->id}", "/plans/{$bos->id}/ladder", "/dogs/{$this->world->dog->id}"] as $page) {
                 $this->get($page)->assertOk();
             }
@@ -207,9 +249,12 @@ final class ContactWorkTest extends TestCase
     public function test_a_template_that_cannot_be_read_is_left_out_and_told_and_takes_nothing_with_it(): void
     {
         $own = ['practice_id' => $this->world->practice->id, 'user_id' => $this->world->trainer->id, 'kind' => 'contact'];
-        PracticeTemplate::query()->create([...$own, 'key' => 'broken', 'label' => 'Broken one', 'content' => ['key' => 'broken', 'label' => 'Broken one', 'kind' => 'contact', 'steps' => [['at' => ['gap' => 200, 'contact' => 'touch']]]]]);
+        PracticeTemplate::query()->create([...$own, 'key' => 'broken', 'label' => 'Broken one', 'content' => [
+            'key' => 'broken', 'label' => 'Broken one', 'kind' => 'contact', 'steps' => [['at' => ['gap' => 200, 'contact' => 'touch']]],
+        ]]);
         PracticeTemplate::query()->create([...$own, 'key' => 'around', 'label' => 'Round the broken one', 'content' => [
-            'key' => 'around', 'label' => 'Round the broken one', 'about' => 'Takes steps from it.', 'kind' => 'contact', 'method' => 'opt_in_station', 'steps' => [['include' => ['template' => 'broken', 'from' => 1, 'to' => 1]]],
+            'key' => 'around', 'label' => 'Round the broken one', 'about' => 'Takes steps from it.', 'kind' => 'contact',
+            'method' => 'opt_in_station', 'steps' => [['include' => ['template' => 'broken', 'from' => 1, 'to' => 1]]],
         ]]);
 
         $this->get('/templates')->assertOk()->assertSee('Broken one')->assertSee('Round the broken one is left out');
@@ -222,13 +267,18 @@ final class ContactWorkTest extends TestCase
     {
         $session = $this->world->session;
         foreach (range(1, 6) as $n) {
-            $this->postJson("/sessions/{$session->id}/trials", [...$this->world->trial((string) Str::uuid()), 'sequence' => $n])->assertCreated();
+            $this->postJson("/sessions/{$session->id}/trials", [...$this->world->trial((string) Str::uuid()), 'sequence' => $n])
+                ->assertCreated();
         }
         $told = app(CoveragePage::class)->of($this->world->trainer, $this->world->dog, PlanKind::Presence, null);
 
         self::assertSame('done', $told['coverage']->cell(['person' => (string) $session->person_id, 'spot' => 'Field'])->state->value);
-        self::assertSame(['motion', 'slow_walk'], [$told['next']?->changed, $told['next']->values['motion'] ?? null], 'one step up in what it does, all else as it was');
-        $this->get("/dogs/{$this->world->dog->id}/coverage?kind=presence")->assertOk()->assertSee('People × places, 6 trials')->assertSee('Slow walk');
+        self::assertSame(
+            ['motion', 'slow_walk'], [$told['next']?->changed, $told['next']->values['motion'] ?? null],
+            'one step up in what it does, all else as it was',
+        );
+        $this->get("/dogs/{$this->world->dog->id}/coverage?kind=presence")
+            ->assertOk()->assertSee('People × places, 6 trials')->assertSee('Slow walk');
     }
 
     public function test_a_wearing_counts_once_and_readiness_says_what_is_missing(): void
@@ -236,16 +286,21 @@ final class ContactWorkTest extends TestCase
         $this->post("/dogs/{$this->world->dog->id}/items", ['item_name' => 'Red muzzle', 'item_kind' => 'muzzle'])->assertRedirect();
         $item = Item::query()->sole();
         $this->care('basket-muzzle', 'Muzzle', $item);
-        $wearing = ['uuid' => (string) Str::uuid(), 'minutes' => '12', 'person_id' => $this->world->session->person_id, 'situation' => 'walk', 'movement' => 'as_usual'];
+        $wearing = [
+            'uuid' => (string) Str::uuid(), 'minutes' => '12', 'person_id' => $this->world->session->person_id, 'situation' => 'walk',
+            'movement' => 'as_usual',
+        ];
         foreach ([1, 2] as $time) {
             $this->post("/items/{$item->id}/wearings", $wearing)->assertSessionHasNoErrors();
         }
         self::assertSame(720, WearingLogged::query()->sole()->seconds);
-        $page = $this->get("/items/{$item->id}")->assertOk()->assertSee('longest 12:00 min')->assertSee('no plan for it yet')->assertDontSee('Moved less freely');
+        $page = $this->get("/items/{$item->id}")
+            ->assertOk()->assertSee('longest 12:00 min')->assertSee('no plan for it yet')->assertDontSee('Moved less freely');
         self::assertSame(7, $page->viewData('missing'), 'all but the ten minutes');
 
         $this->post("/items/{$item->id}/wearings", [...$wearing, 'uuid' => (string) Str::uuid(), 'movement' => 'shorter']);
-        $this->put("/items/{$item->id}", ['fit_checked_on' => now()->format('Y-m-d'), 'fit_note' => 'two fingers'])->assertSessionHasNoErrors();
+        $this->put("/items/{$item->id}", ['fit_checked_on' => now()->format('Y-m-d'), 'fit_note' => 'two fingers'])
+            ->assertSessionHasNoErrors();
         self::assertSame(6, $this->get("/items/{$item->id}")->assertSee('Moved less freely lately')->viewData('missing'));
     }
 
@@ -257,8 +312,14 @@ final class ContactWorkTest extends TestCase
     #[TestWith(['uuid', 'x', 'This entry has no identifier. Reload the page and log it again.'])]
     public function test_a_bad_wearing_is_told_at_its_field(string $field, string $value, string $message): void
     {
-        $item = Item::query()->create(['practice_id' => $this->world->practice->id, 'dog_id' => $this->world->dog->id, 'user_id' => $this->world->trainer->id, 'kind' => 'harness', 'name' => 'Blue']);
-        $good = ['uuid' => (string) Str::uuid(), 'minutes' => '2', 'person_id' => $this->world->session->person_id, 'situation' => 'play', 'movement' => 'as_usual'];
+        $item = Item::query()->create([
+            'practice_id' => $this->world->practice->id, 'dog_id' => $this->world->dog->id, 'user_id' => $this->world->trainer->id,
+            'kind' => 'harness', 'name' => 'Blue',
+        ]);
+        $good = [
+            'uuid' => (string) Str::uuid(), 'minutes' => '2', 'person_id' => $this->world->session->person_id, 'situation' => 'play',
+            'movement' => 'as_usual',
+        ];
 
         $this->post("/items/{$item->id}/wearings", [...$good, $field => $value])->assertSessionHasErrors([$field => $message]);
         self::assertSame(0, WearingLogged::query()->count());
@@ -269,9 +330,13 @@ final class ContactWorkTest extends TestCase
         $dog = $this->world->dog->id;
         $this->put("/dogs/{$dog}/areas/ear/left", ['state' => 'fine', 'word' => 'ears please']);
         $this->put("/dogs/{$dog}/areas/tail/both", ['state' => 'no_go', 'note' => 'sore spot']);
-        Item::query()->create(['practice_id' => $this->world->practice->id, 'dog_id' => $dog, 'user_id' => $this->world->trainer->id, 'kind' => 'muzzle', 'name' => 'Green basket', 'fit_checked_on' => '2026-11-01']);
+        Item::query()->create([
+            'practice_id' => $this->world->practice->id, 'dog_id' => $dog, 'user_id' => $this->world->trainer->id, 'kind' => 'muzzle',
+            'name' => 'Green basket', 'fit_checked_on' => '2026-11-01',
+        ]);
 
-        $this->get("/dogs/{$dog}/card?parts[]=areas&parts[]=items")->assertOk()->assertSee('ears please')->assertSee('tail')->assertSee('Green basket')->assertDontSee('sore spot');
+        $this->get("/dogs/{$dog}/card?parts[]=areas&parts[]=items")
+            ->assertOk()->assertSee('ears please')->assertSee('tail')->assertSee('Green basket')->assertDontSee('sore spot');
         $this->get("/dogs/{$dog}/card?parts[]=food")->assertOk()->assertDontSee('ears please')->assertDontSee('Green basket');
     }
 
@@ -280,14 +345,18 @@ final class ContactWorkTest extends TestCase
         $minutes = $template === 'basket-muzzle' ? 12 : 10;
 
         return app(CreatePlan::class)->write($this->world->dog, $this->world->trainer, new PlanDraft(
-            $about, PlanKind::Contact, null, $about, $this->world->session->person_id, 'opt_in_station', LadderPlan::Template, Criterion::share(4, 5), RiskCaps::usual(),
+            $about, PlanKind::Contact, null, $about, $this->world->session->person_id, 'opt_in_station', LadderPlan::Template,
+            Criterion::share(4, 5), RiskCaps::usual(),
             template: $template, sessionMinutes: $minutes, easyAfter: 3, itemId: $item?->id,
         ));
     }
 
     private function training(Plan $plan): Session
     {
-        $session = Session::query()->create(['practice_id' => $plan->practice_id, 'plan_id' => $plan->id, 'person_id' => $plan->responseModel->person_id, 'user_id' => $this->world->trainer->id, 'started_at' => now()->subMinute()]);
+        $session = Session::query()->create([
+            'practice_id' => $plan->practice_id, 'plan_id' => $plan->id, 'person_id' => $plan->responseModel->person_id,
+            'user_id' => $this->world->trainer->id, 'started_at' => now()->subMinute(),
+        ]);
         $session->sets()->create(['position' => 1, 'started_at' => now()->subMinute()]);
         app(\App\Session\AskAdvice::class)->ask($session);
 
@@ -300,7 +369,10 @@ final class ContactWorkTest extends TestCase
      */
     private function entry(string $outcome, ?int $band, array $more = []): array
     {
-        return ['uuid' => (string) Str::uuid(), 'kind' => 'trial', 'at' => now()->getTimestampMs(), 'sent_at' => now()->getTimestampMs(), 'trial' => ['outcome' => $outcome, 'band' => $band, 'food' => 'gently', ...$more]];
+        return [
+            'uuid' => (string) Str::uuid(), 'kind' => 'trial', 'at' => now()->getTimestampMs(), 'sent_at' => now()->getTimestampMs(),
+            'trial' => ['outcome' => $outcome, 'band' => $band, 'food' => 'gently', ...$more],
+        ];
     }
 
     /**
@@ -311,6 +383,8 @@ final class ContactWorkTest extends TestCase
     {
         $session->refresh();
 
-        return $this->postJson("/sessions/{$session->id}/entries", ['device' => '6f7c1d9e-3b55-4c0e-9d58-2a1b7c9e0f11', 'user' => $this->world->trainer->id, 'entries' => [$entry]]);
+        return $this->postJson("/sessions/{$session->id}/entries", [
+            'device' => '6f7c1d9e-3b55-4c0e-9d58-2a1b7c9e0f11', 'user' => $this->world->trainer->id, 'entries' => [$entry],
+        ]);
     }
 }

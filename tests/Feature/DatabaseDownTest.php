@@ -34,6 +34,7 @@ final class DatabaseDownTest extends TestCase
 
     public function test_a_device_is_told_to_try_again(): void
     {
-        $this->postJson('/sign-in', ['email' => 'ada@example.test', 'password' => 'x'])->assertStatus(503)->assertJsonPath('message', 'The database cannot be reached. Nothing was lost; try again.');
+        $this->postJson('/sign-in', ['email' => 'ada@example.test', 'password' => 'x'])
+            ->assertStatus(503)->assertJsonPath('message', 'The database cannot be reached. Nothing was lost; try again.');
     }
 }

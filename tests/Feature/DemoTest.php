@@ -36,11 +36,17 @@ final class DemoTest extends TestCase
         self::assertGreaterThanOrEqual(8, $plan->sessions()->count());
         self::assertGreaterThanOrEqual(300, $trials->count());
         self::assertGreaterThanOrEqual(4, $trials->pluck('band')->unique()->count(), 'not all is easy');
-        self::assertSame(Trial::query()->count() + Session::query()->count(), AdviceGiven::query()->count(), 'an answer to every trial, and one to start with');
+        self::assertSame(
+            Trial::query()->count() + Session::query()->count(), AdviceGiven::query()->count(),
+            'an answer to every trial, and one to start with',
+        );
         self::assertSame(0, Trial::query()->where('occurred_at', '>', now())->count());
 
         $this->actingAs(User::query()->where('email', 'rowan@saltmarshlane.example')->firstOrFail());
-        foreach (['/', '/dogs', '/dogs/'.$plan->responseModel->dog_id, "/plans/{$plan->id}", '/sessions/'.$plan->sessions()->reorder()->latest('id')->value('id').'/review'] as $path) {
+        foreach ([
+            '/', '/dogs', '/dogs/'.$plan->responseModel->dog_id, "/plans/{$plan->id}",
+            '/sessions/'.$plan->sessions()->reorder()->latest('id')->value('id').'/review',
+        ] as $path) {
             $this->get($path)->assertOk();
         }
 

@@ -53,7 +53,10 @@ final class EntriesTest extends TestCase
 
     public function test_every_entry_is_answered_by_a_receipt_that_names_it_and_a_second_sending_changes_nothing(): void
     {
-        $queue = [$this->trial(1), $this->trial(2), $this->entry('undo'), $this->trial(3, ['band' => 2, 'outcome' => 'prompted']), $this->entry('event', ['event' => 'trigger_seen'])];
+        $queue = [
+            $this->trial(1), $this->trial(2), $this->entry('undo'), $this->trial(3, ['band' => 2, 'outcome' => 'prompted']),
+            $this->entry('event', ['event' => 'trigger_seen']),
+        ];
         $first = $this->send($queue)->assertOk();
         self::assertSame(array_column($queue, 'uuid'), array_column($first->json('receipts'), 'uuid'));
         self::assertSame(array_fill(0, 5, 'kept'), array_column($first->json('receipts'), 'result'));
@@ -89,7 +92,9 @@ final class EntriesTest extends TestCase
     public function test_entries_of_another_user_of_the_device_are_left_where_they_are(): void
     {
         $other = $this->world->user(Role::Trainer);
-        $this->actingAs($other)->postJson($this->url(), ['device' => self::DEVICE, 'user' => $this->world->trainer->id, 'entries' => [$this->trial(1)]])->assertStatus(409);
+        $this->actingAs($other)->postJson($this->url(), [
+            'device' => self::DEVICE, 'user' => $this->world->trainer->id, 'entries' => [$this->trial(1)],
+        ])->assertStatus(409);
 
         self::assertSame(0, Trial::query()->count());
     }
@@ -98,7 +103,8 @@ final class EntriesTest extends TestCase
     {
         $this->send([['uuid' => 'nonsense', 'kind' => 'trial']])->assertStatus(422)->assertJsonValidationErrorFor('entries.0.uuid');
         $this->send([$this->entry('dance')])->assertStatus(422)->assertJsonValidationErrorFor('entries.0.kind');
-        $this->send(array_map(fn (int $i): array => $this->trial($i), range(1, 51)))->assertStatus(422)->assertJsonValidationErrorFor('entries');
+        $this->send(array_map(fn (int $i): array => $this->trial($i), range(1, 51)))
+            ->assertStatus(422)->assertJsonValidationErrorFor('entries');
     }
 
     public function test_one_device_logs_and_a_tap_of_the_other_becomes_no_second_trial(): void
@@ -122,7 +128,9 @@ final class EntriesTest extends TestCase
         $seen = [Session::query()->sole(), Session::query()->sole()];
         $receive = app(ReceiveEntry::class);
         self::assertSame('kept', $receive->take($seen[0], $this->world->trainer, $this->trial(1), self::DEVICE)['result']);
-        self::assertSame('unfiled', $receive->take($seen[1], $this->world->trainer, [...$this->trial(1), 'at' => now()->subSeconds(2)->getTimestampMs()], self::OTHER)['result']);
+        self::assertSame('unfiled', $receive->take(
+            $seen[1], $this->world->trainer, [...$this->trial(1), 'at' => now()->subSeconds(2)->getTimestampMs()], self::OTHER,
+        )['result']);
 
         self::assertSame(1, Trial::query()->count());
     }
@@ -133,11 +141,15 @@ final class EntriesTest extends TestCase
         $this->send($trials);
         $this->actingAs($helper = $this->world->user(Role::Helper));
         foreach ([0, 1, 1] as $i => $band) {
-            $this->send([$this->entry('grade', ['trial_uuid' => $trials[$i]['uuid'], 'band' => $band])], self::OTHER, $helper)->assertJsonPath('receipts.0.result', 'kept');
+            $this->send([$this->entry('grade', ['trial_uuid' => $trials[$i]['uuid'], 'band' => $band])], self::OTHER, $helper)
+                ->assertJsonPath('receipts.0.result', 'kept');
         }
-        $this->send([$this->entry('grade', ['trial_uuid' => $trials[0]['uuid'], 'band' => 4])], self::OTHER, $helper)->assertJsonPath('receipts.0.result', 'known');
+        $this->send([$this->entry('grade', ['trial_uuid' => $trials[0]['uuid'], 'band' => 4])], self::OTHER, $helper)
+            ->assertJsonPath('receipts.0.result', 'known');
 
-        self::assertSame([0, 1, 1], SecondGrade::query()->orderBy('id')->get()->map(static fn (SecondGrade $grade): int => $grade->band->value)->all());
+        self::assertSame([0, 1, 1], SecondGrade::query()->orderBy('id')->get()->map(
+            static fn (SecondGrade $grade): int => $grade->band->value,
+        )->all());
         $this->get("/sessions/{$this->world->session->id}/review")->assertSee('Agreement')->assertSee('2 of 3');
     }
 
@@ -153,7 +165,9 @@ final class EntriesTest extends TestCase
 
     public function test_leaving_in_time_is_an_interruption_and_never_a_reaction(): void
     {
-        $state = $this->send([$this->entry('event', ['event' => 'left']), $this->trial(1, ['outcome' => 'taken_away', 'band' => 2, 'interrupted' => true])])->json('state');
+        $state = $this->send([
+            $this->entry('event', ['event' => 'left']), $this->trial(1, ['outcome' => 'taken_away', 'band' => 2, 'interrupted' => true]),
+        ])->json('state');
 
         self::assertSame('taken_away', Trial::query()->sole()->outcome->value);
         self::assertNotSame('break', $state['advice']['action']);
@@ -163,13 +177,16 @@ final class EntriesTest extends TestCase
     public function test_what_else_happened_is_told_in_the_review_and_in_the_export(): void
     {
         $this->send([
-            $this->entry('event', ['event' => 'left']), $this->entry('event', ['event' => 'settled', 'data' => ['seconds' => 35, 'nested' => ['dropped']]]),
-            $this->entry('event', ['event' => 'trigger_seen']), $this->entry('event', ['event' => 'trigger_seen']), $this->entry('event', ['event' => 'stare', 'data' => ['ms' => 2400]]),
+            $this->entry('event', ['event' => 'left']),
+            $this->entry('event', ['event' => 'settled', 'data' => ['seconds' => 35, 'nested' => ['dropped']]]),
+            $this->entry('event', ['event' => 'trigger_seen']), $this->entry('event', ['event' => 'trigger_seen']),
+            $this->entry('event', ['event' => 'stare', 'data' => ['ms' => 2400]]),
         ]);
         $this->post("/sessions/{$this->world->session->id}/end", ['went' => 'hard', 'loved' => 'the tug rope']);
 
         $this->get("/sessions/{$this->world->session->id}/review")
-            ->assertSee('Left once; it ate and did a cue after at most 35 sec. The trigger came 2 times. Longest stare 2.4 sec.')->assertSee('Hard for the dog.')->assertSee('Ended with the tug rope.');
+            ->assertSee('Left once; it ate and did a cue after at most 35 sec. The trigger came 2 times. Longest stare 2.4 sec.')
+            ->assertSee('Hard for the dog.')->assertSee('Ended with the tug rope.');
         $json = json_decode((string) $this->get("/sessions/{$this->world->session->id}/export.json")->getContent(), true);
         self::assertIsArray($json);
         self::assertSame(['left', 'settled', 'trigger_seen', 'trigger_seen', 'stare'], array_column($json['events'], 'kind'));
@@ -204,7 +221,10 @@ final class EntriesTest extends TestCase
     {
         $this->post("/sessions/{$this->world->session->id}/end");
         $elsewhere = Place::query()->create(['practice_id' => $this->world->practice->id, 'name' => 'Saltings', 'room_meters' => 90]);
-        $this->post("/plans/{$this->world->plan->id}/sessions", ['place_id' => $elsewhere->id, 'food_usual' => 40, 'food_best' => 10, 'state' => 'tired', 'upset' => '2', 'upset_ago' => '24', 'without_reason' => 'a test'])->assertRedirect();
+        $this->post("/plans/{$this->world->plan->id}/sessions", [
+            'place_id' => $elsewhere->id, 'food_usual' => 40, 'food_best' => 10, 'state' => 'tired', 'upset' => '2', 'upset_ago' => '24',
+            'without_reason' => 'a test',
+        ])->assertRedirect();
 
         $session = Session::query()->latest('id')->firstOrFail();
         self::assertSame($elsewhere->id, $session->place_id);
@@ -212,7 +232,8 @@ final class EntriesTest extends TestCase
         self::assertSame([EventKind::Upset, null], [Event::query()->sole()->kind, Event::query()->sole()->note], 'nobody wrote a note');
         $this->get("/dogs/{$this->world->dog->id}")->assertSee('2: a bad scare');
         $this->get("/plans/{$this->world->plan->id}/sessions/create")->assertOk()->assertSee('value="40"', false)->assertSee('Saltings');
-        $this->get("/plans/{$this->world->plan->id}/sessions/create?upset=4&upset_ago=1", ['HX-Request' => 'true'])->assertSee('day of rest')->assertDontSee('<html', false);
+        $this->get("/plans/{$this->world->plan->id}/sessions/create?upset=4&upset_ago=1", ['HX-Request' => 'true'])
+            ->assertSee('day of rest')->assertDontSee('<html', false);
         $this->post("/plans/{$this->world->plan->id}/sessions", ['food_usual' => 'many'])->assertSessionHasErrors('food_usual');
     }
 
@@ -227,7 +248,10 @@ final class EntriesTest extends TestCase
     public function test_nonsense_is_answered_and_never_breaks_the_server(): void
     {
         $random = new Randomizer(new Xoshiro256StarStar(17));
-        $values = [null, -1, 1e308, '', 'x', [], ['a' => ['b' => 1]], true, "\u{0000}", str_repeat('ü', 600), '2026-11-20', 0.3, 501, 'advice:999999999', 'alt:1:9', 'step:-1'];
+        $values = [
+            null, -1, 1e308, '', 'x', [], ['a' => ['b' => 1]], true, "\u{0000}", str_repeat('ü', 600), '2026-11-20', 0.3, 501,
+            'advice:999999999', 'alt:1:9', 'step:-1',
+        ];
         $pick = static fn (): mixed => $values[$random->getInt(0, count($values) - 1)];
         for ($i = 1; $i <= 80; $i++) {
             $entry = $this->trial($i);
@@ -235,7 +259,10 @@ final class EntriesTest extends TestCase
                 $field = ['at', 'sent_at', 'sequence', 'trial', 'event', 'data', 'band', 'trial_uuid', 'kind'][$random->getInt(0, 8)];
                 $entry[$field] = $field === 'kind' ? ReceiveEntry::KINDS[$random->getInt(0, 5)] : $pick();
                 if (is_array($entry['trial'])) {
-                    $entry['trial'][['distance', 'outcome', 'band', 'signs', 'food', 'aim', 'exposure', 'note', 'latency_ms', 'stare_ms', 'food_gone'][$random->getInt(0, 10)]] = $pick();
+                    $fields = [
+                        'distance', 'outcome', 'band', 'signs', 'food', 'aim', 'exposure', 'note', 'latency_ms', 'stare_ms', 'food_gone',
+                    ];
+                    $entry['trial'][$fields[$random->getInt(0, 10)]] = $pick();
                 }
             }
             $good = $this->entry('event', ['event' => 'look_back']);
@@ -267,7 +294,10 @@ final class EntriesTest extends TestCase
      */
     private function entry(string $kind, array $more = []): array
     {
-        return ['uuid' => (string) Str::uuid(), 'kind' => $kind, 'at' => now()->getTimestampMs(), 'sent_at' => now()->getTimestampMs(), ...$more];
+        return [
+            'uuid' => (string) Str::uuid(), 'kind' => $kind, 'at' => now()->getTimestampMs(), 'sent_at' => now()->getTimestampMs(),
+            ...$more,
+        ];
     }
 
     /**
@@ -276,6 +306,8 @@ final class EntriesTest extends TestCase
      */
     private function trial(int $sequence, array $fields = []): array
     {
-        return $this->entry('trial', ['sequence' => $sequence, 'trial' => ['distance' => 80, 'outcome' => 'returned', 'band' => 1, 'signs' => [], 'food' => 'gently', ...$fields]]);
+        return $this->entry('trial', ['sequence' => $sequence, 'trial' => [
+            'distance' => 80, 'outcome' => 'returned', 'band' => 1, 'signs' => [], 'food' => 'gently', ...$fields,
+        ]]);
     }
 }

@@ -50,11 +50,20 @@ final class EvidenceTest extends TestCase
             $at = new \DateTimeImmutable(now()->subDays(3 * $i)->format('Y-m-d H:i:s'), new \DateTimeZone('UTC'));
             $trials = [];
             for ($n = 0; $n < self::TRIALS; $n++) {
-                $trials[] = ['exposure' => Exposure::of(['distance' => 20.0 + 2.0 * (($i + $n) % 12), 'trigger_motion' => 'standing'], $catalog), 'band' => Band::from(($n * $i) % 7 === 0 ? 2 : $n % 2), 'afterReaction' => false];
+                $trials[] = [
+                    'exposure' => Exposure::of(['distance' => 20.0 + 2.0 * (($i + $n) % 12), 'trigger_motion' => 'standing'], $catalog),
+                    'band' => Band::from(($n * $i) % 7 === 0 ? 2 : $n % 2), 'afterReaction' => false,
+                ];
             }
             $evidence = SessionEvidence::ofTrials($at, $trials);
-            $session = Session::query()->create(['practice_id' => $plan->practice_id, 'plan_id' => $plan->id, 'person_id' => $this->world->session->person_id, 'user_id' => $this->world->trainer->id, 'started_at' => $at, 'ended_at' => $at]);
-            Session::query()->toBase()->where('id', $session->id)->update(['evidence' => EvidenceJson::encode($evidence), 'summary' => DB::table('sessions')->where('id', $this->world->session->id)->value('summary')]);
+            $session = Session::query()->create([
+                'practice_id' => $plan->practice_id, 'plan_id' => $plan->id, 'person_id' => $this->world->session->person_id,
+                'user_id' => $this->world->trainer->id, 'started_at' => $at, 'ended_at' => $at,
+            ]);
+            Session::query()->toBase()->where('id', $session->id)->update([
+                'evidence' => EvidenceJson::encode($evidence),
+                'summary' => DB::table('sessions')->where('id', $this->world->session->id)->value('summary'),
+            ]);
             $this->all[] = $evidence;
         }
     }
@@ -68,7 +77,9 @@ final class EvidenceTest extends TestCase
 
         self::assertGreaterThan(10, count($read));
         self::assertLessThan(25, count($read), 'a session before some 680 later trials says nothing any more');
-        $scale = LoadScale::of(app(CoreCatalogs::class)->dimensions(PlanKind::Presence), Distance::fromMeters($model->reference_meters), ['trigger_motion']);
+        $scale = LoadScale::of(
+            app(CoreCatalogs::class)->dimensions(PlanKind::Presence), Distance::fromMeters($model->reference_meters), ['trigger_motion'],
+        );
         self::assertEquals(self::risk($scale, $this->all, $now), self::risk($scale, $read, $now));
         self::assertCount(self::SESSIONS, app(EvidenceReader::class)->ofModel($model, $now, atLeast: 100), 'a trend asks for more');
     }
@@ -76,7 +87,9 @@ final class EvidenceTest extends TestCase
     /** @param  list<SessionEvidence>  $sessions */
     private static function risk(LoadScale $scale, array $sessions, \DateTimeImmutable $now): ?Risk
     {
-        return app(ModelBuilder::class)->build($scale, true, null, $sessions, new SessionEvidence($now, []))?->risk(Exposure::of(['distance' => 25.0, 'trigger_motion' => 'standing'], $scale->catalog));
+        return app(ModelBuilder::class)->build($scale, true, null, $sessions, new SessionEvidence($now, []))?->risk(
+            Exposure::of(['distance' => 25.0, 'trigger_motion' => 'standing'], $scale->catalog),
+        );
     }
 
     public function test_what_is_kept_of_a_model_is_given_up_when_anything_is_logged(): void

@@ -24,8 +24,10 @@ final class HelpTest extends TestCase
     public function test_every_reason_and_every_setting_has_its_entry_and_none_explains_what_is_not_there(): void
     {
         $codes = array_map(static fn (string $setting): string => "setting:{$setting}", [
-            'run_length', 'window', 'sessions', 'days', 'most_advances', 'set_minutes', 'session_minutes', 'caution', 'outings_a_week', 'trials_an_outing', 'method', 'ladder', 'template', 'start', 'goal', 'reaction', 'fine_at', 'play',
-            'easy_after', 'without_reason', 'disliked', 'worst', 'children_near', 'corrections', 'recording', 'read_level', 'read_percent', 'ceiling', 'ceiling_confirmed', 'onset_seconds',
+            'run_length', 'window', 'sessions', 'days', 'most_advances', 'set_minutes', 'session_minutes', 'caution', 'outings_a_week',
+            'trials_an_outing', 'method', 'ladder', 'template', 'start', 'goal', 'reaction', 'fine_at', 'play',
+            'easy_after', 'without_reason', 'disliked', 'worst', 'children_near', 'corrections', 'recording', 'read_level', 'read_percent',
+            'ceiling', 'ceiling_confirmed', 'onset_seconds',
         ]);
         $methods = app(CoreCatalogs::class)->methods();
         foreach (['method' => $methods->methods, 'choice' => $methods->choices, 'skill' => $methods->skills] as $what => $entries) {
@@ -43,7 +45,8 @@ final class HelpTest extends TestCase
 
     public function test_help_is_searched_by_words(): void
     {
-        $this->actingAs(World::make()->trainer)->get('/help?q=fright rest')->assertOk()->assertSee('Still shaken')->assertDontSee('First ever success');
+        $this->actingAs(World::make()->trainer)
+            ->get('/help?q=fright rest')->assertOk()->assertSee('Still shaken')->assertDontSee('First ever success');
         $this->get('/help?q=zeppelin', ['HX-Request' => 'true'])->assertSee('0 entries')->assertDontSee('<html', false);
     }
 }

@@ -76,7 +76,8 @@ final class IntakeAndPlanningTest extends TestCase
         $this->put($intake, ['worst' => 'skin'])->assertSessionHasErrors('worst_facts');
         self::assertSame(0, Intake::query()->count());
 
-        $this->put($intake, ['worst' => 'skin', 'worst_facts' => 'A hand, in May.', 'corrections' => '1', 'normal_signs' => ['slow.walk']])->assertSessionHasNoErrors();
+        $this->put($intake, ['worst' => 'skin', 'worst_facts' => 'A hand, in May.', 'corrections' => '1', 'normal_signs' => ['slow.walk']])
+            ->assertSessionHasNoErrors();
         $dog = $this->world->dog->refresh();
         self::assertTrue($dog->bite_history && $dog->hides_signs && $dog->isCautious());
 
@@ -87,7 +88,9 @@ final class IntakeAndPlanningTest extends TestCase
     public function test_what_is_normal_for_a_dog_says_nothing_in_its_trials(): void
     {
         $log = function (): int {
-            $this->postJson("/sessions/{$this->world->session->id}/trials", [...$this->world->trial((string) Str::uuid()), 'band' => null, 'outcome' => 'returned', 'signs' => ['hackles']])->assertCreated();
+            $this->postJson("/sessions/{$this->world->session->id}/trials", [
+                ...$this->world->trial((string) Str::uuid()), 'band' => null, 'outcome' => 'returned', 'signs' => ['hackles'],
+            ])->assertCreated();
 
             return (int) Trial::query()->latest('id')->firstOrFail()->band_proposed->value;
         };
@@ -105,16 +108,21 @@ final class IntakeAndPlanningTest extends TestCase
         self::assertSame(['marker', 'eats_there', 'name_turn', 'turn_away'], array_keys($readiness->missing($this->world->plan)));
 
         foreach (['marker' => 3, 'eats_there' => 3, 'name_turn' => 60] as $skill => $daysAgo) {
-            $this->post("/dogs/{$this->world->dog->id}/skills", ['skill' => $skill, 'state' => 'ready', 'shown_in' => 'yard', 'shown_on' => now()->subDays($daysAgo)->format('Y-m-d')])->assertSessionHasNoErrors();
+            $this->post("/dogs/{$this->world->dog->id}/skills", [
+                'skill' => $skill, 'state' => 'ready', 'shown_in' => 'yard', 'shown_on' => now()->subDays($daysAgo)->format('Y-m-d'),
+            ])->assertSessionHasNoErrors();
         }
         $missing = $readiness->missing($this->world->plan);
         self::assertSame(['name_turn', 'turn_away'], array_keys($missing));
         self::assertStringContainsString('not shown for', $missing['name_turn']->inWords());
 
-        $this->post("/plans/{$this->world->plan->id}/sessions", ['without_reason' => 'a helper leads the second dog'])->assertSessionHasNoErrors();
+        $this->post("/plans/{$this->world->plan->id}/sessions", ['without_reason' => 'a helper leads the second dog'])
+            ->assertSessionHasNoErrors();
         self::assertEqualsCanonicalizing(['name_turn', 'turn_away'], Waiver::query()->pluck('skill')->all());
         self::assertSame([], $readiness->missing($this->world->plan));
-        $this->post("/dogs/{$this->world->dog->id}/skills", ['skill' => 'marker', 'state' => 'ready', 'shown_in' => 'yard', 'shown_on' => now()->addDay()->format('Y-m-d')])->assertSessionHasErrors('shown_on');
+        $this->post("/dogs/{$this->world->dog->id}/skills", [
+            'skill' => 'marker', 'state' => 'ready', 'shown_in' => 'yard', 'shown_on' => now()->addDay()->format('Y-m-d'),
+        ])->assertSessionHasErrors('shown_on');
         self::assertSame(3, SkillShowing::query()->count());
     }
 
@@ -128,20 +136,29 @@ final class IntakeAndPlanningTest extends TestCase
         $this->post($start, ['without_reason' => 'as agreed', 'read' => ['pain']])->assertSessionHasNoErrors();
         self::assertSame(['pain'], CautionRead::query()->where('user_id', $this->world->trainer->id)->pluck('caution')->all());
         self::assertSame([], app(Readiness::class)->unread($this->world->plan->refresh(), $this->world->trainer));
-        self::assertSame(['pain'], array_keys(app(Readiness::class)->unread($this->world->plan, $this->world->user(\App\Models\Role::Trainer))), 'another user has not read it');
+        self::assertSame(
+            ['pain'], array_keys(app(Readiness::class)->unread($this->world->plan, $this->world->user(\App\Models\Role::Trainer))),
+            'another user has not read it',
+        );
     }
 
     public function test_what_an_assessment_showed_is_known_to_the_model_and_asks_for_complete_rows(): void
     {
         $path = "/dogs/{$this->world->dog->id}/assessments";
-        $about = ['kind' => 'presence', 'trigger_id' => $this->world->plan->responseModel->trigger_id, 'person_id' => $this->world->plan->responseModel->person_id];
+        $about = [
+            'kind' => 'presence', 'trigger_id' => $this->world->plan->responseModel->trigger_id,
+            'person_id' => $this->world->plan->responseModel->person_id,
+        ];
         $this->post($path, [...$about, 'tried' => [['distance' => '60']]])->assertSessionHasErrors('tried.0.band');
         $this->post($path, [...$about, 'tried' => [['cue' => '1']]])->assertSessionHasErrors('tried.0.distance');
         $this->post($path, $about)->assertSessionHasErrors('reaction');
         self::assertSame(0, Assessment::query()->count());
 
         $before = $this->situation()->model?->risk(Exposure::of(['distance' => 20.0], $this->situation()->catalog))->strain() ?? 0.0;
-        $this->post($path, [...$about, 'tried' => [['distance' => '60', 'cue' => '1', 'food' => 'gently'], ['distance' => '40', 'cue' => '1', 'food' => 'gently'], ['distance' => '30', 'band' => '0']]])->assertSessionHasNoErrors()->assertRedirect();
+        $this->post($path, [...$about, 'tried' => [
+            ['distance' => '60', 'cue' => '1', 'food' => 'gently'], ['distance' => '40', 'cue' => '1', 'food' => 'gently'],
+            ['distance' => '30', 'band' => '0'],
+        ]])->assertSessionHasNoErrors()->assertRedirect();
         $after = $this->situation()->model?->risk(Exposure::of(['distance' => 20.0], $this->situation()->catalog))->strain() ?? 1.0;
 
         self::assertLessThan($before, $after, 'three calm tests');
@@ -151,7 +168,9 @@ final class IntakeAndPlanningTest extends TestCase
     public function test_a_revised_ladder_keeps_what_was_held_and_the_trials_that_were_logged(): void
     {
         foreach (range(1, 5) as $i) {
-            $this->postJson("/sessions/{$this->world->session->id}/trials", [...$this->world->trial((string) Str::uuid()), 'sequence' => $i, 'band' => 0])->assertCreated();
+            $this->postJson("/sessions/{$this->world->session->id}/trials", [
+                ...$this->world->trial((string) Str::uuid()), 'sequence' => $i, 'band' => 0,
+            ])->assertCreated();
         }
         $this->post("/sessions/{$this->world->session->id}/end");
         self::assertSame(0, $this->situation()->history->heldStep);
@@ -159,7 +178,8 @@ final class IntakeAndPlanningTest extends TestCase
         $steps = LadderData::write($ladder);
         $easier = [...$steps[0], 'at' => [...$steps[0]['at'], 'distance' => 110.0]];
 
-        $this->put("/plans/{$this->world->plan->id}/ladder", ['ladder' => json_encode([$easier, ...$steps])])->assertSessionHasNoErrors()->assertRedirect("/plans/{$this->world->plan->id}");
+        $this->put("/plans/{$this->world->plan->id}/ladder", ['ladder' => json_encode([$easier, ...$steps])])
+            ->assertSessionHasNoErrors()->assertRedirect("/plans/{$this->world->plan->id}");
         $this->world->plan->refresh();
         $situation = $this->situation();
 
@@ -183,7 +203,8 @@ final class IntakeAndPlanningTest extends TestCase
         $steps = LadderData::write($this->situation()->ladder);
         $this->put("/plans/{$this->world->plan->id}/ladder", ['ladder' => json_encode(array_slice($steps, 2))])->assertSessionHasNoErrors();
 
-        $this->postJson("/sessions/{$this->world->session->id}/trials", [...$this->world->trial((string) Str::uuid()), 'sequence' => 2])->assertCreated();
+        $this->postJson("/sessions/{$this->world->session->id}/trials", [...$this->world->trial((string) Str::uuid()), 'sequence' => 2])
+            ->assertCreated();
         $this->get("/sessions/{$this->world->session->id}")->assertOk();
         self::assertSame(2, Session::query()->sole()->state['count'] ?? 0);
     }
@@ -194,9 +215,17 @@ final class IntakeAndPlanningTest extends TestCase
         yield 'the goal easier than the start' => [static fn (array $steps): array => array_reverse($steps), 'no harder than the first'];
         yield 'no path' => [static fn (array $steps): array => [$steps[0], $steps[count($steps) - 1]], 'cannot be reached'];
         yield 'ten thousand steps' => [static fn (array $steps): array => array_fill(0, 1_500, $steps[0]), 'not 1,500'];
-        yield 'an unknown dimension' => [static fn (array $steps): array => [[...$steps[0], 'at' => ['smell' => 'strong']]], 'no detail “smell”'];
-        yield 'two that say the same' => [static fn (array $steps): array => [[...$steps[0], 'at' => ['distance' => 50, 'barrier' => 'open', 'trigger_held' => 'leashed']]], 'say the same thing'];
-        yield 'one step that leaves a dimension open' => [static fn (array $steps): array => [$steps[0], [...$steps[1], 'at' => ['distance' => 40]]], 'leaves it open'];
+        yield 'an unknown dimension' => [
+            static fn (array $steps): array => [[...$steps[0], 'at' => ['smell' => 'strong']]], 'no detail “smell”',
+        ];
+        yield 'two that say the same' => [
+            static fn (array $steps): array =>
+                [[...$steps[0], 'at' => ['distance' => 50, 'barrier' => 'open', 'trigger_held' => 'leashed']]],
+            'say the same thing',
+        ];
+        yield 'one step that leaves a dimension open' => [
+            static fn (array $steps): array => [$steps[0], [...$steps[1], 'at' => ['distance' => 40]]], 'leaves it open',
+        ];
         yield 'a run of forty' => [static fn (array $steps): array => [[...$steps[0], 'criterion' => ['run' => 40]]], '20'];
         yield 'no steps' => [static fn (array $steps): array => [], 'not 0'];
         yield 'no list at all' => [static fn (array $steps): string => 'carrots', 'not 0'];
@@ -220,27 +249,38 @@ final class IntakeAndPlanningTest extends TestCase
         $steps = LadderData::write($this->situation()->ladder);
         $rows = [['distance' => 60, 'trigger_motion' => 'lying'], ['distance' => 20, 'trigger_motion' => 'slow_walk']];
         $ladder = array_map(static fn (array $at): array => [...$steps[0], 'at' => $at], $rows);
-        $edit = $this->post("/plans/{$this->world->plan->id}/ladder", ['ladder' => json_encode($ladder), 'edit' => 'find'])->assertOk()->viewData('edit');
+        $edit = $this->post("/plans/{$this->world->plan->id}/ladder", ['ladder' => json_encode($ladder), 'edit' => 'find'])
+            ->assertOk()->viewData('edit');
         self::assertInstanceOf(LadderEdit::class, $edit);
 
         self::assertStringContainsString('Found: ', $edit->said);
         self::assertGreaterThan(4, count($edit->ladder->steps));
-        self::assertSame([60.0, 20.0], [$edit->ladder->step(0)->exposure->distance()?->meters, $edit->ladder->step($edit->ladder->top())->exposure->distance()?->meters]);
-        $this->put("/plans/{$this->world->plan->id}/ladder", ['ladder' => json_encode(LadderData::write($edit->ladder))])->assertSessionHasNoErrors();
+        self::assertSame([60.0, 20.0], [$edit->ladder->step(0)->exposure->distance()?->meters, $edit->ladder->step(
+            $edit->ladder->top(),
+        )->exposure->distance()?->meters]);
+        $this->put("/plans/{$this->world->plan->id}/ladder", ['ladder' => json_encode(LadderData::write($edit->ladder))])
+            ->assertSessionHasNoErrors();
 
         $same = array_map(static fn (array $at): array => [...$steps[0], 'at' => $at], [$rows[0], $rows[0]]);
-        $this->post("/plans/{$this->world->plan->id}/ladder", ['ladder' => json_encode($same), 'edit' => 'find'])->assertOk()->assertSee('Nothing gets harder between the start and the goal.');
+        $this->post("/plans/{$this->world->plan->id}/ladder", ['ladder' => json_encode($same), 'edit' => 'find'])
+            ->assertOk()->assertSee('Nothing gets harder between the start and the goal.');
     }
 
     public function test_rules_are_changed_while_a_plan_runs_and_its_place_tells_the_outings(): void
     {
-        $rules = ['caution' => 'cautious', 'most_advances' => '2', 'set_minutes' => '3', 'session_minutes' => '20', 'outings_a_week' => '4', 'trials_an_outing' => '25', 'choices' => ['marker' => 'clicker']];
+        $rules = [
+            'caution' => 'cautious', 'most_advances' => '2', 'set_minutes' => '3', 'session_minutes' => '20', 'outings_a_week' => '4',
+            'trials_an_outing' => '25', 'choices' => ['marker' => 'clicker'],
+        ];
         $this->put("/plans/{$this->world->plan->id}", [...$rules, 'session_minutes' => '2'])->assertSessionHasErrors('session_minutes');
-        $this->put("/plans/{$this->world->plan->id}", [...$rules, 'choices' => ['marker' => 'whistle']])->assertSessionHasErrors('choices.marker');
+        $this->put("/plans/{$this->world->plan->id}", [...$rules, 'choices' => ['marker' => 'whistle']])
+            ->assertSessionHasErrors('choices.marker');
         self::assertSame(3, $this->world->plan->refresh()->most_advances);
 
         $this->put("/plans/{$this->world->plan->id}", $rules)->assertSessionHasNoErrors();
-        self::assertSame([2, 0.03, 'clicker'], [$this->world->plan->refresh()->most_advances, $this->world->plan->strain_cap, $this->world->plan->choices['marker'] ?? '']);
+        self::assertSame([2, 0.03, 'clicker'], [
+            $this->world->plan->refresh()->most_advances, $this->world->plan->strain_cap, $this->world->plan->choices['marker'] ?? '',
+        ]);
         $this->get("/plans/{$this->world->plan->id}/ladder")->assertOk()->assertSee('at 25 trials per session and 4 sessions a week');
     }
 
@@ -258,11 +298,15 @@ final class IntakeAndPlanningTest extends TestCase
     public function test_a_second_person_begins_in_the_first_third_and_a_disliked_one_at_the_first_step(): void
     {
         foreach (range(1, 5) as $i) {
-            $this->postJson("/sessions/{$this->world->session->id}/trials", [...$this->world->trial((string) Str::uuid()), 'sequence' => $i, 'band' => 0])->assertCreated();
+            $this->postJson("/sessions/{$this->world->session->id}/trials", [
+                ...$this->world->trial((string) Str::uuid()), 'sequence' => $i, 'band' => 0,
+            ])->assertCreated();
         }
         $this->post("/sessions/{$this->world->session->id}/end");
         $top = $this->situation()->ladder->top();
-        Session::query()->sole()->forceFill(['summary' => [...Session::query()->sole()->summary ?? [], 'marks' => [['step' => $top, 'held' => true]]]])->save();
+        Session::query()->sole()->forceFill([
+            'summary' => [...Session::query()->sole()->summary ?? [], 'marks' => [['step' => $top, 'held' => true]]],
+        ])->save();
         $second = Person::query()->create(['practice_id' => $this->world->practice->id, 'name' => 'Merryn']);
         $handover = "/plans/{$this->world->plan->id}/handovers";
 
@@ -282,13 +326,17 @@ final class IntakeAndPlanningTest extends TestCase
     public function test_a_dogs_own_order_is_used_in_all_its_plans(): void
     {
         $path = "/dogs/{$this->world->dog->id}/orders/presence/trigger_motion";
-        $this->put($path, ['place' => ['lying' => 1, 'standing' => 1, 'slow_walk' => 3, 'brisk_walk' => 4, 'run' => 5]])->assertSessionHasErrors('place');
+        $this->put($path, ['place' => ['lying' => 1, 'standing' => 1, 'slow_walk' => 3, 'brisk_walk' => 4, 'run' => 5]])
+            ->assertSessionHasErrors('place');
         $this->put($path, ['place' => ['lying' => 1]])->assertSessionHasErrors();
         self::assertSame(0, DimensionOrder::query()->count());
-        $load = fn (string $motion): float => $this->situation()->model?->load(Exposure::of(['distance' => 20.0, 'trigger_motion' => $motion], $this->situation()->catalog)) ?? 0.0;
+        $load = fn (string $motion): float => $this->situation()->model?->load(Exposure::of(
+            ['distance' => 20.0, 'trigger_motion' => $motion], $this->situation()->catalog,
+        )) ?? 0.0;
         self::assertGreaterThan($load('lying'), $load('run'));
 
-        $this->put($path, ['place' => ['lying' => 5, 'standing' => 4, 'slow_walk' => 3, 'brisk_walk' => 2, 'run' => 1]])->assertSessionHasNoErrors();
+        $this->put($path, ['place' => ['lying' => 5, 'standing' => 4, 'slow_walk' => 3, 'brisk_walk' => 2, 'run' => 1]])
+            ->assertSessionHasNoErrors();
         app(PlanReader::class)->forget();
         self::assertLessThan($load('lying'), $load('run'), 'for this dog the runner is the easy one');
         $this->put($path, ['usual' => '1']);
@@ -306,12 +354,14 @@ final class IntakeAndPlanningTest extends TestCase
             'just text',
         ];
         foreach ($bad as $document) {
-            $this->post('/templates', ['text' => (string) json_encode($document)])->assertSessionHasErrors('text')->assertSessionHasInput('text');
+            $this->post('/templates', ['text' => (string) json_encode($document)])
+                ->assertSessionHasErrors('text')->assertSessionHasInput('text');
         }
         $this->post('/templates', ['text' => str_repeat('[', 5000)])->assertSessionHasErrors('text');
         self::assertSame(0, PracticeTemplate::query()->count());
 
-        $this->post('/templates', ['text' => (string) json_encode(['templates' => [$this->template('two', null), $one]])])->assertSessionHasNoErrors();
+        $this->post('/templates', ['text' => (string) json_encode(['templates' => [$this->template('two', null), $one]])])
+            ->assertSessionHasNoErrors();
         self::assertSame(2, PracticeTemplate::query()->count());
         $this->delete('/templates/two')->assertSessionHasErrors('template');
         $exported = $this->get('/templates/one/export')->assertOk()->getContent();
@@ -327,10 +377,12 @@ final class IntakeAndPlanningTest extends TestCase
         $template = PracticeTemplate::query()->sole();
         $model = $this->world->plan->responseModel;
         $this->post("/dogs/{$this->world->dog->id}/plans", [
-            'kind' => 'presence', 'trigger_id' => $model->trigger_id, 'person_id' => $model->person_id, 'ladder' => 'template', 'template' => $template->key, 'start' => '80', 'goal' => '5',
+            'kind' => 'presence', 'trigger_id' => $model->trigger_id, 'person_id' => $model->person_id, 'ladder' => 'template',
+            'template' => $template->key, 'start' => '80', 'goal' => '5',
             'run_length' => '5', 'caution' => 'usual', 'most_advances' => '3', 'set_minutes' => '4', 'session_minutes' => '30',
         ])->assertSessionHasNoErrors();
-        $meters = static fn (Ladder $ladder): array => array_map(static fn ($step): float => round($step->exposure->distance()->meters ?? 0.0, 1), $ladder->steps);
+        $meters = static fn (Ladder $ladder): array =>
+            array_map(static fn ($step): float => round($step->exposure->distance()->meters ?? 0.0, 1), $ladder->steps);
         $copy = app(PlanReader::class)->read(Plan::query()->latest('id')->firstOrFail())->ladder;
 
         self::assertSame($meters($this->situation()->ladder), $meters($copy));
@@ -347,7 +399,8 @@ final class IntakeAndPlanningTest extends TestCase
     private function template(string $key, ?string $includes): array
     {
         return [
-            'key' => $key, 'label' => "Own {$key}", 'kind' => 'presence', 'method' => 'notice_and_turn_back', 'about' => 'For a test.', 'prerequisites' => [], 'cautions' => [],
+            'key' => $key, 'label' => "Own {$key}", 'kind' => 'presence', 'method' => 'notice_and_turn_back', 'about' => 'For a test.',
+            'prerequisites' => [], 'cautions' => [],
             'steps' => [$this->step(), ...($includes === null ? [] : [['include' => ['template' => $includes, 'from' => 1, 'to' => 1]]])],
         ];
     }
@@ -355,6 +408,9 @@ final class IntakeAndPlanningTest extends TestCase
     /** @return array<string, mixed> */
     private function step(): array
     {
-        return ['do' => 'Look.', 'at' => ['way' => 0.5, 'trigger_motion' => 'standing'], 'criterion' => ['run' => 5], 'food' => 'after_mark', 'posture' => 'free', 'who' => 'handler', 'hands' => 2, 'eyes' => 1];
+        return [
+            'do' => 'Look.', 'at' => ['way' => 0.5, 'trigger_motion' => 'standing'], 'criterion' => ['run' => 5], 'food' => 'after_mark',
+            'posture' => 'free', 'who' => 'handler', 'hands' => 2, 'eyes' => 1,
+        ];
     }
 }

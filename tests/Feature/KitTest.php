@@ -23,7 +23,10 @@ final class KitTest extends TestCase
 {
     use RefreshDatabase;
 
-    private const FOOD = ['check' => 'food', 'stage' => 'adult', 'weight' => '10', 'trials' => '60', 'rate' => '1', 'jackpots' => '1', 'piece_grams' => '0,8', 'piece_kcal' => '3.5', 'meal_kcal' => '3.6', 'left' => '12'];
+    private const FOOD = [
+        'check' => 'food', 'stage' => 'adult', 'weight' => '10', 'trials' => '60', 'rate' => '1', 'jackpots' => '1',
+        'piece_grams' => '0,8', 'piece_kcal' => '3.5', 'meal_kcal' => '3.6', 'left' => '12',
+    ];
 
     private string $path;
 
@@ -39,7 +42,13 @@ final class KitTest extends TestCase
     /** The same session as worked by hand in Core\Tests\Food\FoodTest. */
     public function test_pieces_dinner_and_what_was_not_earned_are_told_with_the_dogs_limits(): void
     {
-        $this->get($this->path.http_build_query(self::FOOD))->assertOk()->assertSeeInOrder(['Must not eat: no chicken', 'Guards food', '65</strong>: 52 g, 182 kcal', '22 pieces a day', "33\u{00A0}g of the usual food", "9\u{00A0}g of the usual food back in the bowl"], false);
+        $this->get($this->path.http_build_query(self::FOOD))->assertOk()->assertSeeInOrder(
+            [
+                'Must not eat: no chicken', 'Guards food', '65</strong>: 52 g, 182 kcal', '22 pieces a day',
+                "33\u{00A0}g of the usual food", "9\u{00A0}g of the usual food back in the bowl",
+            ],
+            false,
+        );
     }
 
     /** @param  array<string, string>  $changes */
@@ -51,7 +60,8 @@ final class KitTest extends TestCase
     #[TestWith([['stage' => 'dragon'], 'life stage'], 'no such stage')]
     public function test_numbers_that_cannot_be_are_told_and_what_was_typed_stays(array $changes, string $message): void
     {
-        $this->get($this->path.http_build_query([...self::FOOD, ...$changes]))->assertOk()->assertSee($message)->assertSee('value="3.6"', false);
+        $this->get($this->path.http_build_query([...self::FOOD, ...$changes]))
+            ->assertOk()->assertSee($message)->assertSee('value="3.6"', false);
     }
 
     /** A card shows what is held, never what is hoped for, and only what was chosen. */
@@ -60,19 +70,27 @@ final class KitTest extends TestCase
         $dog = Dog::query()->latest('id')->firstOrFail();
         $dog->update(['health_note' => 'one kidney']);
         $this->post("/dogs/{$dog->id}/plans", [
-            'kind' => 'contact', 'trigger_name' => 'Nail file', 'person_id' => Person::query()->value('id'), 'ladder' => 'template', 'template' => 'nails', 'run_length' => '4', 'window' => '5',
+            'kind' => 'contact', 'trigger_name' => 'Nail file', 'person_id' => Person::query()->value('id'), 'ladder' => 'template',
+            'template' => 'nails', 'run_length' => '4', 'window' => '5',
             'caution' => 'usual', 'most_advances' => '3', 'set_minutes' => '3', 'session_minutes' => '10',
         ])->assertSessionHasNoErrors();
         $card = "/dogs/{$dog->id}/card";
 
-        $this->get($card)->assertOk()->assertSee('Nothing is solid yet')->assertSee('Paw touched')->assertSee('freezes')->assertDontSee('one kidney')->assertDontSee('no chicken');
-        $this->get("{$card}?parts[]=health&to=".urlencode('<b>vet</b>'))->assertOk()->assertSee('one kidney')->assertDontSee('Paw touched')->assertDontSee('<b>vet</b>', false);
+        $this->get($card)
+            ->assertOk()->assertSee('Nothing is solid yet')->assertSee('Paw touched')->assertSee('freezes')->assertDontSee('one kidney')
+            ->assertDontSee('no chicken');
+        $this->get("{$card}?parts[]=health&to=".urlencode('<b>vet</b>'))
+            ->assertOk()->assertSee('one kidney')->assertDontSee('Paw touched')->assertDontSee('<b>vet</b>', false);
     }
 
     public function test_measurements_that_contradict_each_other_ask(): void
     {
         $this->get($this->path.'check=collar&neck=40&head=36&worn=42')->assertOk()->assertSee('Measure again')->assertSee('harness');
-        $this->get($this->path.'check=basket&nose_length=9&closed_girth=24&open_girth=30&open_height=11&inside_length=9.2&inside_girth=32&inside_height=12')->assertOk()->assertSee('it touches the front')->assertSee('Room to pant around');
+        $this->get(
+            $this->path
+                .'check=basket&nose_length=9&closed_girth=24&open_girth=30&open_height=11&'
+                .'inside_length=9.2&inside_girth=32&inside_height=12',
+        )->assertOk()->assertSee('it touches the front')->assertSee('Room to pant around');
         $this->get($this->path.'check=harness&chest=60&strap=63&elbow=2&leg_free=1')->assertOk()->assertSee('it rubs');
     }
 }

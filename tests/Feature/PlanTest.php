@@ -37,10 +37,12 @@ final class PlanTest extends TestCase
 
     public function test_a_plan_is_laid_out_by_equal_ratios_in_the_users_unit(): void
     {
-        $this->post("/dogs/{$this->dog->id}/plans", $this->form(['traits' => "size: large\nwheels"]))->assertSessionHasNoErrors()->assertRedirect();
+        $this->post("/dogs/{$this->dog->id}/plans", $this->form(['traits' => "size: large\nwheels"]))
+            ->assertSessionHasNoErrors()->assertRedirect();
 
         $plan = Plan::query()->with('steps.exposures')->sole();
-        $meters = $plan->steps->map(static fn ($step): float => (float) $step->exposures->firstWhere('dimension', 'distance')?->number)->all();
+        $meters = $plan->steps->map(static fn ($step): float => (float) $step->exposures->firstWhere('dimension', 'distance')?->number)
+            ->all();
         self::assertEqualsWithDelta(100 * 0.9144, $meters[0], 1e-4, 'four decimals are stored');
         self::assertEqualsWithDelta(10 * 0.9144, end($meters), 1e-4);
         $ratios = [round($meters[1] / $meters[0], 4)];
@@ -66,9 +68,13 @@ final class PlanTest extends TestCase
     #[TestWith([['caution' => 'reckless'], 'caution'], 'looser than allowed')]
     public function test_a_bad_plan_is_told_at_its_field_and_nothing_is_stored_half(array $changes, string $field): void
     {
-        $this->from('/dogs')->post("/dogs/{$this->dog->id}/plans", $this->form($changes))->assertRedirect('/dogs')->assertSessionHasErrors($field)->assertSessionHasInput('goal');
+        $this->from('/dogs')->post("/dogs/{$this->dog->id}/plans", $this->form(
+            $changes,
+        ))->assertRedirect('/dogs')->assertSessionHasErrors($field)->assertSessionHasInput('goal');
 
-        self::assertSame([0, 0, 0, 0], [Plan::query()->count(), Trigger::query()->count(), ResponseModel::query()->count(), Place::query()->count()]);
+        self::assertSame([0, 0, 0, 0], [
+            Plan::query()->count(), Trigger::query()->count(), ResponseModel::query()->count(), Place::query()->count(),
+        ]);
     }
 
     public function test_another_practices_handler_and_place_are_refused(): void
@@ -77,13 +83,16 @@ final class PlanTest extends TestCase
         $person = Person::query()->create(['practice_id' => $stranger->practice_id, 'name' => 'Them']);
         $place = Place::query()->create(['practice_id' => $stranger->practice_id, 'name' => 'There']);
 
-        $this->post("/dogs/{$this->dog->id}/plans", $this->form(['person_id' => (string) $person->id, 'place_id' => (string) $place->id]))->assertSessionHasErrors(['person_id', 'place_id']);
+        $this->post("/dogs/{$this->dog->id}/plans", $this->form(['person_id' => (string) $person->id, 'place_id' => (string) $place->id]))
+            ->assertSessionHasErrors(['person_id', 'place_id']);
     }
 
     public function test_a_second_plan_for_the_same_trigger_and_handler_keeps_the_model_and_its_reference(): void
     {
         $this->post("/dogs/{$this->dog->id}/plans", $this->form([]));
-        $this->post("/dogs/{$this->dog->id}/plans", $this->form(['trigger_id' => (string) Trigger::query()->value('id'), 'trigger_name' => '', 'reaction' => '30']))->assertSessionHasNoErrors();
+        $this->post("/dogs/{$this->dog->id}/plans", $this->form(
+            ['trigger_id' => (string) Trigger::query()->value('id'), 'trigger_name' => '', 'reaction' => '30'],
+        ))->assertSessionHasNoErrors();
 
         self::assertSame(2, Plan::query()->count());
         self::assertEqualsWithDelta(12 * 0.9144, ResponseModel::query()->sole()->reference_meters, 0.01);
@@ -106,7 +115,8 @@ final class PlanTest extends TestCase
         $person = Person::query()->firstOrCreate(['practice_id' => $this->user->practice_id, 'name' => 'Handler']);
 
         return [
-            'trigger_name' => 'Milk floats', 'person_id' => (string) $person->id, 'reaction' => '12', 'fine_at' => '60', 'start' => '100', 'goal' => '10', 'play' => ['trigger_motion' => 'standing'],
+            'trigger_name' => 'Milk floats', 'person_id' => (string) $person->id, 'reaction' => '12', 'fine_at' => '60', 'start' => '100',
+            'goal' => '10', 'play' => ['trigger_motion' => 'standing'],
             'run_length' => '5', 'caution' => 'usual', 'most_advances' => '3', 'set_minutes' => '4', 'session_minutes' => '30', ...$changes,
         ];
     }

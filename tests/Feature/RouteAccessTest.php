@@ -166,11 +166,19 @@ final class RouteAccessTest extends TestCase
         Person::query()->create(['practice_id' => $world->practice->id, 'name' => 'Otherperson']);
         Place::query()->create(['practice_id' => $world->practice->id, 'name' => 'Otherplace', 'room_meters' => 50]);
         UnplacedTrial::query()->create([
-            'practice_id' => $world->practice->id, 'user_id' => $world->trainer->id, 'uuid' => (string) Str::uuid(), 'payload' => ['note' => 'Othernote'], 'reason' => 'Otherreason', 'received_at' => now(),
+            'practice_id' => $world->practice->id, 'user_id' => $world->trainer->id, 'uuid' => (string) Str::uuid(),
+            'payload' => ['note' => 'Othernote'], 'reason' => 'Otherreason', 'received_at' => now(),
         ]);
-        $item = Item::query()->create(['practice_id' => $world->practice->id, 'dog_id' => $world->dog->id, 'user_id' => $world->trainer->id, 'kind' => 'harness', 'name' => 'Blue harness']);
+        $item = Item::query()->create([
+            'practice_id' => $world->practice->id, 'dog_id' => $world->dog->id, 'user_id' => $world->trainer->id, 'kind' => 'harness',
+            'name' => 'Blue harness',
+        ]);
         $dog = $world->dog->id;
-        $pages = ['/', '/unfiled', '/dogs', "/dogs/{$dog}", "/dogs/{$dog}/handling", "/dogs/{$dog}/coverage", "/dogs/{$dog}/coverage?kind=presence", "/items/{$item->id}", "/plans/{$world->plan->id}", "/plans/{$world->plan->id}/sessions/create", '/events/create', "/places/{$world->session->place_id}/sketch"];
+        $pages = [
+            '/', '/unfiled', '/dogs', "/dogs/{$dog}", "/dogs/{$dog}/handling", "/dogs/{$dog}/coverage",
+            "/dogs/{$dog}/coverage?kind=presence", "/items/{$item->id}", "/plans/{$world->plan->id}",
+            "/plans/{$world->plan->id}/sessions/create", '/events/create', "/places/{$world->session->place_id}/sketch",
+        ];
 
         $this->actingAs($world->trainer);
         $seen = implode('', array_map(fn (string $page): string => (string) $this->get($page)->assertOk()->getContent(), $pages));
@@ -181,7 +189,9 @@ final class RouteAccessTest extends TestCase
         $this->actingAs($this->who('guardian', $world) ?? $world->trainer);
         $this->get("/sessions/{$world->session->id}")->assertOk()->assertDontSee('data-risk ', false);
         foreach ($pages as $page) {
-            $this->get($page)->assertOk()->assertDontSee('Otherdog')->assertDontSee('Otherperson')->assertDontSee('Otherplace')->assertDontSee('Othernote')->assertDontSee('Otherreason');
+            $this->get($page)
+                ->assertOk()->assertDontSee('Otherdog')->assertDontSee('Otherperson')->assertDontSee('Otherplace')
+                ->assertDontSee('Othernote')->assertDontSee('Otherreason');
         }
     }
 
@@ -194,23 +204,44 @@ final class RouteAccessTest extends TestCase
         $this->actingAs($world->trainer)->postJson("/sessions/{$world->session->id}/trials", $world->trial($uuid))->assertCreated();
         Auth::logout();
         $unplaced = UnplacedTrial::query()->create([
-            'practice_id' => $world->practice->id, 'user_id' => $world->trainer->id, 'uuid' => (string) Str::uuid(), 'payload' => $world->trial((string) Str::uuid()), 'reason' => 'test', 'received_at' => now(),
+            'practice_id' => $world->practice->id, 'user_id' => $world->trainer->id, 'uuid' => (string) Str::uuid(),
+            'payload' => $world->trial((string) Str::uuid()), 'reason' => 'test', 'received_at' => now(),
         ]);
         $assessment = Assessment::query()->create([
-            'practice_id' => $world->practice->id, 'response_model_id' => $world->plan->response_model_id, 'user_id' => $world->trainer->id, 'made_at' => now(), 'observations' => [], 'evidence' => '[]',
-            'proposal' => ['isWithin' => true, 'values' => ['distance' => 40.0], 'unsaid' => [], 'reasons' => [], 'sure' => 0.0, 'limit' => null],
+            'practice_id' => $world->practice->id, 'response_model_id' => $world->plan->response_model_id,
+            'user_id' => $world->trainer->id, 'made_at' => now(), 'observations' => [], 'evidence' => '[]',
+            'proposal' => [
+                'isWithin' => true, 'values' => ['distance' => 40.0], 'unsaid' => [], 'reasons' => [], 'sure' => 0.0, 'limit' => null,
+            ],
         ]);
-        $item = Item::query()->create(['practice_id' => $world->practice->id, 'dog_id' => $world->dog->id, 'user_id' => $world->trainer->id, 'kind' => 'harness', 'name' => 'Blue harness']);
-        [$incident] = app(RecordIncident::class)->write($world->dog, $world->trainer, ['uuid' => (string) Str::uuid(), 'occurred_at' => now()->toImmutable(), 'place' => 'lane', 'facts' => ['contact' => 'no'], 'before' => 'a cart', 'treatment' => null, 'told' => ['owner'], 'told_note' => null]);
-        $limit = HandlerLimit::query()->create(['practice_id' => $world->practice->id, 'dog_id' => $world->dog->id, 'person_id' => $world->session->person_id, 'user_id' => $world->trainer->id, 'reason' => 'test']);
-        app(TemplateFile::class)->keep([app(TemplateFromPlan::class)->make($world->plan, $world->trainer, 'Our own', 'As it was.')], $world->trainer);
+        $item = Item::query()->create([
+            'practice_id' => $world->practice->id, 'dog_id' => $world->dog->id, 'user_id' => $world->trainer->id, 'kind' => 'harness',
+            'name' => 'Blue harness',
+        ]);
+        [$incident] = app(RecordIncident::class)->write($world->dog, $world->trainer, [
+            'uuid' => (string) Str::uuid(), 'occurred_at' => now()->toImmutable(), 'place' => 'lane', 'facts' => ['contact' => 'no'],
+            'before' => 'a cart', 'treatment' => null, 'told' => ['owner'], 'told_note' => null,
+        ]);
+        $limit = HandlerLimit::query()->create([
+            'practice_id' => $world->practice->id, 'dog_id' => $world->dog->id, 'person_id' => $world->session->person_id,
+            'user_id' => $world->trainer->id, 'reason' => 'test',
+        ]);
+        app(TemplateFile::class)
+            ->keep([app(TemplateFromPlan::class)->make($world->plan, $world->trainer, 'Our own', 'As it was.')], $world->trainer);
         [$method, $uri] = explode(' ', $route);
         $path = '/'.ltrim(strtr($uri, [
             '{dog}' => (string) $world->dog->id, '{plan}' => (string) $world->plan->id, '{session}' => (string) $world->session->id,
             '{kind}' => 'presence', '{dimension}' => 'trigger_motion', '{key}' => 'our-own', '{assessment}' => (string) $assessment->id,
-            '{trial}' => (string) $world->session->trials()->value('id'), '{format}' => 'csv', '{unplaced}' => (string) $unplaced->id, '{item}' => (string) $item->id, '{limit}' => (string) $limit->id, '{incident}' => (string) $incident->id, '{place}' => (string) $world->session->place_id, '{area}' => 'ear', '{side}' => 'left',
+            '{trial}' => (string) $world->session->trials()->value('id'), '{format}' => 'csv', '{unplaced}' => (string) $unplaced->id,
+            '{item}' => (string) $item->id, '{limit}' => (string) $limit->id, '{incident}' => (string) $incident->id,
+            '{place}' => (string) $world->session->place_id, '{area}' => 'ear', '{side}' => 'left',
         ]), '/');
-        $input = str_contains($route, '/ladder') ? ['ladder' => json_encode(LadderData::write(app(PlanReader::class)->read($world->plan)->ladder)), ...self::INPUT[$route] ?? []] : self::INPUT[$route] ?? ['uuid' => (string) Str::uuid(), 'session_id' => $world->session->id, 'dog_id' => $world->dog->id, 'event_kind' => 'upset', 'severity' => '1', 'ago' => '0', 'outcome' => 'returned', 'band' => '1', 'distance' => '80'];
+        $input = str_contains($route, '/ladder') ? [
+            'ladder' => json_encode(LadderData::write(app(PlanReader::class)->read($world->plan)->ladder)), ...self::INPUT[$route] ?? [],
+        ] : self::INPUT[$route] ?? [
+            'uuid' => (string) Str::uuid(), 'session_id' => $world->session->id, 'dog_id' => $world->dog->id, 'event_kind' => 'upset',
+            'severity' => '1', 'ago' => '0', 'outcome' => 'returned', 'band' => '1', 'distance' => '80',
+        ];
 
         $answered = [];
         foreach (self::WHO as $who) {

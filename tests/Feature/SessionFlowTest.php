@@ -44,7 +44,8 @@ final class SessionFlowTest extends TestCase
         self::assertSame(1, Session::query()->count());
 
         $this->post("/sessions/{$this->world->session->id}/end");
-        $this->post($path)->assertSessionHasErrors(['without_reason' => 'Say why it begins without what is not ready, or show that first.']);
+        $this->post($path)
+            ->assertSessionHasErrors(['without_reason' => 'Say why it begins without what is not ready, or show that first.']);
         $this->post($path, ['without_reason' => 'shown to me on the street'])->assertRedirect();
         self::assertSame(2, Session::query()->count());
     }
@@ -122,7 +123,9 @@ final class SessionFlowTest extends TestCase
         $this->put('/settings', ['distance_unit' => 'ft'])->assertRedirect();
         $this->log(['distance' => 100, 'aim' => 'step:0']);
 
-        self::assertEqualsWithDelta(30.48, Trial::query()->sole()->exposures->where('part', 'real')->firstWhere('dimension', 'distance')?->number, 1e-3);
+        self::assertEqualsWithDelta(
+            30.48, Trial::query()->sole()->exposures->where('part', 'real')->firstWhere('dimension', 'distance')?->number, 1e-3,
+        );
         $this->get("/sessions/{$this->world->session->id}/review")->assertSee("100\u{00A0}ft");
         $this->put('/settings', ['distance_unit' => 'furlong'])->assertSessionHasErrors('distance_unit');
     }
@@ -133,7 +136,8 @@ final class SessionFlowTest extends TestCase
         $this->log(['aim' => "advice:{$start->id}", 'distance' => 150]);
         $this->log(['aim' => 'step:5', 'distance' => 40]);
 
-        $this->get("/sessions/{$this->world->session->id}/review")->assertOk()->assertSee('chosen otherwise')->assertSee('Advice followed 0 of 1 times');
+        $this->get("/sessions/{$this->world->session->id}/review")
+            ->assertOk()->assertSee('chosen otherwise')->assertSee('Advice followed 0 of 1 times');
     }
 
     public function test_a_plan_put_away_is_out_of_sight_and_its_sessions_are_not(): void
@@ -160,13 +164,18 @@ final class SessionFlowTest extends TestCase
         $this->postJson('/unfiled', ['uuid' => (string) Str::uuid(), 'outcome' => 'flew'])->assertStatus(202);
         $unplaced = UnplacedTrial::query()->sole();
 
-        $this->from('/unfiled')->post("/unfiled/{$unplaced->id}/place", ['session_id' => $this->world->session->id])->assertRedirect('/unfiled')->assertSessionHasErrors('outcome');
+        $this->from('/unfiled')->post("/unfiled/{$unplaced->id}/place", [
+            'session_id' => $this->world->session->id,
+        ])->assertRedirect('/unfiled')->assertSessionHasErrors('outcome');
         self::assertNull($unplaced->refresh()->settled_at);
     }
 
     /** @param  array<string, mixed>  $changes */
     private function log(array $changes = []): void
     {
-        $this->postJson("/sessions/{$this->world->session->id}/trials", [...$this->world->trial((string) Str::uuid()), 'sequence' => Trial::query()->count() + 1, 'device_at' => now()->getTimestampMs(), ...$changes])->assertCreated();
+        $this->postJson("/sessions/{$this->world->session->id}/trials", [
+            ...$this->world->trial((string) Str::uuid()), 'sequence' => Trial::query()->count() + 1,
+            'device_at' => now()->getTimestampMs(), ...$changes,
+        ])->assertCreated();
     }
 }

@@ -48,7 +48,9 @@ final class SettingsTest extends TestCase
     {
         $world = World::make();
         $owner = User::factory()->createOne(['practice_id' => $world->practice->id, 'role' => Role::Owner]);
-        $this->actingAs($owner)->put('/settings/practice', ['language' => 'en', 'distance_unit' => 'ft', 'system' => 'imperial', 'clock' => '24'])->assertRedirect();
+        $this->actingAs($owner)->put('/settings/practice', [
+            'language' => 'en', 'distance_unit' => 'ft', 'system' => 'imperial', 'clock' => '24',
+        ])->assertRedirect();
         $world->trainer->update(['distance_unit' => null]);
         $world->trainer->refresh();
 
@@ -71,8 +73,11 @@ final class SettingsTest extends TestCase
     {
         $world = World::make();
         $this->actingAs($world->trainer)->get("/sessions/{$world->session->id}")->assertOk();
-        AdviceGiven::query()->latest('id')->firstOrFail()->update(['reasons' => [['code' => 'gone', 'sentence' => 'As it was said then.'], ['code' => 'gone-too']]]);
+        AdviceGiven::query()->latest('id')->firstOrFail()->update([
+            'reasons' => [['code' => 'gone', 'sentence' => 'As it was said then.'], ['code' => 'gone-too']],
+        ]);
 
-        $this->get("/sessions/{$world->session->id}")->assertOk()->assertSee('As it was said then.')->assertSee('The reason cannot be read any more.');
+        $this->get("/sessions/{$world->session->id}")
+            ->assertOk()->assertSee('As it was said then.')->assertSee('The reason cannot be read any more.');
     }
 }

@@ -22,7 +22,10 @@ final class SketchTest extends TestCase
 {
     use RefreshDatabase;
 
-    private const LAYOUT = ['path' => '20', 'left' => '-1.5', 'right' => '1.5', 'depth' => '5', 'cover' => '10', 'exit' => '8', 'trigger_length' => '2.5', 'trigger_speed' => '1.4', 'handler_speed' => '1.4', 'hold' => '8'];
+    private const LAYOUT = [
+        'path' => '20', 'left' => '-1.5', 'right' => '1.5', 'depth' => '5', 'cover' => '10', 'exit' => '8', 'trigger_length' => '2.5',
+        'trigger_speed' => '1.4', 'handler_speed' => '1.4', 'hold' => '8',
+    ];
 
     private World $world;
 
@@ -39,15 +42,24 @@ final class SketchTest extends TestCase
         $place = $this->world->plan->place_id;
         $this->put("/places/{$place}/sketch", [...self::LAYOUT, 'trigger_speed' => '5', 'trigger_length' => '2'])->assertRedirect();
         $layout = Sketch::query()->sole()->layout;
-        self::assertEqualsWithDelta([5 * 0.44704, 2 * 0.9144, 20 * 0.9144], [$layout['trigger_speed'], $layout['trigger_length'], $layout['path']], 1e-3);
+        self::assertEqualsWithDelta(
+            [5 * 0.44704, 2 * 0.9144, 20 * 0.9144], [$layout['trigger_speed'], $layout['trigger_length'], $layout['path']], 1e-3,
+        );
         $this->get("/places/{$place}/sketch")->assertSee('mph')->assertDontSee('>m/s<', false);
-        $this->put("/places/{$place}/sketch", [...self::LAYOUT, 'trigger_speed' => '40'])->assertSessionHasErrors(['trigger_speed' => 'The speed of the trigger must be 0.2 to 33.6 mph: what stands still does not pass.']);
+        $this->put("/places/{$place}/sketch", [...self::LAYOUT, 'trigger_speed' => '40'])->assertSessionHasErrors(
+            ['trigger_speed' => 'The speed of the trigger must be 0.2 to 33.6 mph: what stands still does not pass.'],
+        );
     }
 
-    /** Worked by hand: 3 m at 5 m show 12 m of a path at 20 m; (12 + 2.5)/1.4 = 10.4 sec; (1.4·8 − 2.5)·5/20 = 2.2 m; 15 + 2.8 + 2.1 = 19.9 m. */
+    /**
+     * Worked by hand: 3 m at 5 m show 12 m of a path at 20 m; (12 + 2.5)/1.4 = 10.4 sec; (1.4·8 − 2.5)·5/20 = 2.2 m; 15 + 2.8 + 2.1 = 19.9
+     * m.
+     */
     public function test_the_numbers_follow_the_sketch(): void
     {
-        $this->getJson($this->numbers([...self::LAYOUT, 'limit' => '15']))->assertOk()->assertSee("12\u{00A0}m of it", false)->assertSee('10.4 sec')->assertSee('2.4 sec longer than the hold')->assertSee("at most 2.2\u{00A0}m wide")->assertSee('0%')->assertSee("20\u{00A0}m");
+        $this->getJson($this->numbers([...self::LAYOUT, 'limit' => '15']))->assertOk()->assertSee("12\u{00A0}m of it", false)->assertSee(
+            '10.4 sec',
+        )->assertSee('2.4 sec longer than the hold')->assertSee("at most 2.2\u{00A0}m wide")->assertSee('0%')->assertSee("20\u{00A0}m");
         $this->getJson($this->numbers([...self::LAYOUT, 'limit' => '20.5']))->assertSee('75%');
         $this->getJson($this->numbers(self::LAYOUT))->assertDontSee('Inside the limit');
     }
@@ -56,7 +68,8 @@ final class SketchTest extends TestCase
     {
         $place = $this->world->session->place_id;
         $this->world->trainer->update(['distance_unit' => 'ft']);
-        $this->put("/places/{$place}/sketch", [...self::LAYOUT, 'path' => '100', 'passes' => ['after_work' => '40', 'early' => '']])->assertSessionHasNoErrors();
+        $this->put("/places/{$place}/sketch", [...self::LAYOUT, 'path' => '100', 'passes' => ['after_work' => '40', 'early' => '']])
+            ->assertSessionHasNoErrors();
 
         $sketch = Sketch::query()->sole();
         self::assertEqualsWithDelta(30.48, $sketch->layout['path'], 1e-9);
@@ -69,7 +82,10 @@ final class SketchTest extends TestCase
         $session = $this->world->session;
         $session->update(['started_at' => now()->setTime(17, 0), 'ended_at' => now()->setTime(17, 30)]);
         foreach (range(1, 6) as $n) {
-            $session->events()->create(['practice_id' => $session->practice_id, 'user_id' => $this->world->trainer->id, 'uuid' => (string) Str::uuid(), 'kind' => 'trigger_seen', 'occurred_at' => now()]);
+            $session->events()->create([
+                'practice_id' => $session->practice_id, 'user_id' => $this->world->trainer->id, 'uuid' => (string) Str::uuid(),
+                'kind' => 'trigger_seen', 'occurred_at' => now(),
+            ]);
         }
 
         $this->get("/places/{$session->place_id}/sketch")->assertSee('counted: 12 (1 session)');
@@ -82,10 +98,13 @@ final class SketchTest extends TestCase
     #[TestWith(['cover', '', 'Type a length as a number, for example 12.5.'])]
     #[TestWith(['exit', 'wide', 'Type a length as a number, for example 12.5.'])]
     #[TestWith(['hold', '600', 'The hold must be 0 to 60 seconds.'])]
-    public function test_what_cannot_be_is_told_at_its_field_while_drawing_and_when_kept(string $field, string $value, string $message): void
-    {
-        $this->getJson($this->numbers([...self::LAYOUT, $field => $value]))->assertUnprocessable()->assertJsonValidationErrors([$field => $message]);
-        $this->put("/places/{$this->world->session->place_id}/sketch", [...self::LAYOUT, $field => $value])->assertSessionHasErrors([$field => $message]);
+    public function test_what_cannot_be_is_told_at_its_field_while_drawing_and_when_kept(
+        string $field, string $value, string $message,
+    ): void {
+        $this->getJson($this->numbers([...self::LAYOUT, $field => $value]))
+            ->assertUnprocessable()->assertJsonValidationErrors([$field => $message]);
+        $this->put("/places/{$this->world->session->place_id}/sketch", [...self::LAYOUT, $field => $value])
+            ->assertSessionHasErrors([$field => $message]);
         self::assertSame(0, Sketch::query()->count());
     }
 

@@ -43,19 +43,24 @@ final class UpsetsTest extends TestCase
     {
         $this->world->session->update(['ended_at' => now()]);
         $calm = $this->startToday();
-        $upset = ['uuid' => (string) Str::uuid(), 'dog_id' => $this->world->dog->id, 'event_kind' => 'upset', 'severity' => '3', 'ago' => '3', 'event_note' => 'a dog round the corner'];
+        $upset = [
+            'uuid' => (string) Str::uuid(), 'dog_id' => $this->world->dog->id, 'event_kind' => 'upset', 'severity' => '3', 'ago' => '3',
+            'event_note' => 'a dog round the corner',
+        ];
         foreach ([1, 2] as $time) {
             $this->post('/events', $upset)->assertRedirect("/dogs/{$this->world->dog->id}");
         }
         self::assertSame(3, Event::query()->sole()->severity);
-        $this->get("/dogs/{$this->world->dog->id}")->assertSee('Still shaken: a day of rest would be better.')->assertSee('a dog round the corner');
+        $this->get("/dogs/{$this->world->dog->id}")
+            ->assertSee('Still shaken: a day of rest would be better.')->assertSee('a dog round the corner');
         $this->get('/')->assertSee('Still shaken');
         self::assertGreaterThan($calm, $this->startToday(), 'farther, or not today');
     }
 
     public function test_meeting_it_calmly_is_on_record_and_loads_nothing(): void
     {
-        $this->post('/events', ['uuid' => (string) Str::uuid(), 'dog_id' => $this->world->dog->id, 'event_kind' => 'calm', 'ago' => '0'])->assertSessionHasNoErrors();
+        $this->post('/events', ['uuid' => (string) Str::uuid(), 'dog_id' => $this->world->dog->id, 'event_kind' => 'calm', 'ago' => '0'])
+            ->assertSessionHasNoErrors();
         self::assertSame(0, Event::query()->sole()->severity);
         $this->get("/dogs/{$this->world->dog->id}")->assertSee('met it off plan and stayed calm')->assertDontSee('Carried-over upset');
     }
@@ -67,21 +72,27 @@ final class UpsetsTest extends TestCase
         $this->post("/dogs/{$this->world->dog->id}/incidents", $told)->assertRedirect();
         $incident = Incident::query()->sole();
         $page->assertRedirect("/incidents/{$incident->id}");
-        $this->get("/incidents/{$incident->id}")->assertSee('a child')->assertSee('the vet, the local authority')->assertSee('rests until it is reviewed');
+        $this->get("/incidents/{$incident->id}")
+            ->assertSee('a child')->assertSee('the vet, the local authority')->assertSee('rests until it is reviewed');
 
         $plan = Plan::query()->sole();
         self::assertSame(RestReason::Incident, $plan->resting_reason);
         self::assertTrue($this->world->dog->refresh()->bite_history);
-        $this->postJson("/sessions/{$this->world->session->id}/trials", $this->world->trial((string) Str::uuid()))->assertCreated()->assertJsonPath('advice.action', 'refer');
+        $this->postJson("/sessions/{$this->world->session->id}/trials", $this->world->trial((string) Str::uuid()))
+            ->assertCreated()->assertJsonPath('advice.action', 'refer');
         $this->post("/plans/{$plan->id}/review", ['checked' => '1']);
         self::assertSame([null, $this->world->trainer->id], [$plan->refresh()->resting_reason, $plan->reviewed_by]);
     }
 
     public function test_a_bite_logged_with_a_trial_asks_for_its_facts_and_is_one_event(): void
     {
-        $this->postJson("/sessions/{$this->world->session->id}/trials", [...$this->world->trial((string) Str::uuid()), 'signs' => ['bite'], 'outcome' => 'reacted', 'band' => 4])->assertCreated();
+        $this->postJson("/sessions/{$this->world->session->id}/trials", [
+            ...$this->world->trial((string) Str::uuid()), 'signs' => ['bite'], 'outcome' => 'reacted', 'band' => 4,
+        ])->assertCreated();
         $this->get('/')->assertSee('is on record without its facts');
-        $this->post("/dogs/{$this->world->dog->id}/incidents", $this->incident(['occurred_at' => now()->subMinutes(2)->format('Y-m-d\TH:i')]))->assertSessionHasNoErrors();
+        $this->post("/dogs/{$this->world->dog->id}/incidents", $this->incident(
+            ['occurred_at' => now()->subMinutes(2)->format('Y-m-d\TH:i')],
+        ))->assertSessionHasNoErrors();
 
         self::assertSame(1, Event::query()->count());
         $this->get('/')->assertDontSee('is on record without its facts');
@@ -96,7 +107,8 @@ final class UpsetsTest extends TestCase
     #[TestWith(['told', null, 'Say who was told.'])]
     public function test_a_bad_incident_is_told_at_its_field_and_nothing_rests(string $field, ?string $value, string $message): void
     {
-        $this->post("/dogs/{$this->world->dog->id}/incidents", [...$this->incident(), $field => $value])->assertSessionHasErrors([$field => $message]);
+        $this->post("/dogs/{$this->world->dog->id}/incidents", [...$this->incident(), $field => $value])
+            ->assertSessionHasErrors([$field => $message]);
         self::assertSame(0, Incident::query()->count() + Event::query()->count());
         self::assertNull(Plan::query()->sole()->resting_reason);
     }
@@ -117,7 +129,8 @@ final class UpsetsTest extends TestCase
     private function incident(array $more = []): array
     {
         return [
-            'uuid' => (string) Str::uuid(), 'occurred_at' => '2026-11-20T17:40', 'where' => 'Seawall path', 'contact' => 'skin', 'mark' => 'yes', 'broken' => 'no', 'held' => 'no', 'times' => 'once', 'whom' => 'child',
+            'uuid' => (string) Str::uuid(), 'occurred_at' => '2026-11-20T17:40', 'where' => 'Seawall path', 'contact' => 'skin',
+            'mark' => 'yes', 'broken' => 'no', 'held' => 'no', 'times' => 'once', 'whom' => 'child',
             'before' => 'She ran past with a cart.', 'treatment' => 'washed', 'told' => ['vet', 'authority'], 'told_note' => null, ...$more,
         ];
     }

@@ -23,8 +23,9 @@ use Core\Response\RiskCaps;
 /** A practice with a dog, a plan and an open session, ready for a test. */
 final readonly class World
 {
-    private function __construct(public Practice $practice, public User $trainer, public Dog $dog, public Plan $plan, public Session $session)
-    {
+    private function __construct(
+        public Practice $practice, public User $trainer, public Dog $dog, public Plan $plan, public Session $session,
+    ) {
     }
 
     public static function make(): self
@@ -36,8 +37,10 @@ final readonly class World
         $dog = Dog::query()->create(['practice_id' => $practice->id, 'name' => 'Moss']);
         $meters = Distance::fromMeters(...);
         $plan = app(CreatePlan::class)->write($dog, $trainer, new PlanDraft(
-            'Kites', PlanKind::Presence, null, 'Kites', $person->id, 'notice_and_turn_back', LadderPlan::EqualRatios, Criterion::run(5), RiskCaps::usual(),
-            traits: ['size' => 'large'], placeId: $place->id, reaction: $meters(8.0), fineAt: $meters(40.0), start: 80.0, goal: 5.0, play: ['trigger_motion' => 'standing'], mostAdvances: 3,
+            'Kites', PlanKind::Presence, null, 'Kites', $person->id, 'notice_and_turn_back', LadderPlan::EqualRatios, Criterion::run(5),
+            RiskCaps::usual(),
+            traits: ['size' => 'large'], placeId: $place->id, reaction: $meters(8.0), fineAt: $meters(40.0), start: 80.0, goal: 5.0,
+            play: ['trigger_motion' => 'standing'], mostAdvances: 3,
         ));
 
         return new self($practice, $trainer, $dog, $plan, self::session($plan, $trainer));
@@ -52,7 +55,8 @@ final readonly class World
     public function trial(string $uuid, float $distance = 80.0): array
     {
         return [
-            'uuid' => $uuid, 'sequence' => 1, 'device_at' => '2026-11-20T10:00:00.000Z', 'sent_at' => null, 'distance' => $distance, 'exposure' => ['trigger_motion' => 'standing'],
+            'uuid' => $uuid, 'sequence' => 1, 'device_at' => '2026-11-20T10:00:00.000Z', 'sent_at' => null, 'distance' => $distance,
+            'exposure' => ['trigger_motion' => 'standing'],
             'outcome' => 'returned', 'band' => 1, 'signs' => ['watch.soft'], 'food' => 'gently', 'latency' => '1_2',
         ];
     }
@@ -60,7 +64,8 @@ final readonly class World
     private static function session(Plan $plan, User $trainer): Session
     {
         $session = Session::query()->create([
-            'practice_id' => $plan->practice_id, 'plan_id' => $plan->id, 'person_id' => $plan->responseModel->person_id, 'user_id' => $trainer->id,
+            'practice_id' => $plan->practice_id, 'plan_id' => $plan->id, 'person_id' => $plan->responseModel->person_id,
+            'user_id' => $trainer->id,
             'place_id' => $plan->place_id, 'started_at' => now()->subMinute(),
         ]);
         $session->sets()->create(['position' => 1, 'started_at' => now()->subMinute()]);

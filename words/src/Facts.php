@@ -54,11 +54,14 @@ final readonly class Facts
             $facts[(string) $name] = self::fact($fact, $catalog);
         }
 
-        return $code === null || array_diff($code->facts(), array_keys($facts)) !== [] || count($facts) !== count($code->facts()) ? null : Reason::of($code, ...$facts);
+        return $code === null || array_diff($code->facts(), array_keys($facts)) !== [] || count($facts) !== count($code->facts())
+            ? null
+            : Reason::of($code, ...$facts);
     }
 
     /** @return int|float|string|bool|list<string>|Probability|ToldExposure|DimensionChange|Progress|null */
-    private static function fact(mixed $fact, DimensionCatalog $catalog): int|float|string|bool|array|Probability|ToldExposure|DimensionChange|Progress|null
+    private static function fact(mixed $fact, DimensionCatalog $catalog): int
+    |float|string|bool|array|Probability|ToldExposure|DimensionChange|Progress|null
     {
         if (! is_array($fact)) {
             return is_scalar($fact) ? $fact : null;
@@ -73,7 +76,10 @@ final readonly class Facts
                 array_values(array_filter(is_array($fact['unsaid'] ?? null) ? $fact['unsaid'] : [], is_string(...))),
             ),
             isset($fact['choice']) => new DimensionChange(PlanKind::from($text('plan')), $text('dimension'), $text('choice')),
-            isset($fact['asked']) => new Progress(max(0, $number('done')), max(1, $number('asked')), is_int($fact['window'] ?? null) && $fact['window'] > 0 ? $fact['window'] : null, ($fact['met'] ?? false) === true),
+            isset($fact['asked']) => new Progress(
+                max(0, $number('done')), max(1, $number('asked')),
+                is_int($fact['window'] ?? null) && $fact['window'] > 0 ? $fact['window'] : null, ($fact['met'] ?? false) === true,
+            ),
             default => array_values(array_filter($fact, is_string(...))),
         };
     }

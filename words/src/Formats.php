@@ -29,7 +29,9 @@ final readonly class Formats
         $unit = $this->reader->units->distance;
         $amount = $distance->as($unit);
 
-        return $this->pattern($amount, 'unit/'.self::unit($unit).' unit-width-short .'.($amount < 10.0 && $unit !== DistanceUnit::Foot ? '#' : ''));
+        return $this->pattern($amount, 'unit/'.self::unit(
+            $unit,
+        ).' unit-width-short .'.($amount < 10.0 && $unit !== DistanceUnit::Foot ? '#' : ''));
     }
 
     public function distanceOrNull(?Distance $distance): ?string
@@ -39,7 +41,9 @@ final readonly class Formats
 
     public function meters(float $meters): string
     {
-        return $meters > 0.0 && $meters <= Distance::MAX_METERS ? $this->distance(Distance::fromMeters($meters)) : $this->pattern($meters / $this->reader->units->distance->meters(), 'unit/'.self::unit($this->reader->units->distance).' unit-width-short .#');
+        return $meters > 0.0 && $meters <= Distance::MAX_METERS ? $this->distance(Distance::fromMeters($meters)) : $this->pattern(
+            $meters / $this->reader->units->distance->meters(), 'unit/'.self::unit($this->reader->units->distance).' unit-width-short .#',
+        );
     }
 
     /** A gap or a measure of the body: "20 cm", "8 in". */
@@ -79,7 +83,8 @@ final readonly class Formats
     /** "10:05 min" of 605 seconds. */
     public function clock(int $seconds): string
     {
-        return sprintf('%d:%02d', intdiv($seconds, 60), $seconds % 60).self::NBSP.$this->lexicon->say('phrases.minutes_short', language: $this->reader->language);
+        return sprintf('%d:%02d', intdiv($seconds, 60), $seconds % 60)
+            .self::NBSP.$this->lexicon->say('phrases.minutes_short', language: $this->reader->language);
     }
 
     public function percent(float $percent, int $digits = 0): string
@@ -150,7 +155,8 @@ final readonly class Formats
     {
         $locale = $this->reader->locale();
         $pattern = (new \IntlDatePatternGenerator($locale))->getBestPattern($skeleton);
-        $said = (new \IntlDateFormatter($locale, \IntlDateFormatter::NONE, \IntlDateFormatter::NONE, $zone, pattern: (string) $pattern))->format($at->getTimestamp());
+        $said = (new \IntlDateFormatter($locale, \IntlDateFormatter::NONE, \IntlDateFormatter::NONE, $zone, pattern: (string) $pattern))
+            ->format($at->getTimestamp());
 
         return $this->wrapped(str_replace("\u{202F}", self::NBSP, (string) $said));
     }

@@ -110,7 +110,9 @@ final readonly class Phrases
             DimensionKind::Time => $this->formats->seconds((float) $value),
             DimensionKind::Speed => $this->formats->speed((float) $value),
             DimensionKind::Share => $this->say('phrases.depth', ['percent' => $this->formats->percent(100.0 * (float) $value)]),
-            DimensionKind::Gap => $value <= 0.0 ? $this->say('phrases.touching') : $this->say('phrases.away', ['length' => $this->formats->centimeters((float) $value, 0)]),
+            DimensionKind::Gap => $value <= 0.0
+                ? $this->say('phrases.touching')
+                : $this->say('phrases.away', ['length' => $this->formats->centimeters((float) $value, 0)]),
             DimensionKind::SoundLevel => $this->level($dimension, (float) $value),
             DimensionKind::Ordered => $this->choice($catalog, $dimension->key, (string) $value),
         };
@@ -154,7 +156,10 @@ final readonly class Phrases
             ? $this->say('phrases.criterion.run', ['count' => $criterion->successes])
             : $this->say('phrases.criterion.share', ['count' => $criterion->successes, 'window' => $criterion->window]);
         if ($criterion->sessions > 1) {
-            $words = $this->say('phrases.criterion.'.($criterion->days === 0 ? 'sessions' : 'sessions_days'), ['criterion' => $words, 'sessions' => $criterion->sessions, 'days' => $criterion->days]);
+            $words = $this->say(
+                'phrases.criterion.'.($criterion->days === 0 ? 'sessions' : 'sessions_days'),
+                ['criterion' => $words, 'sessions' => $criterion->sessions, 'days' => $criterion->days],
+            );
         }
 
         return $criterion->isNewBehavior ? $this->say('phrases.criterion.new_behavior', ['criterion' => $words]) : $words;
@@ -170,14 +175,17 @@ final readonly class Phrases
         };
         $what = $this->say("phrases.good_ones.{$kind->value}", ['count' => $key === 'run' ? $progress->asked : $progress->done]);
 
-        return $this->say("phrases.progress.{$key}", ['done' => $progress->done, 'asked' => $progress->asked, 'window' => $progress->window, 'what' => $what]);
+        return $this->say("phrases.progress.{$key}", [
+            'done' => $progress->done, 'asked' => $progress->asked, 'window' => $progress->window, 'what' => $what,
+        ]);
     }
 
     /** "food after the mark, dog free to move, the handler, 3 hands, 1 pair of eyes". */
     public function manner(Manner $manner): string
     {
         return $this->say('phrases.manner.all', [
-            'food' => $this->label($manner->food), 'posture' => $this->label($manner->posture), 'who' => $this->label($manner->who), 'hands' => $manner->hands, 'eyes' => $manner->eyes,
+            'food' => $this->label($manner->food), 'posture' => $this->label($manner->posture), 'who' => $this->label($manner->who),
+            'hands' => $manner->hands, 'eyes' => $manner->eyes,
         ]);
     }
 
@@ -216,12 +224,15 @@ final readonly class Phrases
     {
         $instruction = $this->instruction($step->manner);
 
-        return $this->formats->distanceOrNull($step->exposure->distance()) ?? ($instruction === '' ? $this->exposure($step->exposure, $catalog) : $instruction);
+        return $this->formats->distanceOrNull($step->exposure->distance())
+            ?? ($instruction === '' ? $this->exposure($step->exposure, $catalog) : $instruction);
     }
 
     public function change(DimensionChange $change, DimensionCatalog $catalog): string
     {
-        return $this->say('phrases.change', ['dimension' => $this->dimension($catalog, $change->dimension), 'choice' => $this->choice($catalog, $change->dimension, $change->choice)]);
+        return $this->say('phrases.change', ['dimension' => $this->dimension($catalog, $change->dimension), 'choice' => $this->choice(
+            $catalog, $change->dimension, $change->choice,
+        )]);
     }
 
     /** A reason in a sentence. */
@@ -234,7 +245,9 @@ final readonly class Phrases
                 $fact instanceof ToldExposure => $this->exposure($fact->exposure, $catalog, $fact->unsaid),
                 $fact instanceof DimensionChange => $this->change($fact, $catalog),
                 $fact instanceof Progress => $this->progress($fact, $catalog->plan),
-                is_array($fact) => $this->capital($this->list(array_map(fn (string $key): string => $this->dimension($catalog, $key), $fact))),
+                is_array($fact) => $this->capital($this->list(
+                    array_map(fn (string $key): string => $this->dimension($catalog, $key), $fact),
+                )),
                 default => $fact ?? 0,
             };
         }
@@ -250,7 +263,9 @@ final readonly class Phrases
         $named = function (string $key) use ($catalog, $plan): string {
             $label = "dimensions.{$plan}.{$key}.label";
 
-            return $catalog !== null && $catalog->has($key) ? $this->dimension($catalog, $key) : ($this->lexicon->has($label) ? $this->say($label) : $key);
+            return $catalog !== null && $catalog->has($key)
+                ? $this->dimension($catalog, $key)
+                : ($this->lexicon->has($label) ? $this->say($label) : $key);
         };
         $said = [];
         foreach ($facts as $name => $fact) {
@@ -258,9 +273,13 @@ final readonly class Phrases
                 $name === 'quantity' && is_string($fact) => $this->say("quantities.{$fact}"),
                 $name === 'unit' && is_string($fact) => $fact === '' ? '' : "\u{00A0}".$this->say("phrases.units.{$fact}"),
                 $name === 'dimension' && is_string($fact) => $named($fact),
-                $name === 'choice' && is_string($fact) => $this->say("dimensions.{$plan}.".(is_string($facts['dimension'] ?? null) ? $facts['dimension'] : '').".values.{$fact}"),
+                $name === 'choice' && is_string($fact) => $this->say(
+                    "dimensions.{$plan}.".(is_string($facts['dimension'] ?? null) ? $facts['dimension'] : '').".values.{$fact}",
+                ),
                 $name === 'dimensions' && is_array($fact) => $this->list(array_map($named, $fact)),
-                $name === 'method' && is_string($fact) && $this->lexicon->has("methods.methods.{$fact}.label") => $this->say("methods.methods.{$fact}.label"),
+                $name === 'method'
+                    && is_string($fact)
+                    && $this->lexicon->has("methods.methods.{$fact}.label") => $this->say("methods.methods.{$fact}.label"),
                 $name === 'templates' && is_array($fact) => implode(' → ', $fact),
                 is_array($fact) => implode(', ', $fact),
                 default => $fact,
@@ -272,13 +291,17 @@ final readonly class Phrases
 
     public function finding(Finding $finding): string
     {
-        return $this->say("fit.{$finding->code->value}", array_map(fn (float $length): string => $this->formats->centimeters($length), $finding->centimeters));
+        return $this->say("fit.{$finding->code->value}", array_map(
+            fn (float $length): string => $this->formats->centimeters($length), $finding->centimeters,
+        ));
     }
 
     /** What gear still asks for. */
     public function requirement(Requirement $requirement, ItemKind $kind): string
     {
-        return $this->say("wearing.asks.{$requirement->key}", ['asked' => $requirement->asked, 'shows' => $this->say("wearing.fit_shows.{$kind->value}")]);
+        return $this->say("wearing.asks.{$requirement->key}", [
+            'asked' => $requirement->asked, 'shows' => $this->say("wearing.fit_shows.{$kind->value}"),
+        ]);
     }
 
     /** How that stands now. */
@@ -287,9 +310,16 @@ final readonly class Phrases
         $standing = $requirement->standing;
 
         return match ($requirement->key) {
-            'on', 'worn', 'off' => $standing === null ? $this->say('wearing.stands.no_ladder') : $this->say('wearing.stands.ladder', ['standing' => (int) round($standing)]),
-            'long' => $standing === null ? $this->say('wearing.stands.not_yet') : $this->say('wearing.stands.long', ['standing' => $this->formats->clock((int) $standing)]),
-            'movement' => $standing === null ? $this->say('wearing.stands.never_worn') : $this->say('wearing.stands.movement', ['standing' => $standing]),
+            'on', 'worn',
+            'off' => $standing === null
+                ? $this->say('wearing.stands.no_ladder')
+                : $this->say('wearing.stands.ladder', ['standing' => (int) round($standing)]),
+            'long' => $standing === null
+                ? $this->say('wearing.stands.not_yet')
+                : $this->say('wearing.stands.long', ['standing' => $this->formats->clock((int) $standing)]),
+            'movement' => $standing === null
+                ? $this->say('wearing.stands.never_worn')
+                : $this->say('wearing.stands.movement', ['standing' => $standing]),
             'fit' => $standing === null ? $this->say('wearing.stands.never') : $this->say('wearing.stands.fit', ['standing' => $standing]),
             default => $this->say("wearing.stands.{$requirement->key}", ['standing' => $standing]),
         };
@@ -317,7 +347,8 @@ final readonly class Phrases
 
         return $this->say("phrases.no_path.{$path->why->value}", [
             'room' => $value($path->room), 'easier' => $value($path->easier), 'harder' => $value($path->harder),
-            'dimension' => $path->dimension === null ? '' : $this->dimension($catalog, $path->dimension), 'rise' => round(($path->rise ?? 0.0) / 0.5, 1), 'most' => round(($path->most ?? 0.0) / 0.5, 1),
+            'dimension' => $path->dimension === null ? '' : $this->dimension($catalog, $path->dimension),
+            'rise' => round(($path->rise ?? 0.0) / 0.5, 1), 'most' => round(($path->most ?? 0.0) / 0.5, 1),
             'mayEase' => $path->mayEase,
         ]);
     }
@@ -333,6 +364,7 @@ final readonly class Phrases
     /** With its first letter large, as at the start of a sentence. */
     public function capital(string $words): string
     {
-        return preg_replace_callback('/^([⟦]*)(\pL)/u', static fn (array $found): string => $found[1].mb_strtoupper($found[2]), $words) ?? $words;
+        return preg_replace_callback('/^([⟦]*)(\pL)/u', static fn (array $found): string => $found[1].mb_strtoupper($found[2]), $words)
+            ?? $words;
     }
 }

@@ -26,7 +26,10 @@ final readonly class Reader
     /** "en,yd,i,24,trainer,America/New_York" */
     public function toText(): string
     {
-        return implode(',', [$this->language, $this->units->distance->value, $this->units->isImperial ? 'i' : 's', $this->units->isClock24 ? '24' : '12', $this->audience->value, $this->zone]);
+        return implode(',', [
+            $this->language, $this->units->distance->value, $this->units->isImperial ? 'i' : 's', $this->units->isClock24 ? '24' : '12',
+            $this->audience->value, $this->zone,
+        ]);
     }
 
     /** Whatever cannot be read is as usual. */

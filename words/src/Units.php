@@ -14,8 +14,9 @@ final readonly class Units
      * @param  bool  $isImperial  pounds, ounces, inches and miles per hour in place of kilograms, grams, centimeters and meters per second
      * @param  bool  $isClock24  18:05 in place of 6:05 PM
      */
-    public function __construct(public DistanceUnit $distance = DistanceUnit::Meter, public bool $isImperial = false, public bool $isClock24 = false)
-    {
+    public function __construct(
+        public DistanceUnit $distance = DistanceUnit::Meter, public bool $isImperial = false, public bool $isClock24 = false,
+    ) {
     }
 
     /** The unit in which a measure kept in this one is typed and read: "in" for "cm" where the reader uses inches. */

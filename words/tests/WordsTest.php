@@ -63,8 +63,13 @@ final class WordsTest extends TestCase
     public function test_guardians_are_told_what_to_do_and_no_odds(): void
     {
         foreach (ReasonCode::cases() as $code) {
-            $facts = [...array_fill_keys($code->facts(), 2), ...array_intersect_key(array_fill_keys(['strain', 'strainCap', 'reaction', 'reactionCap', 'chance', 'cap'], 'about 1 in 80'), array_flip($code->facts()))];
-            self::assertDoesNotMatchRegularExpression('/1 in 80|%|\bcap\b/', self::lexicon()->say("reasons.{$code->value}", $facts, audience: Audience::Guardian), $code->value);
+            $facts = [...array_fill_keys($code->facts(), 2), ...array_intersect_key(
+                array_fill_keys(['strain', 'strainCap', 'reaction', 'reactionCap', 'chance', 'cap'], 'about 1 in 80'),
+                array_flip($code->facts()),
+            )];
+            self::assertDoesNotMatchRegularExpression(
+                '/1 in 80|%|\bcap\b/', self::lexicon()->say("reasons.{$code->value}", $facts, audience: Audience::Guardian), $code->value,
+            );
         }
     }
 
@@ -75,7 +80,9 @@ final class WordsTest extends TestCase
         self::assertSame(array_column(ErrorCode::cases(), 'value'), array_keys($lexicon->below('errors')));
         self::assertSame(array_column(GearCode::cases(), 'value'), array_keys($lexicon->below('fit')));
         self::assertSame(array_column(Quantity::cases(), 'value'), array_keys($lexicon->below('quantities')));
-        foreach (['action' => Action::class, 'band' => Band::class, 'outcome' => Outcome::class, 'plan_kind' => PlanKind::class] as $name => $enum) {
+        foreach ([
+            'action' => Action::class, 'band' => Band::class, 'outcome' => Outcome::class, 'plan_kind' => PlanKind::class,
+        ] as $name => $enum) {
             self::assertEqualsCanonicalizing(array_column($enum::cases(), 'value'), array_keys($lexicon->below("labels.{$name}")), $name);
         }
     }
@@ -87,10 +94,16 @@ final class WordsTest extends TestCase
             $words = $lexicon->below("dimensions.{$plan}");
             self::assertSame(array_keys($catalog->dimensions), array_keys($words), $plan);
             foreach ($catalog->dimensions as $key => $dimension) {
-                self::assertSame(array_column($dimension->values, 'key'), array_keys($lexicon->below("dimensions.{$plan}.{$key}.values")), "{$plan} {$key}");
+                self::assertSame(
+                    array_column($dimension->values, 'key'), array_keys($lexicon->below("dimensions.{$plan}.{$key}.values")),
+                    "{$plan} {$key}",
+                );
             }
         }
-        self::assertSame(array_map(static fn (string $code): string => str_replace('.', '_', $code), array_keys(Fixture::signs()->signs)), array_keys($lexicon->below('signs.signs')));
+        self::assertSame(
+            array_map(static fn (string $code): string => str_replace('.', '_', $code), array_keys(Fixture::signs()->signs)),
+            array_keys($lexicon->below('signs.signs')),
+        );
         self::assertSame(Fixture::signs()->confounds, array_keys($lexicon->below('signs.confounds')));
         $methods = Fixture::methods();
         self::assertSame(array_keys($methods->methods), array_keys($lexicon->below('methods.methods')));
@@ -99,8 +112,13 @@ final class WordsTest extends TestCase
             self::assertSame($choice->options, array_keys($lexicon->below("methods.choices.{$key}.options")), $key);
         }
         foreach (Fixture::templateData() as $key => $data) {
-            $own = array_keys(array_filter(is_array($data['steps']) ? $data['steps'] : [], static fn (mixed $step): bool => is_array($step) && ! isset($step['include'])));
-            self::assertSame(array_map(static fn (int|string $i): int => (int) $i + 1, $own), array_keys($lexicon->below("templates.{$key}.steps")), $key);
+            $own = array_keys(array_filter(is_array($data['steps']) ? $data['steps'] : [], static fn (mixed $step): bool => is_array(
+                $step,
+            ) && ! isset($step['include'])));
+            self::assertSame(
+                array_map(static fn (int|string $i): int => (int) $i + 1, $own), array_keys($lexicon->below("templates.{$key}.steps")),
+                $key,
+            );
             self::assertNotSame('', $lexicon->say("templates.{$key}.label"));
         }
     }
@@ -108,12 +126,17 @@ final class WordsTest extends TestCase
     public function test_a_reason_is_said_in_the_readers_units_and_read_back_as_it_was_stored(): void
     {
         $reason = Reason::of(
-            ReasonCode::Risk, at: new ToldExposure(Fixture::at(18.288, 'slow_walk')), strain: Probability::of(0.0125), strainCap: Probability::of(0.05),
+            ReasonCode::Risk, at: new ToldExposure(Fixture::at(18.288, 'slow_walk')), strain: Probability::of(0.0125),
+            strainCap: Probability::of(0.05),
             reaction: Probability::of(0.0004), reactionCap: Probability::of(0.01), binding: 'strain', room: 'plenty',
         );
         $yards = new Phrases(self::lexicon(), new Reader(units: new Units(DistanceUnit::Yard)));
 
-        self::assertSame("At 20\u{00A0}yd, slow walk: struggling or worse about 1 in 80 at most, reacting less than 1 in 1,000 at most. Plenty of room under your cap.", $yards->reason($reason, Fixture::dimensions()));
+        self::assertSame(
+            "At 20\u{00A0}yd, slow walk: struggling or worse about 1 in 80 at most, reacting less than 1 in 1,000 at most. Plenty of "
+                .'room under your cap.',
+            $yards->reason($reason, Fixture::dimensions()),
+        );
         $stored = json_decode((string) json_encode(['code' => $reason->code->value, 'facts' => Facts::toArray($reason->facts)]), true);
         self::assertEquals($reason, Facts::reason(is_array($stored) ? $stored : [], Fixture::dimensions()));
         self::assertNull(Facts::reason(['code' => 'risk', 'facts' => []], Fixture::dimensions()), 'an older version said it otherwise');
@@ -123,7 +146,10 @@ final class WordsTest extends TestCase
     {
         foreach ([
             Reason::of(ReasonCode::ChangeFirst, change: new DimensionChange(PlanKind::Contact, 'side', 'right')),
-            Reason::of(ReasonCode::Run, progress: new Progress(3, 5, null, false), at: new ToldExposure(Fixture::at(20.0), ['trigger_motion']), plan: 'presence'),
+            Reason::of(
+                ReasonCode::Run, progress: new Progress(3, 5, null, false), at: new ToldExposure(Fixture::at(20.0), ['trigger_motion']),
+                plan: 'presence',
+            ),
             Reason::of(ReasonCode::TwoAtOnce, dimensions: ['distance', 'trigger_motion']),
             Reason::of(ReasonCode::StartBack, step: 12, back: 1, days: 0, hard: false, reacted: true),
         ] as $reason) {
@@ -137,7 +163,9 @@ final class WordsTest extends TestCase
     #[TestWith([5, 3, 8, 'Last time solid at step 5. Warm up 3 steps easier; it has been 8 days.'])]
     public function test_the_start_is_told_as_a_trainer_would(int $step, int $back, int $days, string $sentence): void
     {
-        self::assertSame($sentence, (new Phrases(self::lexicon(), new Reader))->reason(Reason::of(ReasonCode::StartBack, step: $step, back: $back, days: $days, hard: false, reacted: false), Fixture::dimensions()));
+        self::assertSame($sentence, (new Phrases(self::lexicon(), new Reader))->reason(
+            Reason::of(ReasonCode::StartBack, step: $step, back: $back, days: $days, hard: false, reacted: false), Fixture::dimensions(),
+        ));
     }
 
     /** @return iterable<string, array{string, string}> */

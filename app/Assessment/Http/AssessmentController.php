@@ -62,7 +62,10 @@ final readonly class AssessmentController
 
         return view('pages.assessments.show', [
             'assessment' => $assessment, 'model' => $model, 'inWords' => new AdviceInWords(words(), $catalog),
-            'setup' => static fn (array $values): string => words()->exposure(Exposure::of(Fields::of(['at' => $values])->values('at'), $catalog), $catalog, Fields::of($assessment->proposal)->texts('unsaid')),
+            'setup' => static fn (array $values): string => words()->exposure(
+                Exposure::of(Fields::of(['at' => $values])->values('at'), $catalog), $catalog,
+                Fields::of($assessment->proposal)->texts('unsaid'),
+            ),
         ]);
     }
 }

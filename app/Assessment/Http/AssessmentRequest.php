@@ -36,8 +36,12 @@ final class AssessmentRequest extends FormRequest
 
         return [
             'kind' => ['required', Rule::enum(PlanKind::class)],
-            'trigger_id' => ['nullable', 'integer', Rule::exists(Trigger::class, 'id')->where('dog_id', $this->dog()->id)->where('kind', $this->kind()->value)],
-            'trigger_name' => ['required_without:trigger_id', 'nullable', 'string', 'max:120', Rule::unique(Trigger::class, 'name')->where('dog_id', $this->dog()->id)->whereNot('kind', $this->kind()->value)],
+            'trigger_id' => ['nullable', 'integer', Rule::exists(
+                Trigger::class, 'id',
+            )->where('dog_id', $this->dog()->id)->where('kind', $this->kind()->value)],
+            'trigger_name' => ['required_without:trigger_id', 'nullable', 'string', 'max:120', Rule::unique(
+                Trigger::class, 'name',
+            )->where('dog_id', $this->dog()->id)->whereNot('kind', $this->kind()->value)],
             'person_id' => ['required', 'integer', Rule::exists(Person::class, 'id')->where('practice_id', $practice)],
             'place_id' => ['nullable', 'integer', Rule::exists(Place::class, 'id')->where('practice_id', $practice)],
             'reaction' => ['nullable', $distance],
@@ -58,8 +62,10 @@ final class AssessmentRequest extends FormRequest
         return [
             'trigger_name.required_without' => say('messages.assessment.say_what_the_dog_reacts_to'),
             'trigger_name.unique' => say('messages.assessment.this_dog_has_a_trigger_of'),
-            'person_id.*' => say('messages.assessment.choose_who_handles_the_dog'), 'template.required' => say('messages.assessment.choose_the_ladder_whose_steps_were'),
-            'tried.*.band' => say('messages.assessment.choose_how_it_took_it'), 'tried.*.food' => say('messages.assessment.choose_how_it_took_the_food'),
+            'person_id.*' => say('messages.assessment.choose_who_handles_the_dog'),
+            'template.required' => say('messages.assessment.choose_the_ladder_whose_steps_were'),
+            'tried.*.band' => say('messages.assessment.choose_how_it_took_it'),
+            'tried.*.food' => say('messages.assessment.choose_how_it_took_the_food'),
         ];
     }
 
@@ -69,7 +75,11 @@ final class AssessmentRequest extends FormRequest
             if ($validator->errors()->isNotEmpty()) {
                 return;
             }
-            if ($this->kind() !== PlanKind::Presence && ($this->container->make(TemplateRepository::class)->of($this->dog()->practice_id)->templates[$this->template()] ?? null)?->kind !== $this->kind()) {
+            if (
+                $this->kind() !== PlanKind::Presence && ($this->container->make(
+                    TemplateRepository::class,
+                )->of($this->dog()->practice_id)->templates[$this->template()] ?? null)?->kind !== $this->kind()
+            ) {
                 $validator->errors()->add('template', say('messages.assessment.choose_one_of_the_templates_of'));
             }
             foreach ($this->rows() as $i => $row) {
@@ -81,7 +91,9 @@ final class AssessmentRequest extends FormRequest
                 }
             }
             if (array_filter($this->rows()) === [] && ! $this->filled('reaction')) {
-                $validator->errors()->add($this->kind() === PlanKind::Presence ? 'reaction' : 'tried', say('messages.assessment.give_at_least_one_thing_that'));
+                $validator->errors()->add($this->kind() === PlanKind::Presence ? 'reaction' : 'tried', say(
+                    'messages.assessment.give_at_least_one_thing_that',
+                ));
             }
         });
     }
@@ -110,7 +122,8 @@ final class AssessmentRequest extends FormRequest
             $this->filled('reaction') && $isPresence ? Distance::from($this->float('reaction'), $unit) : null,
             $isPresence ? null : $this->template(),
             array_values(array_map(static fn (array $row, int $i): Tried => new Tried(
-                $i, isset($row['distance']) ? Distance::from((float) $row['distance'], $unit)->meters : null, isset($row['cue']) ? $row['cue'] === '1' : null, $row['food'] ?? null,
+                $i, isset($row['distance']) ? Distance::from((float) $row['distance'], $unit)->meters : null,
+                isset($row['cue']) ? $row['cue'] === '1' : null, $row['food'] ?? null,
                 isset($row['band']) ? Band::from((int) $row['band']) : null,
             ), array_filter($this->rows()), array_keys(array_filter($this->rows())))),
             $this->filled('note') ? $this->string('note')->value() : null,
@@ -122,7 +135,9 @@ final class AssessmentRequest extends FormRequest
     {
         $rows = [];
         foreach (Fields::of($this->all())->list('tried') as $i => $row) {
-            $rows[(int) $i] = array_filter(array_map(strval(...), Fields::of(['row' => $row])->values('row')), static fn (string $value): bool => $value !== '');
+            $rows[(int) $i] = array_filter(
+                array_map(strval(...), Fields::of(['row' => $row])->values('row')), static fn (string $value): bool => $value !== '',
+            );
         }
 
         return $rows;

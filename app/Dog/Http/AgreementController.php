@@ -27,9 +27,18 @@ final readonly class AgreementController
             'items' => ['required', 'array', 'min:1'],
             'items.*' => [Rule::in(self::ITEMS)],
             'agreement_note' => ['nullable', 'string', 'max:500'],
-        ], ['agreed_with.required' => say('messages.agreement.say_with_whom_it_was_agreed'), 'items.required' => say('messages.agreement.choose_at_least_one_thing_that'), 'items.*' => say('messages.agreement.choose_from_the_list')]));
-        $agreement = $agreements->record($dog, $user, $agreed->text('agreed_with'), $agreed->texts('items'), $agreed->textOrNull('agreement_note'));
+        ],
+            [
+                'agreed_with.required' => say('messages.agreement.say_with_whom_it_was_agreed'),
+                'items.required' => say('messages.agreement.choose_at_least_one_thing_that'),
+                'items.*' => say('messages.agreement.choose_from_the_list'),
+            ]));
+        $agreement = $agreements->record(
+            $dog, $user, $agreed->text('agreed_with'), $agreed->texts('items'), $agreed->textOrNull('agreement_note'),
+        );
 
-        return redirect()->to(route('dogs.show', $dog).'#management')->with('status', say('messages.agreement.agreed_with', ['agreed_with' => $agreement->agreed_with]));
+        return redirect()->to(route('dogs.show', $dog).'#management')->with(
+            'status', say('messages.agreement.agreed_with', ['agreed_with' => $agreement->agreed_with]),
+        );
     }
 }

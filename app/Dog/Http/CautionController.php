@@ -18,10 +18,14 @@ use Psr\Clock\ClockInterface;
 /** Records that a caution was read, by whom and for which dog. */
 final readonly class CautionController
 {
-    public function store(Request $request, Dog $dog, CautionRepository $cautions, ClockInterface $clock, #[CurrentUser] User $user): RedirectResponse
-    {
+    public function store(
+        Request $request, Dog $dog, CautionRepository $cautions, ClockInterface $clock, #[CurrentUser] User $user,
+    ): RedirectResponse {
         Gate::authorize('view', $dog);
-        $given = Fields::of($request->validate(['read' => ['required', 'array', 'max:30'], 'read.*' => [Rule::in(array_keys($cautions->cautions))]], ['read.*' => say('messages.caution.tick_the_cautions_you_have_read')]));
+        $given = Fields::of($request->validate(
+            ['read' => ['required', 'array', 'max:30'], 'read.*' => [Rule::in(array_keys($cautions->cautions))]],
+            ['read.*' => say('messages.caution.tick_the_cautions_you_have_read')],
+        ));
         CautionRepository::markRead($given->texts('read'), $dog, $user, $clock->now());
 
         return redirect()->route('dogs.show', $dog)->with('status', say('messages.caution.recorded_as_read'));

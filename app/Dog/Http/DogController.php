@@ -26,8 +26,10 @@ use Psr\Clock\ClockInterface;
 
 final readonly class DogController
 {
-    public function __construct(private LimitReader $limits, private Readiness $readiness, private CautionRepository $cautions, private CarryOverReader $upsets, private ClockInterface $clock)
-    {
+    public function __construct(
+        private LimitReader $limits, private Readiness $readiness, private CautionRepository $cautions, private CarryOverReader $upsets,
+        private ClockInterface $clock,
+    ) {
     }
 
     public function index(#[CurrentUser] User $user): View
@@ -46,16 +48,19 @@ final readonly class DogController
     {
         $given = $request->given();
         $dog = $dogs->add(
-            $user, $given->text('name'), $given->text('description'), $given->textOrNull('born_on'), $given->isOn('bite_history'), $given->isOn('hides_signs'), $given->textOrNull('health_note'),
+            $user, $given->text('name'), $given->text('description'), $given->textOrNull('born_on'), $given->isOn('bite_history'),
+            $given->isOn('hides_signs'), $given->textOrNull('health_note'),
         );
 
-        return redirect()->route('intakes.edit', $dog)->with('status', say('messages.dog.is_in_next_the_intake_all', ['dog' => $dog->name]));
+        return redirect()
+            ->route('intakes.edit', $dog)->with('status', say('messages.dog.is_in_next_the_intake_all', ['dog' => $dog->name]));
     }
 
     public function show(Dog $dog, #[CurrentUser] User $user): View
     {
         Gate::authorize('view', $dog);
-        $plans = $dog->plans()->with(['responseModel.trigger.traits', 'responseModel.person', 'place', 'steps'])->orderBy('plans.name')->limit(50)->get();
+        $plans = $dog->plans()
+            ->with(['responseModel.trigger.traits', 'responseModel.person', 'place', 'steps'])->orderBy('plans.name')->limit(50)->get();
 
         return view('pages.dogs.show', [
             'dog' => $dog,
@@ -66,7 +71,9 @@ final readonly class DogController
             'cautions' => $this->cautions->forDog($dog),
             'unread' => CautionRepository::unread($this->cautions->forDog($dog), $dog, $user),
             'agreement' => $dog->agreements()->with('user')->first(),
-            'assessments' => Assessment::query()->whereIn('response_model_id', ResponseModel::query()->where('dog_id', $dog->id)->select('id'))->orderByDesc('made_at')->limit(10)->get(),
+            'assessments' => Assessment::query()->whereIn('response_model_id', ResponseModel::query()->where(
+                'dog_id', $dog->id,
+            )->select('id'))->orderByDesc('made_at')->limit(10)->get(),
             'carried' => CarryOverReader::inWords($this->upsets->on($dog->id, $this->clock->now())),
             'incidents' => Incident::query()->where('dog_id', $dog->id)->limit(100)->pluck('id', 'event_id'),
             'events' => $dog->events()->orderByDesc('occurred_at')->limit(20)->get(),
@@ -81,9 +88,12 @@ final readonly class DogController
      */
     private function latestSessions(Dog $dog): Collection
     {
-        $plans = Plan::query()->withTrashed()->whereIn('response_model_id', ResponseModel::query()->where('dog_id', $dog->id)->select('id'));
+        $plans = Plan::query()
+            ->withTrashed()->whereIn('response_model_id', ResponseModel::query()->where('dog_id', $dog->id)->select('id'));
         $ids = Session::query()->whereIn('plan_id', $plans->select('id'))->orderByDesc('started_at')->limit(20)->pluck('id');
 
-        return Session::query()->select(['id', 'plan_id', 'started_at', 'ended_at'])->whereKey($ids)->with('plan.responseModel.trigger')->withCount('trials')->orderByDesc('started_at')->get();
+        return Session::query()->select([
+            'id', 'plan_id', 'started_at', 'ended_at',
+        ])->whereKey($ids)->with('plan.responseModel.trigger')->withCount('trials')->orderByDesc('started_at')->get();
     }
 }

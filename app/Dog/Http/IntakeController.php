@@ -30,7 +30,9 @@ final readonly class IntakeController
             'dog' => $dog,
             'intake' => $dog->intake ?? new Intake(['worst' => 'none']),
             // only what may be somebody's normal: nobody's normal is a growl
-            'signs' => array_filter($this->catalogs->signs->signs, static fn (Sign $sign): bool => in_array($sign->weight, [SignWeight::Small, SignWeight::Medium, SignWeight::Tiredness], true)),
+            'signs' => array_filter($this->catalogs->signs->signs, static fn (Sign $sign): bool => in_array(
+                $sign->weight, [SignWeight::Small, SignWeight::Medium, SignWeight::Tiredness], true,
+            )),
         ]);
     }
 

@@ -33,7 +33,8 @@ final readonly class KitController
         }
 
         return view('pages.dogs.kit', [
-            'dog' => $dog, 'which' => $which, 'stages' => $food->stages, 'source' => say('food.source'), 'limits' => $dog->intake?->food_limits, 'guards' => $dog->intake?->guards_food === true,
+            'dog' => $dog, 'which' => $which, 'stages' => $food->stages, 'source' => say('food.source'),
+            'limits' => $dog->intake?->food_limits, 'guards' => $dog->intake?->guards_food === true,
             'cautions' => $cautions->keyed(['food', 'muzzle', 'collar', 'halter', 'fit']), ...$shown,
         ]);
     }
@@ -64,8 +65,19 @@ final readonly class KitController
             $rules[$field] = [in_array($field, KitCheck::OPTIONAL, true) ? 'nullable' : 'required', 'numeric', 'between:0,1000'];
             $names[$field] = say("options.gear_field.{$field}");
         }
-        $input = array_map(static fn (mixed $value): mixed => is_string($value) ? str_replace(',', '.', trim($value)) : $value, $request->only(array_keys($rules)));
-        $validator = Validator::make($input, $rules, ['stage.*' => say('messages.kit.stage'), 'required' => say('messages.kit.attribute_measure_it_and_type_the'), 'numeric' => say('messages.kit.attribute_type_a_number_for_example'), 'between' => say('messages.kit.attribute_that_cannot_be')], $names);
+        $input = array_map(
+            static fn (mixed $value): mixed => is_string($value) ? str_replace(',', '.', trim($value)) : $value,
+            $request->only(array_keys($rules)),
+        );
+        $validator = Validator::make(
+            $input, $rules,
+            [
+                'stage.*' => say('messages.kit.stage'), 'required' => say('messages.kit.attribute_measure_it_and_type_the'),
+                'numeric' => say('messages.kit.attribute_type_a_number_for_example'),
+                'between' => say('messages.kit.attribute_that_cannot_be'),
+            ],
+            $names,
+        );
         if ($validator->fails()) {
             return $this->told($validator->errors());
         }

@@ -33,7 +33,8 @@ final readonly class OrderController
         abort_unless($own->has($dimension) && $own->dimension($dimension)->kind === DimensionKind::Ordered, 404);
 
         return view('pages.dogs.order', [
-            'dog' => $dog, 'kind' => $kind, 'dimension' => $own->dimension($dimension), 'catalog' => $own, 'usualCatalog' => $this->catalogs->dimensions($kind),
+            'dog' => $dog, 'kind' => $kind, 'dimension' => $own->dimension($dimension), 'catalog' => $own,
+            'usualCatalog' => $this->catalogs->dimensions($kind),
         ]);
     }
 
@@ -49,7 +50,10 @@ final readonly class OrderController
             return redirect()->route('dogs.show', $dog)->with('status', say('messages.order.back_to_the_usual_order'));
         }
         $keys = array_map(static fn (DimensionValue $value): string => $value->key, $usual->dimension($dimension)->values);
-        $places = Fields::of($request->validate(['place' => ['required', 'array:'.implode(',', $keys)], 'place.*' => ['required', 'integer', 'between:1,'.count($keys)]], ['place.*' => say('messages.order.places', ['count' => count($keys)])]))->list('place');
+        $places = Fields::of($request->validate(
+            ['place' => ['required', 'array:'.implode(',', $keys)], 'place.*' => ['required', 'integer', 'between:1,'.count($keys)]],
+            ['place.*' => say('messages.order.places', ['count' => count($keys)])],
+        ))->list('place');
         asort($places);
         try {
             $order = array_map(strval(...), array_keys($places));
@@ -62,6 +66,8 @@ final readonly class OrderController
         }
         $this->orders->keep($dog, $kind, $dimension, $order);
 
-        return redirect()->route('dogs.show', $dog)->with('status', say('messages.order.s_own_order_of_is_used', ['dog' => $dog->name, 'dimension' => words()->dimension($usual, $dimension)]));
+        return redirect()->route('dogs.show', $dog)->with('status', say(
+            'messages.order.s_own_order_of_is_used', ['dog' => $dog->name, 'dimension' => words()->dimension($usual, $dimension)],
+        ));
     }
 }

@@ -20,8 +20,9 @@ final readonly class SkillController
 {
     public const STATES = ['ready', 'learning', 'lost'];
 
-    public function store(Request $request, Dog $dog, CoreCatalogs $catalogs, RecordSkill $skills, #[CurrentUser] User $user): RedirectResponse
-    {
+    public function store(
+        Request $request, Dog $dog, CoreCatalogs $catalogs, RecordSkill $skills, #[CurrentUser] User $user,
+    ): RedirectResponse {
         Gate::authorize('train', $dog);
         $shown = Fields::of($request->validate([
             'skill' => ['required', Rule::in(array_keys($catalogs->methods()->skills))],
@@ -30,11 +31,18 @@ final readonly class SkillController
             'shown_on' => ['required', 'date_format:Y-m-d', 'after:2000-01-01', 'before_or_equal:today'],
             'skill_note' => ['nullable', 'string', 'max:300'],
         ], [
-            'skill.*' => say('messages.skill.choose_one_of_the_foundations'), 'state.*' => say('messages.skill.choose_ready_learning_or_lost_again'), 'shown_in.required' => say('messages.skill.say_where_it_was_shown_a'),
+            'skill.*' => say('messages.skill.choose_one_of_the_foundations'),
+            'state.*' => say('messages.skill.choose_ready_learning_or_lost_again'),
+            'shown_in.required' => say('messages.skill.say_where_it_was_shown_a'),
             'shown_on.*' => say('messages.skill.give_the_day_as_year_month'),
         ]));
-        $showing = $skills->record($dog, $user, $shown->text('skill'), $shown->text('state'), $shown->text('shown_in'), $shown->text('shown_on'), $shown->textOrNull('skill_note'));
+        $showing = $skills->record(
+            $dog, $user, $shown->text('skill'), $shown->text('state'), $shown->text('shown_in'), $shown->text('shown_on'),
+            $shown->textOrNull('skill_note'),
+        );
 
-        return redirect()->to(route('dogs.show', $dog).'#foundations')->with('status', say('messages.saved.kept', ['what' => say("methods.skills.{$showing->skill}.label")]));
+        return redirect()->to(route('dogs.show', $dog).'#foundations')->with(
+            'status', say('messages.saved.kept', ['what' => say("methods.skills.{$showing->skill}.label")]),
+        );
     }
 }

@@ -31,7 +31,10 @@ final class StoreDogRequest extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['born_on.date_format' => say('messages.store_dog.give_the_birthday_as_year_month'), 'name.required' => say('messages.store_dog.give_the_dogs_name')];
+        return [
+            'born_on.date_format' => say('messages.store_dog.give_the_birthday_as_year_month'),
+            'name.required' => say('messages.store_dog.give_the_dogs_name'),
+        ];
     }
 
     public function given(): Fields

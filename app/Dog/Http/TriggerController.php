@@ -16,7 +16,8 @@ final readonly class TriggerController
     {
         $given = $request->given();
         $trigger = $triggers->add(
-            $dog, $given->text('trigger'), PlanKind::from($given->text('trigger_kind')), $given->textOrNull('motive'), $given->text('named_by'),
+            $dog, $given->text('trigger'), PlanKind::from($given->text('trigger_kind')), $given->textOrNull('motive'),
+            $given->text('named_by'),
             TypedTraits::read($given->text('trigger_traits')),
         );
 

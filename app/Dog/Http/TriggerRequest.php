@@ -36,8 +36,10 @@ final class TriggerRequest extends FormRequest
     public function messages(): array
     {
         return [
-            'trigger.required' => say('messages.trigger.name_what_it_reacts_to_one'), 'trigger.unique' => say('messages.trigger.this_dog_has_a_trigger_of'),
-            'trigger_kind.*' => say('messages.trigger.choose_what_kind_of_thing_it'), 'motive.*' => say('messages.trigger.choose_a_motive_or_leave_it'), 'named_by.*' => say('messages.trigger.choose_who_named_it'),
+            'trigger.required' => say('messages.trigger.name_what_it_reacts_to_one'),
+            'trigger.unique' => say('messages.trigger.this_dog_has_a_trigger_of'),
+            'trigger_kind.*' => say('messages.trigger.choose_what_kind_of_thing_it'),
+            'motive.*' => say('messages.trigger.choose_a_motive_or_leave_it'), 'named_by.*' => say('messages.trigger.choose_who_named_it'),
         ];
     }
 

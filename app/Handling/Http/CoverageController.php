@@ -22,10 +22,18 @@ final readonly class CoverageController
         $kind = $request->string('kind')->value() === PlanKind::Presence->value ? PlanKind::Presence : PlanKind::Contact;
         $triggers = $dog->triggers()->where('kind', $kind->value)->orderBy('name')->limit(100)->pluck('name', 'id')->all();
         $names = options("factor_{$kind->value}", CoveragePage::FACTORS[$kind->value]);
-        $pick = static fn (string $field, string $else): string => array_key_exists($request->string($field)->value(), $names) ? $request->string($field)->value() : $else;
+        $pick = static fn (string $field, string $else): string => array_key_exists($request->string($field)->value(), $names)
+            ? $request->string($field)->value()
+            : $else;
         [$first, $second] = array_keys($names);
-        $chosen = ['trigger' => array_key_exists($request->integer('trigger'), $triggers) ? $request->integer('trigger') : null, 'rows' => $pick('rows', $first), 'columns' => $pick('columns', $second)];
+        $chosen = [
+            'trigger' => array_key_exists($request->integer('trigger'), $triggers) ? $request->integer('trigger') : null,
+            'rows' => $pick('rows', $first), 'columns' => $pick('columns', $second),
+        ];
 
-        return view('pages.dogs.coverage', ['dog' => $dog, 'kind' => $kind, 'triggers' => $triggers, 'chosen' => $chosen, 'names' => $names, ...$page->of($user, $dog, $kind, $chosen['trigger'])]);
+        return view('pages.dogs.coverage', [
+            'dog' => $dog, 'kind' => $kind, 'triggers' => $triggers, 'chosen' => $chosen, 'names' => $names,
+            ...$page->of($user, $dog, $kind, $chosen['trigger']),
+        ]);
     }
 }

@@ -27,8 +27,13 @@ final readonly class HandlerLimitController
     {
         Gate::authorize('plan', $dog);
         $told = Fields::of($request->validate([
-            'limited_person' => ['required', 'integer', Rule::exists(Person::class, 'id')->where('practice_id', $dog->practice_id)], 'reason' => ['required', 'string', 'max:300'],
-        ], ['limited_person.*' => say('messages.handler_limit.choose_one_of_the_people_in'), 'reason.*' => say('messages.handler_limit.say_why_in_at_most_300')]));
+            'limited_person' => ['required', 'integer', Rule::exists(Person::class, 'id')->where('practice_id', $dog->practice_id)],
+            'reason' => ['required', 'string', 'max:300'],
+        ],
+            [
+                'limited_person.*' => say('messages.handler_limit.choose_one_of_the_people_in'),
+                'reason.*' => say('messages.handler_limit.say_why_in_at_most_300'),
+            ]));
         $this->handlers->limit($dog, $user, $told->int('limited_person'), $told->text('reason'));
 
         return redirect()->route('handling.show', $dog)->with('status', say('messages.handler_limit.kept_no_session_of_this_dog'));

@@ -29,11 +29,18 @@ final readonly class ItemController
     {
         Gate::authorize('plan', $dog);
         $told = Fields::of($request->validate([
-            'item_name' => ['required', 'string', 'max:60', Rule::unique(Item::class, 'name')->where('dog_id', $dog->id)], 'item_kind' => ['required', Rule::enum(ItemKind::class)],
-        ], ['item_name.required' => say('messages.item.give_the_item_a_name'), 'item_name.max' => say('messages.item.keep_the_name_under_60_characters'), 'item_name.unique' => say('messages.item.this_dog_has_an_item_of'), 'item_kind.*' => say('messages.item.choose_what_it_is')]));
+            'item_name' => ['required', 'string', 'max:60', Rule::unique(Item::class, 'name')->where('dog_id', $dog->id)],
+            'item_kind' => ['required', Rule::enum(ItemKind::class)],
+        ],
+            [
+                'item_name.required' => say('messages.item.give_the_item_a_name'),
+                'item_name.max' => say('messages.item.keep_the_name_under_60_characters'),
+                'item_name.unique' => say('messages.item.this_dog_has_an_item_of'), 'item_kind.*' => say('messages.item.choose_what_it_is'),
+            ]));
         $item = $this->items->add($dog, $user, ItemKind::from($told->text('item_kind')), $told->text('item_name'));
 
-        return redirect()->route('items.show', $item)->with('status', say('messages.item.is_in_next_a_ladder_for', ['item' => $item->name]));
+        return redirect()
+            ->route('items.show', $item)->with('status', say('messages.item.is_in_next_a_ladder_for', ['item' => $item->name]));
     }
 
     public function show(Item $item, ItemPage $page, #[CurrentUser] User $user): View
@@ -48,8 +55,13 @@ final readonly class ItemController
     {
         Gate::authorize('train', $item->dog);
         $told = Fields::of($request->validate([
-            'fit_checked_on' => ['required', 'date_format:Y-m-d', 'after:2000-01-01', 'before_or_equal:today'], 'fit_note' => ['nullable', 'string', 'max:300'],
-        ], ['fit_checked_on.*' => say('messages.item.give_the_day_as_year_month'), 'fit_note.max' => say('messages.item.keep_the_note_under_300_characters')]));
+            'fit_checked_on' => ['required', 'date_format:Y-m-d', 'after:2000-01-01', 'before_or_equal:today'],
+            'fit_note' => ['nullable', 'string', 'max:300'],
+        ],
+            [
+                'fit_checked_on.*' => say('messages.item.give_the_day_as_year_month'),
+                'fit_note.max' => say('messages.item.keep_the_note_under_300_characters'),
+            ]));
         $this->items->checkFit($item, $told->text('fit_checked_on'), $told->textOrNull('fit_note'));
 
         return redirect()->route('items.show', $item)->with('status', say('messages.item.the_look_at_the_fit_is'));

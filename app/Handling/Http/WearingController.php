@@ -31,19 +31,28 @@ final readonly class WearingController
         $told = Fields::of($request->validate([
             'uuid' => ['required', 'uuid'],
             'minutes' => ['required', 'numeric', 'between:0.05,'.self::MAX_MINUTES],
-            'person_id' => ['required', 'integer', Rule::exists(Person::class, 'id')->where('practice_id', $item->practice_id), Rule::in(InSight::people($user)->pluck('id')), new MayHandle($item->dog_id)],
+            'person_id' => [
+                'required', 'integer', Rule::exists(Person::class, 'id')->where('practice_id', $item->practice_id),
+                Rule::in(InSight::people($user)->pluck('id')), new MayHandle($item->dog_id),
+            ],
             'situation' => ['required', Rule::enum(WearingSituation::class)],
             'movement' => ['required', Rule::enum(Movement::class)],
             'wearing_note' => ['nullable', 'string', 'max:300'],
         ], [
-            'uuid.*' => say('messages.wearing.this_entry_has_no_identifier_reload'), 'minutes.*' => say('messages.wearing.minutes', ['most' => self::MAX_MINUTES]), 'person_id.exists' => say('messages.wearing.choose_one_of_the_people_in'), 'person_id.in' => say('messages.wearing.choose_one_of_the_people_in'),
-            'situation.*' => say('messages.wearing.choose_what_went_on'), 'movement.*' => say('messages.wearing.choose_how_it_moved'), 'wearing_note.max' => say('messages.wearing.keep_the_note_under_300_characters'),
+            'uuid.*' => say('messages.wearing.this_entry_has_no_identifier_reload'),
+            'minutes.*' => say('messages.wearing.minutes', ['most' => self::MAX_MINUTES]),
+            'person_id.exists' => say('messages.wearing.choose_one_of_the_people_in'),
+            'person_id.in' => say('messages.wearing.choose_one_of_the_people_in'),
+            'situation.*' => say('messages.wearing.choose_what_went_on'), 'movement.*' => say('messages.wearing.choose_how_it_moved'),
+            'wearing_note.max' => say('messages.wearing.keep_the_note_under_300_characters'),
         ]));
         $isNew = $wearings->log(
             $item, $user, $told->text('uuid'), $told->int('person_id'), (int) round(60.0 * $told->number('minutes')),
             WearingSituation::from($told->text('situation')), Movement::from($told->text('movement')), $told->textOrNull('wearing_note'),
         );
 
-        return redirect()->route('items.show', $item)->with('status', $isNew ? say('messages.saved.logged') : say('messages.wearing.that_was_logged_already_it_counts'));
+        return redirect()->route('items.show', $item)->with(
+            'status', $isNew ? say('messages.saved.logged') : say('messages.wearing.that_was_logged_already_it_counts'),
+        );
     }
 }

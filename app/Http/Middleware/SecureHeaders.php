@@ -11,7 +11,8 @@ use Symfony\Component\HttpFoundation\Response;
 final class SecureHeaders
 {
     /** Bootstrap's own CSS holds data: images, hence img-src. */
-    private const POLICY = "default-src 'self'; img-src 'self' data:; object-src 'none'; base-uri 'none'; form-action 'self'; frame-ancestors 'none'";
+    private const POLICY = "default-src 'self'; img-src 'self' data:; object-src 'none'; base-uri 'none'; form-action 'self'; "
+        ."frame-ancestors 'none'";
 
     /** @param  \Closure(Request): Response  $next */
     public function handle(Request $request, \Closure $next): Response

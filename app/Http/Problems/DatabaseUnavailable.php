@@ -22,7 +22,9 @@ final readonly class DatabaseUnavailable
             return null;
         }
         if ($request->expectsJson()) {
-            return response()->json(['message' => say('messages.database_unavailable.the_database_cannot_be_reached_nothing')], 503, ['Retry-After' => '5']);
+            return response()->json(
+                ['message' => say('messages.database_unavailable.the_database_cannot_be_reached_nothing')], 503, ['Retry-After' => '5'],
+            );
         }
 
         return new Response(view('problems.database', [

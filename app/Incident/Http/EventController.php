@@ -29,22 +29,38 @@ final readonly class EventController
 
     public function create(Request $request, #[CurrentUser] User $user): View
     {
-        return view('pages.events.create', ['dogs' => InSight::dogs($user)->orderBy('name')->limit(500)->pluck('name', 'id'), 'chosen' => $request->integer('dog'), 'uuid' => (string) Str::uuid7()]);
+        return view('pages.events.create', [
+            'dogs' => InSight::dogs($user)->orderBy('name')->limit(500)->pluck('name', 'id'), 'chosen' => $request->integer('dog'),
+            'uuid' => (string) Str::uuid7(),
+        ]);
     }
 
-    public function store(Request $request, LogEvent $events, CarryOverReader $upsets, ClockInterface $clock, #[CurrentUser] User $user): RedirectResponse
-    {
+    public function store(
+        Request $request, LogEvent $events, CarryOverReader $upsets, ClockInterface $clock, #[CurrentUser] User $user,
+    ): RedirectResponse {
         $told = Fields::of($request->validate([
-            'uuid' => ['required', 'uuid'], 'dog_id' => ['required', 'integer'], 'event_kind' => ['required', Rule::enum(EventKind::class)->only(EventKind::logged())],
-            'severity' => ['required_unless:event_kind,calm', 'nullable', Rule::in(self::SEVERITY)], 'ago' => ['required', Rule::in(self::AGO)], 'event_note' => ['nullable', 'string', 'max:500'],
+            'uuid' => ['required', 'uuid'], 'dog_id' => ['required', 'integer'],
+            'event_kind' => ['required', Rule::enum(EventKind::class)->only(EventKind::logged())],
+            'severity' => ['required_unless:event_kind,calm', 'nullable', Rule::in(self::SEVERITY)],
+            'ago' => ['required', Rule::in(self::AGO)], 'event_note' => ['nullable', 'string', 'max:500'],
         ], [
-            'uuid.*' => say('messages.event.this_entry_has_no_identifier_reload'), 'dog_id.*' => say('messages.event.choose_the_dog'), 'event_kind.*' => say('messages.event.choose_what_it_was'), 'severity.*' => say('messages.event.choose_how_bad_it_was'), 'ago.*' => say('messages.event.choose_when_it_was'), 'event_note.max' => say('messages.event.keep_the_note_under_500_characters'),
+            'uuid.*' => say('messages.event.this_entry_has_no_identifier_reload'), 'dog_id.*' => say('messages.event.choose_the_dog'),
+            'event_kind.*' => say('messages.event.choose_what_it_was'), 'severity.*' => say('messages.event.choose_how_bad_it_was'),
+            'ago.*' => say('messages.event.choose_when_it_was'),
+            'event_note.max' => say('messages.event.keep_the_note_under_500_characters'),
         ]));
         $dog = Dog::query()->findOrFail($told->int('dog_id'));
         Gate::authorize('view', $dog);
-        $isNew = $events->log($dog, $user, $told->text('uuid'), EventKind::from($told->text('event_kind')), $told->int('severity'), $told->int('ago'), $told->textOrNull('event_note'));
+        $isNew = $events->log(
+            $dog, $user, $told->text('uuid'), EventKind::from($told->text('event_kind')), $told->int('severity'), $told->int('ago'),
+            $told->textOrNull('event_note'),
+        );
         $carried = CarryOverReader::inWords($upsets->on($dog->id, $clock->now()));
 
-        return redirect()->route('dogs.show', $dog)->with('status', ($isNew ? say('messages.event.logged') : say('messages.event.that_was_logged_already_it_counts')).($carried ?? say('messages.event.nothing_is_carried_over_into_today')));
+        return redirect()->route('dogs.show', $dog)->with(
+            'status',
+            ($isNew ? say('messages.event.logged') : say('messages.event.that_was_logged_already_it_counts'))
+                .($carried ?? say('messages.event.nothing_is_carried_over_into_today')),
+        );
     }
 }

@@ -20,6 +20,8 @@ final readonly class HelpController
         $words = mb_substr($request->string('q')->value(), 0, self::MAX_LETTERS);
         $found = ['entries' => $page->search($words), 'words' => $words];
 
-        return $request->header('HX-Request') === 'true' ? view('partials.help-entries', $found) : view('pages.help', [...$found, 'lines' => $page->forGuardians(), 'isGuardian' => $user->role === Role::Guardian]);
+        return $request->header('HX-Request') === 'true'
+            ? view('partials.help-entries', $found)
+            : view('pages.help', [...$found, 'lines' => $page->forGuardians(), 'isGuardian' => $user->role === Role::Guardian]);
     }
 }

@@ -23,7 +23,8 @@ final class TemplateRequest extends FormRequest
     {
         $key = $this->route('key');
 
-        return PracticeTemplate::query()->where('practice_id', $this->user()?->practice_id)->where('key', is_string($key) ? $key : '')->firstOrFail();
+        return PracticeTemplate::query()
+            ->where('practice_id', $this->user()?->practice_id)->where('key', is_string($key) ? $key : '')->firstOrFail();
     }
 
     /** @return array<string, list<mixed>> */
@@ -43,7 +44,12 @@ final class TemplateRequest extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['label.*' => say('messages.template.give_it_a_name_of_up'), 'about.*' => say('messages.template.say_in_up_to_600_characters'), 'steps.*.place.*' => say('messages.template.number_the_steps_1_is_the'), 'steps.*.run.*' => say('messages.template.ask_for_1_to_20_successes'), 'steps.*.do.*' => say('messages.template.keep_each_instruction_under_300_characters')];
+        return [
+            'label.*' => say('messages.template.give_it_a_name_of_up'), 'about.*' => say('messages.template.say_in_up_to_600_characters'),
+            'steps.*.place.*' => say('messages.template.number_the_steps_1_is_the'),
+            'steps.*.run.*' => say('messages.template.ask_for_1_to_20_successes'),
+            'steps.*.do.*' => say('messages.template.keep_each_instruction_under_300_characters'),
+        ];
     }
 
     /**
@@ -61,12 +67,18 @@ final class TemplateRequest extends FormRequest
             }
             if (! isset($step['include'])) {
                 $step['do'] = is_string($row['do'] ?? null) ? $row['do'] : $step['do'] ?? '';
-                $step['criterion'] = [...is_array($step['criterion'] ?? null) ? $step['criterion'] : [], ...(is_numeric($row['run'] ?? null) ? ['run' => (int) $row['run']] : [])];
+                $step['criterion'] = [
+                    ...is_array($step['criterion'] ?? null) ? $step['criterion'] : [],
+                    ...(is_numeric($row['run'] ?? null) ? ['run' => (int) $row['run']] : []),
+                ];
             }
             $kept[] = ['place' => is_numeric($row['place'] ?? null) ? (int) $row['place'] : $i + 1, 'step' => $step];
         }
         usort($kept, static fn (array $a, array $b): int => $a['place'] <=> $b['place']);
 
-        return [...$content, 'label' => $this->validated('label'), 'about' => $this->validated('about'), 'steps' => array_column($kept, 'step')];
+        return [
+            ...$content, 'label' => $this->validated('label'), 'about' => $this->validated('about'),
+            'steps' => array_column($kept, 'step'),
+        ];
     }
 }

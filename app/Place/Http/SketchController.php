@@ -32,15 +32,21 @@ final readonly class SketchController
         $plan = $plans->firstWhere('id', $request->integer('plan')) ?? $plans->first();
         $limit = $this->page->limit($plan);
         $stored = $sketch->layout ?? [];
-        $layout = $stored === [] ? Layout::usual(max(15.0, 1.2 * ($limit?->point->meters ?? 25.0))) : Layout::of(array_map(floatval(...), array_intersect_key($stored, array_flip(SketchRequest::LENGTHS))));
+        $layout = $stored === []
+            ? Layout::usual(max(15.0, 1.2 * ($limit?->point->meters ?? 25.0)))
+            : Layout::of(array_map(floatval(...), array_intersect_key($stored, array_flip(SketchRequest::LENGTHS))));
         $how = ['trigger_length' => 2.5, 'trigger_speed' => 1.4, 'handler_speed' => 1.4, 'hold' => 15.0];
         foreach (array_keys($how) as $field) {
             $how[$field] = (float) ($stored[$field] ?? $how[$field]);
         }
 
         return view('pages.places.sketch', [
-            'place' => $place, 'sketch' => $sketch, 'plans' => $plans, 'plan' => $plan, 'limit' => $limit, 'layout' => $layout, 'how' => $how, 'unit' => $user->units()->distance,
-            'setUp' => SetUp::of($layout, $how['trigger_speed'], $how['trigger_length'], $how['handler_speed'], $how['hold'], $limit?->point?->meters), 'hold' => $how['hold'],
+            'place' => $place, 'sketch' => $sketch, 'plans' => $plans, 'plan' => $plan, 'limit' => $limit, 'layout' => $layout,
+            'how' => $how, 'unit' => $user->units()->distance,
+            'setUp' => SetUp::of(
+                $layout, $how['trigger_speed'], $how['trigger_length'], $how['handler_speed'], $how['hold'], $limit?->point?->meters,
+            ),
+            'hold' => $how['hold'],
             'counted' => $this->page->counted($place, new \DateTimeZone($user->practice->time_zone)),
         ]);
     }
@@ -51,13 +57,18 @@ final readonly class SketchController
         $layout = $request->layout($user->units()->distance);
         $limit = $request->filled('limit') ? $request->number('limit') : null;
 
-        return view('partials.sketch-numbers', ['setUp' => $request->setUp($layout, $limit), 'layout' => $layout, 'unit' => $user->units()->distance, 'hold' => $request->number('hold')]);
+        return view('partials.sketch-numbers', [
+            'setUp' => $request->setUp($layout, $limit), 'layout' => $layout, 'unit' => $user->units()->distance,
+            'hold' => $request->number('hold'),
+        ]);
     }
 
     public function update(SketchRequest $request, Place $place, SaveSketch $sketches, #[CurrentUser] User $user): RedirectResponse
     {
         $sketches->keep($place, $user, $request->stored($user->units()->distance), $request->passes(), $request->note());
 
-        return redirect()->route('sketches.edit', [$place, 'plan' => $request->integer('plan')])->with('status', say('messages.sketch.the_sketch_is_kept_with_the'));
+        return redirect()->route('sketches.edit', [$place, 'plan' => $request->integer('plan')])->with(
+            'status', say('messages.sketch.the_sketch_is_kept_with_the'),
+        );
     }
 }

@@ -47,7 +47,9 @@ final class SketchRequest extends FormRequest
         return [
             ...array_fill_keys(self::LENGTHS, ['required', 'numeric', 'between:-2000,2000']),
             'trigger_length' => ['required', 'numeric', 'between:0,'.$this->typed('trigger_length', self::MAX_LENGTH)],
-            ...array_fill_keys(self::SPEEDS, ['required', 'numeric', 'between:'.$this->typed('trigger_speed', self::MIN_SPEED).','.$this->typed('trigger_speed', self::MAX_SPEED)]),
+            ...array_fill_keys(self::SPEEDS, ['required', 'numeric', 'between:'.$this->typed(
+                'trigger_speed', self::MIN_SPEED,
+            ).','.$this->typed('trigger_speed', self::MAX_SPEED)]),
             'hold' => ['required', 'numeric', 'between:0,60'],
             'limit' => ['nullable', 'numeric', 'between:0.1,500'],
             'plan' => ['nullable', 'integer'],
@@ -61,9 +63,15 @@ final class SketchRequest extends FormRequest
     public function messages(): array
     {
         return [
-            ...array_combine(array_map(static fn (string $field): string => "{$field}.*", self::LENGTHS), array_fill(0, count(self::LENGTHS), say('messages.sketch.type_a_length_as_a_number'))),
-            'trigger_speed.*' => say('messages.sketch.the_speed_of_the_trigger_must', $this->speeds()), 'handler_speed.*' => say('messages.sketch.the_handlers_speed_must_be_0', $this->speeds()), 'trigger_length.*' => say('messages.sketch.the_length_must_be_0_to', ['most' => words()->formats->meters(self::MAX_LENGTH)]),
-            'hold.*' => say('messages.sketch.the_hold_must_be_0_to'), 'passes.*' => say('messages.sketch.count_0_to_500_passes_an'), 'note.max' => say('messages.sketch.keep_the_note_under_300_characters'),
+            ...array_combine(
+                array_map(static fn (string $field): string => "{$field}.*", self::LENGTHS),
+                array_fill(0, count(self::LENGTHS), say('messages.sketch.type_a_length_as_a_number')),
+            ),
+            'trigger_speed.*' => say('messages.sketch.the_speed_of_the_trigger_must', $this->speeds()),
+            'handler_speed.*' => say('messages.sketch.the_handlers_speed_must_be_0', $this->speeds()),
+            'trigger_length.*' => say('messages.sketch.the_length_must_be_0_to', ['most' => words()->formats->meters(self::MAX_LENGTH)]),
+            'hold.*' => say('messages.sketch.the_hold_must_be_0_to'), 'passes.*' => say('messages.sketch.count_0_to_500_passes_an'),
+            'note.max' => say('messages.sketch.keep_the_note_under_300_characters'),
         ];
     }
 
@@ -72,7 +80,9 @@ final class SketchRequest extends FormRequest
     {
         $given = Fields::of($this->validated());
         try {
-            return Layout::of(array_map(fn (string $field): float => $given->number($field) * $unit->meters(), array_combine(self::LENGTHS, self::LENGTHS)));
+            return Layout::of(array_map(
+                fn (string $field): float => $given->number($field) * $unit->meters(), array_combine(self::LENGTHS, self::LENGTHS),
+            ));
         } catch (InvalidLayout $problem) {
             throw ValidationException::withMessages([$problem->field => words()->error($problem)]);
         }
@@ -80,7 +90,10 @@ final class SketchRequest extends FormRequest
 
     public function setUp(Layout $layout, ?float $limit): SetUp
     {
-        return SetUp::of($layout, $this->number('trigger_speed'), $this->number('trigger_length'), $this->number('handler_speed'), $this->number('hold'), $limit);
+        return SetUp::of(
+            $layout, $this->number('trigger_speed'), $this->number('trigger_length'), $this->number('handler_speed'),
+            $this->number('hold'), $limit,
+        );
     }
 
     /** @return array<string, float> as it is kept */
@@ -126,7 +139,10 @@ final class SketchRequest extends FormRequest
     /** @return array{from: float, to: float, unit: string} */
     private function speeds(): array
     {
-        return ['from' => $this->typed('trigger_speed', self::MIN_SPEED), 'to' => $this->typed('trigger_speed', self::MAX_SPEED), 'unit' => say('phrases.units.'.words()->reader->units->toDisplayed('m/s'))];
+        return [
+            'from' => $this->typed('trigger_speed', self::MIN_SPEED), 'to' => $this->typed('trigger_speed', self::MAX_SPEED),
+            'unit' => say('phrases.units.'.words()->reader->units->toDisplayed('m/s')),
+        ];
     }
 
     /** @return array<string, int> */

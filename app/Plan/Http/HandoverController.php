@@ -23,12 +23,22 @@ final readonly class HandoverController
     {
         Gate::authorize('update', $plan);
         $given = Fields::of($request->validate([
-            'to_person' => ['required', 'integer', Rule::exists(Person::class, 'id')->where('practice_id', $plan->practice_id), Rule::notIn([$plan->responseModel->person_id]), new MayHandle($plan->responseModel->dog_id)],
+            'to_person' => [
+                'required', 'integer', Rule::exists(Person::class, 'id')->where('practice_id', $plan->practice_id),
+                Rule::notIn([$plan->responseModel->person_id]), new MayHandle($plan->responseModel->dog_id),
+            ],
             'disliked' => ['nullable', 'boolean'],
-        ], ['to_person.not_in' => say('messages.handover.that_is_the_person_who_has'), 'to_person.required' => say('messages.handover.choose_one_of_the_people_in'), 'to_person.exists' => say('messages.handover.choose_one_of_the_people_in')]));
+        ],
+            [
+                'to_person.not_in' => say('messages.handover.that_is_the_person_who_has'),
+                'to_person.required' => say('messages.handover.choose_one_of_the_people_in'),
+                'to_person.exists' => say('messages.handover.choose_one_of_the_people_in'),
+            ]));
         $person = Person::query()->findOrFail($given->int('to_person'));
         $copy = $handovers->give($plan, $user, $person, $request->boolean('disliked'));
 
-        return redirect()->route('plans.show', $copy)->with('status', say('messages.handover.has_a_plan_of_their_own', ['person' => $person->name, 'plan' => $plan->name, 'person2' => $plan->responseModel->person->name]));
+        return redirect()->route('plans.show', $copy)->with('status', say('messages.handover.has_a_plan_of_their_own', [
+            'person' => $person->name, 'plan' => $plan->name, 'person2' => $plan->responseModel->person->name,
+        ]));
     }
 }

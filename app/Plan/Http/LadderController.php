@@ -30,8 +30,9 @@ use Illuminate\Validation\ValidationException;
 /** The plan builder. An edit is answered with the ladder as it would be; only keeping it stores anything. */
 final readonly class LadderController
 {
-    public function __construct(private LadderPage $page, private LadderEditor $editor, private PlanReader $plans, private CoreCatalogs $catalogs)
-    {
+    public function __construct(
+        private LadderPage $page, private LadderEditor $editor, private PlanReader $plans, private CoreCatalogs $catalogs,
+    ) {
     }
 
     public function edit(Request $request, Plan $plan, #[CurrentUser] User $user): View
@@ -43,7 +44,9 @@ final readonly class LadderController
             $ladder = LadderData::read($version->steps, $this->plans->read($plan)->catalog);
         }
         $model = $this->page->model($plan, $ladder);
-        $edit = $request->boolean('replan') ? $this->editor->apply($ladder, 'replan', [], $model) : new LadderEdit($ladder, null, $version === null ? '' : say('messages.ladder.version_as_it_was_keep_it', ['number' => $version->number]));
+        $edit = $request->boolean('replan') ? $this->editor->apply($ladder, 'replan', [], $model) : new LadderEdit(
+            $ladder, null, $version === null ? '' : say('messages.ladder.version_as_it_was_keep_it', ['number' => $version->number]),
+        );
 
         return $this->show($plan, $edit, null, $user, $request);
     }
@@ -54,17 +57,26 @@ final readonly class LadderController
         $ladder = $request->ladder();
         try {
             if ($request->edit() === 'undo') {
-                return $this->show($plan, new LadderEdit($request->before() ?? $ladder, null, say('messages.ladder.the_last_change_is_taken_back')), null, $user, $request);
+                return $this->show(
+                    $plan, new LadderEdit($request->before() ?? $ladder, null, say('messages.ladder.the_last_change_is_taken_back')), null,
+                    $user, $request,
+                );
             }
-            $edit = $this->editor->apply($ladder, $request->edit(), $request->step(), $this->page->model($plan, $ladder), $plan->place?->room_meters);
+            $edit = $this->editor->apply(
+                $ladder, $request->edit(), $request->step(), $this->page->model($plan, $ladder), $plan->place?->room_meters,
+            );
             $isSame = LadderData::write($edit->ladder) === LadderData::write($ladder);
 
             return $this->show($plan, $edit, $isSame ? $request->before() : $ladder, $user, $request);
         } catch (InvalidLadder $problem) {
             $open = str_starts_with($problem->pointer, '/step') ? $request->at() : null;
-            view()->share('errors', (new ViewErrorBag)->put('default', new MessageBag([ltrim(str_replace('/', '.', $problem->pointer), '.') ?: 'ladder' => words()->error($problem, $this->plans->read($plan)->catalog)])));
+            view()->share('errors', (new ViewErrorBag)->put('default', new MessageBag([ltrim(
+                str_replace('/', '.', $problem->pointer), '.',
+            ) ?: 'ladder' => words()->error($problem, $this->plans->read($plan)->catalog)])));
 
-            return $this->show($plan, new LadderEdit($ladder, $open, ''), $request->before(), $user, $request, $open === null ? [] : $request->step());
+            return $this->show(
+                $plan, new LadderEdit($ladder, $open, ''), $request->before(), $user, $request, $open === null ? [] : $request->step(),
+            );
         }
     }
 
@@ -79,13 +91,18 @@ final readonly class LadderController
                 : say('messages.ladder.unreachable', ['step' => $gap + 1])]);
         }
 
-        $problems = LadderProblems::of(array_map(static fn (Step $step): array => $step->exposure->values, $ladder->steps), $plan->responseModel->dog_id, $plan->session_minutes, SoundSetUp::of($plan->responseModel));
+        $problems = LadderProblems::of(
+            array_map(static fn (Step $step): array => $step->exposure->values, $ladder->steps), $plan->responseModel->dog_id,
+            $plan->session_minutes, SoundSetUp::of($plan->responseModel),
+        );
         if ($problems !== []) {
             throw ValidationException::withMessages(['ladder' => array_values($problems)]);
         }
 
         return $plans->revise($plan, $user, $ladder)
-            ? redirect()->route('plans.show', $plan)->with('status', say('messages.ladder.version_of_the_ladder_is_in', ['version' => $plan->version]))
+            ? redirect()->route('plans.show', $plan)->with('status', say(
+                'messages.ladder.version_of_the_ladder_is_in', ['version' => $plan->version],
+            ))
             : redirect()->route('plans.show', $plan)->with('status', say('messages.ladder.the_ladder_is_as_it_was'));
     }
 

@@ -37,7 +37,9 @@ final class LadderRequest extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['ladder.*' => say('messages.ladder.the_ladder_did_not_arrive_whole'), 'edit.*' => say('messages.ladder.there_is_no_such_edit')];
+        return [
+            'ladder.*' => say('messages.ladder.the_ladder_did_not_arrive_whole'), 'edit.*' => say('messages.ladder.there_is_no_such_edit'),
+        ];
     }
 
     public function edit(): string
@@ -69,8 +71,16 @@ final class LadderRequest extends FormRequest
     public function step(): array
     {
         $typed = is_array($this->input('step')) ? $this->input('step') : [];
-        $number = static fn (mixed $value): mixed => is_string($value) && preg_match('/^\d{1,4}$/', trim($value)) === 1 ? (int) $value : $value;
-        $criterion = array_filter(['run' => $number($typed['run'] ?? ''), 'window' => $number($typed['window'] ?? ''), 'sessions' => $number($typed['sessions'] ?? ''), 'days' => $number($typed['days'] ?? '')], static fn (mixed $value): bool => $value !== '' && $value !== 0 && $value !== null);
+        $number = static fn (mixed $value): mixed => is_string($value) && preg_match('/^\d{1,4}$/', trim($value)) === 1
+            ? (int) $value
+            : $value;
+        $criterion = array_filter(
+            [
+                'run' => $number($typed['run'] ?? ''), 'window' => $number($typed['window'] ?? ''),
+                'sessions' => $number($typed['sessions'] ?? ''), 'days' => $number($typed['days'] ?? ''),
+            ],
+            static fn (mixed $value): bool => $value !== '' && $value !== 0 && $value !== null,
+        );
         $values = [];
         foreach (is_array($typed['at'] ?? null) ? $typed['at'] : [] as $key => $value) {
             $values[(string) $key] = $this->value((string) $key, is_scalar($value) ? trim((string) $value) : '');
@@ -78,7 +88,8 @@ final class LadderRequest extends FormRequest
 
         return [
             'do' => $typed['do'] ?? '', 'at' => $values, 'criterion' => [...$criterion, 'newBehavior' => ($typed['new'] ?? '') === '1'],
-            'food' => $typed['food'] ?? '', 'posture' => $typed['posture'] ?? '', 'who' => $typed['who'] ?? '', 'hands' => $number($typed['hands'] ?? ''), 'eyes' => $number($typed['eyes'] ?? ''),
+            'food' => $typed['food'] ?? '', 'posture' => $typed['posture'] ?? '', 'who' => $typed['who'] ?? '',
+            'hands' => $number($typed['hands'] ?? ''), 'eyes' => $number($typed['eyes'] ?? ''),
         ];
     }
 
@@ -89,9 +100,13 @@ final class LadderRequest extends FormRequest
         if (! $catalog->has($key) || ! $catalog->dimension($key)->kind->isMeasured() || ! is_numeric($typed)) {
             return $typed;
         }
-        $isDistance = $catalog->dimension($key)->kind === DimensionKind::Distance && (float) $typed > 0.0 && (float) $typed < Distance::MAX_METERS / $this->signedIn()->units()->distance->meters();
+        $isDistance = $catalog->dimension($key)->kind === DimensionKind::Distance
+            && (float) $typed > 0.0
+            && (float) $typed < Distance::MAX_METERS / $this->signedIn()->units()->distance->meters();
 
-        return $isDistance ? round(Distance::from((float) $typed, $this->signedIn()->units()->distance)->meters, 4) : $catalog->dimension($key)->toStored((float) $typed);
+        return $isDistance
+            ? round(Distance::from((float) $typed, $this->signedIn()->units()->distance)->meters, 4)
+            : $catalog->dimension($key)->toStored((float) $typed);
     }
 
     private function read(string $field): Ladder
@@ -100,7 +115,9 @@ final class LadderRequest extends FormRequest
         try {
             return LadderData::read(is_array($rows) ? $rows : [], $this->inCore()->catalog);
         } catch (InvalidLadder $problem) {
-            throw ValidationException::withMessages(['ladder' => trim("{$problem->pointer} ".words()->error($problem, $this->inCore()->catalog))]);
+            throw ValidationException::withMessages([
+                'ladder' => trim("{$problem->pointer} ".words()->error($problem, $this->inCore()->catalog)),
+            ]);
         }
     }
 

@@ -40,8 +40,10 @@ use Psr\Clock\ClockInterface;
 
 final readonly class PlanController
 {
-    public function __construct(private SituationReader $situations, private CoreCatalogs $catalogs, private ClockInterface $clock, private CarryOverReader $upsets)
-    {
+    public function __construct(
+        private SituationReader $situations, private CoreCatalogs $catalogs, private ClockInterface $clock,
+        private CarryOverReader $upsets,
+    ) {
     }
 
     public function create(Request $request, Dog $dog, TemplateRepository $templates, #[CurrentUser] User $user): View
@@ -64,10 +66,17 @@ final readonly class PlanController
             'templates' => $templates->of($dog->practice_id)->ofKind($kind),
             'template' => $request->string('template')->value(),
             'catalog' => $catalog,
-            'proposalWords' => $assessed === null ? '' : words()->exposure(Exposure::of(Fields::of($assessment->proposal)->values('values'), $catalog), $catalog, Fields::of($assessment->proposal)->texts('unsaid')),
+            'proposalWords' => $assessed === null ? '' : words()->exposure(
+                Exposure::of(Fields::of($assessment->proposal)->values('values'), $catalog), $catalog,
+                Fields::of($assessment->proposal)->texts('unsaid'),
+            ),
             'measure' => $catalog->dimension(DimensionKey::leading($kind)->value),
-            'ordered' => array_filter($catalog->dimensions, static fn (Dimension $dimension): bool => $dimension->kind === DimensionKind::Ordered),
-            'measured' => array_filter($catalog->dimensions, static fn (Dimension $dimension): bool => $dimension->kind->isMeasured() && $dimension->key !== DimensionKey::leading($kind)->value),
+            'ordered' => array_filter($catalog->dimensions, static fn (
+                Dimension $dimension,
+            ): bool => $dimension->kind === DimensionKind::Ordered),
+            'measured' => array_filter($catalog->dimensions, static fn (
+                Dimension $dimension,
+            ): bool => $dimension->kind->isMeasured() && $dimension->key !== DimensionKey::leading($kind)->value),
             'sources' => LadderPlan::cases(),
             'unit' => $user->units()->distance,
             'assessment' => $assessed === null ? null : $assessment,
@@ -88,7 +97,9 @@ final readonly class PlanController
     public function show(Plan $plan, Readiness $readiness, #[CurrentUser] User $user): View
     {
         Gate::authorize('view', $plan);
-        $situation = $this->situations->read($plan, null, [], $this->clock->now(), new Setting($plan->place, $this->upsets->on($plan->responseModel->dog_id, $this->clock->now())->upset));
+        $situation = $this->situations->read($plan, null, [], $this->clock->now(), new Setting(
+            $plan->place, $this->upsets->on($plan->responseModel->dog_id, $this->clock->now())->upset,
+        ));
 
         return view('pages.plans.show', [
             'plan' => $plan,
@@ -105,8 +116,12 @@ final readonly class PlanController
             'waivers' => $plan->waivers()->with('user')->limit(50)->get(),
             'cautions' => $readiness->cautions($plan),
             'contradictions' => $this->situations->contradictions($plan, $this->clock->now()),
-            'people' => Person::query()->where('practice_id', $plan->practice_id)->whereKeyNot($plan->responseModel->person_id)->orderBy('name')->limit(200)->get(),
-            'sessions' => $plan->sessions()->reorder()->orderByDesc('started_at')->select(['id', 'plan_id', 'started_at', 'ended_at'])->withCount('trials')->limit(20)->get(),
+            'people' => Person::query()
+                ->where('practice_id', $plan->practice_id)->whereKeyNot($plan->responseModel->person_id)->orderBy('name')->limit(200)
+                ->get(),
+            'sessions' => $plan->sessions()
+                ->reorder()->orderByDesc('started_at')->select(['id', 'plan_id', 'started_at', 'ended_at'])->withCount('trials')->limit(20)
+                ->get(),
         ]);
     }
 
@@ -123,6 +138,8 @@ final readonly class PlanController
         Gate::authorize('update', $plan);
         $reviews->putAway($plan);
 
-        return redirect()->route('dogs.show', $plan->responseModel->dog_id)->with('status', say('messages.plan.the_plan_is_put_away_its', ['plan' => $plan->name]));
+        return redirect()->route('dogs.show', $plan->responseModel->dog_id)->with(
+            'status', say('messages.plan.the_plan_is_put_away_its', ['plan' => $plan->name]),
+        );
     }
 }

@@ -18,9 +18,13 @@ final readonly class PlanReviewController
     public function store(Request $request, Plan $plan, ReviewPlan $reviews, #[CurrentUser] User $user): RedirectResponse
     {
         Gate::authorize('update', $plan);
-        $request->validate(['checked' => ['accepted']], ['checked.accepted' => say('messages.plan_review.confirm_that_pain_kit_place_and')]);
+        $request->validate(['checked' => ['accepted']], [
+            'checked.accepted' => say('messages.plan_review.confirm_that_pain_kit_place_and'),
+        ]);
         $reviews->letGoOn($plan, $user);
 
-        return redirect()->route('plans.show', $plan)->with('status', say('messages.plan_review.reviewed_by_the_plan_gives_advice', ['user' => $user->name]));
+        return redirect()->route('plans.show', $plan)->with('status', say(
+            'messages.plan_review.reviewed_by_the_plan_gives_advice', ['user' => $user->name],
+        ));
     }
 }

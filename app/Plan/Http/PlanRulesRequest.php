@@ -46,8 +46,10 @@ final class PlanRulesRequest extends FormRequest
         $plan = $this->plan();
 
         return [
-            'most_advances' => $this->integer('most_advances'), 'set_minutes' => $this->integer('set_minutes'), 'session_minutes' => $this->integer('session_minutes'),
-            'outings_a_week' => $this->float('outings_a_week'), 'easy_after' => $this->integer('easy_after', $plan->easy_after), 'choices' => [...$plan->choices ?? [], ...$this->array('choices')],
+            'most_advances' => $this->integer('most_advances'), 'set_minutes' => $this->integer('set_minutes'),
+            'session_minutes' => $this->integer('session_minutes'),
+            'outings_a_week' => $this->float('outings_a_week'), 'easy_after' => $this->integer('easy_after', $plan->easy_after),
+            'choices' => [...$plan->choices ?? [], ...$this->array('choices')],
         ];
     }
 

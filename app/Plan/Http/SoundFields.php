@@ -41,13 +41,18 @@ final readonly class SoundFields
             'read_percent' => ['nullable', 'required_with:read_level', 'numeric', 'gt:0', 'max:100'],
             'ceiling_confirmed' => ['nullable', 'boolean'],
             'onset_seconds' => ['nullable', 'numeric', 'between:0.1,30'],
-            'ceiling' => ['nullable', 'numeric', static function (string $attribute, mixed $value, \Closure $fail) use ($isConfirmed): void {
-                try {
-                    SoundLevel::ceiling(is_numeric($value) ? (float) $value : 0.0, $isConfirmed);
-                } catch (InvalidMeasure) {
-                    $fail($isConfirmed ? say('messages.sound_fields.the_ceiling_must_be_30_to') : say('messages.sound_fields.the_ceiling_must_be_30_to_2'));
-                }
-            }],
+            'ceiling' => ['nullable', 'numeric',
+                static function (string $attribute, mixed $value, \Closure $fail) use ($isConfirmed): void {
+                    try {
+                        SoundLevel::ceiling(is_numeric($value) ? (float) $value : 0.0, $isConfirmed);
+                    } catch (InvalidMeasure) {
+                        $fail(
+                            $isConfirmed
+                                ? say('messages.sound_fields.the_ceiling_must_be_30_to')
+                                : say('messages.sound_fields.the_ceiling_must_be_30_to_2'),
+                        );
+                    }
+                }],
         ];
     }
 

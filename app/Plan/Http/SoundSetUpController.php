@@ -28,8 +28,10 @@ final readonly class SoundSetUpController
         $open = $plan->sessions()->whereNull('ended_at')->whereNotNull('meter_token')->reorder()->latest('id')->first();
 
         return view('pages.plans.sound', [
-            'plan' => $plan, 'setUp' => $setUp, 'player' => $setUp->player(), 'inCore' => $plans->read($plan), 'unit' => $user->units()->distance,
-            'recordings' => collect(Recording::cases())->mapWithKeys(static fn (Recording $recording): array => [$recording->value => words()->label($recording)]),
+            'plan' => $plan, 'setUp' => $setUp, 'player' => $setUp->player(), 'inCore' => $plans->read($plan),
+            'unit' => $user->units()->distance,
+            'recordings' => collect(Recording::cases())
+                ->mapWithKeys(static fn (Recording $recording): array => [$recording->value => words()->label($recording)]),
             'reading' => $open === null ? null : $meter->now($open->id),
         ]);
     }

@@ -54,7 +54,11 @@ final class SoundSetUpRequest extends FormRequest
             $after = new SoundSetUp(SoundFields::draft($validator->validated())->columns($this->before()));
             $loudest = $this->loudest();
             if ($loudest !== null && $after->scale()->isOver($loudest, $after->ceiling)) {
-                $validator->errors()->add('ceiling', say('messages.sound.ladder_over_ceiling', ['level' => words()->level($this->container->make(PlanReader::class)->read($this->plan())->catalog->withLevels($after->scale())->dimension(DimensionKey::Level->value), $loudest)]));
+                $validator->errors()->add('ceiling', say('messages.sound.ladder_over_ceiling', ['level' => words()->level(
+                    $this->container->make(PlanReader::class)
+                        ->read($this->plan())->catalog->withLevels($after->scale())->dimension(DimensionKey::Level->value),
+                    $loudest,
+                )]));
             }
         });
     }

@@ -55,15 +55,23 @@ final class StorePlanRequest extends FormRequest
         $practice = $this->dog()->practice_id;
         $dimensions = $catalogs->dimensions($this->kind());
         $dimensions = $this->kind() === PlanKind::Sound ? $dimensions->withLevels($this->scale()) : $dimensions;
-        $measure = $this->kind() === PlanKind::Presence ? $distance : new TypedMeasure($dimensions, DimensionKey::leading($this->kind())->value);
+        $measure = $this->kind() === PlanKind::Presence
+            ? $distance
+            : new TypedMeasure($dimensions, DimensionKey::leading($this->kind())->value);
 
         return [
             'kind' => ['nullable', Rule::enum(PlanKind::class)],
             'name' => ['nullable', 'string', 'max:120'],
-            'trigger_id' => ['nullable', 'integer', Rule::exists(Trigger::class, 'id')->where('dog_id', $this->dog()->id)->where('kind', $this->kind()->value)],
-            'trigger_name' => ['required_without:trigger_id', 'nullable', 'string', 'max:120', Rule::unique(Trigger::class, 'name')->where('dog_id', $this->dog()->id)->whereNot('kind', $this->kind()->value)],
+            'trigger_id' => ['nullable', 'integer', Rule::exists(
+                Trigger::class, 'id',
+            )->where('dog_id', $this->dog()->id)->where('kind', $this->kind()->value)],
+            'trigger_name' => ['required_without:trigger_id', 'nullable', 'string', 'max:120', Rule::unique(
+                Trigger::class, 'name',
+            )->where('dog_id', $this->dog()->id)->whereNot('kind', $this->kind()->value)],
             'traits' => ['nullable', 'string', 'max:1000'],
-            'person_id' => ['required', 'integer', Rule::exists(Person::class, 'id')->where('practice_id', $practice), new MayHandle($this->dog()->id)],
+            'person_id' => [
+                'required', 'integer', Rule::exists(Person::class, 'id')->where('practice_id', $practice), new MayHandle($this->dog()->id),
+            ],
             'place_id' => ['nullable', 'integer', Rule::exists(Place::class, 'id')->where('practice_id', $practice)],
             'place_name' => ['nullable', 'string', 'max:120'],
             'room' => ['nullable', $distance],
@@ -102,8 +110,12 @@ final class StorePlanRequest extends FormRequest
             'method.*' => say('messages.store_plan.choose_one_of_the_methods_shown'),
             'ladder.*' => say('messages.store_plan.choose_where_the_ladder_comes_from'),
             'template.required_if' => say('messages.store_plan.choose_a_template'),
-            'start.required' => $this->kind() === PlanKind::Presence ? say('messages.store_plan.give_the_distance_to_start_from') : say('messages.store_plan.give_the_value_to_start_from'),
-            'goal.required' => $this->kind() === PlanKind::Presence ? say('messages.store_plan.give_the_distance_to_reach') : say('messages.store_plan.give_the_value_to_reach'),
+            'start.required' => $this->kind() === PlanKind::Presence
+                ? say('messages.store_plan.give_the_distance_to_start_from')
+                : say('messages.store_plan.give_the_value_to_start_from'),
+            'goal.required' => $this->kind() === PlanKind::Presence
+                ? say('messages.store_plan.give_the_distance_to_reach')
+                : say('messages.store_plan.give_the_value_to_reach'),
             'run_length.between' => say('messages.store_plan.the_run_must_be_1_to'),
             'window.*' => say('messages.store_plan.leave_the_window_empty_for_in'),
             'item_id.*' => say('messages.store_plan.choose_one_of_this_dogs_items'),
@@ -194,10 +206,16 @@ final class StorePlanRequest extends FormRequest
 
     private function checkTogether(Validator $validator): void
     {
-        $dimension = $this->container->make(CoreCatalogs::class)->dimensions($this->kind())->dimension(DimensionKey::leading($this->kind())->value);
+        $dimension = $this->container->make(CoreCatalogs::class)
+            ->dimensions($this->kind())->dimension(DimensionKey::leading($this->kind())->value);
         [$start, $goal] = [$this->measure('start'), $this->measure('goal')];
         if ($start !== null && $goal !== null && $dimension->covariate($goal, 1.0) <= $dimension->covariate($start, 1.0)) {
-            $validator->errors()->add('goal', $this->kind() === PlanKind::Presence ? say('messages.store_plan.the_goal_must_be_nearer_than') : say('messages.store_plan.the_goal_must_be_harder_than'));
+            $validator->errors()->add(
+                'goal',
+                $this->kind() === PlanKind::Presence
+                    ? say('messages.store_plan.the_goal_must_be_nearer_than')
+                    : say('messages.store_plan.the_goal_must_be_harder_than'),
+            );
         }
         if ($this->filled('fine_at') && $this->filled('reaction') && $this->float('fine_at') <= $this->float('reaction')) {
             $validator->errors()->add('fine_at', say('messages.store_plan.the_dog_cannot_be_fine_nearer'));
@@ -207,11 +225,16 @@ final class StorePlanRequest extends FormRequest
         if ($this->kind() === PlanKind::Presence && $room !== null && $start > $room + 0.01) {
             $validator->errors()->add('start', say('messages.store_plan.the_start_is_farther_than_this'));
         }
-        if ($this->ladder() === LadderPlan::Template && ($this->templates()->templates[$this->string('template')->value()] ?? null)?->kind !== $this->kind()) {
+        if (
+            $this->ladder() === LadderPlan::Template
+                && ($this->templates()->templates[$this->string('template')->value()] ?? null)?->kind !== $this->kind()
+        ) {
             $validator->errors()->add('template', say('messages.store_plan.choose_one_of_the_templates_of'));
         } else {
             $sound = $this->kind() === PlanKind::Sound ? $this->soundBefore() ?? new SoundSetUp($this->sound()->columns(null)) : null;
-            foreach (LadderProblems::of($this->stepsAsked(), $this->dog()->id, $this->integer('session_minutes'), $sound) as $field => $message) {
+            foreach (LadderProblems::of(
+                $this->stepsAsked(), $this->dog()->id, $this->integer('session_minutes'), $sound,
+            ) as $field => $message) {
                 $validator->errors()->add($field, $message);
             }
         }
@@ -229,12 +252,24 @@ final class StorePlanRequest extends FormRequest
     private function stepsAsked(): array
     {
         if ($this->ladder() !== LadderPlan::Template) {
-            return [[...$this->play(), ...($this->kind() === PlanKind::Presence || $this->measure('goal') === null ? [] : [DimensionKey::leading($this->kind())->value => $this->measure('goal')])]];
+            return [[
+                ...$this->play(),
+                ...(
+                    $this->kind() === PlanKind::Presence || $this->measure('goal') === null
+                        ? []
+                        : [DimensionKey::leading($this->kind())->value => $this->measure('goal')]
+                ),
+            ]];
         }
         $template = $this->templates()->template($this->string('template')->value());
 
         // a ladder over the whole body leaves out what hands keep off
-        return array_map(static fn (TemplateStep $step): array => $template->orderBy === 'body_area' ? array_diff_key($step->values, ['body_area' => true]) : $step->values, array_values($this->templates()->steps($template)));
+        return array_map(
+            static fn (TemplateStep $step): array => $template->orderBy === 'body_area'
+                ? array_diff_key($step->values, ['body_area' => true])
+                : $step->values,
+            array_values($this->templates()->steps($template)),
+        );
     }
 
     /** @return array<string, list<mixed>> */
@@ -242,7 +277,8 @@ final class StorePlanRequest extends FormRequest
     {
         $rules = array_map(static fn (Dimension $dimension): array => $dimension->kind->isMeasured()
             ? ['nullable', new TypedMeasure($dimensions, $dimension->key)]
-            : ['nullable', Rule::in(array_map(static fn (DimensionValue $value): string => $value->key, $dimension->values))], $dimensions->dimensions);
+            : ['nullable', Rule::in(array_map(static fn (DimensionValue $value): string => $value->key, $dimension->values))],
+            $dimensions->dimensions);
 
         return self::keyed('play', $rules);
     }
@@ -294,7 +330,9 @@ final class StorePlanRequest extends FormRequest
         $assessment = $this->filled('assessment') ? Assessment::query()->whereKey($this->integer('assessment'))->first() : null;
         $values = Fields::of($assessment?->proposal)->values('values');
 
-        return $values === [] ? null : array_map(static fn (float|int|string $value): float|string => is_string($value) ? $value : (float) $value, $values);
+        return $values === []
+            ? null
+            : array_map(static fn (float|int|string $value): float|string => is_string($value) ? $value : (float) $value, $values);
     }
 
     private function textOrNull(string $field): ?string
@@ -321,7 +359,9 @@ final class StorePlanRequest extends FormRequest
     /** What was set up for this sound and this person before; a second plan goes on with it. */
     private function soundBefore(): ?SoundSetUp
     {
-        $model = $this->filled('trigger_id') ? ResponseModel::query()->where('dog_id', $this->dog()->id)->where('trigger_id', $this->integer('trigger_id'))->where('person_id', $this->integer('person_id'))->first() : null;
+        $model = $this->filled('trigger_id') ? ResponseModel::query()
+            ->where('dog_id', $this->dog()->id)->where('trigger_id', $this->integer('trigger_id'))
+            ->where('person_id', $this->integer('person_id'))->first() : null;
 
         return $model === null ? null : SoundSetUp::of($model);
     }

@@ -39,7 +39,10 @@ final class ReaderRequest extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return array_map(static fn (string $field): string => say("settings.problems.{$field}"), ['language.*' => 'language', 'distance_unit.*' => 'distance_unit', 'system.*' => 'system', 'clock.*' => 'clock']);
+        return array_map(
+            static fn (string $field): string => say("settings.problems.{$field}"),
+            ['language.*' => 'language', 'distance_unit.*' => 'distance_unit', 'system.*' => 'system', 'clock.*' => 'clock'],
+        );
     }
 
     /** @return array{language: ?string, distance_unit: ?DistanceUnit, is_imperial: ?bool, is_clock24: ?bool} */

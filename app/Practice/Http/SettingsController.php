@@ -17,7 +17,10 @@ final readonly class SettingsController
 {
     public function edit(Lexicon $lexicon, #[CurrentUser] User $user): View
     {
-        return view('pages.settings', ['user' => $user, 'practice' => $user->practice, 'isOwner' => $user->role === Role::Owner, 'languages' => labels('settings.languages', $lexicon->languages())]);
+        return view('pages.settings', [
+            'user' => $user, 'practice' => $user->practice, 'isOwner' => $user->role === Role::Owner,
+            'languages' => labels('settings.languages', $lexicon->languages()),
+        ]);
     }
 
     public function update(ReaderRequest $request, ChangeSettings $settings, #[CurrentUser] User $user): RedirectResponse

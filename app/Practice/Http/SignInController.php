@@ -25,11 +25,15 @@ final class SignInController
 
     public function store(Request $request): RedirectResponse
     {
-        $given = Fields::of($request->validate(['email' => ['required', 'string', 'email', 'max:190'], 'password' => ['required', 'string', 'max:200']]));
+        $given = Fields::of($request->validate(
+            ['email' => ['required', 'string', 'email', 'max:190'], 'password' => ['required', 'string', 'max:200']],
+        ));
         // per address and account, so that neither one guesser nor one target locks others out
         $key = 'sign-in:'.hash('sha256', mb_strtolower($given->text('email')).'|'.$request->ip());
         if (RateLimiter::tooManyAttempts($key, self::TRIES)) {
-            throw ValidationException::withMessages(['email' => say('messages.sign_in.too_many_tries', ['seconds' => RateLimiter::availableIn($key)])])->status(429);
+            throw ValidationException::withMessages([
+                'email' => say('messages.sign_in.too_many_tries', ['seconds' => RateLimiter::availableIn($key)]),
+            ])->status(429);
         }
         if (! Auth::attempt(['email' => $given->text('email'), 'password' => $given->text('password')], $request->boolean('remember'))) {
             RateLimiter::hit($key, self::WAIT_SECONDS);

@@ -40,7 +40,9 @@ final readonly class TodayController
         return view('pages.today', [
             'due' => $plans->map(function (Plan $plan) use ($now, &$carried): array {
                 $carried[$plan->responseModel->dog_id] ??= $this->upsets->on($plan->responseModel->dog_id, $now);
-                $situation = $this->situations->read($plan, null, [], $now, new Setting($plan->place, $carried[$plan->responseModel->dog_id]->upset));
+                $situation = $this->situations->read($plan, null, [], $now, new Setting(
+                    $plan->place, $carried[$plan->responseModel->dog_id]->upset,
+                ));
 
                 $lastAt = Fields::of($plan->getAttributes())->textOrNull('last_session_at');
 
@@ -53,7 +55,8 @@ final readonly class TodayController
                 ];
             }),
             'unfinished' => RecordIncident::unfinished(InSight::dogs($user)),
-            'open' => Session::query()->with(['plan.responseModel.dog', 'plan.responseModel.trigger'])->where('practice_id', $user->practice_id)
+            'open' => Session::query()
+                ->with(['plan.responseModel.dog', 'plan.responseModel.trigger'])->where('practice_id', $user->practice_id)
                 ->whereNull('ended_at')->whereHas('plan.responseModel', static fn ($models) => $models->whereIn('dog_id', $dogs))
                 ->orderByDesc('started_at')->limit(10)->get(),
             'unplaced' => InSight::unplaced($user)->count(),

@@ -30,7 +30,10 @@ final class EditTrialRequest extends FormRequest
         return [
             'uuid' => ['required', 'string', 'uuid'],
             // those of its kind; the stored one is always among them, as the form sends back what it was given
-            'outcome' => ['required', Rule::enum(Outcome::class)->only([...Outcome::ofKind($this->training()->plan->responseModel->kind), ...($this->stored === null ? [] : [$this->stored->outcome])])],
+            'outcome' => ['required', Rule::enum(Outcome::class)->only([
+                ...Outcome::ofKind($this->training()->plan->responseModel->kind),
+                ...($this->stored === null ? [] : [$this->stored->outcome]),
+            ])],
             'band' => ['required', Rule::enum(Band::class)],
             'interrupted' => ['nullable', 'boolean'],
             'handler_error' => ['nullable', 'boolean'],

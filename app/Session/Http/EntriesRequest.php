@@ -32,6 +32,10 @@ final class EntriesRequest extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['entries.max' => say('messages.entries.most', ['most' => self::MAX]), 'entries.*.uuid.*' => say('messages.entries.each_entry_needs_a_uuid_of'), 'entries.*.kind.*' => say('messages.entries.kind', ['kinds' => implode(', ', ReceiveEntry::KINDS)])];
+        return [
+            'entries.max' => say('messages.entries.most', ['most' => self::MAX]),
+            'entries.*.uuid.*' => say('messages.entries.each_entry_needs_a_uuid_of'),
+            'entries.*.kind.*' => say('messages.entries.kind', ['kinds' => implode(', ', ReceiveEntry::KINDS)]),
+        ];
     }
 }

@@ -33,6 +33,11 @@ final readonly class EntryController
             $receipts[] = $this->entries->take($session, $user, $entry, $device);
         }
 
-        return new JsonResponse(['receipts' => $receipts, 'state' => $session->state === null ? null : (new StateInWords(words(), $this->catalogs->of($session->plan->responseModel)))->of($session->state)]);
+        return new JsonResponse([
+            'receipts' => $receipts,
+            'state' => $session->state === null
+                ? null
+                : (new StateInWords(words(), $this->catalogs->of($session->plan->responseModel)))->of($session->state),
+        ]);
     }
 }

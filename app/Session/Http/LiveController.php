@@ -40,6 +40,9 @@ final readonly class LiveController
         $catalog = $this->catalogs->of(Session::query()->findOrFail($session)->plan->responseModel);
         $words = new Phrases($this->lexicon, Reader::fromText($request->string('reader')->value()));
 
-        return new JsonResponse(['state' => [...(new StateInWords($words, $catalog))->of(Fields::of(['state' => $state])->named('state')), 'ended' => $row->ended_at !== null]]);
+        return new JsonResponse(['state' => [
+            ...(new StateInWords($words, $catalog))->of(Fields::of(['state' => $state])->named('state')),
+            'ended' => $row->ended_at !== null,
+        ]]);
     }
 }

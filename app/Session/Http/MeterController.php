@@ -27,7 +27,10 @@ final readonly class MeterController
         $ceiling = SoundSetUp::of($session->plan->responseModel)->ceiling ?? null;
         $loudest = max(array_column($request->readings(), 'level'));
 
-        return new JsonResponse(['kept' => $this->meter->keep($session->id, $request->readings()), 'ceiling' => $ceiling, 'over' => $ceiling !== null && $loudest > $ceiling]);
+        return new JsonResponse([
+            'kept' => $this->meter->keep($session->id, $request->readings()), 'ceiling' => $ceiling,
+            'over' => $ceiling !== null && $loudest > $ceiling,
+        ]);
     }
 
     /** By a signed address without cookies, as the session itself: asked for twice a second. */

@@ -41,8 +41,10 @@ final class MeterRequest extends FormRequest
     public function messages(): array
     {
         return [
-            'readings.*.number.*' => say('messages.meter.count_the_readings_of_a_session'), 'readings.*.level.*' => say('messages.meter.a_level_is_a_number_of'),
-            'readings.*.age_ms.*' => say('messages.meter.the_age_is_how_many_milliseconds'), 'readings.*' => say('messages.meter.send_1_to_100_readings_at'),
+            'readings.*.number.*' => say('messages.meter.count_the_readings_of_a_session'),
+            'readings.*.level.*' => say('messages.meter.a_level_is_a_number_of'),
+            'readings.*.age_ms.*' => say('messages.meter.the_age_is_how_many_milliseconds'),
+            'readings.*' => say('messages.meter.send_1_to_100_readings_at'),
         ];
     }
 
@@ -68,6 +70,8 @@ final class MeterRequest extends FormRequest
 
     protected function failedValidation(Validator $validator): never
     {
-        throw new HttpResponseException(new JsonResponse(['message' => say('messages.meter.the_readings_were_not_kept'), 'errors' => $validator->errors()->toArray()], 422));
+        throw new HttpResponseException(new JsonResponse(
+            ['message' => say('messages.meter.the_readings_were_not_kept'), 'errors' => $validator->errors()->toArray()], 422,
+        ));
     }
 }

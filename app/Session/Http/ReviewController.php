@@ -22,8 +22,10 @@ use Psr\Clock\ClockInterface;
 
 final readonly class ReviewController
 {
-    public function __construct(private ReviewPage $page, private LimitReader $limits, private SituationReader $situations, private GradeAgreement $agreement, private SessionEvents $events, private ContactSummary $contact, private DogCatalogs $catalogs, private ClockInterface $clock)
-    {
+    public function __construct(
+        private ReviewPage $page, private LimitReader $limits, private SituationReader $situations, private GradeAgreement $agreement,
+        private SessionEvents $events, private ContactSummary $contact, private DogCatalogs $catalogs, private ClockInterface $clock,
+    ) {
     }
 
     public function show(Session $session, #[CurrentUser] User $user): View
@@ -38,7 +40,8 @@ final readonly class ReviewController
             'rows' => $this->page->rows($session),
             'events' => [...$this->contact->of($session), ...$this->events->of($session)],
             'agreement' => $this->agreement->of($session),
-            'undone' => $session->trials()->whereHas('corrections', static fn ($corrections) => $corrections->where('kind', 'undo'))->count(),
+            'undone' => $session->trials()
+                ->whereHas('corrections', static fn ($corrections) => $corrections->where('kind', 'undo'))->count(),
             ...$this->limits->around($session),
             'nextStart' => $session->plan->trashed() ? null
                 : RuleBook::standard()->decide($this->situations->read($session->plan, null, [], $this->clock->now())),

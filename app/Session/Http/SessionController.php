@@ -24,8 +24,10 @@ use Psr\Clock\ClockInterface;
 
 final readonly class SessionController
 {
-    public function __construct(private AskAdvice $advice, private SessionPage $page, private StartSession $start, private SituationReader $situations, private Readiness $readiness, private ClockInterface $clock)
-    {
+    public function __construct(
+        private AskAdvice $advice, private SessionPage $page, private StartSession $start, private SituationReader $situations,
+        private Readiness $readiness, private ClockInterface $clock,
+    ) {
     }
 
     /** The checklist, with the last session's answers; a change of place or upset asks again where to start. */
@@ -45,7 +47,8 @@ final readonly class SessionController
         return $request->header('HX-Request') === 'true'
             ? view('partials.start-suggestion', $suggestion)
             : view('pages.sessions.create', [
-                ...$suggestion, 'plan' => $plan, 'last' => $last, 'missing' => $this->readiness->missing($plan), 'unread' => $this->readiness->unread($plan, $user),
+                ...$suggestion, 'plan' => $plan, 'last' => $last, 'missing' => $this->readiness->missing($plan),
+                'unread' => $this->readiness->unread($plan, $user),
                 'places' => InSight::places($user)->orderBy('name')->limit(200)->get(),
             ]);
     }
@@ -60,7 +63,9 @@ final readonly class SessionController
             $messages = [];
             foreach ($problem->inTheWay as $one) {
                 $messages[$one->value] = match ($one) {
-                    Clearance::Handler => say('messages.session.may_not_handle_this_dog_give', ['person' => $plan->responseModel->person->name, 'reason' => $problem->limit?->reason]),
+                    Clearance::Handler => say('messages.session.may_not_handle_this_dog_give', [
+                        'person' => $plan->responseModel->person->name, 'reason' => $problem->limit?->reason,
+                    ]),
                     Clearance::Caution => say('messages.session.read_the_cautions_and_tick_them'),
                     Clearance::Foundation => say('messages.session.say_why_it_begins_without_what'),
                 };

@@ -21,8 +21,14 @@ final readonly class SessionEndController
     {
         Gate::authorize('end', $session);
         $given = Fields::of($request->validate([
-            'end_note' => ['nullable', 'string', 'max:500'], 'went' => ['nullable', Rule::in(self::WENT)], 'loved' => ['nullable', 'string', 'max:120'],
-        ], ['end_note.max' => say('messages.session_end.keep_the_note_under_500_characters'), 'went.*' => say('messages.session_end.choose_how_it_went'), 'loved.max' => say('messages.session_end.keep_it_under_120_characters')]));
+            'end_note' => ['nullable', 'string', 'max:500'], 'went' => ['nullable', Rule::in(self::WENT)],
+            'loved' => ['nullable', 'string', 'max:120'],
+        ],
+            [
+                'end_note.max' => say('messages.session_end.keep_the_note_under_500_characters'),
+                'went.*' => say('messages.session_end.choose_how_it_went'),
+                'loved.max' => say('messages.session_end.keep_it_under_120_characters'),
+            ]));
         $sessions->end($session, $given->textOrNull('went'), $given->textOrNull('loved'), $given->textOrNull('end_note'));
 
         return redirect()->route('sessions.review', $session);

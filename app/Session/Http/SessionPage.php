@@ -34,15 +34,22 @@ final readonly class SessionPage
 
     private const MAX_ASKED = 8;
 
-    private const USUAL = ['stare', 'stiff', 'mouth.closed', 'lick.lip', 'head.low', 'weight.forward', 'eat.hard', 'sniff.displace', 'whine', 'face.soft', 'mouthy', 'slow.walk'];
+    private const USUAL = [
+        'stare', 'stiff', 'mouth.closed', 'lick.lip', 'head.low', 'weight.forward', 'eat.hard', 'sniff.displace', 'whine', 'face.soft',
+        'mouthy', 'slow.walk',
+    ];
 
-    private const USUAL_UNDER_THE_HAND = ['look.hand', 'pull.away', 'weight.back', 'stiff', 'freeze', 'whale.eye', 'mouth.closed', 'lick.lip', 'eat.hard', 'mouthy', 'paw.item', 'face.soft'];
+    private const USUAL_UNDER_THE_HAND = [
+        'look.hand', 'pull.away', 'weight.back', 'stiff', 'freeze', 'whale.eye', 'mouth.closed', 'lick.lip', 'eat.hard', 'mouthy',
+        'paw.item', 'face.soft',
+    ];
 
     /** Methods in which a repetition begins when the item comes into sight; elsewhere it begins with an offer. */
     private const IN_SIGHT = ['pairing', 'earned_ration'];
 
-    public function __construct(private CoreCatalogs $catalogs, private DogCatalogs $dogs, private TrialReader $trials, private PlanReader $plans)
-    {
+    public function __construct(
+        private CoreCatalogs $catalogs, private DogCatalogs $dogs, private TrialReader $trials, private PlanReader $plans,
+    ) {
     }
 
     /** @return array<string, mixed> */
@@ -75,14 +82,20 @@ final readonly class SessionPage
             'kind' => $kind,
             'quick' => Outcome::quick($kind),
             'others' => Outcome::others($kind),
-            'offerWords' => say(in_array($session->plan->method, self::IN_SIGHT, true) ? 'sessions.begins.in_sight' : 'sessions.begins.offered'),
+            'offerWords' => say(
+                in_array($session->plan->method, self::IN_SIGHT, true) ? 'sessions.begins.in_sight' : 'sessions.begins.offered',
+            ),
             'catalog' => $catalog,
             'usualSigns' => $this->usualSigns($session),
             'state' => $session->state === null ? null : (new StateInWords(words(), $catalog))->of($session->state),
             'inWords' => new AdviceInWords(words(), $catalog),
-            'liveUrl' => URL::temporarySignedRoute('live', now()->addDay(), ['session' => $session->id, 'reader' => $user->reader()->toText()], absolute: false),
+            'liveUrl' => URL::temporarySignedRoute(
+                'live', now()->addDay(), ['session' => $session->id, 'reader' => $user->reader()->toText()], absolute: false,
+            ),
             'sound' => SoundSetUp::of($session->plan->responseModel),
-            'meterUrl' => $kind === PlanKind::Sound ? URL::temporarySignedRoute('meter.show', now()->addDay(), ['session' => $session->id], absolute: false) : null,
+            'meterUrl' => $kind === PlanKind::Sound
+                ? URL::temporarySignedRoute('meter.show', now()->addDay(), ['session' => $session->id], absolute: false)
+                : null,
             'food' => $this->food($session),
             'steps' => $steps,
         ];
@@ -101,7 +114,9 @@ final readonly class SessionPage
      */
     private static function dimensionsAsked(DimensionCatalog $catalog, PlanKind $kind, array $steps): array
     {
-        $keys = $kind === PlanKind::Presence ? ['trigger_motion', 'trigger_heading', 'trigger_energy', 'trigger_attention'] : array_keys(array_merge(...array_map(static fn (Step $step): array => $step->exposure->values, $steps)));
+        $keys = $kind === PlanKind::Presence
+            ? ['trigger_motion', 'trigger_heading', 'trigger_energy', 'trigger_attention']
+            : array_keys(array_merge(...array_map(static fn (Step $step): array => $step->exposure->values, $steps)));
 
         return array_slice(array_values(array_filter(
             $catalog->dimensions,
@@ -113,10 +128,14 @@ final readonly class SessionPage
     private function signs(PlanKind $kind): array
     {
         $groups = [];
-        foreach ([SignWeight::Comfort, SignWeight::Neutral, SignWeight::Small, SignWeight::Medium, SignWeight::Strong, SignWeight::Reaction, SignWeight::Tiredness] as $weight) {
+        foreach ([
+            SignWeight::Comfort, SignWeight::Neutral, SignWeight::Small, SignWeight::Medium, SignWeight::Strong, SignWeight::Reaction,
+            SignWeight::Tiredness,
+        ] as $weight) {
             $groups[$weight->value] = array_values(array_filter(
                 $this->catalogs->signs->signs,
-                static fn (Sign $sign): bool => $sign->weight === $weight && in_array($kind === PlanKind::Contact ? 'contact' : 'presence', $sign->plans, true),
+                static fn (Sign $sign): bool => $sign->weight === $weight
+                    && in_array($kind === PlanKind::Contact ? 'contact' : 'presence', $sign->plans, true),
             ));
         }
 
@@ -130,8 +149,10 @@ final readonly class SessionPage
      */
     private function usualSigns(Session $session): array
     {
-        $seen = TrialSign::query()->toBase()->join('trials', 'trials.id', '=', 'trial_signs.trial_id')->join('sessions', 'sessions.id', '=', 'trials.session_id')
-            ->where('sessions.plan_id', $session->plan_id)->groupBy('sign')->orderByRaw('COUNT(*) DESC')->limit(self::USUAL_SIGNS)->pluck('sign')->all();
+        $seen = TrialSign::query()
+            ->toBase()->join('trials', 'trials.id', '=', 'trial_signs.trial_id')->join('sessions', 'sessions.id', '=', 'trials.session_id')
+            ->where('sessions.plan_id', $session->plan_id)
+            ->groupBy('sign')->orderByRaw('COUNT(*) DESC')->limit(self::USUAL_SIGNS)->pluck('sign')->all();
         $usual = $session->plan->responseModel->kind === PlanKind::Contact ? self::USUAL_UNDER_THE_HAND : self::USUAL;
         $codes = array_slice(array_unique([...array_filter($seen, is_string(...)), ...$usual]), 0, self::USUAL_SIGNS);
 
@@ -143,6 +164,8 @@ final readonly class SessionPage
     {
         $food = $session->checklist['food'] ?? null;
 
-        return is_array($food) && $food !== [] ? (int) array_sum(array_map(static fn (mixed $pieces): int => is_numeric($pieces) ? (int) $pieces : 0, $food)) : null;
+        return is_array($food) && $food !== []
+            ? (int) array_sum(array_map(static fn (mixed $pieces): int => is_numeric($pieces) ? (int) $pieces : 0, $food))
+            : null;
     }
 }

@@ -30,7 +30,10 @@ final class StartSessionRequest extends FormRequest
     {
         return [
             'kind' => ['nullable', Rule::enum(SessionKind::class)],
-            'place_id' => ['nullable', 'integer', Rule::exists(Place::class, 'id')->where('practice_id', $this->user()?->practice_id), new PlaceInSight],
+            'place_id' => [
+                'nullable', 'integer', Rule::exists(Place::class, 'id')->where('practice_id', $this->user()?->practice_id),
+                new PlaceInSight,
+            ],
             'ground_ok' => ['nullable', 'boolean'],
             'noise' => ['nullable', Rule::in(self::NOISE)],
             'state' => ['nullable', Rule::in(self::STATE)],
@@ -48,7 +51,9 @@ final class StartSessionRequest extends FormRequest
     public function withValidator(Validator $validator): void
     {
         $validator->after(function (Validator $validator): void {
-            if ($this->isMethod('post') && ($this->filled('food_usual') || $this->filled('food_best')) && $this->integer('food_usual') + $this->integer('food_best') === 0) {
+            if ($this->isMethod('post') && ($this->filled('food_usual') || $this->filled('food_best')) && $this->integer(
+                'food_usual',
+            ) + $this->integer('food_best') === 0) {
                 $validator->errors()->add('food_usual', say('messages.start_session.without_food_there_is_no_session'));
             }
         });
@@ -58,9 +63,14 @@ final class StartSessionRequest extends FormRequest
     public function messages(): array
     {
         return [
-            'place_id.*' => say('messages.start_session.choose_one_of_your_places'), 'food_usual.*' => say('messages.start_session.count_0_to_500_pieces'), 'food_best.*' => say('messages.start_session.count_0_to_500_pieces'),
-            'kind.*' => say('messages.start_session.choose_ladder_acclimatize_or_drill'), 'noise.*' => say('messages.start_session.choose_how_loud_it_is'), 'state.*' => say('messages.start_session.choose_how_the_dog_is'),
-            'upset.*' => say('messages.start_session.choose_what_upset_the_dog_or'), 'upset_ago.*' => say('messages.start_session.choose_when_that_was'),
+            'place_id.*' => say('messages.start_session.choose_one_of_your_places'),
+            'food_usual.*' => say('messages.start_session.count_0_to_500_pieces'),
+            'food_best.*' => say('messages.start_session.count_0_to_500_pieces'),
+            'kind.*' => say('messages.start_session.choose_ladder_acclimatize_or_drill'),
+            'noise.*' => say('messages.start_session.choose_how_loud_it_is'),
+            'state.*' => say('messages.start_session.choose_how_the_dog_is'),
+            'upset.*' => say('messages.start_session.choose_what_upset_the_dog_or'),
+            'upset_ago.*' => say('messages.start_session.choose_when_that_was'),
         ];
     }
 
@@ -72,7 +82,9 @@ final class StartSessionRequest extends FormRequest
     /** @return ?array{severity: float, hours: int} */
     public function upset(): ?array
     {
-        return $this->integer('upset') > 0 ? ['severity' => (float) $this->integer('upset'), 'hours' => max(1, $this->integer('upset_ago', 1))] : null;
+        return $this->integer('upset') > 0
+            ? ['severity' => (float) $this->integer('upset'), 'hours' => max(1, $this->integer('upset_ago', 1))]
+            : null;
     }
 
     public function checklist(Plan $plan): SessionChecklist
@@ -82,7 +94,8 @@ final class StartSessionRequest extends FormRequest
             $this->has('place_id') ? $this->place() : $plan->place,
             $this->upset(),
             [
-                'ground_ok' => $this->boolean('ground_ok'), 'kit_ok' => $this->boolean('kit_ok'), 'noise' => $this->input('noise'), 'state' => $this->input('state'),
+                'ground_ok' => $this->boolean('ground_ok'), 'kit_ok' => $this->boolean('kit_ok'), 'noise' => $this->input('noise'),
+                'state' => $this->input('state'),
                 'food' => array_filter(['usual' => $this->integer('food_usual'), 'best' => $this->integer('food_best')]),
             ],
             Fields::of($this->all())->texts('read'),

@@ -19,11 +19,14 @@ use Illuminate\Http\RedirectResponse;
 
 final readonly class TrialController
 {
-    public function __construct(private LogTrial $log, private CorrectTrial $corrections, private TrialParser $parser, private DogCatalogs $catalogs)
-    {
+    public function __construct(
+        private LogTrial $log, private CorrectTrial $corrections, private TrialParser $parser, private DogCatalogs $catalogs,
+    ) {
     }
 
-    /** Logs a trial and answers with the advice: as JSON, or by going back to the page, which shows the review once the session has ended. */
+    /**
+     * Logs a trial and answers with the advice: as JSON, or by going back to the page, which shows the review once the session has ended.
+     */
     public function store(LogTrialRequest $request, Session $session, #[CurrentUser] User $user): JsonResponse|RedirectResponse
     {
         $logged = $this->log->log($session, $user, $request->toTrial($this->parser));
@@ -55,8 +58,12 @@ final readonly class TrialController
             'action' => $advice->action->value,
             'label' => $inWords->action($advice->action, false),
             'exposure' => $advice->exposure,
-            'reasons' => array_map(static fn (array $reason): array => ['code' => $reason['code'], 'sentence' => $inWords->reason($reason)], $advice->reasons),
-            'alternatives' => array_map(static fn (array $other): array => [...$other, 'change' => $inWords->change($other)], $advice->alternatives),
+            'reasons' => array_map(
+                static fn (array $reason): array => ['code' => $reason['code'], 'sentence' => $inWords->reason($reason)], $advice->reasons,
+            ),
+            'alternatives' => array_map(
+                static fn (array $other): array => [...$other, 'change' => $inWords->change($other)], $advice->alternatives,
+            ),
             'risk' => $advice->strain_mean === null ? null : [
                 'strainMean' => $advice->strain_mean, 'strainBound' => $advice->strain_bound,
                 'reactionMean' => $advice->reaction_mean, 'reactionBound' => $advice->reaction_bound,

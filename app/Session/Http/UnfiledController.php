@@ -36,7 +36,8 @@ final readonly class UnfiledController
         return view('pages.unfiled', [
             'unplaced' => InSight::unplaced($user)->orderByDesc('received_at')->limit(100)->get(),
             'sessions' => Session::query()->with('plan.responseModel.dog')->where('practice_id', $user->practice_id)
-                ->whereHas('plan.responseModel', static fn ($models) => $models->whereIn('dog_id', $dogs))->orderByDesc('started_at')->limit(40)->get(),
+                ->whereHas('plan.responseModel', static fn ($models) => $models->whereIn('dog_id', $dogs))
+                ->orderByDesc('started_at')->limit(40)->get(),
         ]);
     }
 
@@ -57,7 +58,9 @@ final readonly class UnfiledController
     public function place(Request $request, UnplacedTrial $unplaced, #[CurrentUser] User $user): RedirectResponse
     {
         Gate::authorize('view', $unplaced);
-        $given = Fields::of($request->validate(['session_id' => ['required', 'integer']], ['session_id.required' => say('messages.unfiled.choose_the_session_that_this_trial')]));
+        $given = Fields::of($request->validate(['session_id' => ['required', 'integer']], [
+            'session_id.required' => say('messages.unfiled.choose_the_session_that_this_trial'),
+        ]));
         $session = Session::query()->where('practice_id', $user->practice_id)->findOrFail($given->int('session_id'));
         Gate::authorize('view', $session);
         $this->filing->into($session, $unplaced, $user);

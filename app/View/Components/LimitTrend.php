@@ -26,7 +26,9 @@ final class LimitTrend extends Component
     {
         $values = [];
         foreach ($this->trend->points as $point) {
-            array_push($values, ...array_filter([$point->limit->point, $point->limit->hardest, $point->limit->easiest], static fn (?float $value): bool => $value !== null));
+            array_push($values, ...array_filter(
+                [$point->limit->point, $point->limit->hardest, $point->limit->easiest], static fn (?float $value): bool => $value !== null,
+            ));
         }
         [$low, $high] = $values === [] ? [1.0, 100.0] : [0.9 * min($values), 1.1 * max($values)];
         $y = MeasuredAxis::axis($this->dimension, $high, $low, 14.0, self::HEIGHT - 34.0);
@@ -34,14 +36,20 @@ final class LimitTrend extends Component
         $points = [];
         foreach ($this->trend->points as $i => $point) {
             $points[] = [
-                'x' => $x->map((float) $i), 'y' => $point->limit->point === null ? null : $y->map($point->limit->point), 'hard' => $y->map($point->limit->hardest), 'easy' => $y->map($point->limit->easiest ?? $high),
+                'x' => $x->map((float) $i), 'y' => $point->limit->point === null ? null : $y->map($point->limit->point),
+                'hard' => $y->map($point->limit->hardest), 'easy' => $y->map($point->limit->easiest ?? $high),
                 'isOpen' => $point->limit->easiest === null, 'day' => words()->formats->monthDay($point->at),
             ];
         }
 
         return view('charts.limit-trend', [
-            'points' => $points, 'path' => PathData::line(array_values(array_map(static fn (array $point): array => [$point['x'], (float) $point['y']], array_filter($points, static fn (array $point): bool => $point['y'] !== null)))),
-            'ticks' => $y->ticks($low, $high), 'width' => self::WIDTH, 'height' => self::HEIGHT, 'every' => max(1, (int) ceil(count($points) / 8)),
+            'points' => $points,
+            'path' => PathData::line(array_values(array_map(
+                static fn (array $point): array => [$point['x'], (float) $point['y']],
+                array_filter($points, static fn (array $point): bool => $point['y'] !== null),
+            ))),
+            'ticks' => $y->ticks($low, $high), 'width' => self::WIDTH, 'height' => self::HEIGHT,
+            'every' => max(1, (int) ceil(count($points) / 8)),
         ]);
     }
 }

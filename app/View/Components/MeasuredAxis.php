@@ -40,6 +40,14 @@ final readonly class MeasuredAxis
         $per = $this->isDistance ? words()->reader->units->distance->meters() : 1.0;
         $ticks = $this->isDistance ? Ticks::logarithmic($low / $per, $high / $per) : Ticks::linear($low, $high, 5);
 
-        return array_map(fn (float $tick): array => ['at' => $this->map($tick * $per), 'label' => $this->isDistance ? words()->formats->meters($tick * $per) : words()->formats->number($this->dimension->toDisplayed($tick)).words()->unit($this->dimension)], $ticks);
+        return array_map(
+            fn (float $tick): array => [
+                'at' => $this->map($tick * $per),
+                'label' => $this->isDistance
+                    ? words()->formats->meters($tick * $per)
+                    : words()->formats->number($this->dimension->toDisplayed($tick)).words()->unit($this->dimension),
+            ],
+            $ticks,
+        );
     }
 }

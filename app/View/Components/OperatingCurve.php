@@ -37,8 +37,14 @@ final class OperatingCurve extends Component
 
         return view('charts.operating-curve', [
             'lines' => $lines, 'width' => self::WIDTH, 'criterion' => words()->criterion($this->worth->criterion),
-            'xs' => array_map(static fn (int $percent): array => ['at' => $x->map($percent / 100), 'label' => words()->formats->percent($percent)], [40, 50, 60, 70, 80, 90, 100]),
-            'ys' => array_map(static fn (int $percent): array => ['at' => $y->map($percent / 100), 'label' => words()->formats->percent($percent)], [0, 25, 50, 75, 100]),
+            'xs' => array_map(
+                static fn (int $percent): array => ['at' => $x->map($percent / 100), 'label' => words()->formats->percent($percent)],
+                [40, 50, 60, 70, 80, 90, 100],
+            ),
+            'ys' => array_map(
+                static fn (int $percent): array => ['at' => $y->map($percent / 100), 'label' => words()->formats->percent($percent)],
+                [0, 25, 50, 75, 100],
+            ),
         ]);
     }
 }

@@ -47,7 +47,8 @@ final class Staircase extends Component
     /**
      * For the attributes of the component.
      *
-     * @return array{loads: non-empty-list<float>, labels: list<?string>, beyond: list<bool>, held: int, risks: list<array{mean: float, bound: float}>, limit: float}
+     * @return array{loads: non-empty-list<float>, labels: list<?string>, beyond: list<bool>, held: int, risks: list<array{mean: float,
+     *    bound: float}>, limit: float}
      */
     public static function of(LadderReview $review, Situation|RiskCaps $of, callable $label): array
     {
@@ -56,9 +57,18 @@ final class Staircase extends Component
         return [
             'loads' => array_map(static fn (StepReview $step): float => $step->load, $review->steps),
             'labels' => array_map(static fn (StepReview $step): ?string => self::text($label($step->step)), $review->steps),
-            'beyond' => array_map(static fn (StepReview $step): bool => $of instanceof Situation ? ! $of->allows($step->step->exposure) : ! $caps->allow($step->today), $review->steps),
+            'beyond' => array_map(
+                static fn (StepReview $step): bool => $of instanceof Situation
+                    ? ! $of->allows($step->step->exposure)
+                    : ! $caps->allow($step->today),
+                $review->steps,
+            ),
             'held' => $of instanceof Situation ? $of->history->heldStep : -1,
-            'risks' => array_map(static fn (StepReview $step): array => ['mean' => $step->today->strainMean->value, 'bound' => $step->today->strain()->value], $review->steps),
+            'risks' => array_map(
+                static fn (StepReview $step): array =>
+                    ['mean' => $step->today->strainMean->value, 'bound' => $step->today->strain()->value],
+                $review->steps,
+            ),
             'limit' => $caps->strain->value,
         ];
     }
@@ -87,8 +97,10 @@ final class Staircase extends Component
         }
 
         return view('charts.staircase', [
-            'treads' => $treads, 'width' => self::WIDTH, 'height' => $this->risks === [] ? 240 : 350, 'floor' => self::FLOOR, 'name' => $this->name,
-            'limitAt' => $this->risks === [] ? null : $place($this->limit), 'limitWords' => words()->formats->chance(Probability::of($this->limit)),
+            'treads' => $treads, 'width' => self::WIDTH, 'height' => $this->risks === [] ? 240 : 350, 'floor' => self::FLOOR,
+            'name' => $this->name,
+            'limitAt' => $this->risks === [] ? null : $place($this->limit),
+            'limitWords' => words()->formats->chance(Probability::of($this->limit)),
         ]);
     }
 

@@ -28,7 +28,8 @@ final class Strip extends Component
     private const STEP_MARGIN = 0.6;
 
     /**
-     * @param  non-empty-list<array{id: int, trial: LoggedTrial, words: string, secondsFromStart: float, advice: ?AdviceGiven, adviceWords: ?string, followed: ?bool}>  $rows
+     * @param  non-empty-list<array{id: int, trial: LoggedTrial, words: string, secondsFromStart: float, advice: ?AdviceGiven,
+     *    adviceWords: ?string, followed: ?bool}> $rows
      */
     public function __construct(private readonly Session $session, private readonly array $rows)
     {
@@ -39,7 +40,12 @@ final class Strip extends Component
         $minutes = max(array_map(static fn (array $row): float => $row['secondsFromStart'] / 60.0, $this->rows));
         $x = new LinearScale(0.0, max($minutes, 0.5), 64.0, self::WIDTH - 16.0);
         $isPresence = $this->session->plan->responseModel->kind === PlanKind::Presence;
-        $heights = array_map(static fn (array $row): float => $isPresence ? log($row['trial']->exposure->distance()->meters ?? 1.0, 2.0) : $row['trial']->target->step + 1.0, $this->rows);
+        $heights = array_map(
+            static fn (array $row): float => $isPresence
+                ? log($row['trial']->exposure->distance()->meters ?? 1.0, 2.0)
+                : $row['trial']->target->step + 1.0,
+            $this->rows,
+        );
         $margin = $isPresence ? self::MARGIN : self::STEP_MARGIN;
         [$low, $high] = [min($heights) - $margin, max($heights) + $margin];
         $y = new LinearScale($high, $low, 14.0, self::HEIGHT - 40.0);
@@ -49,7 +55,10 @@ final class Strip extends Component
                 'x' => $x->map($row['secondsFromStart'] / 60.0),
                 'y' => $y->map($heights[$i]),
                 'band' => $row['trial']->band,
-                'title' => say('charts.strip.trial', ['number' => $i + 1, 'setup' => $row['words'], 'outcome' => words()->label($row['trial']->outcome), 'band' => words()->label($row['trial']->band)]),
+                'title' => say('charts.strip.trial', [
+                    'number' => $i + 1, 'setup' => $row['words'], 'outcome' => words()->label($row['trial']->outcome),
+                    'band' => words()->label($row['trial']->band),
+                ]),
                 'departed' => $i > 0 && $this->rows[$i - 1]['followed'] === false,
             ];
         }
@@ -57,9 +66,15 @@ final class Strip extends Component
         return view('charts.strip', [
             'points' => $points,
             'path' => PathData::line(array_map(static fn (array $point): array => [$point['x'], $point['y']], $points)),
-            'heights' => $isPresence ? $this->distances($y, $low, $high) : array_map(static fn (int $step): array => ['y' => $y->map((float) $step), 'label' => say('charts.strip.step', ['number' => $step])], self::stepTicks((int) min($heights), (int) max($heights))),
+            'heights' => $isPresence ? $this->distances($y, $low, $high) : array_map(
+                static fn (int $step): array => ['y' => $y->map((float) $step), 'label' => say('charts.strip.step', ['number' => $step])],
+                self::stepTicks((int) min($heights), (int) max($heights)),
+            ),
             'isPresence' => $isPresence,
-            'times' => array_map(static fn (float $tick): array => ['x' => $x->map($tick), 'label' => say('charts.strip.minutes', ['minutes' => $tick])], Ticks::linear(0.0, max($minutes, 0.5), 8)),
+            'times' => array_map(
+                static fn (float $tick): array => ['x' => $x->map($tick), 'label' => say('charts.strip.minutes', ['minutes' => $tick])],
+                Ticks::linear(0.0, max($minutes, 0.5), 8),
+            ),
             'breaks' => $this->breaks($x, $minutes),
             'width' => self::WIDTH,
             'height' => self::HEIGHT,
@@ -76,7 +91,10 @@ final class Strip extends Component
         [$near, $far] = [2.0 ** $low / $perUnit, 2.0 ** $high / $perUnit];
         $ticks = Ticks::logarithmic($near, $far);
 
-        return array_map(fn (float $tick): array => ['y' => $y->map(log($tick * $perUnit, 2.0)), 'label' => words()->formats->meters($tick * $perUnit)], count($ticks) >= 3 ? $ticks : Ticks::linear($near, $far, 4));
+        return array_map(
+            fn (float $tick): array => ['y' => $y->map(log($tick * $perUnit, 2.0)), 'label' => words()->formats->meters($tick * $perUnit)],
+            count($ticks) >= 3 ? $ticks : Ticks::linear($near, $far, 4),
+        );
     }
 
     /** @return list<int> at most seven steps, the lowest and the highest among them */
@@ -94,7 +112,9 @@ final class Strip extends Component
         $end = null;
         foreach ($this->session->sets as $set) {
             if ($end !== null) {
-                $breaks[] = ['from' => $x->map(min($minutes, $this->minutesTo($end))), 'to' => $x->map(min($minutes, $this->minutesTo($set->started_at)))];
+                $breaks[] = ['from' => $x->map(min($minutes, $this->minutesTo($end))), 'to' => $x->map(min($minutes, $this->minutesTo(
+                    $set->started_at,
+                )))];
             }
             $end = $set->ended_at ?? $set->started_at;
         }

@@ -26,6 +26,9 @@ final readonly class Advise implements Command
     {
         $situation = $this->situations->read(Document::of($document))->situation;
 
-        return [...$this->answer->advice(RuleBook::standard()->decide($situation), $situation->catalog), 'limits' => Answer::caps($situation->caps), 'converged' => $situation->model !== null];
+        return [
+            ...$this->answer->advice(RuleBook::standard()->decide($situation), $situation->catalog),
+            'limits' => Answer::caps($situation->caps), 'converged' => $situation->model !== null,
+        ];
     }
 }

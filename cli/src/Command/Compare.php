@@ -26,6 +26,8 @@ final readonly class Compare implements Command
         $read = Document::of($document);
         $experiment = $this->experiments->experiment($read);
 
-        return ['policies' => array_map(fn (PolicyName $policy): array => $this->experiments->figures($experiment, $policy, $read), PolicyName::cases())];
+        return ['policies' => array_map(
+            fn (PolicyName $policy): array => $this->experiments->figures($experiment, $policy, $read), PolicyName::cases(),
+        )];
     }
 }

@@ -58,11 +58,16 @@ final readonly class Fit implements Command
             'logPosterior' => $model->fit->logPosterior,
             'cutPoints' => $model->fit->mode->cutPoints(),
             'gapsLeftOfPrior' => array_map(static fn (Share $share): float => $share->value, $left->gaps),
-            'spacings' => array_map(static fn (WeightedFit $fit): array => ['scale' => $fit->spacing->scale, 'weight' => $fit->weight], $model->fits),
+            'spacings' => array_map(
+                static fn (WeightedFit $fit): array => ['scale' => $fit->spacing->scale, 'weight' => $fit->weight], $model->fits,
+            ),
             'daySpread' => $model->daySd,
             'slopes' => $slopes,
             'shares' => array_map(
-                static fn (LoadShare $share): array => ['dimension' => $share->dimension, 'logits' => $share->logits, 'low' => $share->low, 'high' => $share->high, 'share' => $share->share->value, 'seen' => $share->isSeen],
+                static fn (LoadShare $share): array => [
+                    'dimension' => $share->dimension, 'logits' => $share->logits, 'low' => $share->low, 'high' => $share->high,
+                    'share' => $share->share->value, 'seen' => $share->isSeen,
+                ],
                 LoadShare::between($model, $ladder->step(0)->exposure, $ladder->step($ladder->top())->exposure),
             ),
             'contradictedOrders' => self::contradictions($all),
@@ -70,12 +75,16 @@ final readonly class Fit implements Command
             'teachesMost' => $teaches === null ? null : ['level' => Answer::level($teaches->level), 'share' => $teaches->share->value],
             'referenceMeters' => $model->scale->reference->meters,
             'calibration' => [
-                'strainFactor' => $situation->calibration->strainFactor(), 'reactionFactor' => $situation->calibration->reactionFactor(), 'forecasts' => $situation->calibration->forecasts,
+                'strainFactor' => $situation->calibration->strainFactor(), 'reactionFactor' => $situation->calibration->reactionFactor(),
+                'forecasts' => $situation->calibration->forecasts,
             ],
         ];
     }
 
-    /** @return ?array{differs: bool, slopes: list<array{band: int, slope: float, standardError: float}>} of the first dimension; null with too few trials */
+    /**
+     * @return ?array{differs: bool, slopes: list<array{band: int, slope: float, standardError: float}>} of the first dimension; null with
+     *    too few trials
+     */
     private static function slopeByBand(SituationRead $all): ?array
     {
         $slopes = array_map(static fn (Dimension $dimension): GammaPrior => $dimension->slope, $all->scale->dimensions);
@@ -92,7 +101,9 @@ final readonly class Fit implements Command
     private static function contradictions(SituationRead $all): array
     {
         $found = [];
-        foreach ($all->builder->contradictions($all->scale, $all->plan->isReferenceStated, $all->sessions, $all->situation->log->evidence()) as $key => $slope) {
+        foreach ($all->builder->contradictions(
+            $all->scale, $all->plan->isReferenceStated, $all->sessions, $all->situation->log->evidence(),
+        ) as $key => $slope) {
             $found[] = ['dimension' => $key, ...$slope];
         }
 

@@ -31,7 +31,8 @@ final readonly class FitCheck implements Command
         foreach (['basket' => self::basket(...), 'collar' => self::collar(...), 'harness' => self::harness(...)] as $item => $check) {
             if ($read->has($item)) {
                 $answer[$item] = array_map(fn (Finding $finding): array => [
-                    'verdict' => $finding->verdict->value, 'code' => $finding->code->value, 'centimeters' => $finding->centimeters, 'sentence' => $this->phrases->finding($finding),
+                    'verdict' => $finding->verdict->value, 'code' => $finding->code->value, 'centimeters' => $finding->centimeters,
+                    'sentence' => $this->phrases->finding($finding),
                 ], $read->at($item)->build($check));
             }
         }
@@ -44,18 +45,26 @@ final readonly class FitCheck implements Command
     {
         $cm = static fn (string $field): float => $of->at($field)->number();
 
-        return BasketCheck::check($cm('noseLength'), $cm('closedGirth'), $cm('openGirth'), $cm('openHeight'), $cm('insideLength'), $cm('insideGirth'), $cm('insideHeight'), $of->at('shortNosed')->flag());
+        return BasketCheck::check(
+            $cm('noseLength'), $cm('closedGirth'), $cm('openGirth'), $cm('openHeight'), $cm('insideLength'), $cm('insideGirth'),
+            $cm('insideHeight'), $of->at('shortNosed')->flag(),
+        );
     }
 
     /** @return list<Finding> */
     private static function collar(Document $of): array
     {
-        return CollarCheck::check($of->at('neck')->number(), $of->at('head')->number(), $of->at('worn')->number(), $of->has('open') ? $of->at('open')->number() : null);
+        return CollarCheck::check(
+            $of->at('neck')->number(), $of->at('head')->number(), $of->at('worn')->number(),
+            $of->has('open') ? $of->at('open')->number() : null,
+        );
     }
 
     /** @return list<Finding> */
     private static function harness(Document $of): array
     {
-        return HarnessCheck::check($of->at('chest')->number(), $of->at('strap')->number(), $of->at('elbow')->number(), $of->at('legFree')->flag(true));
+        return HarnessCheck::check(
+            $of->at('chest')->number(), $of->at('strap')->number(), $of->at('elbow')->number(), $of->at('legFree')->flag(true),
+        );
     }
 }

@@ -28,8 +28,13 @@ final readonly class Grade implements Command
     public function answer(array $document): array
     {
         $read = Document::of($document);
-        $grading = new Grading($this->catalogs->signs, $read->at('hidesSigns')->flag(), Reading::tryFrom($read->at('method')->text()), $read->at('normal')->strings());
-        $band = $read->at('signs')->build(static fn (Document $signs): Band => $grading->propose($signs->strings(), Outcome::tryFrom($read->at('outcome')->text()), $read->at('confounds')->strings()));
+        $grading = new Grading(
+            $this->catalogs->signs, $read->at('hidesSigns')->flag(), Reading::tryFrom($read->at('method')->text()),
+            $read->at('normal')->strings(),
+        );
+        $band = $read->at('signs')->build(static fn (Document $signs): Band => $grading->propose(
+            $signs->strings(), Outcome::tryFrom($read->at('outcome')->text()), $read->at('confounds')->strings(),
+        ));
 
         return ['band' => $band->value, 'name' => $this->phrases->label($band), 'catalog' => $this->catalogs->signs->version];
     }

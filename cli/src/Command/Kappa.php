@@ -19,7 +19,10 @@ final readonly class Kappa implements Command
     public function answer(array $document): array
     {
         $kappa = Document::of($document)->at('table')->build(static fn (Document $table): WeightedKappa => WeightedKappa::ofTable(
-            array_map(static fn (Document $row): array => array_map(static fn (Document $cell): int => $cell->integer(), $row->items()), $table->items()),
+            array_map(
+                static fn (Document $row): array => array_map(static fn (Document $cell): int => $cell->integer(), $row->items()),
+                $table->items(),
+            ),
         ));
 
         return ['linear' => $kappa->linear(), 'quadratic' => $kappa->quadratic()];

@@ -32,17 +32,25 @@ final readonly class Ladder implements Command
         $read = Document::of($document);
         $all = $this->situations->read($read);
         $model = $all->model();
-        $found = $read->build(static fn (Document $of): FoundPath|NoPath => (new PathSearch($model, $of->at('stepLogits')->number(EqualRatioLadder::USUAL_STEP_LOGITS)))->find(
-            $all->document->exposure($of->at('from')), $all->document->exposure($of->at('to')), $of->at('moving')->strings(), $of->has('easiest') ? $of->at('easiest')->number() : null,
-        ));
+        $found = $read->build(static fn (Document $of): FoundPath
+            |NoPath => (new PathSearch($model, $of->at('stepLogits')->number(EqualRatioLadder::USUAL_STEP_LOGITS)))->find(
+                $all->document->exposure($of->at('from')), $all->document->exposure($of->at('to')), $of->at('moving')->strings(),
+                $of->has('easiest') ? $of->at('easiest')->number() : null,
+            ));
         if ($found instanceof NoPath) {
-            return ['found' => false, 'code' => $found->why->value, 'dimension' => $found->dimension, 'why' => $this->phrases->noPath($found, $model->scale->catalog)];
+            return [
+                'found' => false, 'code' => $found->why->value, 'dimension' => $found->dimension,
+                'why' => $this->phrases->noPath($found, $model->scale->catalog),
+            ];
         }
         $steps = [];
         $before = null;
         foreach ($found->exposures as $exposure) {
             $load = $model->load($exposure);
-            $steps[] = ['exposure' => $exposure->values, 'load' => $load, 'rise' => $before === null ? null : $load - $before, 'risk' => Answer::risk($model->risk($exposure, Day::Typical))];
+            $steps[] = [
+                'exposure' => $exposure->values, 'load' => $load, 'rise' => $before === null ? null : $load - $before,
+                'risk' => Answer::risk($model->risk($exposure, Day::Typical)),
+            ];
             $before = $load;
         }
 

@@ -65,7 +65,9 @@ final readonly class Limit implements Command
     private static function curve(SituationRead $all, Exposure $exposure, string $key): array
     {
         $steps = $all->situation->ladder->steps;
-        $values = array_map(static fn (float|string $value): float => (float) $value, array_filter(array_map(static fn ($step): float|string|null => $step->exposure->values[$key] ?? null, $steps), is_float(...)));
+        $values = array_map(static fn (float|string $value): float => (float) $value, array_filter(
+            array_map(static fn ($step): float|string|null => $step->exposure->values[$key] ?? null, $steps), is_float(...),
+        ));
         [$easy, $hard] = $all->scale->dimension($key)->range() ?? [1.0, 0.0];
         if (count($values) > 1) {
             [$easy, $hard] = $easy > $hard ? [max($values), min($values)] : [min($values), max($values)];
@@ -77,18 +79,30 @@ final readonly class Limit implements Command
     /** @return array<string, mixed> */
     private static function trend(SituationRead $all, Exposure $exposure, string $key): array
     {
-        $trend = Trend::of(new LookingBack($all->builder, $all->scale, $all->plan->isReferenceStated, $all->plan->fineAt, $exposure, $key, $all->situation->settings->caps), $all->sessions);
+        $trend = Trend::of(
+            new LookingBack(
+                $all->builder, $all->scale, $all->plan->isReferenceStated, $all->plan->fineAt, $exposure, $key,
+                $all->situation->settings->caps,
+            ),
+            $all->sessions,
+        );
 
         return [
             'method' => $trend->method->value,
             'scores' => $trend->scores,
-            'points' => array_map(static fn (TrendPoint $point): array => ['at' => $point->at->format('Y-m-d\TH:i:s\Z'), ...self::threshold($point->limit)], $trend->points),
+            'points' => array_map(
+                static fn (TrendPoint $point): array => ['at' => $point->at->format('Y-m-d\TH:i:s\Z'), ...self::threshold($point->limit)],
+                $trend->points,
+            ),
         ];
     }
 
     /** @return array{value: ?float, hardest: float, easiest: ?float, binding: string} */
     private static function threshold(Threshold $limit): array
     {
-        return ['value' => $limit->point, 'hardest' => $limit->hardest, 'easiest' => $limit->easiest, 'binding' => $limit->reactionBinds ? 'reaction' : 'strain'];
+        return [
+            'value' => $limit->point, 'hardest' => $limit->hardest, 'easiest' => $limit->easiest,
+            'binding' => $limit->reactionBinds ? 'reaction' : 'strain',
+        ];
     }
 }

@@ -35,7 +35,9 @@ final readonly class Pass implements Command
         $length = $of->at('triggerLength')->number(GapView::USUAL_LENGTH);
         $view = $of->has('angle')
             ? GapView::byAngle($of->at('angle')->number(), $of->at('distance')->number(), $of->at('speed')->number(), $length)
-            : GapView::through($of->at('width')->number(), $of->at('depth')->number(), $of->at('distance')->number(), $of->at('speed')->number(), $length);
+            : GapView::through(
+                $of->at('width')->number(), $of->at('depth')->number(), $of->at('distance')->number(), $of->at('speed')->number(), $length,
+            );
 
         return [
             'visibleMeters' => $view->visible, 'seconds' => $view->seconds,
@@ -48,7 +50,9 @@ final readonly class Pass implements Command
     private static function turnAway(Document $of): array
     {
         return ['decideAt' => TurnAway::decideAt(
-            $of->at('limit')->number(), $of->at('handlerSpeed')->number(), $of->at('triggerSpeed')->number(), $of->at('reaction')->number(1.0), $of->at('turning')->number(1.5), $of->at('cover')->number(), $of->at('retreatSpeed')->number($of->at('handlerSpeed')->number()),
+            $of->at('limit')->number(), $of->at('handlerSpeed')->number(), $of->at('triggerSpeed')->number(),
+            $of->at('reaction')->number(1.0), $of->at('turning')->number(1.5), $of->at('cover')->number(),
+            $of->at('retreatSpeed')->number($of->at('handlerSpeed')->number()),
         )];
     }
 
@@ -59,6 +63,9 @@ final readonly class Pass implements Command
         $angle = $of->has('angle') ? $of->at('angle')->number() : min(179.0, $aside->bestAngle());
         $start = $aside->startAt($of->at('limit')->number(), $angle, $of->at('reaction')->number());
 
-        return ['bestAngle' => $aside->bestAngle(), 'startAt' => $start, ...($of->has('room') ? ['nearest' => $aside->nearest($of->at('from')->number($start), $angle, $of->at('room')->number())] : [])];
+        return [
+            'bestAngle' => $aside->bestAngle(), 'startAt' => $start,
+            ...($of->has('room') ? ['nearest' => $aside->nearest($of->at('from')->number($start), $angle, $of->at('room')->number())] : []),
+        ];
     }
 }

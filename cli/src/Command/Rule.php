@@ -35,7 +35,10 @@ final readonly class Rule implements Command
             ];
         }
 
-        return ['run' => $read->at('run')->integer(), 'trials' => $read->at('trials')->integer(), 'curve' => $rows, ...($read->has('holds') ? ['holds' => self::holds($read->at('holds'))] : [])];
+        return [
+            'run' => $read->at('run')->integer(), 'trials' => $read->at('trials')->integer(), 'curve' => $rows,
+            ...($read->has('holds') ? ['holds' => self::holds($read->at('holds'))] : []),
+        ];
     }
 
     private static function rule(Document $read): AdvanceChance
@@ -46,7 +49,9 @@ final readonly class Rule implements Command
             : $read->at('run')->build(static fn (): RunChance => RunChance::ofLength($run));
 
         return $read->has('sessions')
-            ? $read->at('sessions')->build(static fn (Document $sessions): SessionsChance => SessionsChance::of($inOne, $sessions->integer(), $read->at('trialsASession')->integer(20)))
+            ? $read->at('sessions')->build(static fn (Document $sessions): SessionsChance => SessionsChance::of(
+                $inOne, $sessions->integer(), $read->at('trialsASession')->integer(20),
+            ))
             : $inOne;
     }
 
@@ -54,7 +59,8 @@ final readonly class Rule implements Command
     private static function effort(AdvanceChance $rule, float $rate, Document $read): ?array
     {
         $effort = $read->build(static fn (Document $of): ?Effort => Effort::of(
-            $rule, $rate, $of->at('steps')->integer(), $of->at('trialsAnOuting')->integer(10), $of->at('mostAdvances')->integer(4), $of->at('outingsAWeek')->number(3.0),
+            $rule, $rate, $of->at('steps')->integer(), $of->at('trialsAnOuting')->integer(10), $of->at('mostAdvances')->integer(4),
+            $of->at('outingsAWeek')->number(3.0),
         ));
 
         return $effort === null ? null : ['trials' => $effort->trials, 'outings' => $effort->outings, 'weeks' => $effort->weeks];
@@ -66,6 +72,9 @@ final readonly class Rule implements Command
         $seconds = array_map(static fn (Document $second): float => $second->number(), $read->at('seconds')->items());
         $record = $read->build(static fn (Document $of): HoldRecord => HoldRecord::of($seconds, $of->at('target')->number()));
 
-        return ['best' => $record->best, 'median' => $record->median, 'reached' => $record->reached->successes / $record->reached->trials, 'reachedLow' => $record->reached->lower, 'reachedHigh' => $record->reached->upper];
+        return [
+            'best' => $record->best, 'median' => $record->median, 'reached' => $record->reached->successes / $record->reached->trials,
+            'reachedLow' => $record->reached->lower, 'reachedHigh' => $record->reached->upper,
+        ];
     }
 }

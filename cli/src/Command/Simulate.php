@@ -25,6 +25,8 @@ final readonly class Simulate implements Command
     {
         $read = Document::of($document);
 
-        return $this->experiments->figures($this->experiments->experiment($read), PolicyName::from($read->at('policy')->text('engine')), $read);
+        return $this->experiments->figures(
+            $this->experiments->experiment($read), PolicyName::from($read->at('policy')->text('engine')), $read,
+        );
     }
 }

@@ -21,7 +21,9 @@ final readonly class Sound implements Command
         $read = Document::of($document);
         $answer = [];
         if ($read->has('atDistance')) {
-            $answer['atDistance'] = $read->at('atDistance')->build(static fn (Document $of): float => SoundLevel::atDistance($of->at('level')->number(), $of->at('measuredAt')->number(), $of->at('distance')->number()));
+            $answer['atDistance'] = $read->at('atDistance')->build(static fn (Document $of): float => SoundLevel::atDistance(
+                $of->at('level')->number(), $of->at('measuredAt')->number(), $of->at('distance')->number(),
+            ));
         }
         $levels = array_map(static fn (Document $level): float => $level->number(), $read->at('sum')->items());
         if ($levels !== []) {
@@ -31,10 +33,13 @@ final readonly class Sound implements Command
             $answer['gain'] = $read->at('player')->build(static fn (Document $of): float => SoundLevel::gain($of->number()));
         }
         if ($read->has('ceiling')) {
-            $answer['ceiling'] = $read->at('ceiling')->build(static fn (Document $of): float => SoundLevel::ceiling($of->at('level')->number(), $of->at('confirmed')->flag()));
+            $answer['ceiling'] = $read->at('ceiling')
+                ->build(static fn (Document $of): float => SoundLevel::ceiling($of->at('level')->number(), $of->at('confirmed')->flag()));
         }
         if ($read->has('steps')) {
-            $answer['steps'] = $read->at('steps')->build(static fn (Document $of): array => SoundLevel::steps($of->at('from')->number(), $of->at('to')->number(), $of->at('size')->number(3.0)));
+            $answer['steps'] = $read->at('steps')->build(static fn (Document $of): array => SoundLevel::steps(
+                $of->at('from')->number(), $of->at('to')->number(), $of->at('size')->number(3.0),
+            ));
         }
 
         return $answer;

@@ -31,9 +31,14 @@ final readonly class Split implements Command
         $read = Document::of($document);
         $all = $this->situations->read($read);
         $model = $all->model();
-        $between = self::halves(new Refiner($model), $model, $all->document->exposure($read->at('from')), $all->document->exposure($read->at('to')), $read->at('depth')->integer(1));
+        $between = self::halves(
+            new Refiner($model), $model, $all->document->exposure($read->at('from')), $all->document->exposure($read->at('to')),
+            $read->at('depth')->integer(1),
+        );
 
-        return ['between' => array_map(static fn (Exposure $exposure): array => ['exposure' => $exposure->values, 'load' => $model->load($exposure)], $between)];
+        return ['between' => array_map(
+            static fn (Exposure $exposure): array => ['exposure' => $exposure->values, 'load' => $model->load($exposure)], $between,
+        )];
     }
 
     /** @return list<Exposure> easiest first */
@@ -41,6 +46,8 @@ final readonly class Split implements Command
     {
         $half = $depth < 1 || $model->load($to) - $model->load($from) < 2 * self::MIN ? null : $refiner->half($from, $to);
 
-        return $half === null ? [] : [...self::halves($refiner, $model, $from, $half, $depth - 1), $half, ...self::halves($refiner, $model, $half, $to, $depth - 1)];
+        return $half === null ? [] : [
+            ...self::halves($refiner, $model, $from, $half, $depth - 1), $half, ...self::halves($refiner, $model, $half, $to, $depth - 1),
+        ];
     }
 }

@@ -39,10 +39,15 @@ final readonly class Warmup implements Command
         ];
     }
 
-    /** @return array{minutes: int, parts: list<array{kind: string, startMinute: int, minutes: int}>} as many sets as the session has room for, with walks of five minutes between */
+    /**
+     * @return array{minutes: int, parts: list<array{kind: string, startMinute: int, minutes: int}>} as many sets as the session has room
+     *    for, with walks of five minutes between
+     */
     private static function timetable(RuleSettings $settings): array
     {
-        $sets = max(1, min(10, intdiv($settings->sessionMinutes + RuleSettings::BREAK_MINUTES, $settings->setMinutes + RuleSettings::BREAK_MINUTES)));
+        $sets = max(1, min(
+            10, intdiv($settings->sessionMinutes + RuleSettings::BREAK_MINUTES, $settings->setMinutes + RuleSettings::BREAK_MINUTES),
+        ));
         $table = Timetable::of($sets, $settings->setMinutes, RuleSettings::BREAK_MINUTES);
 
         return ['minutes' => $table->minutes, 'parts' => $table->parts];

@@ -30,7 +30,9 @@ final readonly class Cell
         $state = match (true) {
             $trials === [] => CellState::Untried,
             array_filter(array_slice($trials, 0, self::RECENT), $isStrained) !== [] => CellState::Hard,
-            count($latest) === self::ENOUGH && count(array_filter($latest, $isCalm)) >= self::ENOUGH - 1 && array_filter($latest, $isStrained) === [] => CellState::Done,
+            count($latest) === self::ENOUGH && count(array_filter(
+                $latest, $isCalm,
+            )) >= self::ENOUGH - 1 && array_filter($latest, $isStrained) === [] => CellState::Done,
             default => CellState::Thin,
         };
 

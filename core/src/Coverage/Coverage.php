@@ -43,7 +43,8 @@ final readonly class Coverage
 
     /**
      * One thing changed from a combination that is done, the rest as it was: a value that is done elsewhere first, then the
-     * smallest step up (a step down teaches little and comes last), then what has been begun. Where nothing is done: the combination that is furthest on. Null without trials, or
+     * smallest step up (a step down teaches little and comes last), then what has been begun. Where nothing is done: the combination that
+     * is furthest on. Null without trials, or
      * where nothing is left.
      */
     public function best(): ?NextCell
@@ -67,7 +68,10 @@ final readonly class Coverage
                     }
                     $isKnown = array_filter($done, static fn (array $cell): bool => $cell['values'][$factor] === $value) !== [];
                     $up = $rank - (float) array_search($values[$factor], $this->options[$factor], true);
-                    $cost = [$isKnown ? 0.0 : 1.0, $up < 0.0 && in_array($factor, $this->ordered, true) ? self::DOWN - $up : abs($up), $state === CellState::Thin ? 0.0 : 1.0, (float) $place];
+                    $cost = [
+                        $isKnown ? 0.0 : 1.0, $up < 0.0 && in_array($factor, $this->ordered, true) ? self::DOWN - $up : abs($up),
+                        $state === CellState::Thin ? 0.0 : 1.0, (float) $place,
+                    ];
                     if ($cost < $least) {
                         [$best, $least] = [new NextCell($candidate, $state, $factor, $values[$factor]), $cost];
                     }

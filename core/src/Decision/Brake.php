@@ -8,7 +8,8 @@ namespace Core\Decision;
  * The last word on every advice: no exposure is asked for whose bounds are over today's caps.
  *
  * Whatever a rule wished for is eased until it fits, and the brake's own sentence then stands in the place of what the rule said
- * of where to go; what it said of how the dog was stays. Where nothing fits, three peeks a session are in order if the last session was calm or some days of rest have passed: without them a
+ * of where to go; what it said of how the dog was stays. Where nothing fits, three peeks a session are in order if the last session was
+ * calm or some days of rest have passed: without them a
  * dog would be stuck for good. Otherwise the session ends.
  */
 final readonly class Brake
@@ -32,7 +33,8 @@ final readonly class Brake
             ...array_filter($advice->reasons, static fn (Reason $reason): bool => $reason->code->tellsOfTheDog()),
             Reason::of(
                 $isStart ? ReasonCode::BeyondCapAtStart : ReasonCode::BeyondCap,
-                wished: $situation->told($advice->next->exposure, $easier->exposure), at: $situation->told($easier->exposure, $advice->next->exposure),
+                wished: $situation->told($advice->next->exposure, $easier->exposure),
+                at: $situation->told($easier->exposure, $advice->next->exposure),
             ),
             $situation->riskReason($easier->exposure),
         ], (new EasierLevels($situation))->byOtherThings($advice->next), $advice->isClosing);

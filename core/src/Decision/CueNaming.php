@@ -19,7 +19,9 @@ final readonly class CueNaming
     public static function mentioned(Situation $situation, Advice $advice): Advice
     {
         $counted = array_values(array_filter($situation->log->trials, static fn (LoggedTrial $trial): bool => $trial->countsForRun()));
-        if (! in_array($situation->catalog->plan, [PlanKind::Contact, PlanKind::Duration], true) || ! self::isReliable($situation, $counted) || self::isReliable($situation, array_slice($counted, 0, -1))) {
+        if (! in_array(
+            $situation->catalog->plan, [PlanKind::Contact, PlanKind::Duration], true,
+        ) || ! self::isReliable($situation, $counted) || self::isReliable($situation, array_slice($counted, 0, -1))) {
             return $advice;
         }
 
@@ -30,8 +32,9 @@ final readonly class CueNaming
     private static function isReliable(Situation $situation, array $counted): bool
     {
         $latest = array_slice($counted, -self::WINDOW);
-        $offered = array_filter($latest, static fn (LoggedTrial $trial): bool => $trial->outcome->effect() === OutcomeEffect::Success && $trial->band->isBelowThreshold()
-            && $situation->ladder->step($trial->target->step)->manner->food !== FoodTiming::Before);
+        $offered = array_filter($latest,
+            static fn (LoggedTrial $trial): bool => $trial->outcome->effect() === OutcomeEffect::Success && $trial->band->isBelowThreshold()
+                && $situation->ladder->step($trial->target->step)->manner->food !== FoodTiming::Before);
 
         return count($latest) === self::WINDOW && count($offered) >= self::OFFERED;
     }

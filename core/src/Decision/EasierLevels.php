@@ -54,7 +54,9 @@ final readonly class EasierLevels
         if ($situation->model === null) {
             $steps = max(1, (int) round($logits / self::EASE));
 
-            return $from->step - $steps < 0 ? null : new Level($from->step - $steps, $situation->ladder->step($from->step - $steps)->exposure);
+            return $from->step - $steps < 0
+                ? null
+                : new Level($from->step - $steps, $situation->ladder->step($from->step - $steps)->exposure);
         }
         $most = $situation->load($from->exposure) - $logits;
         $best = null;
@@ -87,7 +89,9 @@ final readonly class EasierLevels
         $room = $this->situation->settings->room;
         $distance = $easiest->distance();
 
-        return new Level(0, $room === null || $distance === null || $room->meters <= $distance->meters ? $easiest : $easiest->withDistance($room));
+        return new Level(
+            0, $room === null || $distance === null || $room->meters <= $distance->meters ? $easiest : $easiest->withDistance($room),
+        );
     }
 
     /**
@@ -119,18 +123,25 @@ final readonly class EasierLevels
      */
     public function byOtherThings(Level $from): array
     {
-        $pictures = array_filter($this->situation->catalog->dimensions, static fn (Dimension $dimension): bool => $dimension->picture !== Picture::No);
+        $pictures = array_filter($this->situation->catalog->dimensions, static fn (
+            Dimension $dimension,
+        ): bool => $dimension->picture !== Picture::No);
         $found = [];
         foreach ($this->situation->model === null ? [] : array_keys($pictures === [] ? $from->exposure->values : $pictures) as $key) {
             $dimension = $this->situation->catalog->dimension($key);
-            $choice = $dimension->kind === DimensionKind::Ordered && $dimension->eases ? self::otherChoice($dimension, (string) ($from->exposure->values[$key] ?? $dimension->usual)) : null;
+            $choice = $dimension->kind === DimensionKind::Ordered && $dimension->eases
+                ? self::otherChoice($dimension, (string) ($from->exposure->values[$key] ?? $dimension->usual))
+                : null;
             if ($choice === null) {
                 continue;
             }
             $exposure = $from->exposure->with($key, $choice->key);
             $off = $this->relief($from->exposure, $exposure, $dimension);
             if (($off > 0.0 || $dimension->picture === Picture::Swaps) && $this->situation->allows($exposure)) {
-                $found[] = new Alternative(new Level($from->step, $exposure), new DimensionChange($this->situation->catalog->plan, $key, $choice->key), max(0.0, $off), $this->situation->history->helped[$key] ?? 0);
+                $found[] = new Alternative(
+                    new Level($from->step, $exposure), new DimensionChange($this->situation->catalog->plan, $key, $choice->key),
+                    max(0.0, $off), $this->situation->history->helped[$key] ?? 0,
+                );
             }
         }
         $worth = static fn (Alternative $of): float => $of->logitsOff + self::HELPED_LOGITS * min(self::MAX_HELPED, $of->helped);
@@ -160,7 +171,8 @@ final readonly class EasierLevels
         if ($model === null || in_array($dimension->key, $model->scale->keys(), true)) {
             return $this->situation->load($from) - $this->situation->load($to);
         }
-        $x = static fn (Exposure $of): float => $dimension->covariate($of->values[$dimension->key] ?? $dimension->usual, $model->scale->reference->meters);
+        $x = static fn (Exposure $of): float =>
+            $dimension->covariate($of->values[$dimension->key] ?? $dimension->usual, $model->scale->reference->meters);
 
         return $dimension->slope->mode() * ($x($from) - $x($to));
     }
@@ -178,7 +190,9 @@ final readonly class EasierLevels
             $dimension = $this->situation->catalog->dimension($key);
             $easiest = $dimension->kind === DimensionKind::Ordered && $dimension->eases ? ($dimension->values[0] ?? null) : null;
             if ($easiest !== null && $easiest->key !== $value) {
-                $relief[$key] = [$easiest->key, $this->situation->load($exposure) - $this->situation->load($exposure->with($key, $easiest->key))];
+                $relief[$key] = [$easiest->key, $this->situation->load(
+                    $exposure,
+                ) - $this->situation->load($exposure->with($key, $easiest->key))];
             }
         }
         uasort($relief, static fn (array $a, array $b): int => $b[1] <=> $a[1]);

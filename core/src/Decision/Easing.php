@@ -28,7 +28,8 @@ final readonly class Easing
         $why[] = $this->situation->model === null
             ? Reason::of(ReasonCode::NoModelBack)
             : Reason::of(
-                ReasonCode::EasierBy, from: $this->situation->told($from->exposure, $next->exposure), at: $this->situation->told($next->exposure, $from->exposure),
+                ReasonCode::EasierBy, from: $this->situation->told($from->exposure, $next->exposure),
+                at: $this->situation->told($next->exposure, $from->exposure),
                 steps: round(($this->situation->load($from->exposure) - $this->situation->load($next->exposure)) / EasierLevels::EASE, 1),
             );
         $why[] = $this->situation->riskReason($next->exposure);

@@ -51,8 +51,10 @@ final readonly class History
      * @param  list<SessionSummary>  $sessions  finished ones of this plan, oldest first
      * @param  ?float  $daysSinceLast  since the newest of them
      */
-    public static function ofSessions(array $sessions, ?float $daysSinceLast, ?RestReason $resting, ?CarryOver $carryOver = null, bool $isNewPlace = false, int $givenHeld = -1): self
-    {
+    public static function ofSessions(
+        array $sessions, ?float $daysSinceLast, ?RestReason $resting, ?CarryOver $carryOver = null, bool $isNewPlace = false,
+        int $givenHeld = -1,
+    ): self {
         $daysMet = $helped = $heldAfter = [];
         $held = -1;
         $failed = [];
@@ -62,7 +64,9 @@ final readonly class History
             foreach ($session->helped as $key => $times) {
                 $helped[$key] = ($helped[$key] ?? 0) + $times;
             }
-            foreach (array_unique(array_column(array_filter($session->marks, static fn (array $mark): bool => $mark['held']), 'step')) as $step) {
+            foreach (array_unique(
+                array_column(array_filter($session->marks, static fn (array $mark): bool => $mark['held']), 'step'),
+            ) as $step) {
                 $daysMet[$step][] = $session->dayNumber;
             }
             $held = self::heldAfter($session, $held);

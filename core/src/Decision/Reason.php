@@ -21,18 +21,22 @@ final readonly class Reason
     }
 
     /**
-     * @param  int|float|string|bool|list<string>|Probability|ToldExposure|DimensionChange|Progress|null  ...$facts  those the code names, in any order
+     * @param  int|float|string|bool|list<string>|Probability|ToldExposure|DimensionChange|Progress|null  ...$facts  those the code names,
+     *    in any order
      *
      * @throws \LogicException if they are others
      */
-    public static function of(ReasonCode $code, int|float|string|bool|array|Probability|ToldExposure|DimensionChange|Progress|null ...$facts): self
-    {
+    public static function of(
+        ReasonCode $code, int|float|string|bool|array|Probability|ToldExposure|DimensionChange|Progress|null ...$facts,
+    ): self {
         $named = [];
         foreach ($facts as $name => $fact) {
             $named[(string) $name] = $fact;
         }
         if (array_diff($code->facts(), array_keys($named)) !== [] || count($named) !== count($code->facts())) {
-            throw new \LogicException("A reason \"{$code->value}\" has the facts ".implode(', ', $code->facts()).', not '.implode(', ', array_keys($named)).'.');
+            throw new \LogicException("A reason \"{$code->value}\" has the facts ".implode(
+                ', ', $code->facts(),
+            ).', not '.implode(', ', array_keys($named)).'.');
         }
 
         return new self($code, $named);

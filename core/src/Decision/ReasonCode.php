@@ -121,7 +121,8 @@ enum ReasonCode: string
     public function tellsOfTheDog(): bool
     {
         return match ($this) {
-            self::Recover, self::Freeze, self::FoodOrCue, self::FoodOrCueAgain, self::Strain, self::StrainAgain, self::Effort, self::OptOut, self::OptOutTwice, self::ChangeMissed,
+            self::Recover, self::Freeze, self::FoodOrCue, self::FoodOrCueAgain, self::Strain, self::StrainAgain, self::Effort,
+            self::OptOut, self::OptOutTwice, self::ChangeMissed,
             self::BodyFirst, self::TwoMisses, self::EasyWinMissed, self::Prompted, self::Interrupted, self::HandlerError, self::TooQuick,
             self::StillShaken, self::Breaker, self::NewPerson, self::NewPlace => true,
             default => false,
@@ -134,8 +135,10 @@ enum ReasonCode: string
         return match ($this) {
             self::Resting => ['why'],
             self::Reaction, self::Strain, self::TwoMisses, self::BackToWork, self::Spent, self::SpentEnd, self::Split => ['at'],
-            self::SecondReaction, self::AfterReactionEnd, self::ThirdStrain, self::StrainAgain, self::FoodOrCueAgain, self::OptOuts, self::SessionTrials,
-            self::AdvancesUsed, self::EasyBetween, self::Suspended, self::UnnoticedNearer, self::UnnoticedPlainer, self::Unnoticed, self::Wall, self::ChangeHelped => ['count'],
+            self::SecondReaction, self::AfterReactionEnd, self::ThirdStrain, self::StrainAgain, self::FoodOrCueAgain, self::OptOuts,
+            self::SessionTrials,
+            self::AdvancesUsed, self::EasyBetween, self::Suspended, self::UnnoticedNearer, self::UnnoticedPlainer, self::Unnoticed,
+            self::Wall, self::ChangeHelped => ['count'],
             self::AfterReaction => ['at', 'count', 'most', 'chance'],
             self::Effort => ['at', 'count', 'of'],
             self::ChangeFirst => ['change'],

@@ -49,8 +49,10 @@ final readonly class RuleSettings
     }
 
     /** @throws InvalidMeasure if a setting is out of its range */
-    public static function of(RiskCaps $caps, int $mostAdvances = 4, int $setMinutes = 4, int $sessionMinutes = 30, int $mostTrials = 60, ?Distance $room = null, int $easyAfter = 0): self
-    {
+    public static function of(
+        RiskCaps $caps, int $mostAdvances = 4, int $setMinutes = 4, int $sessionMinutes = 30, int $mostTrials = 60, ?Distance $room = null,
+        int $easyAfter = 0,
+    ): self {
         return new self(
             $caps,
             2,
@@ -66,7 +68,10 @@ final readonly class RuleSettings
     /** The same, in another place. */
     public function withRoom(?Distance $room): self
     {
-        return new self($this->caps, $this->regainRun, $this->mostAdvances, $this->setMinutes, $this->sessionMinutes, $this->mostTrials, $room, $this->easyAfter);
+        return new self(
+            $this->caps, $this->regainRun, $this->mostAdvances, $this->setMinutes, $this->sessionMinutes, $this->mostTrials, $room,
+            $this->easyAfter,
+        );
     }
 
     /**
@@ -76,6 +81,8 @@ final readonly class RuleSettings
      */
     private static function within(Quantity $quantity, int $value, int $least, int $most): int
     {
-        return $value >= $least && $value <= $most && $value > 0 ? $value : throw InvalidMeasure::outOfRange($quantity, $value, $least, $most);
+        return $value >= $least && $value <= $most && $value > 0
+            ? $value
+            : throw InvalidMeasure::outOfRange($quantity, $value, $least, $most);
     }
 }

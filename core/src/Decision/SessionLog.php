@@ -18,8 +18,9 @@ final readonly class SessionLog
      * @param  list<LoggedTrial>  $trials
      * @param  float  $upset  points of upset carried over into it
      */
-    public function __construct(public \DateTimeImmutable $startedAt, public ?\DateTimeImmutable $setStartedAt, public array $trials, public float $upset = 0.0)
-    {
+    public function __construct(
+        public \DateTimeImmutable $startedAt, public ?\DateTimeImmutable $setStartedAt, public array $trials, public float $upset = 0.0,
+    ) {
         $this->hadTime = TimePassed::ofTrials($trials, $startedAt);
     }
 

@@ -63,7 +63,9 @@ final readonly class SessionSummary
             count($log->trials),
             $marks,
             $log->trialsSinceReaction() !== null,
-            $tail !== [] && 2 * count(array_filter($tail, static fn (LoggedTrial $trial): bool => $trial->band->atLeast(Band::Effort))) >= count($tail),
+            $tail !== [] && 2 * count(array_filter(
+                $tail, static fn (LoggedTrial $trial): bool => $trial->band->atLeast(Band::Effort),
+            )) >= count($tail),
             $log->count(static fn (LoggedTrial $trial): bool => ! $trial->band->isBelowThreshold()) === 0,
             $log->count(static fn (LoggedTrial $trial): bool => $trial->isSuccess()) > 0,
             $log->calibration(),

@@ -83,12 +83,16 @@ final readonly class Situation
     public function progress(Level $level): Progress
     {
         $criterion = $this->ladder->step($level->step)->criterion;
-        $isRegained = $level->step <= $this->history->heldStep && ($criterion->sessions === 1 || $criterion->isSpreadEnough($this->daysMet($level, false)));
+        $isRegained = $level->step <= $this->history->heldStep
+            && ($criterion->sessions === 1 || $criterion->isSpreadEnough($this->daysMet($level, false)));
 
         // a second person climbs ground that the dog holds with another one
         $isGiven = $level->step > $this->history->heldStep && $level->step <= $this->history->givenHeld;
 
-        return $isGiven ? Criterion::run(self::NEW_PLACE_RUN)->progress($this->successes()) : ($isRegained ? Criterion::run($this->history->isNewPlace ? self::NEW_PLACE_RUN : $this->settings->regainRun) : $criterion)->progress($this->successes());
+        return $isGiven
+            ? Criterion::run(self::NEW_PLACE_RUN)->progress($this->successes())
+            : ($isRegained ? Criterion::run($this->history->isNewPlace ? self::NEW_PLACE_RUN : $this->settings->regainRun) : $criterion)
+                ->progress($this->successes());
     }
 
     /** Successes in a row at the last trial's level. */
@@ -153,7 +157,9 @@ final readonly class Situation
     /** How far the run at a level has come. */
     public function runReason(Level $level): Reason
     {
-        return Reason::of(ReasonCode::Run, progress: $this->progress($level), at: $this->told($level->exposure), plan: $this->catalog->plan->value);
+        return Reason::of(
+            ReasonCode::Run, progress: $this->progress($level), at: $this->told($level->exposure), plan: $this->catalog->plan->value,
+        );
     }
 
     /** Both risks of an exposure against the caps, which of them binds, and how much room is left. */
@@ -167,7 +173,8 @@ final readonly class Situation
         $share = max($risk->strain()->value / $caps->strain->value, $risk->reaction()->value / $caps->reaction->value);
 
         return Reason::of(
-            ReasonCode::Risk, at: $this->told($exposure), strain: $risk->strain(), strainCap: $caps->strain, reaction: $risk->reaction(), reactionCap: $caps->reaction,
+            ReasonCode::Risk, at: $this->told($exposure), strain: $risk->strain(), strainCap: $caps->strain, reaction: $risk->reaction(),
+            reactionCap: $caps->reaction,
             binding: $caps->reactionBinds($risk) ? 'reaction' : 'strain', room: match (true) {
                 $share > 1.0 => 'over',
                 $share > self::CLOSE_TO_CAP => 'close',

@@ -22,17 +22,23 @@ final readonly class SituationAssembly
      * @param  ?WarmStart  $start  where an earlier fit ended
      * @param  ?float  $daySd  spread of days in logits, as settled by the session's first advice; null to work it out
      */
-    public function situation(WorkingPlan $plan, History $history, SessionLog $log, array $earlier, \DateTimeImmutable $now, ?WarmStart $start = null, ?float $daySd = null): Situation
-    {
-        return new Situation($plan->catalog, $this->signs, $plan->ladder, $plan->settings, $history, $log, $this->model($plan, $earlier, $log->evidence(), $start, $daySd), $now);
+    public function situation(
+        WorkingPlan $plan, History $history, SessionLog $log, array $earlier, \DateTimeImmutable $now, ?WarmStart $start = null,
+        ?float $daySd = null,
+    ): Situation {
+        return new Situation(
+            $plan->catalog, $this->signs, $plan->ladder, $plan->settings, $history, $log,
+            $this->model($plan, $earlier, $log->evidence(), $start, $daySd), $now,
+        );
     }
 
     /**
      * @param  list<SessionEvidence>  $earlier  oldest first
      * @return ?DogModel null where no fit converged
      */
-    public function model(WorkingPlan $plan, array $earlier, SessionEvidence $today, ?WarmStart $start = null, ?float $daySd = null): ?DogModel
-    {
+    public function model(
+        WorkingPlan $plan, array $earlier, SessionEvidence $today, ?WarmStart $start = null, ?float $daySd = null,
+    ): ?DogModel {
         $scale = $plan->scale([...$earlier, $today]);
 
         return $this->builder->build($scale, $plan->isReferenceStated, $plan->fineAt, $earlier, $today, $start?->for($scale), $daySd);

@@ -47,7 +47,9 @@ final readonly class TimePassed
 
     private static function lasting(LoggedTrial $trial): float
     {
-        return max(0.0, ...array_map(static fn (DimensionKey $key): float => (float) ($trial->exposure->values[$key->value] ?? 0.0), self::LASTING));
+        return max(0.0, ...array_map(
+            static fn (DimensionKey $key): float => (float) ($trial->exposure->values[$key->value] ?? 0.0), self::LASTING,
+        ));
     }
 
     private static function seconds(\DateTimeImmutable $at): float

@@ -18,7 +18,9 @@ final readonly class Timetable
     /** @throws InvalidMeasure if there are not 1 to 10 sets, or a set or break is longer than 60 minutes */
     public static function of(int $sets, int $setMinutes, int $breakMinutes): self
     {
-        foreach ([[Quantity::Sets, $sets, 1, 10], [Quantity::SetMinutes, $setMinutes, 1, 60], [Quantity::BreakMinutes, $breakMinutes, 0, 60]] as [$quantity, $value, $least, $most]) {
+        foreach ([
+            [Quantity::Sets, $sets, 1, 10], [Quantity::SetMinutes, $setMinutes, 1, 60], [Quantity::BreakMinutes, $breakMinutes, 0, 60],
+        ] as [$quantity, $value, $least, $most]) {
             if ($value < $least || $value > $most) {
                 throw InvalidMeasure::outOfRange($quantity, $value, $least, $most);
             }

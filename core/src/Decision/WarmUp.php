@@ -46,7 +46,8 @@ final readonly class WarmUp
         $isWithin = $situation->allows($level->exposure);
 
         return (new Brake)->review($situation, $situation->advise(
-            Action::Start, $level, $isWithin || $situation->model === null ? [...$why, $situation->riskReason($level->exposure)] : $why, $easier->byOtherThings($level),
+            Action::Start, $level, $isWithin || $situation->model === null ? [...$why, $situation->riskReason($level->exposure)] : $why,
+            $easier->byOtherThings($level),
         ));
     }
 
@@ -65,7 +66,9 @@ final readonly class WarmUp
         if ($history->isNewPlace) {
             $third = intdiv($situation->ladder->top(), 3);
 
-            return [min($third, max(0, $history->heldStep - 1)), [Reason::of(ReasonCode::NewPlace, start: min($third, max(0, $history->heldStep - 1)) + 1)]];
+            return [min($third, max(0, $history->heldStep - 1)), [
+                Reason::of(ReasonCode::NewPlace, start: min($third, max(0, $history->heldStep - 1)) + 1),
+            ]];
         }
         $days = $history->daysSinceLast ?? 0.0;
         $gap = match (true) {
@@ -78,7 +81,8 @@ final readonly class WarmUp
         $back = min(self::MAX_STEPS_BACK, 1 + $gap + $effort) + $reaction;
 
         return [max(0, $history->heldStep - $back), [Reason::of(
-            ReasonCode::StartBack, step: $history->heldStep + 1, back: $back, days: $gap > 0 ? (int) floor($days) : 0, hard: $effort > 0, reacted: $reaction > 0,
+            ReasonCode::StartBack, step: $history->heldStep + 1, back: $back, days: $gap > 0 ? (int) floor($days) : 0, hard: $effort > 0,
+            reacted: $reaction > 0,
         )]];
     }
 }

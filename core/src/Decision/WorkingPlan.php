@@ -35,7 +35,10 @@ final readonly class WorkingPlan
     /** The same, in a place with other room. */
     public function withRoom(?Distance $room): self
     {
-        return new self($this->ladder, $this->settings->withRoom($room), $this->reference, $this->isReferenceStated, $this->fineAt, $this->catalog, $this->reactsTo);
+        return new self(
+            $this->ladder, $this->settings->withRoom($room), $this->reference, $this->isReferenceStated, $this->fineAt, $this->catalog,
+            $this->reactsTo,
+        );
     }
 
     /**

@@ -16,7 +16,9 @@ trait HasCode
     /** @param  array<string, bool|int|float|string|list<string>>  $facts */
     private static function plain(ErrorCode $code, array $facts): string
     {
-        return $code->value.($facts === [] ? '' : ' '.json_encode($facts, JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PARTIAL_OUTPUT_ON_ERROR));
+        return $code->value.(
+            $facts === [] ? '' : ' '.json_encode($facts, JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PARTIAL_OUTPUT_ON_ERROR)
+        );
     }
 
     public function error(): ErrorCode

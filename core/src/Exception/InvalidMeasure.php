@@ -12,7 +12,9 @@ final class InvalidMeasure extends \DomainException implements CoreException
     /** Both ends and what was given in the unit of the quantity. */
     public static function outOfRange(Quantity $quantity, float $given, float $least, float $most): self
     {
-        return new self(ErrorCode::OutOfRange, ['quantity' => $quantity->value, 'least' => $least, 'most' => $most, 'given' => $given, 'unit' => (string) $quantity->unit()]);
+        return new self(ErrorCode::OutOfRange, [
+            'quantity' => $quantity->value, 'least' => $least, 'most' => $most, 'given' => $given, 'unit' => (string) $quantity->unit(),
+        ]);
     }
 
     public static function notFinite(Quantity $quantity): self

@@ -85,8 +85,10 @@ enum Quantity: string
     public function unit(): ?string
     {
         return match ($this) {
-            self::Distance, self::MeasuredAt, self::GapWidth, self::GapDepth, self::PathDistance, self::WorkingDistance, self::Cover, self::RoomAside, self::TriggerLength => 'm',
-            self::NoseLength, self::GirthClosed, self::GirthOpen, self::HeightOpen, self::InsideLength, self::InsideGirth, self::InsideHeight, self::Neck, self::Head,
+            self::Distance, self::MeasuredAt, self::GapWidth, self::GapDepth, self::PathDistance, self::WorkingDistance, self::Cover,
+            self::RoomAside, self::TriggerLength => 'm',
+            self::NoseLength, self::GirthClosed, self::GirthOpen, self::HeightOpen, self::InsideLength, self::InsideGirth,
+            self::InsideHeight, self::Neck, self::Head,
             self::Collar, self::CollarOpen, self::Chest, self::Strap, self::BehindElbow => 'cm',
             self::Hold, self::Onset, self::ReactionTime, self::TurningTime => 's',
             self::SetMinutes, self::SessionMinutes, self::BreakMinutes => 'min',

@@ -39,7 +39,10 @@ final readonly class Dimension
     public function withLevels(LevelScale $levels): self
     {
         return $this->kind === DimensionKind::SoundLevel
-            ? new self($this->key, $this->label, $this->kind, $this->unit, $this->values, $this->usual, $this->slope, $this->eases, $this->overlaps, $this->picture, $levels)
+            ? new self(
+                $this->key, $this->label, $this->kind, $this->unit, $this->values, $this->usual, $this->slope, $this->eases,
+                $this->overlaps, $this->picture, $levels,
+            )
             : $this;
     }
 
@@ -64,7 +67,9 @@ final readonly class Dimension
     /** @return ?array{float, float} the values it is searched over, easiest first; null for ordered choices */
     public function range(): ?array
     {
-        return $this->levels === null ? $this->kind->range() : [$this->toStored($this->levels->range()[0]), $this->toStored($this->levels->range()[1])];
+        return $this->levels === null
+            ? $this->kind->range()
+            : [$this->toStored($this->levels->range()[0]), $this->toStored($this->levels->range()[1])];
     }
 
     /** How a sound level is told: in decibels, or in percent of the player where nobody has measured. */
@@ -125,7 +130,9 @@ final readonly class Dimension
         $low = $this->covariate($from, $referenceMeters);
         $high = $this->covariate($to, $referenceMeters);
         if (! $this->kind->isMeasured()) {
-            $scores = array_filter($this->values, fn (DimensionValue $value): bool => $value->score - $this->hardness($this->usual) > $low && $value->score - $this->hardness($this->usual) < $high);
+            $scores = array_filter($this->values, fn (DimensionValue $value): bool => $value->score - $this->hardness(
+                $this->usual,
+            ) > $low && $value->score - $this->hardness($this->usual) < $high);
             usort($scores, static fn (DimensionValue $a, DimensionValue $b): int => $a->score <=> $b->score);
 
             return array_map(static fn (DimensionValue $value): string => $value->key, $scores);
@@ -155,7 +162,10 @@ final readonly class Dimension
             $values[] = new DimensionValue($key, $this->choice($key)->label, $i / (count($order) - 1), $this->choice($key)->needs);
         }
 
-        return new self($this->key, $this->label, $this->kind, $this->unit, $values, $this->usual, $this->slope, $this->eases, $this->overlaps, $this->picture);
+        return new self(
+            $this->key, $this->label, $this->kind, $this->unit, $values, $this->usual, $this->slope, $this->eases, $this->overlaps,
+            $this->picture,
+        );
     }
 
     /** @throws InvalidExposure if the value is not one of this dimension */

@@ -28,7 +28,8 @@ final readonly class DimensionCatalog
             throw InvalidCatalog::missing('dimensions', 'version, dimensions');
         }
 
-        $plan = PlanKind::tryFrom(is_string($data['plan'] ?? null) ? $data['plan'] : '') ?? throw InvalidCatalog::missing('dimensions', 'plan');
+        $plan = PlanKind::tryFrom(is_string($data['plan'] ?? null) ? $data['plan'] : '')
+            ?? throw InvalidCatalog::missing('dimensions', 'plan');
 
         $catalog = (new self($data['version'], $plan, []))->extended($listed);
         foreach (DimensionKey::required($plan) as $key) {
@@ -86,7 +87,9 @@ final readonly class DimensionCatalog
     /** With sound levels told on a dog's own scale. */
     public function withLevels(LevelScale $levels): self
     {
-        return $this->plan !== PlanKind::Sound ? $this : new self($this->version, $this->plan, array_map(static fn (Dimension $dimension): Dimension => $dimension->withLevels($levels), $this->dimensions));
+        return $this->plan !== PlanKind::Sound ? $this : new self($this->version, $this->plan, array_map(
+            static fn (Dimension $dimension): Dimension => $dimension->withLevels($levels), $this->dimensions,
+        ));
     }
 
     /** @throws InvalidExposure if there is no such dimension */
@@ -100,7 +103,9 @@ final readonly class DimensionCatalog
     {
         foreach ($exposure->values as $key => $value) {
             $dimension = $this->dimension($key);
-            while (is_string($value) && ! $dimension->choice($value)->isPossibleWith($exposure->values) && ($easier = $dimension->nextEasier($value)) !== null) {
+            while (is_string(
+                $value,
+            ) && ! $dimension->choice($value)->isPossibleWith($exposure->values) && ($easier = $dimension->nextEasier($value)) !== null) {
                 $value = $easier->key;
             }
             $exposure = $value === $exposure->values[$key] ? $exposure : $exposure->with($key, $value);
@@ -123,7 +128,9 @@ final readonly class DimensionCatalog
     {
         $most = [];
         foreach ($values as $key => $value) {
-            foreach ($this->dimension($key)->kind->isMeasured() ? [] : $this->dimension($key)->choice($value)->needs as $measure => $limit) {
+            foreach (
+                $this->dimension($key)->kind->isMeasured() ? [] : $this->dimension($key)->choice($value)->needs as $measure => $limit
+            ) {
                 $most[$measure] = min($most[$measure] ?? $limit, $limit);
             }
         }
@@ -145,7 +152,8 @@ final readonly class DimensionCatalog
     {
         $key = is_string($row['key'] ?? null) ? $row['key'] : throw InvalidCatalog::missing('dimensions', 'key');
         $where = "dimension {$key}";
-        $kind = DimensionKind::tryFrom(is_string($row['kind'] ?? null) ? $row['kind'] : '') ?? throw InvalidCatalog::missing($where, 'kind');
+        $kind = DimensionKind::tryFrom(is_string($row['kind'] ?? null) ? $row['kind'] : '')
+            ?? throw InvalidCatalog::missing($where, 'kind');
         $slope = is_array($row['slope'] ?? null) ? $row['slope'] : throw InvalidCatalog::missing($where, 'slope');
         $usual = $row['usual'] ?? null;
         if (! $kind->isMeasured() && ! is_string($usual)) {
@@ -166,7 +174,8 @@ final readonly class DimensionCatalog
             GammaPrior::withMean(self::number($where, $slope, 'shape'), self::number($where, $slope, 'mean')),
             ($row['eases'] ?? true) === true,
             array_values(array_filter(is_array($row['overlaps'] ?? null) ? $row['overlaps'] : [], is_string(...))),
-            Picture::tryFrom(is_string($row['picture'] ?? null) ? $row['picture'] : Picture::No->value) ?? throw InvalidCatalog::missing($where, 'picture'),
+            Picture::tryFrom(is_string($row['picture'] ?? null) ? $row['picture'] : Picture::No->value)
+                ?? throw InvalidCatalog::missing($where, 'picture'),
         );
     }
 
@@ -182,7 +191,10 @@ final readonly class DimensionCatalog
             if (! is_array($row) || ! is_string($row['key'] ?? null)) {
                 throw InvalidCatalog::missing($where, 'values.key');
             }
-            $values[] = new DimensionValue($row['key'], is_string($row['label'] ?? null) ? $row['label'] : null, isset($row['score']) ? self::number($where, $row, 'score') : $i / $last, self::needs($where, $row['needs'] ?? []));
+            $values[] = new DimensionValue(
+                $row['key'], is_string($row['label'] ?? null) ? $row['label'] : null,
+                isset($row['score']) ? self::number($where, $row, 'score') : $i / $last, self::needs($where, $row['needs'] ?? []),
+            );
         }
 
         return $values;
@@ -193,7 +205,9 @@ final readonly class DimensionCatalog
     {
         $needs = [];
         foreach (is_array($rows) ? $rows : [] as $key => $most) {
-            $needs[(string) $key] = is_int($most) || is_float($most) ? (float) $most : throw InvalidCatalog::missing($where, 'values.needs');
+            $needs[(string) $key] = is_int($most) || is_float($most)
+                ? (float) $most
+                : throw InvalidCatalog::missing($where, 'values.needs');
         }
 
         return $needs;

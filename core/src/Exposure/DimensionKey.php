@@ -34,10 +34,14 @@ enum DimensionKey: string
     {
         return match ($plan) {
             PlanKind::Presence => [
-                self::Distance, self::TriggerMotion, self::TriggerHeading, self::TriggerEnergy, self::TriggerAttention, self::TimeInView, self::Barrier,
+                self::Distance, self::TriggerMotion, self::TriggerHeading, self::TriggerEnergy, self::TriggerAttention, self::TimeInView,
+                self::Barrier,
                 self::HandlerHelp, self::Place,
             ],
-            PlanKind::Contact => [self::Gap, self::Contact, self::Duration, self::BodyArea, self::Side, self::Posture, self::ItemState, self::Helper, self::Place],
+            PlanKind::Contact => [
+                self::Gap, self::Contact, self::Duration, self::BodyArea, self::Side, self::Posture, self::ItemState, self::Helper,
+                self::Place,
+            ],
             PlanKind::Sound => [self::Level, self::Length, self::Source, self::Suddenness, self::Place],
             PlanKind::Duration => [self::Duration, self::Place],
         };

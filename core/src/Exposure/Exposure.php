@@ -57,7 +57,9 @@ final readonly class Exposure
 
     public function distance(): ?Distance
     {
-        return isset($this->values[DimensionKey::Distance->value]) ? Distance::fromMeters((float) $this->values[DimensionKey::Distance->value]) : null;
+        return isset($this->values[DimensionKey::Distance->value])
+            ? Distance::fromMeters((float) $this->values[DimensionKey::Distance->value])
+            : null;
     }
 
     public function withDistance(Distance $distance): self

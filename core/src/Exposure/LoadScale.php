@@ -22,13 +22,16 @@ final readonly class LoadScale
      * @param  non-empty-list<Dimension>  $dimensions in play, in the order of the covariates
      * @param  array<string, float>  $reactedAt  covariates of the exposure that the dog is known to react to, by dimension key
      */
-    private function __construct(public DimensionCatalog $catalog, public Distance $reference, public array $dimensions, private array $reactedAt)
-    {
+    private function __construct(
+        public DimensionCatalog $catalog, public Distance $reference, public array $dimensions, private array $reactedAt,
+    ) {
     }
 
     /**
-     * @param  list<string>  $keys  of the dimensions in play; distance is always one where the plan's kind has it, and of those that say the same only the first counts
-     * @param  ?Exposure  $reactsTo  where no distance tells it: an exposure to which the dog is known, or taken, to react. Loads are counted from it, as they are from the reaction distance
+     * @param  list<string>  $keys  of the dimensions in play; distance is always one where the plan's kind has it, and of those that say
+     *    the same only the first counts
+     * @param  ?Exposure  $reactsTo  where no distance tells it: an exposure to which the dog is known, or taken, to react. Loads are
+     *    counted from it, as they are from the reaction distance
      *
      * @throws InvalidExposure if a key is not in the catalog
      */
@@ -77,7 +80,9 @@ final readonly class LoadScale
     {
         $x = [];
         foreach ($this->dimensions as $dimension) {
-            $x[] = $dimension->covariate($exposure->values[$dimension->key] ?? $dimension->usual, $this->reference->meters) - $this->reactedAt[$dimension->key];
+            $x[] = $dimension->covariate(
+                $exposure->values[$dimension->key] ?? $dimension->usual, $this->reference->meters,
+            ) - $this->reactedAt[$dimension->key];
         }
 
         return $x;

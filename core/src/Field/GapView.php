@@ -22,8 +22,10 @@ final readonly class GapView
      * @param  float  $visible  meters of path that are seen
      * @param  float  $seconds  that any part of the trigger is in view
      */
-    private function __construct(public float $visible, public float $seconds, private float $distance, private float $depth, private float $speed, private float $length)
-    {
+    private function __construct(
+        public float $visible, public float $seconds, private float $distance, private float $depth, private float $speed,
+        private float $length,
+    ) {
     }
 
     /**
@@ -87,6 +89,8 @@ final readonly class GapView
     {
         Measures::meters(Quantity::TriggerLength, $length, 0.0);
 
-        return new self($visible, ($visible + $length) / Measures::speed(Quantity::TriggerSpeed, $speed), $distance, $depth, $speed, $length);
+        return new self(
+            $visible, ($visible + $length) / Measures::speed(Quantity::TriggerSpeed, $speed), $distance, $depth, $speed, $length,
+        );
     }
 }

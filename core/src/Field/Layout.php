@@ -22,8 +22,9 @@ final readonly class Layout
      * @param  float  $cover  meters back to cover
      * @param  float  $exit  meters of room to the side
      */
-    private function __construct(public float $path, public float $left, public float $right, public float $depth, public float $cover, public float $exit)
-    {
+    private function __construct(
+        public float $path, public float $left, public float $right, public float $depth, public float $cover, public float $exit,
+    ) {
     }
 
     /**
@@ -33,10 +34,14 @@ final readonly class Layout
      */
     public static function of(array $meters): self
     {
-        foreach (['path' => 0.5, 'left' => -self::MAX_METERS, 'right' => -self::MAX_METERS, 'depth' => 0.1, 'cover' => 0.0, 'exit' => 0.1] as $field => $least) {
+        foreach ([
+            'path' => 0.5, 'left' => -self::MAX_METERS, 'right' => -self::MAX_METERS, 'depth' => 0.1, 'cover' => 0.0, 'exit' => 0.1,
+        ] as $field => $least) {
             $value = $meters[$field] ?? NAN;
             if (! ($value >= $least && $value <= self::MAX_METERS)) {
-                throw $field === 'path' && $value < $least ? InvalidLayout::at('path', ErrorCode::PathThroughDog) : InvalidLayout::at($field, ErrorCode::LengthOutOfRange, least: $least, most: self::MAX_METERS);
+                throw $field === 'path' && $value < $least
+                    ? InvalidLayout::at('path', ErrorCode::PathThroughDog)
+                    : InvalidLayout::at($field, ErrorCode::LengthOutOfRange, least: $least, most: self::MAX_METERS);
             }
         }
         if ($meters['depth'] >= $meters['path']) {
@@ -58,6 +63,9 @@ final readonly class Layout
     /** @return array<string, float> */
     public function values(): array
     {
-        return ['path' => $this->path, 'left' => $this->left, 'right' => $this->right, 'depth' => $this->depth, 'cover' => $this->cover, 'exit' => $this->exit];
+        return [
+            'path' => $this->path, 'left' => $this->left, 'right' => $this->right, 'depth' => $this->depth, 'cover' => $this->cover,
+            'exit' => $this->exit,
+        ];
     }
 }

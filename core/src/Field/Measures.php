@@ -21,13 +21,17 @@ final readonly class Measures
      */
     public static function meters(Quantity $quantity, float $meters, float $least = 0.1): float
     {
-        return $meters >= $least && $meters <= self::MAX_METERS ? $meters : throw InvalidMeasure::outOfRange($quantity, $meters, $least, self::MAX_METERS);
+        return $meters >= $least && $meters <= self::MAX_METERS
+            ? $meters
+            : throw InvalidMeasure::outOfRange($quantity, $meters, $least, self::MAX_METERS);
     }
 
     /** @throws InvalidMeasure naming it */
     public static function speed(Quantity $quantity, float $metersPerSecond): float
     {
-        return $metersPerSecond >= 0.1 && $metersPerSecond <= self::MAX_SPEED ? $metersPerSecond : throw InvalidMeasure::outOfRange($quantity, $metersPerSecond, 0.1, self::MAX_SPEED);
+        return $metersPerSecond >= 0.1 && $metersPerSecond <= self::MAX_SPEED
+            ? $metersPerSecond
+            : throw InvalidMeasure::outOfRange($quantity, $metersPerSecond, 0.1, self::MAX_SPEED);
     }
 
     /** @throws InvalidMeasure naming it */

@@ -18,8 +18,10 @@ final readonly class SetUp
      * @param  ?float  $asideAt  meters at which to step aside square to the path; null without a limit
      * @param  ?float  $asideNearest  how near it comes with the room there is, started there
      */
-    private function __construct(public GapView $view, public ?Share $share, public ?float $widest, public ?float $decideAt, public ?float $asideAt, public ?float $asideNearest)
-    {
+    private function __construct(
+        public GapView $view, public ?Share $share, public ?float $widest, public ?float $decideAt, public ?float $asideAt,
+        public ?float $asideNearest,
+    ) {
     }
 
     /**
@@ -31,8 +33,10 @@ final readonly class SetUp
      *
      * @throws InvalidMeasure if a measure is out of its range
      */
-    public static function of(Layout $layout, float $trigger, float $length, float $handler, float $hold, ?float $limit, float $reaction = 1.0, float $turning = 1.5): self
-    {
+    public static function of(
+        Layout $layout, float $trigger, float $length, float $handler, float $hold, ?float $limit, float $reaction = 1.0,
+        float $turning = 1.5,
+    ): self {
         $view = GapView::through($layout->right - $layout->left, $layout->depth, $layout->path, $trigger, $length);
         if ($limit === null) {
             return new self($view, null, $view->widestFor($hold), null, null, null);
@@ -40,7 +44,11 @@ final readonly class SetUp
         $aside = new StepAside($handler, $trigger);
         $start = $aside->startAt($limit, 90.0, $reaction);
 
-        return new self($view, $view->shareWithin($limit), $view->widestFor($hold), TurnAway::decideAt($limit, $handler, $trigger, $reaction, $turning, $layout->cover, $handler), $start, $aside->nearest($start - ($handler + $trigger) * $reaction, 90.0, $layout->exit));
+        return new self(
+            $view, $view->shareWithin($limit), $view->widestFor($hold),
+            TurnAway::decideAt($limit, $handler, $trigger, $reaction, $turning, $layout->cover, $handler), $start,
+            $aside->nearest($start - ($handler + $trigger) * $reaction, 90.0, $layout->exit),
+        );
     }
 
     /** Whether a dog that holds so long never sees more. */

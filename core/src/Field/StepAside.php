@@ -22,7 +22,10 @@ final readonly class StepAside
         Measures::speed(Quantity::TriggerSpeed, $trigger);
     }
 
-    /** Degrees from the direction toward the trigger at which it may be started latest: straight away from something slower, else arccos(−v_h/v_t). */
+    /**
+     * Degrees from the direction toward the trigger at which it may be started latest: straight away from something slower, else
+     * arccos(−v_h/v_t).
+     */
     public function bestAngle(): float
     {
         return $this->handler < $this->trigger ? rad2deg(acos(-$this->handler / $this->trigger)) : 180.0;
@@ -41,7 +44,9 @@ final readonly class StepAside
         Measures::meters(Quantity::WorkingDistance, $limit);
         $angle = self::angle($degrees);
 
-        return $limit * sqrt($this->trigger ** 2 + $this->handler ** 2 + 2.0 * $this->trigger * $this->handler * cos($angle)) / ($this->handler * sin($angle))
+        return $limit * sqrt($this->trigger ** 2 + $this->handler ** 2 + 2.0 * $this->trigger * $this->handler * cos(
+            $angle,
+        )) / ($this->handler * sin($angle))
             + ($this->handler + $this->trigger) * Measures::seconds(Quantity::ReactionTime, $reaction);
     }
 
@@ -69,6 +74,8 @@ final readonly class StepAside
     /** @throws InvalidMeasure if it is not between straight toward and straight away */
     private static function angle(float $degrees): float
     {
-        return $degrees >= 1.0 && $degrees <= 179.0 ? deg2rad($degrees) : throw InvalidMeasure::outOfRange(Quantity::Angle, $degrees, 1, 179);
+        return $degrees >= 1.0 && $degrees <= 179.0
+            ? deg2rad($degrees)
+            : throw InvalidMeasure::outOfRange(Quantity::Angle, $degrees, 1, 179);
     }
 }

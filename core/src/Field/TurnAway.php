@@ -25,8 +25,9 @@ final readonly class TurnAway
      *
      * @throws InvalidMeasure if a measure is out of its range
      */
-    public static function decideAt(float $limit, float $handler, float $trigger, float $reaction, float $turning, float $cover, float $retreat): float
-    {
+    public static function decideAt(
+        float $limit, float $handler, float $trigger, float $reaction, float $turning, float $cover, float $retreat,
+    ): float {
         Measures::meters(Quantity::WorkingDistance, $limit);
         Measures::speed(Quantity::HandlerSpeed, $handler);
         Measures::speed(Quantity::TriggerSpeed, $trigger);

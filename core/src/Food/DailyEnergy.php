@@ -11,7 +11,8 @@ use Core\Measure\Share;
 /**
  * What a dog may eat in a day, and how much of it in treats.
  *
- * Resting energy 70·kg^0.75 kcal a day (Kleiber; from memory), times the factor of its life stage. A working figure: the body in front of you and the vet go first.
+ * Resting energy 70·kg^0.75 kcal a day (Kleiber; from memory), times the factor of its life stage. A working figure: the body in front of
+ * you and the vet go first.
  */
 final readonly class DailyEnergy
 {
@@ -35,6 +36,8 @@ final readonly class DailyEnergy
     /** @throws InvalidMeasure if the weight is not 0.5 to 120 kg */
     public static function resting(float $kilograms): float
     {
-        return $kilograms >= 0.5 && $kilograms <= 120.0 ? 70.0 * $kilograms ** 0.75 : throw InvalidMeasure::outOfRange(Quantity::Weight, $kilograms, 0.5, 120);
+        return $kilograms >= 0.5 && $kilograms <= 120.0
+            ? 70.0 * $kilograms ** 0.75
+            : throw InvalidMeasure::outOfRange(Quantity::Weight, $kilograms, 0.5, 120);
     }
 }

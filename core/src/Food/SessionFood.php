@@ -21,8 +21,10 @@ final readonly class SessionFood
      * @param  float  $offDinner  grams of the usual food to leave out, for the pieces beyond those allowed
      * @param  bool  $isMoreThanADay  whether they give more than the day's whole need
      */
-    private function __construct(public int $needed, public float $grams, public float $kcal, public int $allowed, public float $offDinner, public bool $isMoreThanADay)
-    {
+    private function __construct(
+        public int $needed, public float $grams, public float $kcal, public int $allowed, public float $offDinner,
+        public bool $isMoreThanADay,
+    ) {
     }
 
     /**
@@ -34,11 +36,13 @@ final readonly class SessionFood
      *
      * @throws InvalidMeasure if a number is out of its range
      */
-    public static function of(DailyEnergy $day, int $trials, float $rate, int $jackpots, float $pieceGrams, float $pieceKcal, float $mealKcal): self
-    {
+    public static function of(
+        DailyEnergy $day, int $trials, float $rate, int $jackpots, float $pieceGrams, float $pieceKcal, float $mealKcal,
+    ): self {
         foreach ([
             [Quantity::Trials, $trials, 1, 500], [Quantity::PiecesPerTrial, $rate, 0.1, 20], [Quantity::Jackpots, $jackpots, 0, 20],
-            [Quantity::PieceWeight, $pieceGrams, 0.05, 50], [Quantity::PieceEnergy, $pieceKcal, 0.1, 9], [Quantity::MealEnergy, $mealKcal, 0.1, 9],
+            [Quantity::PieceWeight, $pieceGrams, 0.05, 50], [Quantity::PieceEnergy, $pieceKcal, 0.1, 9],
+            [Quantity::MealEnergy, $mealKcal, 0.1, 9],
         ] as [$quantity, $value, $least, $most]) {
             if (! ($value >= $least && $value <= $most)) {
                 throw InvalidMeasure::outOfRange($quantity, $value, $least, $most);
@@ -48,12 +52,17 @@ final readonly class SessionFood
         $each = $pieceGrams * $pieceKcal;
         $allowed = (int) floor($day->treats / $each + 1e-9);
 
-        return new self($needed, $needed * $pieceGrams, $needed * $each, $allowed, max(0, $needed - $allowed) * $each / $mealKcal, $needed * $each > $day->need);
+        return new self(
+            $needed, $needed * $pieceGrams, $needed * $each, $allowed, max(0, $needed - $allowed) * $each / $mealKcal,
+            $needed * $each > $day->need,
+        );
     }
 
     /** Grams of the usual food that make up for pieces counted out and not earned: fed that day, never withheld. */
     public static function unearned(int $pieces, float $pieceGrams, float $pieceKcal, float $mealKcal): float
     {
-        return $pieces >= 0 ? $pieces * $pieceGrams * $pieceKcal / $mealKcal : throw InvalidMeasure::outOfRange(Quantity::PiecesLeft, $pieces, 0, 1000);
+        return $pieces >= 0
+            ? $pieces * $pieceGrams * $pieceKcal / $mealKcal
+            : throw InvalidMeasure::outOfRange(Quantity::PiecesLeft, $pieces, 0, 1000);
     }
 }

@@ -29,10 +29,13 @@ final readonly class BasketCheck
      *
      * @throws InvalidMeasure if a measurement is not 0.5 to 150 cm
      */
-    public static function check(float $noseLength, float $closedGirth, float $openGirth, float $openHeight, float $insideLength, float $insideGirth, float $insideHeight, bool $isShortNosed = false): array
-    {
+    public static function check(
+        float $noseLength, float $closedGirth, float $openGirth, float $openHeight, float $insideLength, float $insideGirth,
+        float $insideHeight, bool $isShortNosed = false,
+    ): array {
         Measurement::check([
-            [Quantity::NoseLength, $noseLength], [Quantity::GirthClosed, $closedGirth], [Quantity::GirthOpen, $openGirth], [Quantity::HeightOpen, $openHeight],
+            [Quantity::NoseLength, $noseLength], [Quantity::GirthClosed, $closedGirth], [Quantity::GirthOpen, $openGirth],
+            [Quantity::HeightOpen, $openHeight],
             [Quantity::InsideLength, $insideLength], [Quantity::InsideGirth, $insideGirth], [Quantity::InsideHeight, $insideHeight],
         ]);
         $findings = [];
@@ -47,8 +50,12 @@ final readonly class BasketCheck
         }
         $ahead = $insideLength - $noseLength;
         $findings[] = match (true) {
-            $ahead < self::MIN_AHEAD => new Finding(GearCode::NoseTouches, ['ahead' => $ahead, 'least' => self::MIN_AHEAD, 'most' => self::MAX_AHEAD]),
-            $ahead > self::MAX_AHEAD => new Finding(GearCode::NoseFarBack, ['ahead' => $ahead, 'least' => self::MIN_AHEAD, 'most' => self::MAX_AHEAD]),
+            $ahead < self::MIN_AHEAD => new Finding(GearCode::NoseTouches, [
+                'ahead' => $ahead, 'least' => self::MIN_AHEAD, 'most' => self::MAX_AHEAD,
+            ]),
+            $ahead > self::MAX_AHEAD => new Finding(GearCode::NoseFarBack, [
+                'ahead' => $ahead, 'least' => self::MIN_AHEAD, 'most' => self::MAX_AHEAD,
+            ]),
             default => new Finding(GearCode::NoseFree, ['ahead' => $ahead]),
         };
         $findings[] = $insideGirth < $openGirth

@@ -27,7 +27,9 @@ final readonly class CollarCheck
      */
     public static function check(float $neckGirth, float $headGirth, float $wornLength, ?float $openLength = null): array
     {
-        Measurement::check([[Quantity::Neck, $neckGirth], [Quantity::Head, $headGirth], [Quantity::Collar, $wornLength], [Quantity::CollarOpen, $openLength]]);
+        Measurement::check([[Quantity::Neck, $neckGirth], [Quantity::Head, $headGirth], [Quantity::Collar, $wornLength], [
+            Quantity::CollarOpen, $openLength,
+        ]]);
         $findings = [];
         if ($neckGirth > $headGirth) {
             $findings[] = new Finding(GearCode::NeckWider, ['neck' => $neckGirth, 'head' => $headGirth]);

@@ -37,7 +37,8 @@ enum GearCode: string
     public function verdict(): Verdict
     {
         return match ($this) {
-            self::NoseFree, self::RoomAround, self::RoomHigh, self::TwoFingers, self::StaysOn, self::TightIsNeck, self::OpenGoesOver, self::ElbowFree, self::LegsFree => Verdict::Good,
+            self::NoseFree, self::RoomAround, self::RoomHigh, self::TwoFingers, self::StaysOn, self::TightIsNeck, self::OpenGoesOver,
+            self::ElbowFree, self::LegsFree => Verdict::Good,
             self::OpenLessThanClosed, self::HeightNotInGirth, self::NeckWider, self::StrapShort => Verdict::Ask,
             self::NoseFarBack, self::CollarLoose, self::HarnessLoose => Verdict::Look,
             default => Verdict::Change,

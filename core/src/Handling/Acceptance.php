@@ -23,8 +23,9 @@ final readonly class Acceptance
      * @param  ?string  $refused  the easiest way that lately took strain; null for none
      * @param  array<string, int>  $trials  by way of touching
      */
-    private function __construct(public ?string $accepted, public ?string $refused, public array $trials, public ?\DateTimeImmutable $lastSeen)
-    {
+    private function __construct(
+        public ?string $accepted, public ?string $refused, public array $trials, public ?\DateTimeImmutable $lastSeen,
+    ) {
     }
 
     /**
@@ -36,7 +37,9 @@ final readonly class Acceptance
         $accepted = $refused = null;
         $counts = [];
         foreach ($ways as $way) {
-            $here = array_values(array_filter($trials, static fn (TrialInContext $trial): bool => ($trial->factors['contact'] ?? null) === $way));
+            $here = array_values(array_filter(
+                $trials, static fn (TrialInContext $trial): bool => ($trial->factors['contact'] ?? null) === $way,
+            ));
             $counts[$way] = count($here);
             $latest = array_slice($here, 0, self::LATEST);
             $strained = array_filter($latest, static fn (TrialInContext $trial): bool => $trial->band->atLeast(Band::Strain));

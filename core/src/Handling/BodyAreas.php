@@ -11,7 +11,8 @@ final readonly class BodyAreas
 
     /** The ladder that fits a part best; the whole body for the rest. */
     private const TEMPLATES = [
-        'front_paw' => 'nails', 'hind_paw' => 'nails', 'ear' => 'ear-care', 'eye' => 'eye-care', 'lips' => 'teeth', 'neck' => 'collar-hold', 'muzzle' => 'basket-muzzle',
+        'front_paw' => 'nails', 'hind_paw' => 'nails', 'ear' => 'ear-care', 'eye' => 'eye-care', 'lips' => 'teeth',
+        'neck' => 'collar-hold', 'muzzle' => 'basket-muzzle',
         'back' => 'brushing',
     ];
 

@@ -40,7 +40,9 @@ final readonly class HandlingMap
      */
     public function at(string $area, ?string $side = null, ?string $person = null): Acceptance
     {
-        return Acceptance::of(array_values(array_filter($this->byArea[$area] ?? [], static fn (TrialInContext $trial): bool => ($side === null || ! isset($trial->factors['side']) || $trial->factors['side'] === $side)
-            && ($person === null || $trial->factors['person'] === $person))), $this->ways);
+        return Acceptance::of(array_values(array_filter($this->byArea[$area] ?? [],
+            static fn (TrialInContext $trial): bool =>
+                ($side === null || ! isset($trial->factors['side']) || $trial->factors['side'] === $side)
+                && ($person === null || $trial->factors['person'] === $person))), $this->ways);
     }
 }

@@ -31,7 +31,10 @@ final readonly class LatencyByDistance
         $told = [];
         foreach ($classes as $class => $seconds) {
             if (count($seconds) >= self::MIN_IN_CLASS) {
-                $told[] = ['from' => 2.0 ** ($class * self::CLASS_WIDTH), 'to' => 2.0 ** (($class + 1) * self::CLASS_WIDTH), 'median' => Median::of($seconds), 'trials' => count($seconds)];
+                $told[] = [
+                    'from' => 2.0 ** ($class * self::CLASS_WIDTH), 'to' => 2.0 ** (($class + 1) * self::CLASS_WIDTH),
+                    'median' => Median::of($seconds), 'trials' => count($seconds),
+                ];
             }
         }
 

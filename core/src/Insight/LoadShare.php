@@ -44,7 +44,10 @@ final readonly class LoadShare
                 continue;
             }
             $range = DogModel::RANGE_QUANTILE * $model->fit->standardError($model->fit->mode->cuts + $j) * abs($end[$j] - $start[$j]);
-            $shares[] = new self($dimension->key, $change, $change - $range, $change + $range, Share::clamped(abs($change) / $sum), count($model->seen[$dimension->key] ?? []) > 1);
+            $shares[] = new self(
+                $dimension->key, $change, $change - $range, $change + $range, Share::clamped(abs($change) / $sum),
+                count($model->seen[$dimension->key] ?? []) > 1,
+            );
         }
         usort($shares, static fn (self $a, self $b): int => $b->share->value <=> $a->share->value);
 

@@ -71,7 +71,10 @@ final readonly class LookingBack
         $origin = $sessions[count($sessions) - 1]->startedAt;
         $line = $this->model(TrendMethod::Line, $sessions, $origin);
 
-        return $line === null ? [] : array_map(fn (SessionEvidence $session): Threshold => $this->limit($line->at([ModelBuilder::months($origin, $session->startedAt)])), $sessions);
+        return $line === null ? [] : array_map(
+            fn (SessionEvidence $session): Threshold => $this->limit($line->at([ModelBuilder::months($origin, $session->startedAt)])),
+            $sessions,
+        );
     }
 
     /**
@@ -83,11 +86,15 @@ final readonly class LookingBack
     {
         $sessions = array_map(fn (SessionEvidence $session): array => [
             $session->startedAt->getTimestamp(), $session->upset,
-            array_map(fn (EvidenceRow $row): array => [$this->scale->covariates($row->exposure), $row->afterReaction, $row->counts], $session->rows),
+            array_map(
+                fn (EvidenceRow $row): array => [$this->scale->covariates($row->exposure), $row->afterReaction, $row->counts],
+                $session->rows,
+            ),
         ], $window);
 
         return hash('xxh128', serialize([
-            $this->scale->keys(), $this->scale->covariates($this->exposure), $this->key, $this->caps->strain->value, $this->caps->reaction->value, $this->referenceStated,
+            $this->scale->keys(), $this->scale->covariates($this->exposure), $this->key, $this->caps->strain->value,
+            $this->caps->reaction->value, $this->referenceStated,
             $this->fineAt === null ? null : $this->scale->covariates($this->fineAt), $sessions,
         ]));
     }
@@ -96,8 +103,11 @@ final readonly class LookingBack
     private function model(TrendMethod $method, array $known, \DateTimeImmutable $at): ?DogModel
     {
         return match ($method) {
-            TrendMethod::Fading => $this->builder->build($this->scale, $this->referenceStated, $this->fineAt, $known, new SessionEvidence($at, [])),
-            TrendMethod::Even => $this->builder->withFading(Fading::none())->build($this->scale, $this->referenceStated, $this->fineAt, $known, new SessionEvidence($at, [])),
+            TrendMethod::Fading => $this->builder->build($this->scale, $this->referenceStated, $this->fineAt, $known, new SessionEvidence(
+                $at, [],
+            )),
+            TrendMethod::Even => $this->builder->withFading(Fading::none())
+                ->build($this->scale, $this->referenceStated, $this->fineAt, $known, new SessionEvidence($at, [])),
             TrendMethod::Line => $this->builder->alongTime($this->scale, $this->referenceStated, $this->fineAt, $known, $at),
         };
     }

@@ -14,7 +14,8 @@ use Core\Sign\Band;
 final readonly class ResponseCurve
 {
     /**
-     * @param  list<array{value: float, atLeast: array{float, float, float, float}, strainLow: float, strainHigh: float}>  $points  easiest first; atLeast: P(band ≥ 1 … 4) at the mode; strainLow and strainHigh: 80 % range of P(band ≥ 3)
+     * @param  list<array{value: float, atLeast: array{float, float, float, float}, strainLow: float, strainHigh: float}>  $points  easiest
+     *    first; atLeast: P(band ≥ 1 … 4) at the mode; strainLow and strainHigh: 80 % range of P(band ≥ 3)
      */
     private function __construct(public string $dimension, public array $points)
     {

@@ -13,7 +13,8 @@ use Core\Response\Prior;
  * Whether one slope fits all cut points: each cut fitted by itself as a yes or no (band k or more), with its own slope of one
  * covariate. A dog that notices from afar but reacts only when near has a flatter slope at the low cuts.
  *
- * @see Brant, R. (1990). Assessing proportionality in the proportional odds model for ordinal logistic regression. Biometrics 46, 1171–1178 (the idea; the comparison here ignores that the cuts share trials, so it is cautious).
+ * @see Brant, R. (1990). Assessing proportionality in the proportional odds model for ordinal logistic regression. Biometrics 46,
+ *    1171–1178 (the idea; the comparison here ignores that the cuts share trials, so it is cautious).
  */
 final readonly class SlopeByBand
 {

@@ -38,7 +38,9 @@ final readonly class TeachingTrial
             }
             $information = self::information($model, $situation, $step->exposure);
             $own = $model->covariance($step->exposure, $step->exposure, $situation->day());
-            $share = $model->covariance($step->exposure, $about->exposure, $situation->day()) ** 2 * $information / ($target * (1.0 + $information * $own));
+            $share = $model->covariance(
+                $step->exposure, $about->exposure, $situation->day(),
+            ) ** 2 * $information / ($target * (1.0 + $information * $own));
             if ($best === null || $share > $best->share->value) {
                 $best = new self(new Level($i, $step->exposure), Share::clamped($share));
             }

@@ -25,7 +25,8 @@ final readonly class Trend
     public const MAX_SESSIONS = self::DRAWN + self::WINDOW;
 
     /**
-     * @param  array<string, ?float>  $scores  by way: mean log probability that was given to what came, per trial; null where no session could be foretold
+     * @param  array<string, ?float>  $scores  by way: mean log probability that was given to what came, per trial; null where no session
+     *    could be foretold
      * @param  list<TrendPoint>  $points  one for each session, oldest first
      * @param  array<string, TrendPart>  $steps  by fingerprint, to be kept for the next time
      */

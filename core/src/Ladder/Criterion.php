@@ -17,8 +17,9 @@ final readonly class Criterion
      * @param  positive-int  $sessions  in which it must be met
      * @param  non-negative-int  $days  from the first of them to the last
      */
-    private function __construct(public int $successes, public ?int $window, public bool $isNewBehavior, public int $sessions = 1, public int $days = 0)
-    {
+    private function __construct(
+        public int $successes, public ?int $window, public bool $isNewBehavior, public int $sessions = 1, public int $days = 0,
+    ) {
     }
 
     /** @throws InvalidMeasure if the run is not 1 to 20 */

@@ -25,7 +25,9 @@ final readonly class CriterionData
             default => throw InvalidCatalog::missing($where, "criterion.{$field}"),
         };
         $isNew = ($data['newBehavior'] ?? false) === true;
-        $criterion = isset($data['window']) ? Criterion::share($data['run'], $number('window', 0), $isNew) : Criterion::run($data['run'], $isNew);
+        $criterion = isset($data['window'])
+            ? Criterion::share($data['run'], $number('window', 0), $isNew)
+            : Criterion::run($data['run'], $isNew);
 
         return $criterion->over($number('sessions', 1), $number('days', 0));
     }

@@ -32,7 +32,10 @@ final readonly class LadderData
         return Ladder::of($steps);
     }
 
-    /** @return list<array{do: string, at: array<string, float|string>, criterion: array<string, int|true>, food: string, posture: string, who: string, hands: int, eyes: int, onTheWay?: true}> */
+    /**
+     * @return list<array{do: string, at: array<string, float|string>, criterion: array<string, int|true>, food: string, posture: string,
+     *    who: string, hands: int, eyes: int, onTheWay?: true}>
+     */
     public static function write(Ladder $ladder): array
     {
         return array_map(StepData::write(...), $ladder->steps);

@@ -7,7 +7,9 @@ namespace Core\Ladder;
 use Core\Exception\InvalidMeasure;
 use Core\Exception\Quantity;
 
-/** How a step is done, beyond what makes it hard: what to do in words, when the food comes, who does it and with how many hands and eyes. */
+/**
+ * How a step is done, beyond what makes it hard: what to do in words, when the food comes, who does it and with how many hands and eyes.
+ */
 final readonly class Manner
 {
     public const MAX_WORDS = 300;
@@ -33,8 +35,9 @@ final readonly class Manner
      *
      * @throws InvalidMeasure if a number is out of its range or the instruction is too long
      */
-    public static function of(string $instruction, FoodTiming $food, DogPosture $posture, HandledBy $who, int $hands, int $eyes, bool $isOnTheWay = false): self
-    {
+    public static function of(
+        string $instruction, FoodTiming $food, DogPosture $posture, HandledBy $who, int $hands, int $eyes, bool $isOnTheWay = false,
+    ): self {
         if (mb_strlen($instruction) > self::MAX_WORDS) {
             throw InvalidMeasure::outOfRange(Quantity::InstructionLength, mb_strlen($instruction), 0, self::MAX_WORDS);
         }

@@ -18,7 +18,9 @@ final readonly class Step
 
     public function equals(self $other): bool
     {
-        return $this->exposure->equals($other->exposure) && $this->criterion->equals($other->criterion) && $this->manner->equals($other->manner);
+        return $this->exposure->equals($other->exposure)
+            && $this->criterion->equals($other->criterion)
+            && $this->manner->equals($other->manner);
     }
 
     /** The same way of working at another exposure. */

@@ -21,7 +21,9 @@ final readonly class StepData
      */
     public static function read(array $row, DimensionCatalog $catalog, string $at): Step
     {
-        $values = is_array($row['at'] ?? null) ? self::values($row['at'], $catalog, "{$at}/at") : throw InvalidLadder::at("{$at}/at", ErrorCode::ValuesMissing);
+        $values = is_array($row['at'] ?? null)
+            ? self::values($row['at'], $catalog, "{$at}/at")
+            : throw InvalidLadder::at("{$at}/at", ErrorCode::ValuesMissing);
         try {
             return new Step(Exposure::of($values, $catalog), CriterionData::read($row['criterion'] ?? null, 'criterion'), Manner::of(
                 self::text($row, 'do'),
@@ -39,12 +41,17 @@ final readonly class StepData
         }
     }
 
-    /** @return array{do: string, at: array<string, float|string>, criterion: array<string, int|true>, food: string, posture: string, who: string, hands: int, eyes: int, onTheWay?: true} */
+    /**
+     * @return array{do: string, at: array<string, float|string>, criterion: array<string, int|true>, food: string, posture: string,
+     *    who: string, hands: int, eyes: int, onTheWay?: true}
+     */
     public static function write(Step $step): array
     {
         return [
-            'do' => $step->manner->instruction, 'at' => $step->exposure->values, 'criterion' => CriterionData::write($step->criterion), 'food' => $step->manner->food->value,
-            'posture' => $step->manner->posture->value, 'who' => $step->manner->who->value, 'hands' => $step->manner->hands, 'eyes' => $step->manner->eyes,
+            'do' => $step->manner->instruction, 'at' => $step->exposure->values, 'criterion' => CriterionData::write($step->criterion),
+            'food' => $step->manner->food->value,
+            'posture' => $step->manner->posture->value, 'who' => $step->manner->who->value, 'hands' => $step->manner->hands,
+            'eyes' => $step->manner->eyes,
             ...($step->manner->isOnTheWay ? ['onTheWay' => true] : []),
         ];
     }
@@ -60,20 +67,27 @@ final readonly class StepData
         $checked = [];
         foreach ($values as $key => $value) {
             try {
-                $checked += Exposure::of([(string) $key => is_int($value) || is_float($value) || is_string($value) ? $value : ''], $catalog)->values;
+                $checked += Exposure::of(
+                    [(string) $key => is_int($value) || is_float($value) || is_string($value) ? $value : ''], $catalog,
+                )->values;
             } catch (CoreException $problem) {
                 throw InvalidLadder::within("{$at}/{$key}", $problem);
             }
             $range = $catalog->dimension((string) $key)->range();
             if ($range !== null && ($checked[$key] < min($range) || $checked[$key] > max($range))) {
                 [$one, $other] = $catalog->dimension((string) $key)->typedRange() ?? [0.0, 1.0];
-                throw InvalidLadder::at("{$at}/{$key}", ErrorCode::ValueOutOfRange, plan: $catalog->plan->value, dimension: (string) $key, least: min($one, $other), most: max($one, $other));
+                throw InvalidLadder::at(
+                    "{$at}/{$key}", ErrorCode::ValueOutOfRange, plan: $catalog->plan->value, dimension: (string) $key,
+                    least: min($one, $other), most: max($one, $other),
+                );
             }
         }
         foreach (array_keys($checked) as $key) {
             $says = array_intersect($catalog->dimension($key)->overlaps, array_keys($checked));
             if ($says !== []) {
-                throw InvalidLadder::at("{$at}/{$key}", ErrorCode::SaysTheSame, plan: $catalog->plan->value, dimensions: [$key, ...array_values($says)]);
+                throw InvalidLadder::at(
+                    "{$at}/{$key}", ErrorCode::SaysTheSame, plan: $catalog->plan->value, dimensions: [$key, ...array_values($says)],
+                );
             }
         }
 

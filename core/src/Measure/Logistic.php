@@ -4,11 +4,20 @@ declare(strict_types=1);
 
 namespace Core\Measure;
 
-/** The logistic link and its inverse as plain arithmetic, for inner loops; safe for large arguments. Log-odds are called logits throughout. */
+/**
+ * The logistic link and its inverse as plain arithmetic, for inner loops; safe for large arguments. Log-odds are called logits throughout.
+ */
 final readonly class Logistic
 {
-    /** Of the trapezoid rule at 0, ½, 1 … 7 standard deviations on either side: exp(−z²/2), summing to 1. Worked out beforehand, as risks are asked for by the hundred. */
-    private const WEIGHTS = [0.1994711402007659, 0.1760326633821935, 0.12098536225960174, 0.06475879783296196, 0.026995483256600738, 0.008764150246786447, 0.002215924205969554, 0.00043634134752298844, 6.691511288245931e-05, 7.991870553454723e-06, 7.433597573673336e-07, 5.384880021272976e-08, 3.037941424912398e-09, 1.3347783073817576e-10, 4.567360204183432e-12];
+    /**
+     * Of the trapezoid rule at 0, ½, 1 … 7 standard deviations on either side: exp(−z²/2), summing to 1. Worked out beforehand, as risks
+     * are asked for by the hundred.
+     */
+    private const WEIGHTS = [
+        0.1994711402007659, 0.1760326633821935, 0.12098536225960174, 0.06475879783296196, 0.026995483256600738, 0.008764150246786447,
+        0.002215924205969554, 0.00043634134752298844, 6.691511288245931e-05, 7.991870553454723e-06, 7.433597573673336e-07,
+        5.384880021272976e-08, 3.037941424912398e-09, 1.3347783073817576e-10, 4.567360204183432e-12,
+    ];
 
     /** σ(x) = 1 / (1 + e^−x). */
     public static function probability(float $logit): float

@@ -20,7 +20,9 @@ final readonly class Probability implements \JsonSerializable
     /** @throws InvalidMeasure if it is not 0 to 1 */
     public static function of(float $value): self
     {
-        return $value >= 0.0 && $value <= 1.0 ? new self($value) : throw InvalidMeasure::outOfRange(Quantity::Probability, $value, 0.0, 1.0);
+        return $value >= 0.0 && $value <= 1.0
+            ? new self($value)
+            : throw InvalidMeasure::outOfRange(Quantity::Probability, $value, 0.0, 1.0);
     }
 
     public static function fromLogit(float $logit): self

@@ -57,7 +57,9 @@ final readonly class SoundLevel
      */
     public static function gain(float $fraction): float
     {
-        return $fraction > 0.0 && $fraction <= 1.0 ? 20.0 * log10($fraction) : throw InvalidMeasure::outOfRange(Quantity::PlayerShare, $fraction, 0.001, 1);
+        return $fraction > 0.0 && $fraction <= 1.0
+            ? 20.0 * log10($fraction)
+            : throw InvalidMeasure::outOfRange(Quantity::PlayerShare, $fraction, 0.001, 1);
     }
 
     /** Fraction of a linear player's full scale that lowers its level by so much. */
@@ -75,7 +77,9 @@ final readonly class SoundLevel
     {
         $most = $isConfirmed ? self::NEVER_ABOVE : self::CONFIRM_ABOVE;
 
-        return $level >= 30.0 && $level <= $most ? $level : throw InvalidMeasure::outOfRange($isConfirmed ? Quantity::Ceiling : Quantity::CeilingUnconfirmed, $level, 30, $most);
+        return $level >= 30.0 && $level <= $most
+            ? $level
+            : throw InvalidMeasure::outOfRange($isConfirmed ? Quantity::Ceiling : Quantity::CeilingUnconfirmed, $level, 30, $most);
     }
 
     /**

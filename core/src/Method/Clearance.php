@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Core\Method;
 
-/** What keeps a session of exposure work from beginning. Cautions are read first; without a foundation it begins only for a reason that is told. */
+/**
+ * What keeps a session of exposure work from beginning. Cautions are read first; without a foundation it begins only for a reason that is
+ * told.
+ */
 enum Clearance: string
 {
     /** This person may not handle this dog. */

@@ -35,7 +35,8 @@ final readonly class MethodCatalog
             $days = $row['freshDays'] ?? null;
             $skills[$key] = new Skill(
                 $key,
-                is_int($days) && $days > 0 ? $days : throw InvalidCatalog::missing("skill {$key}", 'freshDays'), isset($row['template']) ? self::text($row, 'template', $key) : null,
+                is_int($days) && $days > 0 ? $days : throw InvalidCatalog::missing("skill {$key}", 'freshDays'),
+                isset($row['template']) ? self::text($row, 'template', $key) : null,
             );
         }
         foreach (self::rows($data, 'choices') as $row) {
@@ -84,7 +85,8 @@ final readonly class MethodCatalog
             $kinds[] = PlanKind::tryFrom(is_string($kind) ? $kind : '') ?? throw InvalidCatalog::missing("method {$key}", 'kinds');
         }
         foreach (is_array($row['prerequisites'] ?? null) ? $row['prerequisites'] : [] as $skill) {
-            $prerequisites[] = $skills[is_string($skill) ? $skill : ''] ?? throw InvalidCatalog::contradiction("method {$key}", 'foundation-not-listed');
+            $prerequisites[] = $skills[is_string($skill) ? $skill : '']
+                ?? throw InvalidCatalog::contradiction("method {$key}", 'foundation-not-listed');
         }
 
         return new Method(

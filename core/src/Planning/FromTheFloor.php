@@ -29,13 +29,18 @@ final readonly class FromTheFloor
      */
     public static function ladder(Ladder $ladder, array $steps, DimensionCatalog $catalog): Ladder
     {
-        $inPlay = $ladder->step(0)->exposure->values + [DimensionKey::Gap->value => 0.0, DimensionKey::ItemState->value => 'floor', DimensionKey::Helper->value => self::SECOND];
+        $inPlay = $ladder->step(0)->exposure->values + [
+            DimensionKey::Gap->value => 0.0, DimensionKey::ItemState->value => 'floor', DimensionKey::Helper->value => self::SECOND,
+        ];
         $made = [];
         foreach ($steps as $step) {
             if ((float) ($step->values[DimensionKey::Gap->value] ?? 0.0) <= 0.0) {
                 break;
             }
-            $made[] = new Step(Exposure::of($catalog->completed(array_intersect_key($step->values, $inPlay), array_keys($inPlay)), $catalog), $step->criterion, $step->manner);
+            $made[] = new Step(
+                Exposure::of($catalog->completed(array_intersect_key($step->values, $inPlay), array_keys($inPlay)), $catalog),
+                $step->criterion, $step->manner,
+            );
         }
         foreach ($ladder->steps as $step) {
             $values = $catalog->completed([...$step->exposure->values, DimensionKey::Helper->value => self::SECOND], array_keys($inPlay));

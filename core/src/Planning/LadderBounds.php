@@ -17,8 +17,9 @@ final readonly class LadderBounds
      * @param  ?LevelScale  $levels  null where no sound is played
      * @param  float  $ceiling  dB(A) at the dog
      */
-    public function __construct(private int $sessionMinutes, private array $handsOff, private ?LevelScale $levels = null, private float $ceiling = 0.0)
-    {
+    public function __construct(
+        private int $sessionMinutes, private array $handsOff, private ?LevelScale $levels = null, private float $ceiling = 0.0,
+    ) {
     }
 
     /**

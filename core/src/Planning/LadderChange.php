@@ -47,12 +47,15 @@ final readonly class LadderChange
     /** How many steps of a kind of change there are. */
     public function count(StepChange $kind): int
     {
-        return $kind === StepChange::Removed ? count($this->removed) : count(array_filter($this->new, static fn (StepChange $change): bool => $change === $kind));
+        return $kind === StepChange::Removed
+            ? count($this->removed)
+            : count(array_filter($this->new, static fn (StepChange $change): bool => $change === $kind));
     }
 
     public function isNone(): bool
     {
-        return $this->removed === [] && array_filter($this->new, static fn (StepChange $change): bool => $change !== StepChange::Kept) === [];
+        return $this->removed === []
+            && array_filter($this->new, static fn (StepChange $change): bool => $change !== StepChange::Kept) === [];
     }
 
     /**

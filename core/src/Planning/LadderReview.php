@@ -30,7 +30,10 @@ final readonly class LadderReview
     /** Predicted risk from which a step cannot be said to follow from the one before. A working figure of the product. */
     private const NO_PATH_RISK = 0.2;
 
-    /** Logits by which easing off may be taken back at once: what lies deeper is climbed again like new ground. Handbook: at most 2 logits of ease pay for a harder step. */
+    /**
+     * Logits by which easing off may be taken back at once: what lies deeper is climbed again like new ground. Handbook: at most 2 logits
+     * of ease pay for a harder step.
+     */
     private const MAX_EASE = 2.0;
 
     /** @param  non-empty-list<StepReview>  $steps */
@@ -94,7 +97,10 @@ final readonly class LadderReview
         $planned = Probability::fromLogit(Logistic::logit(self::MASTERED_RISK) + ($rise ?? 0.0));
         $raised = $before === null ? [] : self::raised($before->exposure, $step->exposure, $model);
 
-        return new StepReview($step, $load, $rise, $planned, $model->risk($step->exposure, Day::Today), $raised, self::flags($step, $rise ?? 0.0, $planned, $raised, $caps));
+        return new StepReview(
+            $step, $load, $rise, $planned, $model->risk($step->exposure, Day::Today), $raised,
+            self::flags($step, $rise ?? 0.0, $planned, $raised, $caps),
+        );
     }
 
     /**

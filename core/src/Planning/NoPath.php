@@ -36,9 +36,13 @@ final readonly class NoPath
         return new self(NoPathReason::PlaceTooSmall, dimension: $measure->key, room: $value);
     }
 
-    public static function between(Dimension $dimension, float $rise, float|string $easier, float|string $harder, float $most, ?Dimension $measure): self
-    {
-        return new self(NoPathReason::StepTooHigh, dimension: $dimension->key, rise: $rise, most: $most, easier: $easier, harder: $harder, mayEase: $measure !== null);
+    public static function between(
+        Dimension $dimension, float $rise, float|string $easier, float|string $harder, float $most, ?Dimension $measure,
+    ): self {
+        return new self(
+            NoPathReason::StepTooHigh, dimension: $dimension->key, rise: $rise, most: $most, easier: $easier, harder: $harder,
+            mayEase: $measure !== null,
+        );
     }
 
     public static function nothingMoves(): self

@@ -45,8 +45,9 @@ final class PathLattice
      * @param  float  $ease  logits that the measure may ease to pay for a raise
      * @param  array<int, array<int, array<int, true>>>  $impossible  by axis, choice and level
      */
-    public function __construct(array $axes, array $measure, private readonly float $step, int $fine, float $ease, private readonly array $impossible)
-    {
+    public function __construct(
+        array $axes, array $measure, private readonly float $step, int $fine, float $ease, private readonly array $impossible,
+    ) {
         $this->loads = array_map(static fn (array $axis): array => array_column($axis, 1), array_values($axes));
         $this->levels = count($measure);
         $this->fine = $step / $fine;
@@ -76,7 +77,8 @@ final class PathLattice
     /**
      * The best way from the easiest choices at one level to the hardest at another.
      *
-     * @return ?array{states: list<array{list<int>, int}>, squares: float, changes: int} choices and level of each state; null if there is no way
+     * @return ?array{states: list<array{list<int>, int}>, squares: float, changes: int} choices and level of each state; null if there is
+     *    no way
      */
     public function shortest(int $from, int $to): ?array
     {

@@ -55,7 +55,9 @@ final readonly class PathSearch
         }
         foreach ($moving as $key) {
             if (! isset($from->values[$key], $to->values[$key]) || ! $this->model->scale->catalog->has($key)) {
-                throw InvalidLadder::at('/moving', ErrorCode::MovingUnsaid, plan: $this->model->scale->catalog->plan->value, dimension: $key);
+                throw InvalidLadder::at(
+                    '/moving', ErrorCode::MovingUnsaid, plan: $this->model->scale->catalog->plan->value, dimension: $key,
+                );
             }
         }
         $found = $this->through($from, $to, $moving, $easiest, 0.0);
@@ -84,14 +86,18 @@ final readonly class PathSearch
             }
         }
         $room = $measure === null || $easiest === null || $more === 0.0 ? $easiest : $this->eased($measure, $easiest, $more);
-        $grid = $measure === null ? [[0.0], [null]] : $this->grid($measure, (float) $from->values[$measure->key], (float) $to->values[$measure->key], $room);
+        $grid = $measure === null
+            ? [[0.0], [null]]
+            : $this->grid($measure, (float) $from->values[$measure->key], (float) $to->values[$measure->key], $room);
         $states = (int) array_product([count($grid[0]), ...array_map(count(...), array_values($axes))]);
         if ($states > self::MAX_STATES) {
             throw InvalidLadder::at('/moving', ErrorCode::TooManyStates, states: $states, most: self::MAX_STATES);
         }
         $lattice = new PathLattice($axes, $grid[0], $this->step, self::FINE, self::MAX_EASE, $this->impossible($axes, $measure, $grid[1]));
         $start = $measure === null ? 0 : $this->snapped($grid[0], $this->contribution($measure, $from->values[$measure->key]));
-        $way = $lattice->shortest($start, $measure === null ? 0 : $this->snapped($grid[0], $this->contribution($measure, $to->values[$measure->key])));
+        $way = $lattice->shortest(
+            $start, $measure === null ? 0 : $this->snapped($grid[0], $this->contribution($measure, $to->values[$measure->key])),
+        );
         if ($way === null) {
             return null;
         }
@@ -117,7 +123,9 @@ final readonly class PathSearch
     private function measure(array $moving): ?Dimension
     {
         $catalog = $this->model->scale->catalog;
-        $measures = array_values(array_filter(array_map($catalog->dimension(...), $moving), static fn (Dimension $dimension): bool => $dimension->kind->isMeasured() && $dimension->eases));
+        $measures = array_values(array_filter(array_map($catalog->dimension(...), $moving), static fn (
+            Dimension $dimension,
+        ): bool => $dimension->kind->isMeasured() && $dimension->eases));
         foreach ($measures as $measure) {
             if ($measure->key === DimensionKey::leading($catalog->plan)->value) {
                 return $measure;
@@ -128,7 +136,8 @@ final readonly class PathSearch
     }
 
     /**
-     * Values of one dimension from the start's to the goal's, easiest first, each with its load. One that is easier at the goal is so from the first step on.
+     * Values of one dimension from the start's to the goal's, easiest first, each with its load. One that is easier at the goal is so from
+     * the first step on.
      *
      * @return non-empty-list<array{float|string, float}>
      */
@@ -140,7 +149,10 @@ final readonly class PathSearch
         }
         $between = $dimension->between($from, $to, $this->model->scale->reference->meters, max(2, (int) ceil($rise / $this->step)));
 
-        return array_map(fn (float|string $value): array => [is_float($value) ? round($value, 4) : $value, $this->contribution($dimension, $value)], [$from, ...$between, $to]);
+        return array_map(
+            fn (float|string $value): array => [is_float($value) ? round($value, 4) : $value, $this->contribution($dimension, $value)],
+            [$from, ...$between, $to],
+        );
     }
 
     /**
@@ -160,9 +172,13 @@ final readonly class PathSearch
         for ($k = (int) ceil(($least - $goal) / $fine - self::TINY) - 1; $goal + $k * $fine <= $most + self::TINY; $k++) {
             $load = $goal + $k * $fine;
             // the start may lie between two: the easier one stands for it
-            if ($load > $least - self::TINY || $load + $fine > $least + self::TINY && $this->contribution($measure, $from) < $load + $fine - self::TINY) {
+            if ($load > $least - self::TINY || $load + $fine > $least + self::TINY && $this->contribution(
+                $measure, $from,
+            ) < $load + $fine - self::TINY) {
                 $loads[] = $load;
-                $values[] = $measure->valueAt(max($load, $least) / $this->model->slope($measure->key), $this->model->scale->reference->meters);
+                $values[] = $measure->valueAt(
+                    max($load, $least) / $this->model->slope($measure->key), $this->model->scale->reference->meters,
+                );
             }
         }
 
@@ -219,7 +235,10 @@ final readonly class PathSearch
     /** A value of the measure that is easier by so many logits. */
     private function eased(Dimension $measure, float $value, float $logits): float
     {
-        return $measure->valueAt($measure->covariate($value, $this->model->scale->reference->meters) - $logits / $this->model->slope($measure->key), $this->model->scale->reference->meters);
+        return $measure->valueAt(
+            $measure->covariate($value, $this->model->scale->reference->meters) - $logits / $this->model->slope($measure->key),
+            $this->model->scale->reference->meters,
+        );
     }
 
     /** @param  list<string>  $moving */
@@ -241,6 +260,8 @@ final readonly class PathSearch
             return NoPath::nothingMoves();
         }
 
-        return NoPath::between($widest[0], $widest[1], $widest[2], $widest[3], $this->step + ($measure === null ? 0.0 : self::MAX_EASE), $measure);
+        return NoPath::between(
+            $widest[0], $widest[1], $widest[2], $widest[3], $this->step + ($measure === null ? 0.0 : self::MAX_EASE), $measure,
+        );
     }
 }

@@ -89,7 +89,9 @@ final readonly class Refiner
             $out = self::changed($steps[$i]->exposure, $steps[$i + 1]->exposure);
             $isGrain = count($in) === 1 && $in === $out && $model->scale->catalog->dimension($in[0])->kind->isMeasured()
                 && $before->criterion->equals($steps[$i]->criterion) && $steps[$i]->manner->equals($steps[$i + 1]->manner)
-                && ($model->load($steps[$i]->exposure) > $model->load($before->exposure)) === ($model->load($steps[$i + 1]->exposure) > $model->load($steps[$i]->exposure));
+                && ($model->load(
+                    $steps[$i]->exposure,
+                ) > $model->load($before->exposure)) === ($model->load($steps[$i + 1]->exposure) > $model->load($steps[$i]->exposure));
             if (! $isGrain) {
                 $kept[] = $steps[$i];
             }
@@ -117,30 +119,46 @@ final readonly class Refiner
             return $this->alongOne($from, $to, $this->model->scale->catalog->dimension($changed[0]), $rise, $depth);
         }
         // one thing after the other, what eases first and then the lightest
-        usort($changed, fn (string $a, string $b): int => $this->model->load($from->with($a, $to->values[$a])) <=> $this->model->load($from->with($b, $to->values[$b])));
+        usort($changed, fn (string $a, string $b): int => $this->model->load($from->with(
+            $a, $to->values[$a],
+        )) <=> $this->model->load($from->with($b, $to->values[$b])));
         // the first that is possible now: a hand comes near before it touches
         $catalog = $this->model->scale->catalog;
-        $possible = array_filter($changed, static fn (string $key): bool => $catalog->settled($from->with($key, $to->values[$key]))->equals($from->with($key, $to->values[$key])));
+        $possible = array_filter($changed, static fn (string $key): bool => $catalog->settled($from->with(
+            $key, $to->values[$key],
+        ))->equals($from->with($key, $to->values[$key])));
         $key = array_values($possible)[0] ?? $changed[0];
         $next = $catalog->settled($from->with($key, $to->values[$key]));
 
-        return [...$this->between($from, $next, $depth + 1), ...($this->model->load($next) > $this->model->load($from) ? [$next] : []), ...$this->between($next, $to, $depth + 1)];
+        return [
+            ...$this->between($from, $next, $depth + 1), ...($this->model->load($next) > $this->model->load($from) ? [$next] : []),
+            ...$this->between($next, $to, $depth + 1),
+        ];
     }
 
     /** A sound never gets louder by more than the usual three decibels at a time, however light that is. */
     private static function isLeapInLevel(Exposure $from, Exposure $to): bool
     {
-        return (float) ($to->values[DimensionKey::Level->value] ?? 0.0) > (float) ($from->values[DimensionKey::Level->value] ?? INF) + SoundLevel::USUAL_STEP + 0.05;
+        $level = static fn (Exposure $of, float $else): float => (float) ($of->values[DimensionKey::Level->value] ?? $else);
+
+        return $level($to, 0.0) > $level($from, INF) + SoundLevel::USUAL_STEP + 0.05;
     }
 
     /** @return list<Exposure> */
     private function alongOne(Exposure $from, Exposure $to, Dimension $dimension, float $rise, int $depth): array
     {
         [$start, $end] = [$from->values[$dimension->key], $to->values[$dimension->key]];
-        $steps = $dimension->kind === DimensionKind::SoundLevel ? ceil(((float) $end - (float) $start) / SoundLevel::USUAL_STEP - 1e-9) : 2.0;
-        $values = $dimension->between($start, $end, $this->model->scale->reference->meters, max(2, (int) max($steps, ceil($rise / $this->stepLogits - 1e-9))));
+        $steps = $dimension->kind === DimensionKind::SoundLevel
+            ? ceil(((float) $end - (float) $start) / SoundLevel::USUAL_STEP - 1e-9)
+            : 2.0;
+        $values = $dimension->between($start, $end, $this->model->scale->reference->meters, max(
+            2, (int) max($steps, ceil($rise / $this->stepLogits - 1e-9)),
+        ));
         if ($dimension->kind->isMeasured()) {
-            return array_map(static fn (float|string $value): Exposure => $from->with($dimension->key, is_float($value) ? round($value, 4) : $value), $values);
+            return array_map(
+                static fn (float|string $value): Exposure => $from->with($dimension->key, is_float($value) ? round($value, 4) : $value),
+                $values,
+            );
         }
         if ($values !== []) {
             $found = [];
@@ -196,7 +214,9 @@ final readonly class Refiner
         }
         array_push($found, ...$this->easedFirst($to, max(0.0, $high - $low) / 2.0 + $this->stepLogits));
 
-        return array_values(array_filter($found, fn (Exposure $exposure): bool => $this->model->load($exposure) > $low + LoadScale::SAME_LOGITS && $this->model->load($exposure) < $high - LoadScale::SAME_LOGITS));
+        return array_values(array_filter($found, fn (Exposure $exposure): bool => $this->model->load(
+            $exposure,
+        ) > $low + LoadScale::SAME_LOGITS && $this->model->load($exposure) < $high - LoadScale::SAME_LOGITS));
     }
 
     /** @return list<string> keys of the dimensions that both state and that differ */

@@ -25,7 +25,10 @@ use Core\Sign\Band;
  */
 final readonly class StartingPoint
 {
-    /** Times the stated distance that a start is never proposed beyond: where simulated starts lay in the median. Farther away nobody sees the dog; short looks serve better. */
+    /**
+     * Times the stated distance that a start is never proposed beyond: where simulated starts lay in the median. Farther away nobody sees
+     * the dog; short looks serve better.
+     */
     private const MAX_FACTOR = 10.0;
 
     /**
@@ -35,8 +38,9 @@ final readonly class StartingPoint
      * @param  Share  $sure  how much of what the model says about this dog's limit rests on this dog rather than on the typical one
      * @param  non-empty-list<Reason>  $reasons
      */
-    private function __construct(public Exposure $exposure, public bool $isWithin, public ?Threshold $limit, public Share $sure, public array $reasons)
-    {
+    private function __construct(
+        public Exposure $exposure, public bool $isWithin, public ?Threshold $limit, public Share $sure, public array $reasons,
+    ) {
     }
 
     /**
@@ -48,15 +52,17 @@ final readonly class StartingPoint
      * @param  ?Distance  $room  farthest the place allows
      * @param  ?float  $firstDoubt  hardest value of the measure at which a test failed or the dog was not at ease
      */
-    public static function along(DogModel $model, DogModel $prior, Exposure $exposure, string $key, RiskCaps $caps, ?Distance $room, ?float $firstDoubt): self
-    {
+    public static function along(
+        DogModel $model, DogModel $prior, Exposure $exposure, string $key, RiskCaps $caps, ?Distance $room, ?float $firstDoubt,
+    ): self {
         $search = new ThresholdSearch($caps);
         $today = $search->along($model, $exposure, $key, Day::Today);
         $dimension = $model->scale->dimension($key);
         $reference = $model->scale->reference->meters;
         $range = $dimension->range() ?? [0.0, 1.0];
         $farthest = $key === DimensionKey::Distance->value && $room !== null ? $room->meters : $range[0];
-        $eased = static fn (float $from): float => $dimension->valueAt($dimension->covariate($from, $reference) - 1.0 / $model->slope($key), $reference);
+        $eased = static fn (float $from): float =>
+            $dimension->valueAt($dimension->covariate($from, $reference) - 1.0 / $model->slope($key), $reference);
         $value = $today->easiest ?? $farthest;
         if ($key === DimensionKey::Distance->value) {
             $value = min($value, $range[0], self::MAX_FACTOR * $reference);
@@ -77,13 +83,17 @@ final readonly class StartingPoint
         $risk = $model->risk($start, Day::Today);
         $isWithin = $caps->allow($risk);
         array_unshift($reasons, Reason::of(
-            ReasonCode::StartProposed, at: new ToldExposure($start), strain: $risk->strain(), strainCap: $caps->strain, reaction: $risk->reaction(), reactionCap: $caps->reaction,
+            ReasonCode::StartProposed, at: new ToldExposure($start), strain: $risk->strain(), strainCap: $caps->strain,
+            reaction: $risk->reaction(), reactionCap: $caps->reaction,
         ));
         if (! $isWithin) {
             $reasons[] = Reason::of(ReasonCode::StartShort);
         }
 
-        return new self($start, $isWithin, $search->along($model, $exposure, $key, Day::Typical), self::sureness($model, $prior, $exposure->with($key, $dimension->valueAt(0.0, $reference))), $reasons);
+        return new self(
+            $start, $isWithin, $search->along($model, $exposure, $key, Day::Typical),
+            self::sureness($model, $prior, $exposure->with($key, $dimension->valueAt(0.0, $reference))), $reasons,
+        );
     }
 
     /**

@@ -20,7 +20,9 @@ final readonly class StepReview
      * @param  list<string>  $raised  keys of the dimensions that are harder than in the step before
      * @param  list<Reason>  $flags  what to look at again
      */
-    public function __construct(public Step $step, public float $load, public ?float $rise, public Probability $planned, public Risk $today, public array $raised, public array $flags)
-    {
+    public function __construct(
+        public Step $step, public float $load, public ?float $rise, public Probability $planned, public Risk $today, public array $raised,
+        public array $flags,
+    ) {
     }
 }

@@ -37,7 +37,10 @@ final readonly class Calibration
     /** With one more trial and what was foretold of it. */
     public function with(Risk $forecast, Band $band): self
     {
-        return $this->plus(new self($forecast->strainMean->value, $band->atLeast(Band::Strain) ? 1 : 0, $forecast->reactionMean->value, $band === Band::Over ? 1 : 0, 1));
+        return $this->plus(new self(
+            $forecast->strainMean->value, $band->atLeast(Band::Strain) ? 1 : 0, $forecast->reactionMean->value,
+            $band === Band::Over ? 1 : 0, 1,
+        ));
     }
 
     public function plus(self $other): self

@@ -35,7 +35,8 @@ final readonly class DogModel
      * @param  float  $daySd  spread of days, in logits: usual, or chosen from this dog's sessions
      * @param  float  $gapVariance  of today's offset, for the time since the last session
      * @param  array<string, list<float|string>>  $seen  by dimension key: the distinct values that trials have shown
-     * @param  list<float>  $beyond  today's value of further covariates of the fits that no exposure states: calendar time, upset carried over
+     * @param  list<float>  $beyond  today's value of further covariates of the fits that no exposure states: calendar time, upset carried
+     *    over
      * @param  list<float>  $beyondTypically  the same on a typical day; empty for zeros
      */
     public function __construct(
@@ -67,7 +68,10 @@ final readonly class DogModel
     /** The same model, less sure of itself. */
     public function withSdFactor(float $factor): self
     {
-        return new self($this->scale, $this->fits, $this->today, $this->afterReaction, $this->daySd, $this->gapVariance, $this->afterReactionMean, $this->seen, $this->beyond, $factor, $this->beyondTypically);
+        return new self(
+            $this->scale, $this->fits, $this->today, $this->afterReaction, $this->daySd, $this->gapVariance, $this->afterReactionMean,
+            $this->seen, $this->beyond, $factor, $this->beyondTypically,
+        );
     }
 
     /**
@@ -77,7 +81,10 @@ final readonly class DogModel
      */
     public function at(array $beyond): self
     {
-        return new self($this->scale, $this->fits, $this->today, $this->afterReaction, $this->daySd, $this->gapVariance, $this->afterReactionMean, $this->seen, $beyond, $this->sdFactor, $beyond);
+        return new self(
+            $this->scale, $this->fits, $this->today, $this->afterReaction, $this->daySd, $this->gapVariance, $this->afterReactionMean,
+            $this->seen, $beyond, $this->sdFactor, $beyond,
+        );
     }
 
     /** Σ β_j·x_j at the mode, in logits: how hard an exposure is for this dog on a typical day. */
@@ -135,7 +142,10 @@ final readonly class DogModel
         $strain = $this->linear($exposure, Band::Strain, $day);
         $reaction = $this->linear($exposure, Band::Over, $day);
 
-        return new Risk(Probability::meanFromLogit($strain['mean'], $strain['sd']), self::bound($strain), Probability::meanFromLogit($reaction['mean'], $reaction['sd']), self::bound($reaction));
+        return new Risk(
+            Probability::meanFromLogit($strain['mean'], $strain['sd']), self::bound($strain),
+            Probability::meanFromLogit($reaction['mean'], $reaction['sd']), self::bound($reaction),
+        );
     }
 
     /**

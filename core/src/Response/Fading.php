@@ -41,7 +41,9 @@ final readonly class Fading
      */
     public function weight(float $days, int $trialsSince, bool $badBand): float
     {
-        $weight = 2.0 ** (-max($days, 0.0) / ($this->halfLifeDays + ($badBand ? $this->extraDaysForBadBands : 0.0)) - $trialsSince / $this->halfLifeTrials);
+        $weight = 2.0 ** (-max(
+            $days, 0.0,
+        ) / ($this->halfLifeDays + ($badBand ? $this->extraDaysForBadBands : 0.0)) - $trialsSince / $this->halfLifeTrials);
 
         return $weight < $this->dropUnder ? 0.0 : $weight;
     }

@@ -9,7 +9,8 @@ final readonly class Fit
 {
     /**
      * @param  array<int, array<int, float>>  $covariance  of theta
-     * @param  float  $logMarginal  Laplace approximation of the log marginal likelihood, up to a constant that fits to the same trials share
+     * @param  float  $logMarginal  Laplace approximation of the log marginal likelihood, up to a constant that fits to the same trials
+     *    share
      * @param  array<int, float>  $offsetInformation  by group
      * @param  array<int, array<int, float>>  $crossInformation  by group, then by theta
      */
@@ -34,7 +35,10 @@ final readonly class Fit
             $marginal -= 0.5 * log($group->variance * $curvature->offsetInformation[$s]);
         }
 
-        return new self($mode, $factor->inverse(), $curvature->logPosterior, $curvature->logLikelihood, $marginal, $iterations, $curvature->offsetInformation, $curvature->crossInformation);
+        return new self(
+            $mode, $factor->inverse(), $curvature->logPosterior, $curvature->logLikelihood, $marginal, $iterations,
+            $curvature->offsetInformation, $curvature->crossInformation,
+        );
     }
 
     /**

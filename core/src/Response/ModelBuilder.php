@@ -35,11 +35,14 @@ final readonly class ModelBuilder
      * @param  list<SessionEvidence>  $earlier  finished sessions, in any order
      * @param  SessionEvidence  $today  today's session, with no rows before its first trial
      * @param  ?Parameters  $start  an earlier mode, to save iterations; never changes the result beyond rounding
-     * @param  ?float  $daySd  spread of days as daySpread() tells it for the same earlier sessions, where it is known; else it is worked out
+     * @param  ?float  $daySd  spread of days as daySpread() tells it for the same earlier sessions, where it is known; else it is worked
+     *    out
      * @return ?DogModel null if the fit did not converge: then nothing may be advised from a model
      */
-    public function build(LoadScale $scale, bool $referenceStated, ?Exposure $fineAt, array $earlier, SessionEvidence $today, ?Parameters $start = null, ?float $daySd = null): ?DogModel
-    {
+    public function build(
+        LoadScale $scale, bool $referenceStated, ?Exposure $fineAt, array $earlier, SessionEvidence $today, ?Parameters $start = null,
+        ?float $daySd = null,
+    ): ?DogModel {
         $seen = Observations::of($scale, $this->fading, $earlier, $today, $fineAt);
         $daySd ??= $this->daySpread($scale, $referenceStated, $fineAt, $earlier);
         $gapVariance = $this->fading->gapVariance($seen->gapDays);
@@ -67,7 +70,10 @@ final readonly class ModelBuilder
             return null;
         }
 
-        return new DogModel($scale, $fits, $seen->today, $seen->afterReaction, $daySd, $gapVariance, $this->priors->afterReactionMean, $seen->values, $seen->hasUpset ? [$today->upset] : []);
+        return new DogModel(
+            $scale, $fits, $seen->today, $seen->afterReaction, $daySd, $gapVariance, $this->priors->afterReactionMean, $seen->values,
+            $seen->hasUpset ? [$today->upset] : [],
+        );
     }
 
     /** The same, sure that the bands lie so far apart: to show what the limit would be. */
@@ -89,8 +95,9 @@ final readonly class ModelBuilder
      * @param  \DateTimeImmutable  $at  the day that the model tells of
      * @return ?DogModel null if it did not converge or all sessions are of one day
      */
-    public function alongTime(LoadScale $scale, bool $referenceStated, ?Exposure $fineAt, array $sessions, \DateTimeImmutable $at): ?DogModel
-    {
+    public function alongTime(
+        LoadScale $scale, bool $referenceStated, ?Exposure $fineAt, array $sessions, \DateTimeImmutable $at,
+    ): ?DogModel {
         $months = static fn (\DateTimeImmutable $day): float => self::months($at, $day);
         $rows = $groups = [];
         $days = [];
@@ -98,7 +105,9 @@ final readonly class ModelBuilder
             $seen = Observations::of($scale, Fading::none(), [$session], null, null);
             $first = count($groups);
             foreach ($seen->rows as $row) {
-                $rows[] = new ObservedRow($row->group === null ? null : $first + $row->group, [...$row->covariates, $months($session->startedAt)], $row->counts);
+                $rows[] = new ObservedRow(
+                    $row->group === null ? null : $first + $row->group, [...$row->covariates, $months($session->startedAt)], $row->counts,
+                );
             }
             array_push($groups, ...$seen->groups($this->priors->todaySd, $this->priors->afterReactionMean, 0.0));
             $days[$session->startedAt->format('Y-m-d')] = true;
@@ -114,7 +123,8 @@ final readonly class ModelBuilder
         $values = Observations::of($scale, Fading::none(), $sessions, null, $fineAt)->values;
 
         return $fit === null ? null : new DogModel(
-            $scale, [new WeightedFit(new Spacing(1.0, 1.0), $prior, $fit, 1.0)], null, null, $this->priors->todaySd, 0.0, $this->priors->afterReactionMean, $values, [0.0],
+            $scale, [new WeightedFit(new Spacing(1.0, 1.0), $prior, $fit, 1.0)], null, null, $this->priors->todaySd, 0.0,
+            $this->priors->afterReactionMean, $values, [0.0],
         );
     }
 
@@ -148,7 +158,9 @@ final readonly class ModelBuilder
         $prior = $this->priors->for($scale, $referenceStated, hasUpset: $seen->hasUpset);
         $found = [];
         foreach ($scale->dimensions as $j => $dimension) {
-            if ($dimension->kind !== DimensionKind::Ordered || count($seen->values[$dimension->key] ?? []) < 2 || ($seen->trials[$dimension->key] ?? 0) < self::ORDER_TRIALS) {
+            if ($dimension->kind !== DimensionKind::Ordered || count(
+                $seen->values[$dimension->key] ?? [],
+            ) < 2 || ($seen->trials[$dimension->key] ?? 0) < self::ORDER_TRIALS) {
                 continue;
             }
             $fit = $this->fitter->fit($prior->withFreeSlope($j), $seen->rows, $groups);

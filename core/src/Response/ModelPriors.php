@@ -64,7 +64,9 @@ final readonly class ModelPriors
             $number('topCut', 'sd'),
             $number('topCutUnstated', 'sd'),
             $gaps,
-            array_map(static fn (array $pair): Spacing => new Spacing(...$pair), self::weighted($at('spacings', 'scales'), $at('spacings', 'weights'), 'spacings.scales')),
+            array_map(static fn (array $pair): Spacing => new Spacing(...$pair), self::weighted(
+                $at('spacings', 'scales'), $at('spacings', 'weights'), 'spacings.scales',
+            )),
             $number('today', 'sd'),
             (int) $number('today', 'chosenFromSessions'),
             self::weighted($at('today', 'grid'), $at('today', 'gridWeights'), 'today.grid'),
@@ -79,7 +81,8 @@ final readonly class ModelPriors
     {
         return new self(
             $this->version, $this->topCutMean, $this->topCutSd, $this->topCutSdUnstated, $this->gaps, [new Spacing($scale, 1.0)],
-            $this->todaySd, $this->spreadFromSessions, $this->daySpreads, $this->afterReactionMean, $this->upset, $this->assumedReferenceMeters,
+            $this->todaySd, $this->spreadFromSessions, $this->daySpreads, $this->afterReactionMean, $this->upset,
+            $this->assumedReferenceMeters,
         );
     }
 
@@ -95,7 +98,10 @@ final readonly class ModelPriors
             $this->topCutMean,
             $referenceStated ? $this->topCutSd : $this->topCutSdUnstated,
             array_map(static fn (GammaPrior $gap): GammaPrior => $gap->scaled($gapScale), $this->gaps),
-            [...array_map(static fn (Dimension $dimension): GammaPrior => $dimension->slope, $scale->dimensions), ...($hasUpset ? [$this->upset] : [])],
+            [
+                ...array_map(static fn (Dimension $dimension): GammaPrior => $dimension->slope, $scale->dimensions),
+                ...($hasUpset ? [$this->upset] : []),
+            ],
         );
     }
 
@@ -109,7 +115,11 @@ final readonly class ModelPriors
     private static function weighted(mixed $values, mixed $weights, string $field): array
     {
         $pairs = [];
-        foreach (is_array($values) && is_array($weights) && count($values) === count($weights) ? array_map(null, $values, $weights) : [] as [$value, $weight]) {
+        foreach (
+            is_array($values) && is_array($weights) && count($values) === count($weights)
+                ? array_map(null, $values, $weights)
+                : [] as [$value, $weight]
+        ) {
             if (! (is_int($value) || is_float($value)) || $value <= 0 || ! (is_int($weight) || is_float($weight)) || $weight <= 0) {
                 throw InvalidCatalog::contradiction("priors, {$field}", 'positive-numbers-only');
             }
@@ -127,7 +137,9 @@ final readonly class ModelPriors
      */
     public function spacingWeights(ThinningOut $seen, float $least): array
     {
-        $logs = array_map(fn (Spacing $spacing): float => log($spacing->weight) + $spacing->logMarginal($this->gaps, $seen), $this->spacings);
+        $logs = array_map(
+            fn (Spacing $spacing): float => log($spacing->weight) + $spacing->logMarginal($this->gaps, $seen), $this->spacings,
+        );
         $most = max($logs);
         $weights = array_map(static fn (float $log): float => exp($log - $most), $logs);
         $kept = array_filter($weights, static fn (float $weight): bool => $weight >= $least * array_sum($weights));

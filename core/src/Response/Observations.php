@@ -56,7 +56,9 @@ final class Observations
         if ($newest !== null && $today !== null) {
             $all->gapDays = self::days($newest, $today->startedAt);
         }
-        $all->hasUpset = array_filter([...$earlier, ...($today === null ? [] : [$today])], static fn (SessionEvidence $session): bool => $session->upset > 0.0) !== [];
+        $all->hasUpset = array_filter([...$earlier, ...($today === null ? [] : [$today])], static fn (
+            SessionEvidence $session,
+        ): bool => $session->upset > 0.0) !== [];
         $trialsSince = $today?->trials() ?? 0;
         for ($i = count($earlier) - 1; $i >= 0 && $newest !== null; $i--) {
             $days = self::days($earlier[$i]->startedAt, $newest);

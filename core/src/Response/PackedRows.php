@@ -20,8 +20,10 @@ final readonly class PackedRows
      * @param  list<float>  $counts  by entry
      * @param  list<float>  $byBand  sum of counts by band
      */
-    private function __construct(public array $covariates, public array $groups, public array $ends, public array $bands, public array $counts, public array $byBand)
-    {
+    private function __construct(
+        public array $covariates, public array $groups, public array $ends, public array $bands, public array $counts,
+        public array $byBand,
+    ) {
     }
 
     /**

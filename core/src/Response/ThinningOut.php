@@ -12,7 +12,10 @@ final readonly class ThinningOut
 
     private const MAX = 6.0;
 
-    /** @param  array<int, list<array{float, float, float}>>  $byGap  from 0: logit of band k or more, weighted trials that stayed, that went on */
+    /**
+     * @param  array<int, list<array{float, float, float}>>  $byGap  from 0: logit of band k or more, weighted trials that stayed, that went
+     *    on
+     */
     private function __construct(private array $byGap)
     {
     }

@@ -29,7 +29,9 @@ final readonly class ThresholdSearch
         $found = $this->along($model, $exposure, DimensionKey::Distance->value, $day);
         $distance = static fn (?float $meters): ?Distance => $meters === null ? null : Distance::fromMeters($meters);
 
-        return new ThresholdDistance($distance($found->point), Distance::fromMeters($found->hardest), $distance($found->easiest), $found->reactionBinds);
+        return new ThresholdDistance(
+            $distance($found->point), Distance::fromMeters($found->hardest), $distance($found->easiest), $found->reactionBinds,
+        );
     }
 
     /**

@@ -18,8 +18,9 @@ final readonly class Grading
      * @param  ?Reading  $reading  null for the catalog's own weights
      * @param  list<string>  $normal  signs that are this dog's own normal (an old dog's slow walk): they say nothing
      */
-    public function __construct(private SignCatalog $catalog, private bool $hidesSigns = false, private ?Reading $reading = null, private array $normal = [])
-    {
+    public function __construct(
+        private SignCatalog $catalog, private bool $hidesSigns = false, private ?Reading $reading = null, private array $normal = [],
+    ) {
     }
 
     /**

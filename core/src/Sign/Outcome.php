@@ -45,8 +45,15 @@ enum Outcome: string
     public static function others(PlanKind $kind): array
     {
         return match ($kind) {
-            PlanKind::Presence, PlanKind::Sound => [self::PromptedStiff, self::RefusedFood, self::LeftStation, self::ReactedCame, self::Reacted, self::Unnoticed],
-            PlanKind::Contact, PlanKind::Duration => [self::OfferedMore, self::OfferedElse, self::SearchedHand, self::RefusedFood, self::ReactedCame, self::Reacted, self::Unnoticed],
+            PlanKind::Presence,
+            PlanKind::Sound => [
+                self::PromptedStiff, self::RefusedFood, self::LeftStation, self::ReactedCame, self::Reacted, self::Unnoticed,
+            ],
+            PlanKind::Contact,
+            PlanKind::Duration => [
+                self::OfferedMore, self::OfferedElse, self::SearchedHand, self::RefusedFood, self::ReactedCame, self::Reacted,
+                self::Unnoticed,
+            ],
         };
     }
 

@@ -6,7 +6,10 @@ namespace Core\Sign;
 
 use Core\Exposure\PlanKind;
 
-/** Work in which some signs mean something of their own: leaving is a no at a station and a reset on a mat; stiffness under the hand is strong. */
+/**
+ * Work in which some signs mean something of their own: leaving is a no at a station and a reset on a mat; stiffness under the hand is
+ * strong.
+ */
 enum Reading: string
 {
     case Contact = 'contact';

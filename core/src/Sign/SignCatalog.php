@@ -15,8 +15,10 @@ final readonly class SignCatalog
      * @param  array<string, array<string, SignWeight>>  $readings  other weights under some methods, by method, then by code
      * @param  list<string>  $confounds  circumstances that explain a sign away, by key
      */
-    private function __construct(public string $version, public array $signs, public int $strainFrom, public int $effortFrom, private array $readings, public array $confounds)
-    {
+    private function __construct(
+        public string $version, public array $signs, public int $strainFrom, public int $effortFrom, private array $readings,
+        public array $confounds,
+    ) {
     }
 
     /**
@@ -28,7 +30,9 @@ final readonly class SignCatalog
     {
         $cuts = $data['cutPoints'] ?? null;
         $rows = $data['signs'] ?? null;
-        if (! is_string($data['version'] ?? null) || ! is_array($cuts) || ! is_int($cuts['strain'] ?? null) || ! is_int($cuts['effort'] ?? null) || ! is_array($rows)) {
+        if (! is_string(
+            $data['version'] ?? null,
+        ) || ! is_array($cuts) || ! is_int($cuts['strain'] ?? null) || ! is_int($cuts['effort'] ?? null) || ! is_array($rows)) {
             throw InvalidCatalog::missing('signs', 'version, cutPoints, signs');
         }
         $signs = [];
@@ -41,7 +45,10 @@ final readonly class SignCatalog
             if (isset($signs[$code])) {
                 throw InvalidCatalog::duplicate('signs', $code);
             }
-            $signs[$code] = new Sign($code, $weight, ($row['interest'] ?? false) === true, ($row['overEager'] ?? false) === true, self::strings($row['plans'] ?? null), self::strings($row['unless'] ?? null));
+            $signs[$code] = new Sign(
+                $code, $weight, ($row['interest'] ?? false) === true, ($row['overEager'] ?? false) === true,
+                self::strings($row['plans'] ?? null), self::strings($row['unless'] ?? null),
+            );
         }
 
         foreach (SignKey::cases() as $key) {
@@ -54,7 +61,9 @@ final readonly class SignCatalog
             }
         }
 
-        return new self($data['version'], $signs, $cuts['strain'], $cuts['effort'], self::readings($data['readings'] ?? null, $signs), $confounds);
+        return new self(
+            $data['version'], $signs, $cuts['strain'], $cuts['effort'], self::readings($data['readings'] ?? null, $signs), $confounds,
+        );
     }
 
     /**
@@ -108,7 +117,9 @@ final readonly class SignCatalog
         $readings = [];
         foreach (is_array($data) ? $data : [] as $method => $weights) {
             foreach (is_array($weights) ? $weights : [] as $code => $weight) {
-                $readings[(string) $method][(string) $code] = isset($signs[$code]) && is_string($weight) && SignWeight::tryFrom($weight) !== null
+                $readings[(string) $method][(string) $code] = isset($signs[$code])
+                    && is_string($weight)
+                    && SignWeight::tryFrom($weight) !== null
                     ? SignWeight::from($weight)
                     : throw InvalidCatalog::contradiction("reading {$method}", "unknown-sign-or-weight: {$code}");
             }

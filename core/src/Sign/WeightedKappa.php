@@ -10,7 +10,8 @@ use Core\Exception\Quantity;
 /**
  * Agreement of two people who graded the same trials, beyond chance: near misses count less than far ones.
  *
- * @see Cohen, J. (1968). Weighted kappa: nominal scale agreement with provision for scaled disagreement or partial credit. Psychological Bulletin 70, 213–220.
+ * @see Cohen, J. (1968). Weighted kappa: nominal scale agreement with provision for scaled disagreement or partial credit. Psychological
+ *    Bulletin 70, 213–220.
  */
 final readonly class WeightedKappa
 {
@@ -34,7 +35,9 @@ final readonly class WeightedKappa
             }
         }
 
-        return count($table) === self::BANDS ? new self($table) : throw InvalidMeasure::outOfRange(Quantity::TableRows, count($table), self::BANDS, self::BANDS);
+        return count($table) === self::BANDS
+            ? new self($table)
+            : throw InvalidMeasure::outOfRange(Quantity::TableRows, count($table), self::BANDS, self::BANDS);
     }
 
     /** Disagreement grows with the number of bands between; null where chance disagreement is 0: undefined. */

@@ -46,12 +46,16 @@ final readonly class CourseTally
 
     public function strainsPer100(): float
     {
-        return 100.0 * $this->sum(static fn (Course $course): int => $course->strains) / max(1, $this->sum(static fn (Course $course): int => $course->trials));
+        return 100.0 * $this->sum(static fn (Course $course): int => $course->strains) / max(
+            1, $this->sum(static fn (Course $course): int => $course->trials),
+        );
     }
 
     public function reactionsPer10Sessions(): float
     {
-        return 10.0 * $this->sum(static fn (Course $course): int => $course->reactions) / max(1, $this->sum(static fn (Course $course): int => $course->sessions));
+        return 10.0 * $this->sum(static fn (Course $course): int => $course->reactions) / max(
+            1, $this->sum(static fn (Course $course): int => $course->sessions),
+        );
     }
 
     public function reactionsPerDog(): float

@@ -79,10 +79,12 @@ final class EnginePolicy implements Policy
         }
         $setStartedAt = $advice->action === Action::Break ? $at : $this->log->setStartedAt;
         $this->log = new SessionLog($this->log->startedAt, $setStartedAt, [...$this->log->trials, new LoggedTrial(
-            $advice->next, $advice->action, $shown, $response->outcome, $response->band, $response->signs, $response->food, true, $response->latency, false, false, $at, $advice->risk,
+            $advice->next, $advice->action, $shown, $response->outcome, $response->band, $response->signs, $response->food, true,
+            $response->latency, false, false, $at, $advice->risk,
         )]);
         $this->advice = RuleBook::standard()->decide($this->situation($at));
-        $this->hasArrived = $this->hasArrived || array_filter($this->advice->reasons, static fn (Reason $reason): bool => $reason->code === ReasonCode::Goal) !== [];
+        $this->hasArrived = $this->hasArrived
+            || array_filter($this->advice->reasons, static fn (Reason $reason): bool => $reason->code === ReasonCode::Goal) !== [];
 
         return $this->advice->next?->exposure;
     }
@@ -94,7 +96,9 @@ final class EnginePolicy implements Policy
 
     private function situation(\DateTimeImmutable $at): Situation
     {
-        $model = $this->builder->build($this->scale, true, $this->fineAt, $this->evidence, $this->log->evidence(), $this->mode, $this->daySd);
+        $model = $this->builder->build(
+            $this->scale, true, $this->fineAt, $this->evidence, $this->log->evidence(), $this->mode, $this->daySd,
+        );
         $this->mode = $model === null ? null : new Parameters($model->fit->mode->theta, [], $model->fit->mode->cuts);
 
         return new Situation($this->scale->catalog, $this->signs, $this->ladder, $this->settings, $this->history, $this->log, $model, $at);

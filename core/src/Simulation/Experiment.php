@@ -26,7 +26,10 @@ use Random\Randomizer;
 final readonly class Experiment
 {
     /** What a set-up fixes, at its usual values: the engine may ease each of them where there is no more room. */
-    private const USUAL = ['trigger_motion' => 'standing', 'trigger_heading' => 'across', 'trigger_energy' => 'calm', 'barrier' => 'open', 'handler_help' => 'cue_ready'];
+    private const USUAL = [
+        'trigger_motion' => 'standing', 'trigger_heading' => 'across', 'trigger_energy' => 'calm', 'barrier' => 'open',
+        'handler_help' => 'cue_ready',
+    ];
 
     private const OPEN_METERS = 400.0;
 
@@ -91,9 +94,13 @@ final readonly class Experiment
     {
         $prior = $this->catalog->dimension(DimensionKey::Distance->value)->slope;
         $distances = (new EqualRatioLadder($prior->shape / $prior->rate))->between($this->times(10.0), $this->goal);
-        $ladder = Ladder::of(array_map(fn (Distance $distance): Step => new Step($this->template->withDistance($distance), Criterion::run(5)), $distances));
+        $ladder = Ladder::of(array_map(
+            fn (Distance $distance): Step => new Step($this->template->withDistance($distance), Criterion::run(5)), $distances,
+        ));
 
-        return new EnginePolicy(new ModelBuilder($this->priors), $this->signs, $this->scale, $ladder, RuleSettings::of($this->caps, room: $this->room), null);
+        return new EnginePolicy(
+            new ModelBuilder($this->priors), $this->signs, $this->scale, $ladder, RuleSettings::of($this->caps, room: $this->room), null,
+        );
     }
 
     private function times(float $factor): Distance

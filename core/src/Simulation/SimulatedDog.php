@@ -42,7 +42,9 @@ final class SimulatedDog
     {
         $slopes = [];
         foreach ($scale->dimensions as $dimension) {
-            $slopes[$dimension->key] = $chance->gamma(max(1, (int) $dimension->slope->shape), $dimension->slope->shape / $dimension->slope->rate);
+            $slopes[$dimension->key] = $chance->gamma(
+                max(1, (int) $dimension->slope->shape), $dimension->slope->shape / $dimension->slope->rate,
+            );
         }
         $gaps = [$chance->gamma(8, 2.1), $chance->gamma(8, 1.6), $chance->gamma(8, 1.3)];
 

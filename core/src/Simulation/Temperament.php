@@ -9,7 +9,8 @@ final readonly class Temperament
 {
     /**
      * @param  float  $daySd  spread of good and bad days, in logits
-     * @param  bool  $heavyTails  now and then a trial is taken far worse or better than its load says (noise of a t distribution, 3 degrees of freedom)
+     * @param  bool  $heavyTails  now and then a trial is taken far worse or better than its load says (noise of a t distribution, 3
+     *    degrees of freedom)
      * @param  bool  $cliff  few graded signs before a reaction: the bands lie close together
      * @param  float  $drift  step of a random walk of the location from session to session, in logits
      * @param  float  $unloggedTrait  load of a trait of the trigger that half the trials have and no log carries

@@ -25,7 +25,8 @@ final readonly class Metering
      */
     public static function levelDuring(array $readings, float $from, float $to): ?float
     {
-        $within = static fn (float $start, float $end): array => array_column(array_filter($readings, static fn (array $reading): bool => $reading[0] >= $start && $reading[0] < $end), 1);
+        $within = static fn (float $start, float $end): array =>
+            array_column(array_filter($readings, static fn (array $reading): bool => $reading[0] >= $start && $reading[0] < $end), 1);
         $during = $within($from, $to);
         if ($during === []) {
             return null;

@@ -40,8 +40,9 @@ final readonly class Player
      *
      * @throws InvalidMeasure if the reading is not 20 to 110 dB(A), the fraction not over 0 to 1, or the onset not 0.1 to 30 s
      */
-    public static function measured(LevelScale $scale, float $level, float $fraction, float $ceiling, float $onset = self::ONSET_SECONDS): self
-    {
+    public static function measured(
+        LevelScale $scale, float $level, float $fraction, float $ceiling, float $onset = self::ONSET_SECONDS,
+    ): self {
         if (! ($level >= 20.0 && $level <= 110.0)) {
             throw InvalidMeasure::outOfRange(Quantity::LevelRead, $level, 20, 110);
         }
@@ -55,7 +56,10 @@ final readonly class Player
         return new self(LevelScale::ofPlayer(), LevelScale::NOMINAL_FULL, LevelScale::NOMINAL_FULL, self::onset($onset));
     }
 
-    /** The share of its full scale that gives a level, as kept; null if that is over the ceiling, over what it can do, or under what it can do cleanly. */
+    /**
+     * The share of its full scale that gives a level, as kept; null if that is over the ceiling, over what it can do, or under what it can
+     * do cleanly.
+     */
     public function fraction(float $kept): ?float
     {
         $level = $this->scale->isMeasured ? $this->scale->toDisplayed($kept) : $kept;

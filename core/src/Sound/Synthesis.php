@@ -33,7 +33,9 @@ final readonly class Synthesis
             Recording::Crackle => $this->crackle($count),
         };
         $seam = max(1, (int) (self::SEAM * $this->rate));
-        $sewn = array_map(static fn (float $sample, int $i): float => $sample * min(1.0, $i / $seam, ($count - 1 - $i) / $seam), $raw, array_keys($raw));
+        $sewn = array_map(
+            static fn (float $sample, int $i): float => $sample * min(1.0, $i / $seam, ($count - 1 - $i) / $seam), $raw, array_keys($raw),
+        );
         $peak = max(1e-9, max(array_map(abs(...), $sewn)));
 
         return array_map(static fn (float $sample): float => self::PEAK * $sample / $peak, $sewn);
@@ -88,7 +90,9 @@ final readonly class Synthesis
         $samples = [];
         for ($i = 0; $i < $count; $i++) {
             $at = $i / $this->rate;
-            $struck = static fn (float $start, float $pitch): float => $at < $start ? 0.0 : exp(-3.0 * ($at - $start)) * (sin(2.0 * M_PI * $pitch * ($at - $start)) + 0.25 * sin(2.0 * M_PI * 2.76 * $pitch * ($at - $start)));
+            $struck = static fn (float $start, float $pitch): float => $at < $start ? 0.0 : exp(-3.0 * ($at - $start)) * (
+                sin(2.0 * M_PI * $pitch * ($at - $start)) + 0.25 * sin(2.0 * M_PI * 2.76 * $pitch * ($at - $start))
+            );
             $samples[] = $struck(0.0, 690.0) + $struck(0.7, 548.0);
         }
 
@@ -128,7 +132,9 @@ final readonly class Synthesis
             $size = 0.5 + 0.5 * ($this->uniform)();
             for ($i = 0; $i < 8.0 * $decay * $this->rate && $start + $i < $count; $i++) {
                 $at = $i / $this->rate;
-                $samples[$start + $i] += $size * exp(-$at / $decay) * (0.6 * sin(2.0 * M_PI * $pitch * $at) + 0.4 * (2.0 * ($this->uniform)() - 1.0));
+                $samples[$start + $i] += $size * exp(
+                    -$at / $decay,
+                ) * (0.6 * sin(2.0 * M_PI * $pitch * $at) + 0.4 * (2.0 * ($this->uniform)() - 1.0));
             }
         }
 

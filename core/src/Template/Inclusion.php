@@ -13,12 +13,16 @@ final readonly class Inclusion
      * @param  array<string, float|string>  $with  values that replace theirs, by dimension key
      * @param  ?HandledBy  $who  who does them here; null for as there
      */
-    public function __construct(public string $template, public int $from, public int $to, public array $with = [], public ?HandledBy $who = null)
-    {
+    public function __construct(
+        public string $template, public int $from, public int $to, public array $with = [], public ?HandledBy $who = null,
+    ) {
     }
 
     public function changed(TemplateStep $step): TemplateStep
     {
-        return new TemplateStep([...$step->values, ...$this->with], $step->way, $step->criterion, $this->who === null ? $step->manner : $step->manner->by($this->who));
+        return new TemplateStep(
+            [...$step->values, ...$this->with], $step->way, $step->criterion,
+            $this->who === null ? $step->manner : $step->manner->by($this->who),
+        );
     }
 }

@@ -116,7 +116,8 @@ final readonly class TemplateCatalog
         if (in_array($inclusion->template, $within, true)) {
             throw InvalidLadder::at($at, ErrorCode::IncludesItself, templates: [...$within, $inclusion->template]);
         }
-        $from = $this->templates[$inclusion->template] ?? throw InvalidLadder::at($at, ErrorCode::UnknownTemplate, template: $inclusion->template);
+        $from = $this->templates[$inclusion->template]
+            ?? throw InvalidLadder::at($at, ErrorCode::UnknownTemplate, template: $inclusion->template);
         if ($from->kind !== $into->kind) {
             throw InvalidLadder::at($at, ErrorCode::OtherKind, template: $from->key);
         }

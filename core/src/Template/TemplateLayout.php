@@ -56,7 +56,9 @@ final readonly class TemplateLayout
     private function ordered(array $steps, string $key): array
     {
         $dimension = $this->catalog->dimension($key);
-        $score = static fn (TemplateStep $step): float => isset($step->values[$key]) ? $dimension->covariate($step->values[$key], 1.0) : 0.0;
+        $score = static fn (TemplateStep $step): float => isset($step->values[$key])
+            ? $dimension->covariate($step->values[$key], 1.0)
+            : 0.0;
         usort($steps, static fn (TemplateStep $a, TemplateStep $b): int => $score($a) <=> $score($b));
 
         return $steps;

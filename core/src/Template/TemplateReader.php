@@ -32,7 +32,8 @@ final readonly class TemplateReader
     public function read(array $data): Template
     {
         $kind = PlanKind::tryFrom(self::text($data, 'kind')) ?? throw InvalidLadder::at('/kind', ErrorCode::UnknownKind);
-        $method = $this->methods->methods[self::text($data, 'method')] ?? throw InvalidLadder::at('/method', ErrorCode::UnknownMethod, method: self::text($data, 'method'));
+        $method = $this->methods->methods[self::text($data, 'method')]
+            ?? throw InvalidLadder::at('/method', ErrorCode::UnknownMethod, method: self::text($data, 'method'));
         if (! $method->suits($kind)) {
             throw InvalidLadder::at('/method', ErrorCode::MethodDoesNotSuit, method: $method->key);
         }
@@ -42,9 +43,16 @@ final readonly class TemplateReader
         }
         $items = [];
         foreach ($rows as $i => $row) {
-            $items[] = is_array($row) ? $this->item($row, $kind, "/steps/{$i}") : throw InvalidLadder::at("/steps/{$i}", ErrorCode::StepNotAnObject);
+            $items[] = is_array($row)
+                ? $this->item($row, $kind, "/steps/{$i}")
+                : throw InvalidLadder::at("/steps/{$i}", ErrorCode::StepNotAnObject);
         }
-        LadderData::checkSameDimensions(array_map(static fn (TemplateStep $step): array => $step->values, array_filter($items, static fn (TemplateStep|Inclusion $item): bool => $item instanceof TemplateStep)), '/steps');
+        LadderData::checkSameDimensions(
+            array_map(static fn (TemplateStep $step): array => $step->values, array_filter(
+                $items, static fn (TemplateStep|Inclusion $item): bool => $item instanceof TemplateStep,
+            )),
+            '/steps',
+        );
         $orderBy = isset($data['orderBy']) ? self::text($data, 'orderBy') : null;
         if ($orderBy !== null && ! $this->dimensions[$kind->value]->has($orderBy)) {
             throw InvalidLadder::at('/orderBy', ErrorCode::UnknownDimension, dimension: $orderBy);
@@ -57,7 +65,9 @@ final readonly class TemplateReader
         }
 
         return new Template(
-            preg_match('/^[a-z0-9][a-z0-9-]{0,59}$/', self::text($data, 'key')) === 1 ? self::text($data, 'key') : throw InvalidLadder::at('/key', ErrorCode::BadKey),
+            preg_match('/^[a-z0-9][a-z0-9-]{0,59}$/', self::text($data, 'key')) === 1
+                ? self::text($data, 'key')
+                : throw InvalidLadder::at('/key', ErrorCode::BadKey),
             self::bounded($data, 'label', 120),
             $kind,
             $method,
@@ -73,11 +83,14 @@ final readonly class TemplateReader
     public function write(Template $template): array
     {
         return [
-            'key' => $template->key, 'label' => $template->label, 'kind' => $template->kind->value, 'method' => $template->method->key, 'about' => $template->about,
+            'key' => $template->key, 'label' => $template->label, 'kind' => $template->kind->value, 'method' => $template->method->key,
+            'about' => $template->about,
             'prerequisites' => $template->prerequisites, 'cautions' => $template->cautions,
             ...($template->orderBy === null ? [] : ['orderBy' => $template->orderBy]),
             'steps' => array_map(fn (TemplateStep|Inclusion $item): array => $item instanceof Inclusion
-                ? ['include' => ['template' => $item->template, 'from' => $item->from, 'to' => $item->to] + ($item->with === [] ? [] : ['with' => $item->with]) + ($item->who === null ? [] : ['who' => $item->who->value])]
+                ? ['include' => [
+                    'template' => $item->template, 'from' => $item->from, 'to' => $item->to,
+                ] + ($item->with === [] ? [] : ['with' => $item->with]) + ($item->who === null ? [] : ['who' => $item->who->value])]
                 : $this->writeStep($template, $item), $template->items),
         ];
     }
@@ -85,7 +98,9 @@ final readonly class TemplateReader
     /** @return array<string, mixed> */
     private function writeStep(Template $template, TemplateStep $step): array
     {
-        $data = StepData::write(new Step(Exposure::of($step->values, $this->dimensions[$template->kind->value]), $step->criterion, $step->manner));
+        $data = StepData::write(new Step(
+            Exposure::of($step->values, $this->dimensions[$template->kind->value]), $step->criterion, $step->manner,
+        ));
 
         return $step->way === null ? $data : [...$data, 'at' => ['way' => $step->way, ...$data['at']]];
     }
@@ -99,8 +114,12 @@ final readonly class TemplateReader
 
             return $from >= 1 && $to >= $from && $to <= Template::MAX_STEPS
                 ? new Inclusion(
-                    self::text($include, 'template'), $from, $to, StepData::values(is_array($include['with'] ?? null) ? $include['with'] : [], $this->dimensions[$kind->value], "{$at}/include/with"),
-                    isset($include['who']) ? HandledBy::tryFrom(self::text($include, 'who')) ?? throw InvalidLadder::at("{$at}/include/who", ErrorCode::WhoMissing) : null,
+                    self::text($include, 'template'), $from, $to,
+                    StepData::values(
+                        is_array($include['with'] ?? null) ? $include['with'] : [], $this->dimensions[$kind->value], "{$at}/include/with",
+                    ),
+                    isset($include['who']) ? HandledBy::tryFrom(self::text($include, 'who'))
+                        ?? throw InvalidLadder::at("{$at}/include/who", ErrorCode::WhoMissing) : null,
                 )
                 : throw InvalidLadder::at("{$at}/include", ErrorCode::InclusionOrder);
         }

@@ -8,7 +8,8 @@ namespace Core\Wearing;
 final readonly class Wearing
 {
     /** @param  int  $seconds  from fastened to off */
-    public function __construct(public \DateTimeImmutable $startedAt, public int $seconds, public WearingSituation $situation, public Movement $movement)
-    {
+    public function __construct(
+        public \DateTimeImmutable $startedAt, public int $seconds, public WearingSituation $situation, public Movement $movement,
+    ) {
     }
 }

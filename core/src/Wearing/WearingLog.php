@@ -25,7 +25,9 @@ final readonly class WearingLog
     {
         $minutes = [];
         foreach (WearingSituation::cases() as $situation) {
-            $minutes[$situation->value] = array_sum(array_map(static fn (Wearing $one): float => $one->situation === $situation ? $one->seconds / 60.0 : 0.0, $this->wearings));
+            $minutes[$situation->value] = array_sum(array_map(
+                static fn (Wearing $one): float => $one->situation === $situation ? $one->seconds / 60.0 : 0.0, $this->wearings,
+            ));
         }
 
         return $minutes;
@@ -34,7 +36,9 @@ final readonly class WearingLog
     /** Seconds of the longest time in which the dog moved as without it. */
     public function longestFree(): int
     {
-        return max([0, ...array_map(static fn (Wearing $one): int => $one->movement === Movement::AsUsual ? $one->seconds : 0, $this->wearings)]);
+        return max([
+            0, ...array_map(static fn (Wearing $one): int => $one->movement === Movement::AsUsual ? $one->seconds : 0, $this->wearings),
+        ]);
     }
 
     /** How many of the latest in a row it moved freely in. */
@@ -58,6 +62,8 @@ final readonly class WearingLog
     /** In how many situations it moved freely. */
     public function freeSituations(): int
     {
-        return count(array_unique(array_map(static fn (Wearing $one): string => $one->situation->value, array_filter($this->wearings, static fn (Wearing $one): bool => $one->movement === Movement::AsUsual))));
+        return count(array_unique(array_map(static fn (Wearing $one): string => $one->situation->value, array_filter(
+            $this->wearings, static fn (Wearing $one): bool => $one->movement === Movement::AsUsual,
+        ))));
     }
 }

@@ -14,7 +14,9 @@ final readonly class CriterionChance
      */
     public static function of(Criterion $criterion, int $trialsASession): AdvanceChance
     {
-        $inOne = $criterion->window === null ? RunChance::ofLength($criterion->successes) : ShareChance::of($criterion->successes, $criterion->window);
+        $inOne = $criterion->window === null
+            ? RunChance::ofLength($criterion->successes)
+            : ShareChance::of($criterion->successes, $criterion->window);
 
         return $criterion->sessions === 1 ? $inOne : SessionsChance::of($inOne, $criterion->sessions, $trialsASession);
     }

@@ -22,9 +22,12 @@ final readonly class Effort
      *
      * @throws InvalidMeasure if a number is out of its range
      */
-    public static function of(AdvanceChance $rule, float $successRate, int $steps, int $trialsAnOuting, int $mostAdvances, float $outingsAWeek): ?self
-    {
-        foreach ([[Quantity::Steps, $steps, 500], [Quantity::TrialsPerOuting, $trialsAnOuting, 500], [Quantity::AdvancesPerOuting, $mostAdvances, 20]] as [$quantity, $value, $most]) {
+    public static function of(
+        AdvanceChance $rule, float $successRate, int $steps, int $trialsAnOuting, int $mostAdvances, float $outingsAWeek,
+    ): ?self {
+        foreach ([[Quantity::Steps, $steps, 500], [Quantity::TrialsPerOuting, $trialsAnOuting, 500], [
+            Quantity::AdvancesPerOuting, $mostAdvances, 20,
+        ]] as [$quantity, $value, $most]) {
             if ($value < 1 || $value > $most) {
                 throw InvalidMeasure::outOfRange($quantity, $value, 1, $most);
             }

@@ -33,6 +33,8 @@ final readonly class HoldRecord
         $count = count($seconds);
         $reached = ShareInterval::wilson(count(array_filter($seconds, static fn (float $value): bool => $value >= $target)), $count);
 
-        return $seconds === [] ? throw InvalidMeasure::outOfRange(Quantity::Holds, 0, 1, PHP_INT_MAX) : new self(max($seconds), Median::of($seconds), $reached);
+        return $seconds === []
+            ? throw InvalidMeasure::outOfRange(Quantity::Holds, 0, 1, PHP_INT_MAX)
+            : new self(max($seconds), Median::of($seconds), $reached);
     }
 }

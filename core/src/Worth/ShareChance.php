@@ -32,7 +32,9 @@ final readonly class ShareChance implements AdvanceChance
             throw InvalidMeasure::outOfRange(Quantity::Window, $of, 2, 12);
         }
 
-        return $successes >= 1 && $successes <= $of ? new self($successes, $of) : throw InvalidMeasure::outOfRange(Quantity::SuccessesAsked, $successes, 1, $of);
+        return $successes >= 1 && $successes <= $of
+            ? new self($successes, $of)
+            : throw InvalidMeasure::outOfRange(Quantity::SuccessesAsked, $successes, 1, $of);
     }
 
     public function within(int $trials, float $successRate): float
@@ -56,7 +58,8 @@ final readonly class ShareChance implements AdvanceChance
     }
 
     /**
-     * @return array{array<int, float>, float} chance by the last n − 1 outcomes (newest in the lowest bit) that it is not yet met, and the trials expected so far
+     * @return array{array<int, float>, float} chance by the last n − 1 outcomes (newest in the lowest bit) that it is not yet met, and the
+     *    trials expected so far
      */
     private function notYet(float $rate, int $trials): array
     {

@@ -57,16 +57,21 @@ final class ContactRulesTest extends TestCase
     public function test_a_miss_asks_the_same_again_with_one_other_thing_changed(): void
     {
         $asked = self::ladder()->step(5)->exposure;
-        foreach ([[Outcome::OfferedElse, Band::Easy], [Outcome::SearchedHand, Band::Aware], [Outcome::Reached, Band::Effort], [Outcome::TakenAway, Band::Effort]] as [$outcome, $band]) {
+        foreach ([[Outcome::OfferedElse, Band::Easy], [Outcome::SearchedHand, Band::Aware], [Outcome::Reached, Band::Effort], [
+            Outcome::TakenAway, Band::Effort,
+        ]] as [$outcome, $band]) {
             $advice = $this->after([...$this->good(5, 8), $this->trial(5, $outcome, $band)]);
 
             self::assertSame([Action::ChangeOther, 'change-first'], [$advice->action, $advice->reasons[0]->code->value], $outcome->value);
             $changed = array_keys(array_diff_assoc($advice->next?->exposure->values ?? [], $asked->values));
             self::assertCount(1, $changed);
-            self::assertContains($changed[0], ['hand_path', 'hand_timing', 'fetched_by', 'posture', 'surface', 'side'], 'what is asked stays the same');
+            self::assertContains(
+                $changed[0], ['hand_path', 'hand_timing', 'fetched_by', 'posture', 'surface', 'side'], 'what is asked stays the same',
+            );
         }
         self::assertSame('change-missed', $this->after([
-            ...$this->good(5, 8), $this->trial(5, Outcome::OfferedElse, Band::Easy), $this->trial(5, Outcome::OfferedElse, Band::Easy, under: Action::ChangeOther),
+            ...$this->good(5, 8), $this->trial(5, Outcome::OfferedElse, Band::Easy),
+            $this->trial(5, Outcome::OfferedElse, Band::Easy, under: Action::ChangeOther),
         ])->reasons[0]->code->value);
     }
 
@@ -79,7 +84,10 @@ final class ContactRulesTest extends TestCase
         self::assertContains('side: right', $changes);
         self::assertNotSame('side: right', $changes[0]);
 
-        $onTheRight = new LoggedTrial($doubt->target, Action::ChangeOther, $doubt->exposure->with('side', 'right'), Outcome::Reached, Band::Easy, [], FoodTaken::Gently, true, null, false, false, $doubt->at);
+        $onTheRight = new LoggedTrial(
+            $doubt->target, Action::ChangeOther, $doubt->exposure->with('side', 'right'), Outcome::Reached, Band::Easy, [],
+            FoodTaken::Gently, true, null, false, false, $doubt->at,
+        );
         $summary = SessionSummary::of(new SessionLog($doubt->at, null, [$doubt, $onTheRight]), self::ladder());
         self::assertSame(['side' => 1], $summary->helped);
 
@@ -94,13 +102,18 @@ final class ContactRulesTest extends TestCase
         self::assertSame([Action::EasyBetween, 'easy-between'], [$between->action, $between->reasons[0]->code->value]);
         self::assertSame(Action::Repeat, $this->after($this->good(5, 3))->action, 'only where the plan asks for it');
 
-        $easy = new LoggedTrial($between->next ?? throw new \LogicException('No level.'), Action::EasyBetween, $between->next->exposure, Outcome::Reached, Band::Easy, [], FoodTaken::Gently, true, null, false, false, new \DateTimeImmutable(self::NOW));
+        $easy = new LoggedTrial(
+            $between->next ?? throw new \LogicException('No level.'), Action::EasyBetween, $between->next->exposure, Outcome::Reached,
+            Band::Easy, [], FoodTaken::Gently, true, null, false, false, new \DateTimeImmutable(self::NOW),
+        );
         $back = $this->after([...$this->good(5, 3), $easy], easyAfter: 3);
         self::assertSame([Action::Repeat, 5], [$back->action, $back->next?->step]);
         // four of the last five are asked: three before the easy one and two after it
         $met = $this->after([...$this->good(5, 3), $easy, ...$this->good(5, 2)], easyAfter: 3);
         self::assertContains('criterion', array_map(static fn (Reason $reason): string => $reason->code->value, $met->reasons));
-        self::assertContains(['step' => 5, 'held' => true], SessionSummary::of(new SessionLog($easy->at->modify('-20 minutes'), null, [...$this->good(5, 3), $easy, ...$this->good(5, 2)]), self::ladder())->marks);
+        self::assertContains(['step' => 5, 'held' => true], SessionSummary::of(
+            new SessionLog($easy->at->modify('-20 minutes'), null, [...$this->good(5, 3), $easy, ...$this->good(5, 2)]), self::ladder(),
+        )->marks);
     }
 
     public function test_a_doubt_in_the_easy_one_is_taken_as_seriously_as_any(): void
@@ -149,13 +162,17 @@ final class ContactRulesTest extends TestCase
     /** @param  list<LoggedTrial>  $trials */
     private function suggestsWord(array $trials): bool
     {
-        return in_array('name-it', array_map(static fn (Reason $reason): string => $reason->code->value, $this->after($trials)->reasons), true);
+        return in_array(
+            'name-it', array_map(static fn (Reason $reason): string => $reason->code->value, $this->after($trials)->reasons), true,
+        );
     }
 
     /** @param  list<LoggedTrial>  $trials */
     private function after(array $trials, ?History $history = null, int $easyAfter = 0): Advice
     {
-        return RuleBook::standard()->decide($this->situation($trials, $history ?? new History(heldStep: 4, daysSinceLast: 1.0, trialsEver: 240, hasSucceeded: true), $easyAfter));
+        return RuleBook::standard()->decide($this->situation(
+            $trials, $history ?? new History(heldStep: 4, daysSinceLast: 1.0, trialsEver: 240, hasSucceeded: true), $easyAfter,
+        ));
     }
 
     /** @param  list<LoggedTrial>  $trials */
@@ -166,18 +183,29 @@ final class ContactRulesTest extends TestCase
         $log = new SessionLog($now->modify('-20 minutes'), $now, $trials);
         $known = [];
         foreach ($knowsIt ? range(0, 11) : [] as $step) {
-            array_push($known, ...array_fill(0, 40, ['exposure' => self::ladder()->step($step)->exposure, 'band' => Band::Easy, 'afterReaction' => false]));
+            array_push($known, ...array_fill(
+                0, 40, ['exposure' => self::ladder()->step($step)->exposure, 'band' => Band::Easy, 'afterReaction' => false],
+            ));
         }
         // harder ground showed that this dog warns before it reacts
         foreach ($knowsIt ? [Band::Aware, Band::Aware, Band::Effort] : [] as $band) {
-            array_push($known, ...array_fill(0, 10, ['exposure' => self::ladder()->step(11)->exposure, 'band' => $band, 'afterReaction' => false]));
+            array_push($known, ...array_fill(
+                0, 10, ['exposure' => self::ladder()->step(11)->exposure, 'band' => $band, 'afterReaction' => false],
+            ));
         }
         $catalog = Fixture::catalogs()['contact'];
         $keys = array_keys(array_merge(...array_map(static fn ($step): array => $step->exposure->values, self::ladder()->steps)));
-        $scale = LoadScale::of($catalog, Distance::fromMeters(8.0), $keys, self::ladder()->step($knowsIt ? self::ladder()->top() : 0)->exposure);
-        $model = (new ModelBuilder(Fixture::priors()))->build($scale, true, null, [SessionEvidence::ofTrials(new \DateTimeImmutable('2026-10-19 10:00 UTC'), $known)], $log->evidence());
+        $scale = LoadScale::of($catalog, Distance::fromMeters(8.0), $keys, self::ladder()->step(
+            $knowsIt ? self::ladder()->top() : 0,
+        )->exposure);
+        $model = (new ModelBuilder(Fixture::priors()))->build(
+            $scale, true, null, [SessionEvidence::ofTrials(new \DateTimeImmutable('2026-10-19 10:00 UTC'), $known)], $log->evidence(),
+        );
 
-        return new Situation($catalog, Fixture::signs(), self::ladder(), RuleSettings::of(RiskCaps::usual(), sessionMinutes: 30, easyAfter: $easyAfter), $history, $log, $model, $now);
+        return new Situation(
+            $catalog, Fixture::signs(), self::ladder(), RuleSettings::of(RiskCaps::usual(), sessionMinutes: 30, easyAfter: $easyAfter),
+            $history, $log, $model, $now,
+        );
     }
 
     /** @return list<LoggedTrial> */
@@ -191,7 +219,10 @@ final class ContactRulesTest extends TestCase
     {
         $exposure = self::ladder()->step($step)->exposure;
 
-        return new LoggedTrial(new Level(max(0, $step), $exposure), $under, $exposure, $outcome, $band, $signs, FoodTaken::Gently, true, null, false, false, new \DateTimeImmutable(self::NOW));
+        return new LoggedTrial(
+            new Level(max(0, $step), $exposure), $under, $exposure, $outcome, $band, $signs, FoodTaken::Gently, true, null, false, false,
+            new \DateTimeImmutable(self::NOW),
+        );
     }
 
     private static function ladder(): Ladder

@@ -41,7 +41,10 @@ final class EasierLevelsTest extends TestCase
         $easier = (new EasierLevels($situation))->below($from, $logits);
 
         self::assertNotNull($easier);
-        self::assertGreaterThanOrEqual($logits - 0.1 - 1e-9, $situation->load($from->exposure) - $situation->load($easier->exposure), 'a step of the ladder may fall short by 0.1');
+        self::assertGreaterThanOrEqual(
+            $logits - 0.1 - 1e-9, $situation->load($from->exposure) - $situation->load($easier->exposure),
+            'a step of the ladder may fall short by 0.1',
+        );
         self::assertTrue($situation->allows($easier->exposure));
     }
 
@@ -75,7 +78,9 @@ final class EasierLevelsTest extends TestCase
         self::assertNotNull($part);
         self::assertGreaterThan($situation->load($from->exposure), $situation->load($part->exposure));
         self::assertLessThan($situation->load($to->exposure), $situation->load($part->exposure));
-        self::assertCount(1, array_diff_assoc(array_map(strval(...), $part->exposure->values), array_map(strval(...), $from->exposure->values)));
+        self::assertCount(1, array_diff_assoc(
+            array_map(strval(...), $part->exposure->values), array_map(strval(...), $from->exposure->values),
+        ));
     }
 
     public function test_splitting_a_split_comes_to_an_end(): void
@@ -87,28 +92,38 @@ final class EasierLevelsTest extends TestCase
             self::assertLessThan(10, $splits);
             $high = $part;
         }
-        self::assertLessThan(0.25, $situation->load($high->exposure) - $situation->load($low->exposure), 'no step under two tenths is split');
+        self::assertLessThan(
+            0.25, $situation->load($high->exposure) - $situation->load($low->exposure), 'no step under two tenths is split',
+        );
     }
 
     public function test_the_guard_eases_what_is_beyond_the_limits_and_says_so(): void
     {
         $situation = $this->situation();
         $top = $situation->ladder->top();
-        $wished = $situation->advise(Action::Repeat, new Level($top, $situation->ladder->step($top)->exposure), [Reason::of(ReasonCode::OptOut), Reason::of(ReasonCode::EffortOnce)]);
+        $wished = $situation->advise(
+            Action::Repeat, new Level($top, $situation->ladder->step($top)->exposure),
+            [Reason::of(ReasonCode::OptOut), Reason::of(ReasonCode::EffortOnce)],
+        );
         self::assertFalse($situation->allows($situation->ladder->step($top)->exposure));
 
         $advice = (new Brake)->review($situation, $wished);
         self::assertSame(Action::Ease, $advice->action);
         self::assertNotNull($advice->next);
         self::assertTrue($situation->allows($advice->next->exposure));
-        self::assertSame(['opt-out', 'beyond-cap-at-start', 'risk'], array_map(static fn ($reason): string => $reason->code->value, $advice->reasons));
+        self::assertSame(['opt-out', 'beyond-cap-at-start', 'risk'], array_map(
+            static fn ($reason): string => $reason->code->value, $advice->reasons,
+        ));
         self::assertSame($advice, (new Brake)->review($situation, $advice), 'what fits is left as it is');
     }
 
     public function test_without_a_model_only_the_next_lower_step_is_offered(): void
     {
         $situation = $this->situation();
-        $blind = new Situation($situation->catalog, $situation->signs, $situation->ladder, $situation->settings, $situation->history, $situation->log, null, $situation->now);
+        $blind = new Situation(
+            $situation->catalog, $situation->signs, $situation->ladder, $situation->settings, $situation->history, $situation->log, null,
+            $situation->now,
+        );
 
         self::assertSame(3, (new EasierLevels($blind))->below(new Level(4, $situation->ladder->step(4)->exposure), 0.5)?->step);
         self::assertNull((new EasierLevels($blind))->below(new Level(0, $situation->ladder->step(0)->exposure), 0.5));
@@ -124,7 +139,8 @@ final class EasierLevelsTest extends TestCase
         $model = Fixture::model([Fixture::session('2026-10-19', [...array_fill(0, 30, [40.0, 0]), ...array_fill(0, 20, [25.0, 1])])], []);
 
         return new Situation(
-            Fixture::dimensions(), Fixture::signs(), Ladder::of($steps), RuleSettings::of(RiskCaps::usual(), room: Distance::fromMeters($room)),
+            Fixture::dimensions(), Fixture::signs(), Ladder::of($steps),
+            RuleSettings::of(RiskCaps::usual(), room: Distance::fromMeters($room)),
             new History(2, trialsEver: 50), new SessionLog($now, $now, []), $model, $now,
         );
     }

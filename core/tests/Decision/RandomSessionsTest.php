@@ -48,11 +48,15 @@ final class RandomSessionsTest extends TestCase
     #[TestWith([2, 10.0, 40.0, 0.0], 'little room')]
     #[TestWith([3, 25.0, 300.0, -2.5], 'worse than stated')]
     #[TestWith([4, 6.0, 90.0, 2.0], 'better than stated')]
-    public function test_every_session_ends_and_no_advice_leaves_the_ladder_or_the_limits(int $seed, float $reference, float $room, float $location): void
-    {
+    public function test_every_session_ends_and_no_advice_leaves_the_ladder_or_the_limits(
+        int $seed, float $reference, float $room, float $location,
+    ): void {
         $scale = Fixture::scale($reference);
         $random = new Randomizer(new Xoshiro256StarStar($seed));
-        $dog = new SimulatedDog($scale, $location, [2.1, 1.6, 1.3], ['distance' => 2.2, 'trigger_motion' => 1.2], 0.02, new Temperament(daySd: 0.8), new Chance($random));
+        $dog = new SimulatedDog(
+            $scale, $location, [2.1, 1.6, 1.3], ['distance' => 2.2, 'trigger_motion' => 1.2], 0.02, new Temperament(daySd: 0.8),
+            new Chance($random),
+        );
         $start = Distance::fromMeters(min($room, 6 * $reference));
         $ladder = Ladder::of(array_map(
             static fn (Distance $distance): Step => new Step(Fixture::at($distance->meters, 'slow_walk'), Criterion::run(5)),
@@ -63,7 +67,9 @@ final class RandomSessionsTest extends TestCase
         for ($number = 0; $number < 5; $number++) {
             $dog->wake();
             $startedAt = (new \DateTimeImmutable('2026-06-01 09:00 UTC'))->modify('+'.(2 * $number).' days');
-            $log = $this->session($dog, $ladder, $settings, History::ofSessions($summaries, $number === 0 ? null : 2.0, null), $earlier, $startedAt);
+            $log = $this->session(
+                $dog, $ladder, $settings, History::ofSessions($summaries, $number === 0 ? null : 2.0, null), $earlier, $startedAt,
+            );
             $earlier[] = $log->evidence();
             $summaries[] = SessionSummary::of($log, $ladder);
         }
@@ -71,8 +77,9 @@ final class RandomSessionsTest extends TestCase
     }
 
     /** @param  list<SessionEvidence>  $earlier */
-    private function session(SimulatedDog $dog, Ladder $ladder, RuleSettings $settings, History $history, array $earlier, \DateTimeImmutable $startedAt): SessionLog
-    {
+    private function session(
+        SimulatedDog $dog, Ladder $ladder, RuleSettings $settings, History $history, array $earlier, \DateTimeImmutable $startedAt,
+    ): SessionLog {
         $log = new SessionLog($startedAt, $startedAt, []);
         $now = $startedAt;
         $advice = (new WarmUp)->suggest($this->situation($ladder, $settings, $history, $log, $earlier, $now));
@@ -93,7 +100,10 @@ final class RandomSessionsTest extends TestCase
                 default => [$response->outcome, $response->signs],
             };
             $setStartedAt = $advice->action === Action::Break ? $now : $log->setStartedAt;
-            $trial = new LoggedTrial($advice->next, $advice->action, $advice->next->exposure, $outcome, $band, $signs, $response->food, true, $response->latency, false, false, $now);
+            $trial = new LoggedTrial(
+                $advice->next, $advice->action, $advice->next->exposure, $outcome, $band, $signs, $response->food, true,
+                $response->latency, false, false, $now,
+            );
             $log = new SessionLog($startedAt, $setStartedAt, [...$log->trials, $trial]);
             $situation = $this->situation($ladder, $settings, $history, $log, $earlier, $now);
             $advice = RuleBook::standard()->decide($situation);
@@ -113,7 +123,10 @@ final class RandomSessionsTest extends TestCase
             Action::Ease => [ReasonCode::Criterion, ReasonCode::Advances, ReasonCode::EffortOnce, ReasonCode::Watched, ReasonCode::Run],
             default => [],
         };
-        self::assertSame([], array_values(array_filter($codes, static fn (ReasonCode $code): bool => in_array($code, $against, true))), $advice->action->value);
+        self::assertSame(
+            [], array_values(array_filter($codes, static fn (ReasonCode $code): bool => in_array($code, $against, true))),
+            $advice->action->value,
+        );
     }
 
     private function assertOnTheLadder(Advice $advice, Ladder $ladder, RuleSettings $settings): void
@@ -121,8 +134,12 @@ final class RandomSessionsTest extends TestCase
         $level = $advice->next ?? new Level(0, $ladder->step(0)->exposure);
         $meters = $level->exposure->distance()->meters ?? 0.0;
         self::assertGreaterThanOrEqual(($ladder->step($ladder->top())->exposure->distance()->meters ?? 0.0) - 1e-9, $meters);
-        self::assertLessThanOrEqual(max($settings->room->meters ?? 500.0, $ladder->step(0)->exposure->distance()->meters ?? 0.0) + 1e-6, $meters);
-        self::assertContains($level->exposure->values['trigger_motion'], ['lying', 'standing', 'slow_walk'], 'never harder than a step of the ladder');
+        self::assertLessThanOrEqual(
+            max($settings->room->meters ?? 500.0, $ladder->step(0)->exposure->distance()->meters ?? 0.0) + 1e-6, $meters,
+        );
+        self::assertContains(
+            $level->exposure->values['trigger_motion'], ['lying', 'standing', 'slow_walk'], 'never harder than a step of the ladder',
+        );
     }
 
     private function assertWithinTheLimits(Advice $advice, RuleSettings $settings): void
@@ -134,8 +151,9 @@ final class RandomSessionsTest extends TestCase
     }
 
     /** @param  list<SessionEvidence>  $earlier */
-    private function situation(Ladder $ladder, RuleSettings $settings, History $history, SessionLog $log, array $earlier, \DateTimeImmutable $now): Situation
-    {
+    private function situation(
+        Ladder $ladder, RuleSettings $settings, History $history, SessionLog $log, array $earlier, \DateTimeImmutable $now,
+    ): Situation {
         // the ladder's goal is a third of the stated reaction distance
         $goal = $ladder->step($ladder->top())->exposure->distance()->meters ?? 1.0;
         $model = (new ModelBuilder(Fixture::priors()))->build(Fixture::scale(3.0 * $goal), true, null, $earlier, $log->evidence());

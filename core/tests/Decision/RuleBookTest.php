@@ -67,7 +67,9 @@ final class RuleBookTest extends TestCase
 
     public function test_effort_is_told_before_what_the_dog_did(): void
     {
-        self::assertSame('effort-once', $this->after([...$this->calm(1, 2), $this->trial(1, Outcome::Prompted, Band::Effort)])->reasons[0]->code->value);
+        self::assertSame('effort-once', $this->after(
+            [...$this->calm(1, 2), $this->trial(1, Outcome::Prompted, Band::Effort)],
+        )->reasons[0]->code->value);
     }
 
     public function test_watching_calmly_blocks_moving_on(): void
@@ -95,7 +97,9 @@ final class RuleBookTest extends TestCase
     public function test_strain_eases_by_a_step_and_two_of_three_by_two(): void
     {
         $once = $this->after([...$this->calm(3, 3), $this->trial(3, Outcome::PromptedStiff, Band::Strain)]);
-        $twice = $this->after([...$this->calm(3, 3), $this->trial(3, Outcome::PromptedStiff, Band::Strain), $this->trial(3, Outcome::PromptedStiff, Band::Strain)]);
+        $twice = $this->after([...$this->calm(3, 3), $this->trial(3, Outcome::PromptedStiff, Band::Strain), $this->trial(
+            3, Outcome::PromptedStiff, Band::Strain,
+        )]);
 
         self::assertSame(Action::Ease, $once->action);
         self::assertSame(Action::Ease, $twice->action);
@@ -118,9 +122,14 @@ final class RuleBookTest extends TestCase
         self::assertSame(Action::Break, $this->after([...$this->calm(2, 2), $reaction])->action);
 
         foreach ([1, 2] as $closing) {
-            self::assertContains($this->after([...$this->calm(2, 2), $reaction, ...$this->calm(0, $closing)])->action, [Action::Repeat, Action::EndWell]);
+            self::assertContains(
+                $this->after([...$this->calm(2, 2), $reaction, ...$this->calm(0, $closing)])->action, [Action::Repeat, Action::EndWell],
+            );
         }
-        self::assertSame(Action::EndWell, $this->after([...$this->calm(2, 2), $reaction, ...$this->calm(0, 3)])->action, 'at the most three closing trials');
+        self::assertSame(
+            Action::EndWell, $this->after([...$this->calm(2, 2), $reaction, ...$this->calm(0, 3)])->action,
+            'at the most three closing trials',
+        );
     }
 
     public function test_a_second_reaction_ends_the_session(): void
@@ -151,7 +160,9 @@ final class RuleBookTest extends TestCase
 
     public function test_food_that_ran_out_is_no_refusal_but_the_end(): void
     {
-        $advice = $this->after([...$this->calm(3, 2), $this->trial(3, Outcome::Returned, Band::Easy, food: FoodTaken::NotOffered, foodLeft: false)]);
+        $advice = $this->after([
+            ...$this->calm(3, 2), $this->trial(3, Outcome::Returned, Band::Easy, food: FoodTaken::NotOffered, foodLeft: false),
+        ]);
 
         self::assertSame(Action::EndWell, $advice->action);
         self::assertContains('food-used-up', self::codes($advice));
@@ -227,7 +238,10 @@ final class RuleBookTest extends TestCase
     public function test_without_a_model_nothing_harder_is_advised(): void
     {
         $situation = $this->situation($this->calm(1, 5), new History, 1);
-        $blind = new Situation($situation->catalog, $situation->signs, $situation->ladder, $situation->settings, $situation->history, $situation->log, null, $situation->now);
+        $blind = new Situation(
+            $situation->catalog, $situation->signs, $situation->ladder, $situation->settings, $situation->history, $situation->log, null,
+            $situation->now,
+        );
 
         self::assertSame(Action::Repeat, RuleBook::standard()->decide($blind)->action);
     }
@@ -244,13 +258,22 @@ final class RuleBookTest extends TestCase
 
     public function test_a_step_that_asks_for_two_sessions_ends_the_first_of_them_on_its_success(): void
     {
-        $situation = $this->situation($this->calm(2, 5), new History(heldStep: 1, trialsEver: 80, lastWasCalm: false, hasSucceeded: true), 1);
-        $twice = Ladder::of(array_map(static fn (Step $step): Step => new Step($step->exposure, Criterion::run(5)->over(2, 1)), $situation->ladder->steps));
-        $decide = static fn (History $history): Advice => RuleBook::standard()->decide(new Situation($situation->catalog, $situation->signs, $twice, $situation->settings, $history, $situation->log, $situation->model, $situation->now));
+        $situation = $this->situation(
+            $this->calm(2, 5), new History(heldStep: 1, trialsEver: 80, lastWasCalm: false, hasSucceeded: true), 1,
+        );
+        $twice = Ladder::of(array_map(
+            static fn (Step $step): Step => new Step($step->exposure, Criterion::run(5)->over(2, 1)), $situation->ladder->steps,
+        ));
+        $decide = static fn (History $history): Advice => RuleBook::standard()->decide(new Situation(
+            $situation->catalog, $situation->signs, $twice, $situation->settings, $history, $situation->log, $situation->model,
+            $situation->now,
+        ));
 
         self::assertContains('sessions-asked', self::codes($decide($situation->history)));
         $yesterday = intdiv($situation->log->startedAt->getTimestamp(), 86400) - 1;
-        self::assertNotContains('sessions-asked', self::codes($decide(new History(heldStep: 2, trialsEver: 80, hasSucceeded: true, daysMet: [2 => [$yesterday]]))));
+        self::assertNotContains('sessions-asked', self::codes(
+            $decide(new History(heldStep: 2, trialsEver: 80, hasSucceeded: true, daysMet: [2 => [$yesterday]])),
+        ));
     }
 
     public function test_what_helped_this_dog_before_is_offered_first(): void
@@ -262,7 +285,10 @@ final class RuleBookTest extends TestCase
         self::assertSame(0, $plain->alternatives[0]->helped ?? null);
         self::assertSame(2, $remembered->alternatives[0]->helped ?? null);
         self::assertSame(['trigger_motion' => 1], SessionSummary::of(new SessionLog($trial->at, null, [
-            $trial, $this->trial(2, Outcome::Returned, Band::Easy, under: Action::ChangeOther, exposure: new Level(2, Fixture::at(self::LADDER[2], 'lying'))),
+            $trial,
+            $this->trial(2, Outcome::Returned, Band::Easy, under: Action::ChangeOther, exposure: new Level(2, Fixture::at(
+                self::LADDER[2], 'lying',
+            ))),
         ]), $this->situation([], new History, 1)->ladder)->helped);
     }
 
@@ -272,17 +298,23 @@ final class RuleBookTest extends TestCase
         $model = $situation->model ?? throw new \LogicException('A model is fitted.');
         $limits = RiskCaps::of(0.05, 0.01);
         $edge = (new ThresholdSearch($limits))->distance($model, Fixture::at(10.0), Day::Today)->farthest->meters ?? NAN;
-        $needed = fn (float $share): ?int => $model->calmTrialsNeeded(Fixture::at($share * $edge), Fixture::at($share * $edge), $limits, Day::Today);
+        $needed = fn (float $share): ?int =>
+            $model->calmTrialsNeeded(Fixture::at($share * $edge), Fixture::at($share * $edge), $limits, Day::Today);
 
         self::assertNotNull($needed(0.99));
         self::assertTrue($needed(0.9) === null || $needed(0.9) >= $needed(0.99), 'the nearer, the more');
         self::assertNull($needed(0.3), 'there it is the dog, not the model, that is not ready');
-        self::assertSame(1, $model->calmTrialsNeeded(Fixture::at(60.0), Fixture::at(60.0), $limits, Day::Today), 'well within the limits nothing more is needed');
+        self::assertSame(
+            1, $model->calmTrialsNeeded(Fixture::at(60.0), Fixture::at(60.0), $limits, Day::Today),
+            'well within the limits nothing more is needed',
+        );
     }
 
     /** @param  list<LoggedTrial>  $trials */
-    private function after(array $trials, History $history = new History(heldStep: -1, trialsEver: 80, lastWasCalm: false, hasSucceeded: true), int $minutes = 1): Advice
-    {
+    private function after(
+        array $trials, History $history = new History(heldStep: -1, trialsEver: 80, lastWasCalm: false, hasSucceeded: true),
+        int $minutes = 1,
+    ): Advice {
         return RuleBook::standard()->decide($this->situation($trials, $history, $minutes));
     }
 
@@ -290,7 +322,10 @@ final class RuleBookTest extends TestCase
     private function situation(array $trials, History $history, int $minutes): Situation
     {
         $start = new \DateTimeImmutable('2026-10-20 10:00 UTC');
-        $known = [Fixture::session('2026-10-18', [...array_fill(0, 40, [12.0, 0]), ...array_fill(0, 12, [8.0, 1])]), Fixture::session('2026-10-19', [...array_fill(0, 40, [10.0, 0]), ...array_fill(0, 12, [8.0, 1])])];
+        $known = [
+            Fixture::session('2026-10-18', [...array_fill(0, 40, [12.0, 0]), ...array_fill(0, 12, [8.0, 1])]),
+            Fixture::session('2026-10-19', [...array_fill(0, 40, [10.0, 0]), ...array_fill(0, 12, [8.0, 1])]),
+        ];
         $today = [];
         foreach ($trials as $trial) {
             if ($trial->isEvidence()) {
@@ -317,13 +352,18 @@ final class RuleBookTest extends TestCase
     }
 
     /** @param  list<string>  $signs */
-    private function trial(int $step, Outcome $outcome, Band $band, array $signs = [], FoodTaken $food = FoodTaken::Gently, bool $foodLeft = true, bool $interrupted = false, bool $handlerError = false, ?Action $under = null, ?Level $exposure = null): LoggedTrial
-    {
+    private function trial(
+        int $step, Outcome $outcome, Band $band, array $signs = [], FoodTaken $food = FoodTaken::Gently, bool $foodLeft = true,
+        bool $interrupted = false, bool $handlerError = false, ?Action $under = null, ?Level $exposure = null,
+    ): LoggedTrial {
         $step = max(0, $step);
-        $target = $under === null ? new Level($step, Fixture::at(self::LADDER[$step])) : ($exposure ?? new Level($step, Fixture::at(self::LADDER[$step])));
+        $target = $under === null
+            ? new Level($step, Fixture::at(self::LADDER[$step]))
+            : ($exposure ?? new Level($step, Fixture::at(self::LADDER[$step])));
 
         return new LoggedTrial(
-            $target, $under, $exposure->exposure ?? $target->exposure, $outcome, $band, $signs, $food, $foodLeft, null, $interrupted, $handlerError, new \DateTimeImmutable('2026-10-20 10:00 UTC'),
+            $target, $under, $exposure->exposure ?? $target->exposure, $outcome, $band, $signs, $food, $foodLeft, null, $interrupted,
+            $handlerError, new \DateTimeImmutable('2026-10-20 10:00 UTC'),
         );
     }
 

@@ -26,7 +26,9 @@ final class SessionSummaryTest extends TestCase
 {
     public function test_a_criterion_met_is_held_and_strain_is_marked_in_order(): void
     {
-        $summary = $this->summary([...$this->times(3, 0, Band::Easy), ...$this->times(2, 1, Band::Aware), $this->trial(1, Band::Strain, Outcome::PromptedStiff)]);
+        $summary = $this->summary([
+            ...$this->times(3, 0, Band::Easy), ...$this->times(2, 1, Band::Aware), $this->trial(1, Band::Strain, Outcome::PromptedStiff),
+        ]);
 
         self::assertSame([['step' => 0, 'held' => true], ['step' => 1, 'held' => false]], $summary->marks);
         self::assertFalse($summary->reacted);
@@ -49,17 +51,23 @@ final class SessionSummaryTest extends TestCase
 
     public function test_trials_after_a_reaction_are_evidence_of_their_own(): void
     {
-        $log = $this->log([...$this->times(2, 0, Band::Easy), $this->trial(0, Band::Over, Outcome::Reacted), ...$this->times(2, 0, Band::Easy)]);
+        $log = $this->log([
+            ...$this->times(2, 0, Band::Easy), $this->trial(0, Band::Over, Outcome::Reacted), ...$this->times(2, 0, Band::Easy),
+        ]);
         $rows = $log->evidence()->rows;
 
         self::assertCount(2, $rows);
-        self::assertSame([[2, 0, 0, 0, 0], [2, 0, 0, 0, 1]], [$rows[0]->afterReaction ? $rows[0]->counts : $rows[1]->counts, $rows[0]->afterReaction ? $rows[1]->counts : $rows[0]->counts]);
+        self::assertSame([[2, 0, 0, 0, 0], [2, 0, 0, 0, 1]], [
+            $rows[0]->afterReaction ? $rows[0]->counts : $rows[1]->counts, $rows[0]->afterReaction ? $rows[1]->counts : $rows[0]->counts,
+        ]);
         self::assertSame(2, $log->trialsSinceReaction());
     }
 
     public function test_a_slip_of_the_handler_and_what_went_unnoticed_are_no_evidence(): void
     {
-        $log = $this->log([$this->trial(0, Band::Easy), $this->trial(0, Band::Easy, Outcome::Unnoticed), $this->trial(0, Band::Effort, slip: true)]);
+        $log = $this->log([
+            $this->trial(0, Band::Easy), $this->trial(0, Band::Easy, Outcome::Unnoticed), $this->trial(0, Band::Effort, slip: true),
+        ]);
 
         self::assertSame(1, $log->evidence()->trials());
         self::assertSame(1, $log->calibration()->forecasts);
@@ -67,7 +75,9 @@ final class SessionSummaryTest extends TestCase
 
     public function test_steps_onto_new_ground_are_counted_once_however_often_they_are_left_and_regained(): void
     {
-        $log = $this->log([$this->trial(0, Band::Easy), $this->trial(1, Band::Easy), $this->trial(0, Band::Easy), $this->trial(1, Band::Easy)]);
+        $log = $this->log([
+            $this->trial(0, Band::Easy), $this->trial(1, Band::Easy), $this->trial(0, Band::Easy), $this->trial(1, Band::Easy),
+        ]);
 
         self::assertSame(1, $log->advancesOnNewGround(-1));
         self::assertSame(0, $log->advancesOnNewGround(1), 'held before');
@@ -86,7 +96,9 @@ final class SessionSummaryTest extends TestCase
     /** @param  list<LoggedTrial>  $trials */
     private function summary(array $trials): SessionSummary
     {
-        return SessionSummary::of($this->log($trials), Ladder::of([new Step(Fixture::at(40.0), Criterion::run(3)), new Step(Fixture::at(30.0), Criterion::run(3))]));
+        return SessionSummary::of($this->log($trials), Ladder::of(
+            [new Step(Fixture::at(40.0), Criterion::run(3)), new Step(Fixture::at(30.0), Criterion::run(3))],
+        ));
     }
 
     /** @param  list<LoggedTrial>  $trials */
@@ -101,8 +113,9 @@ final class SessionSummaryTest extends TestCase
         return array_fill(0, $times, $this->trial($step, $band));
     }
 
-    private function trial(int $step, Band $band, Outcome $outcome = Outcome::Returned, ?float $meters = null, bool $slip = false): LoggedTrial
-    {
+    private function trial(
+        int $step, Band $band, Outcome $outcome = Outcome::Returned, ?float $meters = null, bool $slip = false,
+    ): LoggedTrial {
         $exposure = Fixture::at($meters ?? ($step === 0 ? 40.0 : 30.0));
 
         return new LoggedTrial(

@@ -38,7 +38,9 @@ final class TimePassedTest extends TestCase
         $six = array_fill(0, 6, 60.0);
 
         self::assertSame(array_fill(0, 6, true), TimePassed::ofTrials(self::log(10.0, $six)->trials, self::at(0.0)));
-        self::assertSame([true, true, true, true, true, true, false], TimePassed::ofTrials(self::log(10.0, [...$six, 60.0])->trials, self::at(0.0)));
+        self::assertSame([true, true, true, true, true, true, false], TimePassed::ofTrials(
+            self::log(10.0, [...$six, 60.0])->trials, self::at(0.0),
+        ));
     }
 
     public function test_a_hold_is_given_two_seconds_for_the_taps_and_not_more(): void
@@ -60,7 +62,10 @@ final class TimePassedTest extends TestCase
     public function test_what_has_no_length_takes_no_time(): void
     {
         $exposure = Fixture::at(20.0);
-        $trial = new LoggedTrial(new Level(0, $exposure), null, $exposure, Outcome::Returned, Band::Easy, [], FoodTaken::Gently, true, null, false, false, self::at(0.0));
+        $trial = new LoggedTrial(
+            new Level(0, $exposure), null, $exposure, Outcome::Returned, Band::Easy, [], FoodTaken::Gently, true, null, false, false,
+            self::at(0.0),
+        );
 
         self::assertSame(array_fill(0, 5, true), TimePassed::ofTrials(array_fill(0, 5, $trial), self::at(0.0)));
     }
@@ -81,7 +86,10 @@ final class TimePassedTest extends TestCase
         $exposure = self::exposure($duration);
 
         return new SessionLog(self::at(0.0), null, array_map(
-            static fn (float $second): LoggedTrial => new LoggedTrial(new Level(0, $exposure), null, $exposure, $outcome, $band, [], FoodTaken::Gently, true, null, false, false, self::at($second)), $taps,
+            static fn (float $second): LoggedTrial => new LoggedTrial(
+                new Level(0, $exposure), null, $exposure, $outcome, $band, [], FoodTaken::Gently, true, null, false, false,
+                self::at($second),
+            ), $taps,
         ));
     }
 

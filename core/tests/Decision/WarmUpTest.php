@@ -39,11 +39,15 @@ final class WarmUpTest extends TestCase
         yield 'four days: two' => [new History(heldStep: 6, daysSinceLast: 4.0, trialsEver: 99), 4];
         yield 'two weeks: three' => [new History(heldStep: 6, daysSinceLast: 14.0, trialsEver: 99), 3];
         yield 'effort at the end: one more' => [new History(heldStep: 6, daysSinceLast: 1.0, trialsEver: 99, endedWithEffort: true), 4];
-        yield 'never more than three for gap and effort' => [new History(heldStep: 6, daysSinceLast: 14.0, trialsEver: 99, endedWithEffort: true), 3];
+        yield 'never more than three for gap and effort' => [
+            new History(heldStep: 6, daysSinceLast: 14.0, trialsEver: 99, endedWithEffort: true), 3,
+        ];
         yield 'but two more after a reaction' => [new History(heldStep: 6, reactionStreak: 1, daysSinceLast: 14.0, trialsEver: 99), 1];
         yield 'a second person: the first third' => [new History(givenHeld: 8), 3];
         yield 'a second person, and little was held' => [new History(givenHeld: 1), 1];
-        yield 'a second person goes by what it holds with the dog itself' => [new History(heldStep: 6, daysSinceLast: 1.0, trialsEver: 20, givenHeld: 9), 5];
+        yield 'a second person goes by what it holds with the dog itself' => [
+            new History(heldStep: 6, daysSinceLast: 1.0, trialsEver: 20, givenHeld: 9), 5,
+        ];
         yield 'never below the first step' => [new History(heldStep: 1, reactionStreak: 1, daysSinceLast: 14.0, trialsEver: 99), 0];
     }
 
@@ -59,12 +63,20 @@ final class WarmUpTest extends TestCase
     public function test_upset_carried_over_asks_for_rest_and_a_new_place_for_the_first_third(): void
     {
         $now = new \DateTimeImmutable('2026-10-20 10:00 UTC');
-        $upset = static fn (float $severity): CarryOver => CarryOver::of([['severity' => $severity, 'at' => $now->modify('-2 hours')]], $now);
-        $reasons = fn (History $history): array => array_map(static fn (Reason $reason): string => $reason->code->value, $this->start($history, $this->knownDog())->reasons);
+        $upset = static fn (float $severity): CarryOver =>
+            CarryOver::of([['severity' => $severity, 'at' => $now->modify('-2 hours')]], $now);
+        $reasons = fn (History $history): array =>
+            array_map(static fn (Reason $reason): string => $reason->code->value, $this->start($history, $this->knownDog())->reasons);
 
-        self::assertSame(Action::NotHere, $this->start(new History(heldStep: 8, daysSinceLast: 1.0, trialsEver: 60, carryOver: $upset(4.0)), $this->knownDog())->action);
-        self::assertContains('still-shaken', $reasons(new History(heldStep: 8, daysSinceLast: 1.0, trialsEver: 60, carryOver: $upset(1.5))));
-        self::assertSame(3, $this->start(new History(heldStep: 8, daysSinceLast: 1.0, trialsEver: 60, isNewPlace: true), $this->knownDog())->next?->step);
+        self::assertSame(Action::NotHere, $this->start(
+            new History(heldStep: 8, daysSinceLast: 1.0, trialsEver: 60, carryOver: $upset(4.0)), $this->knownDog(),
+        )->action);
+        self::assertContains('still-shaken', $reasons(
+            new History(heldStep: 8, daysSinceLast: 1.0, trialsEver: 60, carryOver: $upset(1.5)),
+        ));
+        self::assertSame(3, $this->start(
+            new History(heldStep: 8, daysSinceLast: 1.0, trialsEver: 60, isNewPlace: true), $this->knownDog(),
+        )->next?->step);
     }
 
     /** Upset is a covariate of its own: a day that started with a fight must not be read as a bad day of the dog's. */
@@ -72,7 +84,9 @@ final class WarmUpTest extends TestCase
     {
         $builder = new ModelBuilder(Fixture::priors());
         $earlier = [Fixture::session('2026-10-18', array_fill(0, 30, [20.0, 0]))];
-        $at = static fn (float $upset): ?DogModel => $builder->build(Fixture::scale(), true, null, $earlier, new SessionEvidence(new \DateTimeImmutable('2026-10-20'), [], $upset));
+        $at = static fn (float $upset): ?DogModel => $builder->build(Fixture::scale(), true, null, $earlier, new SessionEvidence(
+            new \DateTimeImmutable('2026-10-20'), [], $upset,
+        ));
         $mean = static fn (?DogModel $model, Day $day): float => $model?->linear(Fixture::at(20.0), Band::Strain, $day)['mean'] ?? NAN;
 
         self::assertGreaterThan($mean($at(1.0), Day::Today), $mean($at(2.0), Day::Today));
@@ -81,7 +95,9 @@ final class WarmUpTest extends TestCase
 
     public function test_the_bound_decides_in_the_end(): void
     {
-        $wary = Fixture::model([Fixture::session('2026-10-19', [...array_fill(0, 20, [64.0, 0]), ...array_fill(0, 6, [40.0, 1]), [32.0, 3]])], []);
+        $wary = Fixture::model(
+            [Fixture::session('2026-10-19', [...array_fill(0, 20, [64.0, 0]), ...array_fill(0, 6, [40.0, 1]), [32.0, 3]])], [],
+        );
         $advice = $this->start(new History(heldStep: 8, daysSinceLast: 1.0, trialsEver: 60, lastWasCalm: false), $wary);
 
         self::assertSame(Action::Start, $advice->action);
@@ -109,7 +125,9 @@ final class WarmUpTest extends TestCase
 
     public function test_three_sessions_that_ended_with_a_reaction_suspend_the_plan(): void
     {
-        self::assertSame(Action::Refer, $this->start(new History(heldStep: 4, reactionStreak: 3, trialsEver: 99), $this->knownDog())->action);
+        self::assertSame(Action::Refer, $this->start(
+            new History(heldStep: 4, reactionStreak: 3, trialsEver: 99), $this->knownDog(),
+        )->action);
     }
 
     public function test_two_make_the_start_at_least_one_and_a_half_logits_easier(): void
@@ -120,7 +138,9 @@ final class WarmUpTest extends TestCase
         self::assertNotNull($one->next);
         self::assertNotNull($two->next);
 
-        self::assertGreaterThanOrEqual(1.5 - 0.11, $dog->load($one->next->exposure) - $dog->load($two->next->exposure), 'a step of the ladder may fall short by 0.1');
+        self::assertGreaterThanOrEqual(
+            1.5 - 0.11, $dog->load($one->next->exposure) - $dog->load($two->next->exposure), 'a step of the ladder may fall short by 0.1',
+        );
     }
 
     public function test_what_is_held_is_lost_by_strain_and_walls_are_counted_until_they_fall(): void
@@ -134,7 +154,9 @@ final class WarmUpTest extends TestCase
         self::assertSame([3 => 2, 2 => 1], $history->failedSessions);
         self::assertSame(1, $history->reactionStreak);
 
-        $later = History::ofSessions([self::session([['step' => 3, 'held' => false]]), self::session([['step' => 3, 'held' => true]])], 1.0, null);
+        $later = History::ofSessions(
+            [self::session([['step' => 3, 'held' => false]]), self::session([['step' => 3, 'held' => true]])], 1.0, null,
+        );
         self::assertSame([], $later->failedSessions);
     }
 
@@ -146,7 +168,9 @@ final class WarmUpTest extends TestCase
 
     private function knownDog(): DogModel
     {
-        return Fixture::model([Fixture::session('2026-10-18', array_fill(0, 60, [8.0, 0])), Fixture::session('2026-10-19', array_fill(0, 60, [8.0, 0]))], []);
+        return Fixture::model(
+            [Fixture::session('2026-10-18', array_fill(0, 60, [8.0, 0])), Fixture::session('2026-10-19', array_fill(0, 60, [8.0, 0]))], [],
+        );
     }
 
     private function start(History $history, DogModel $model): Advice
@@ -158,7 +182,9 @@ final class WarmUpTest extends TestCase
         }
 
         return (new WarmUp)->suggest(new Situation(
-            Fixture::dimensions(), Fixture::signs(), Ladder::of($steps), \Core\Decision\RuleSettings::of(RiskCaps::of(0.05, 0.01), room: Distance::fromMeters(150)), $history, new SessionLog($now, null, []), $model, $now,
+            Fixture::dimensions(), Fixture::signs(), Ladder::of($steps),
+            \Core\Decision\RuleSettings::of(RiskCaps::of(0.05, 0.01), room: Distance::fromMeters(150)), $history,
+            new SessionLog($now, null, []), $model, $now,
         ));
     }
 }

@@ -39,7 +39,9 @@ final class DimensionTest extends TestCase
                 if ($dimension->kind !== DimensionKind::Distance) {
                     self::assertSame(0.0, $dimension->covariate($dimension->usual, 10.0), "{$plan}: {$dimension->key}");
                 }
-                $values = $dimension->kind === DimensionKind::Ordered ? array_map(static fn ($value): string => $value->key, $dimension->values) : [0.0, 0.3, 0.9, 5.0, 60.0];
+                $values = $dimension->kind === DimensionKind::Ordered
+                    ? array_map(static fn ($value): string => $value->key, $dimension->values)
+                    : [0.0, 0.3, 0.9, 5.0, 60.0];
                 $range = $dimension->kind->range();
                 $values = $range !== null && $range[0] > $range[1] ? array_reverse($values) : $values;
                 $x = array_map(static fn (float|string $value): float => $dimension->covariate($value, 10.0), $values);

@@ -28,7 +28,10 @@ final class FieldTest extends TestCase
 {
     private const TICK = 0.002;
 
-    /** Handbook 7: a 45° opening 50 yd away lasts about 27 s, at 10 yd about 5 s; a 15 s hold covers 21 m at a walk; two walkers 50 yd apart meet in about 16 s. */
+    /**
+     * Handbook 7: a 45° opening 50 yd away lasts about 27 s, at 10 yd about 5 s; a 15 s hold covers 21 m at a walk; two walkers 50 yd apart
+     * meet in about 16 s.
+     */
     public function test_what_trainers_say_aloud(): void
     {
         $walk = Pace::Walk->metersPerSecond();
@@ -42,7 +45,10 @@ final class FieldTest extends TestCase
     {
         $random = new Randomizer(new Mt19937(3));
         for ($round = 0; $round < 25; $round++) {
-            [$width, $depth, $distance, $speed, $length] = [self::between($random, 1, 6), self::between($random, 3, 9), self::between($random, 12, 40), self::between($random, 1, 5), self::between($random, 0, 4)];
+            [$width, $depth, $distance, $speed, $length] = [
+                self::between($random, 1, 6), self::between($random, 3, 9), self::between($random, 12, 40), self::between($random, 1, 5),
+                self::between($random, 0, 4),
+            ];
             $view = GapView::through($width, $depth, $distance, $speed, $length);
             $limit = self::between($random, 8, 60);
             // lines of sight through the two edges meet the path at these places
@@ -67,7 +73,10 @@ final class FieldTest extends TestCase
     {
         $random = new Randomizer(new Mt19937(5));
         for ($round = 0; $round < 25; $round++) {
-            $of = [self::between($random, 5, 30), self::between($random, 0.8, 2), self::between($random, 0.8, 5), self::between($random, 0, 2), self::between($random, 0, 2), self::between($random, 1, 25), self::between($random, 0.8, 3)];
+            $of = [
+                self::between($random, 5, 30), self::between($random, 0.8, 2), self::between($random, 0.8, 5),
+                self::between($random, 0, 2), self::between($random, 0, 2), self::between($random, 1, 25), self::between($random, 0.8, 3),
+            ];
             $at = TurnAway::decideAt(...$of);
 
             self::assertEqualsWithDelta($of[0], self::turn($at, ...$of), 0.03);
@@ -79,12 +88,17 @@ final class FieldTest extends TestCase
     {
         $random = new Randomizer(new Mt19937(7));
         for ($round = 0; $round < 25; $round++) {
-            [$handler, $trigger, $limit, $degrees, $room] = [self::between($random, 0.8, 2), self::between($random, 0.8, 5), self::between($random, 3, 15), self::between($random, 40, 130), self::between($random, 1, 20)];
+            [$handler, $trigger, $limit, $degrees, $room] = [
+                self::between($random, 0.8, 2), self::between($random, 0.8, 5), self::between($random, 3, 15),
+                self::between($random, 40, 130), self::between($random, 1, 20),
+            ];
             $aside = new StepAside($handler, $trigger);
             $start = $aside->startAt($limit, $degrees);
 
             self::assertEqualsWithDelta($limit, self::aside($start, $handler, $trigger, $degrees, 1e6), 0.03);
-            self::assertEqualsWithDelta(self::aside($start, $handler, $trigger, $degrees, $room), $aside->nearest($start, $degrees, $room), 0.03);
+            self::assertEqualsWithDelta(
+                self::aside($start, $handler, $trigger, $degrees, $room), $aside->nearest($start, $degrees, $room), 0.03,
+            );
         }
     }
 
@@ -108,7 +122,9 @@ final class FieldTest extends TestCase
         yield 'a path through the dog' => [static fn (): GapView => GapView::through(3.0, 0.2, 0.3, 1.4), '"path-distance","least":0.5'];
         yield 'zero speed' => [static fn (): GapView => GapView::through(3.0, 5.0, 20.0, 0.0), '"trigger-speed","least":0.1'];
         yield 'an angle that is none' => [static fn (): float => (new StepAside(1.4, 1.4))->startAt(5.0, 0.0), '"angle","least":1'];
-        yield 'no retreat' => [static fn (): float => TurnAway::decideAt(10.0, 1.4, 1.4, 1.0, 1.0, 5.0, 0.0), '"retreat-speed","least":0.1'];
+        yield 'no retreat' => [
+            static fn (): float => TurnAway::decideAt(10.0, 1.4, 1.4, 1.0, 1.0, 5.0, 0.0), '"retreat-speed","least":0.1',
+        ];
         yield 'not a number' => [static fn (): float => TurnAway::decideAt(NAN, 1.4, 1.4, 1.0, 1.0, 5.0, 1.0), '"working-distance"'];
     }
 
@@ -122,8 +138,9 @@ final class FieldTest extends TestCase
     }
 
     /** Handler walks on for the reaction, stands while turning, retreats to cover; the least distance until then. */
-    private static function turn(float $distance, float $limit, float $handler, float $trigger, float $reaction, float $turning, float $cover, float $retreat): float
-    {
+    private static function turn(
+        float $distance, float $limit, float $handler, float $trigger, float $reaction, float $turning, float $cover, float $retreat,
+    ): float {
         $place = 0.0;
         $least = INF;
         $end = $reaction + $turning + $cover / $retreat;

@@ -20,14 +20,24 @@ use PHPUnit\Framework\TestCase;
 #[CoversClass(Finding::class)]
 final class GearTest extends TestCase
 {
-    /** Common practice, handbook 4, section 10: half to one and a half cm ahead of the nose; panting judged with the mouth fully open in girth and height. */
+    /**
+     * Common practice, handbook 4, section 10: half to one and a half cm ahead of the nose; panting judged with the mouth fully open in
+     * girth and height.
+     */
     public function test_a_basket_needs_length_and_room_to_pant(): void
     {
         self::assertSame(['good', 'good', 'good'], self::verdicts(BasketCheck::check(9.0, 24.0, 30.0, 11.0, 10.0, 32.0, 12.0)));
-        self::assertSame(['change', 'good', 'good'], self::verdicts(BasketCheck::check(9.0, 24.0, 30.0, 11.0, 9.3, 32.0, 12.0)), 'the nose touches');
+        self::assertSame(
+            ['change', 'good', 'good'], self::verdicts(BasketCheck::check(9.0, 24.0, 30.0, 11.0, 9.3, 32.0, 12.0)), 'the nose touches',
+        );
         self::assertSame(['look', 'good', 'good'], self::verdicts(BasketCheck::check(9.0, 24.0, 30.0, 11.0, 12.0, 32.0, 12.0)), 'long');
-        self::assertSame(['good', 'change', 'change'], self::verdicts(BasketCheck::check(9.0, 24.0, 30.0, 11.0, 10.0, 28.0, 9.0)), 'fits the closed mouth only');
-        self::assertSame('change', self::verdicts(BasketCheck::check(3.0, 24.0, 30.0, 11.0, 4.0, 32.0, 12.0, true))[0], 'short-nosed: fitter only');
+        self::assertSame(
+            ['good', 'change', 'change'], self::verdicts(BasketCheck::check(9.0, 24.0, 30.0, 11.0, 10.0, 28.0, 9.0)),
+            'fits the closed mouth only',
+        );
+        self::assertSame(
+            'change', self::verdicts(BasketCheck::check(3.0, 24.0, 30.0, 11.0, 4.0, 32.0, 12.0, true))[0], 'short-nosed: fitter only',
+        );
     }
 
     public function test_measurements_that_contradict_each_other_ask_rather_than_refuse(): void
@@ -56,7 +66,11 @@ final class GearTest extends TestCase
     /** More room is never a tighter verdict: sizes run up without going back to "touches". */
     public function test_a_larger_basket_never_has_less_room_to_pant(): void
     {
-        $rooms = array_map(static fn (int $girth): bool => self::verdicts(BasketCheck::check(9.0, 24.0, 30.0, 11.0, 10.0, (float) $girth, 12.0))[1] === 'good', range(20, 45));
+        $rooms = array_map(
+            static fn (int $girth): bool =>
+                self::verdicts(BasketCheck::check(9.0, 24.0, 30.0, 11.0, 10.0, (float) $girth, 12.0))[1] === 'good',
+            range(20, 45),
+        );
         $sorted = $rooms;
         sort($sorted);
         self::assertSame($sorted, $rooms);

@@ -29,15 +29,18 @@ final class CoverageTest extends TestCase
     private const ADA = ['person' => 'ada', 'posture' => 'kneeling', 'side' => 'left', 'item' => 'brush', 'place' => 'home_mat'];
 
     private const OPTIONS = [
-        'person' => ['ada', 'bo'], 'posture' => ['lying', 'kneeling', 'standing', 'leaning'], 'side' => ['left', 'right'], 'item' => ['brush', 'grinder'], 'place' => ['home_mat', 'other_room', 'clinic'],
+        'person' => ['ada', 'bo'], 'posture' => ['lying', 'kneeling', 'standing', 'leaning'], 'side' => ['left', 'right'],
+        'item' => ['brush', 'grinder'], 'place' => ['home_mat', 'other_room', 'clinic'],
     ];
 
     public function test_acceptance_belongs_to_an_area_a_side_and_a_person(): void
     {
-        $paw = static fn (string $person, string $side, string $way): array => ['area' => 'front_paw', 'person' => $person, 'side' => $side, 'contact' => $way];
+        $paw = static fn (string $person, string $side, string $way): array =>
+            ['area' => 'front_paw', 'person' => $person, 'side' => $side, 'contact' => $way];
         $map = HandlingMap::of([
             ...self::trials($paw('ada', 'left', 'touch'), [0, 0, 1]), ...self::trials($paw('ada', 'left', 'hold'), [0, 1, 0, 0, 1]),
-            ...self::trials($paw('bo', 'left', 'touch'), [0, 3, 0]), ...self::trials(['area' => 'ear', 'person' => 'ada', 'contact' => 'hover'], [0, 0, 0]),
+            ...self::trials($paw('bo', 'left', 'touch'), [0, 3, 0]),
+            ...self::trials(['area' => 'ear', 'person' => 'ada', 'contact' => 'hover'], [0, 0, 0]),
         ], self::WAYS);
 
         self::assertSame('hold', $map->at('front_paw', 'left', 'ada')->accepted);
@@ -60,10 +63,18 @@ final class CoverageTest extends TestCase
 
     public function test_cells_are_told_by_shared_trials_whatever_else_they_were(): void
     {
-        $coverage = Coverage::of([...self::trials(self::ADA, [0, 0, 0]), ...self::trials([...self::ADA, 'posture' => 'standing'], [0, 1]), ...self::trials([...self::ADA, 'person' => 'bo'], [0, 3])], self::OPTIONS);
+        $coverage = Coverage::of(
+            [
+                ...self::trials(self::ADA, [0, 0, 0]), ...self::trials([...self::ADA, 'posture' => 'standing'], [0, 1]),
+                ...self::trials([...self::ADA, 'person' => 'bo'], [0, 3]),
+            ],
+            self::OPTIONS,
+        );
 
         self::assertSame(CellState::Done, $coverage->cell(['person' => 'ada', 'place' => 'home_mat'])->state);
-        self::assertSame([CellState::Thin, 3], [$coverage->cell(['person' => 'ada', 'posture' => 'kneeling'])->state, $coverage->cell(['person' => 'ada', 'posture' => 'kneeling'])->trials]);
+        self::assertSame([CellState::Thin, 3], [$coverage->cell(['person' => 'ada', 'posture' => 'kneeling'])->state, $coverage->cell([
+            'person' => 'ada', 'posture' => 'kneeling',
+        ])->trials]);
         self::assertSame(CellState::Hard, $coverage->cell(['person' => 'bo'])->state);
         self::assertSame(CellState::Untried, $coverage->cell(['place' => 'clinic'])->state);
     }
@@ -77,15 +88,27 @@ final class CoverageTest extends TestCase
         $held = self::trials(self::ADA, [0, 0, 0, 0, 0]);
         $next = Coverage::of($held, self::OPTIONS)->best();
         self::assertSame(1, count(array_diff_assoc($next->values ?? [], self::ADA)));
-        self::assertSame('standing', Coverage::of($held, ['posture' => self::OPTIONS['posture']], ['posture'])->best()?->values['posture'], 'up, not down');
-        self::assertSame('lying', Coverage::of($held, ['posture' => ['lying', 'kneeling']], ['posture'])->best()?->values['posture'], 'down where nothing else is left');
+        self::assertSame(
+            'standing', Coverage::of($held, ['posture' => self::OPTIONS['posture']], ['posture'])->best()?->values['posture'],
+            'up, not down',
+        );
+        self::assertSame(
+            'lying', Coverage::of($held, ['posture' => ['lying', 'kneeling']], ['posture'])->best()?->values['posture'],
+            'down where nothing else is left',
+        );
         // with the other person held in one posture, her value is known ground: it comes first for the other posture
-        $known = [...$held, ...self::trials([...self::ADA, 'posture' => 'standing'], [0, 0, 0, 0, 0]), ...self::trials([...self::ADA, 'person' => 'bo'], [0, 0, 0, 0, 0])];
+        $known = [
+            ...$held, ...self::trials([...self::ADA, 'posture' => 'standing'], [0, 0, 0, 0, 0]),
+            ...self::trials([...self::ADA, 'person' => 'bo'], [0, 0, 0, 0, 0]),
+        ];
         $next = Coverage::of($known, self::OPTIONS)->best();
         self::assertSame(['bo', 'standing'], [$next?->values['person'], $next?->values['posture']]);
     }
 
-    /** Whatever has been logged, the advice never asks for what is done, never for what was too hard lately, and never for two new things at once. */
+    /**
+     * Whatever has been logged, the advice never asks for what is done, never for what was too hard lately, and never for two new things at
+     * once.
+     */
     public function test_the_best_next_cell_keeps_its_promises_on_random_logs(): void
     {
         $random = new \Random\Randomizer(new \Random\Engine\Mt19937(7));
@@ -93,11 +116,15 @@ final class CoverageTest extends TestCase
             $trials = [];
             for ($i = 0; $i < 12; $i++) {
                 $values = array_map(static fn (array $options): string => $options[$random->getInt(0, count($options) - 1)], self::OPTIONS);
-                array_push($trials, ...self::trials($values, array_map(static fn (): int => $random->getInt(0, 9) === 0 ? 3 : 0, range(1, $random->getInt(1, 7))), $i));
+                array_push($trials, ...self::trials(
+                    $values, array_map(static fn (): int => $random->getInt(0, 9) === 0 ? 3 : 0, range(1, $random->getInt(1, 7))), $i,
+                ));
             }
             $coverage = Coverage::of($trials, self::OPTIONS);
             $next = $coverage->best() ?? throw new \LogicException('There is always something left here.');
-            self::assertNotContains($coverage->cell($next->values)->state, $next->changed === null ? [CellState::Done] : [CellState::Done, CellState::Hard]);
+            self::assertNotContains(
+                $coverage->cell($next->values)->state, $next->changed === null ? [CellState::Done] : [CellState::Done, CellState::Hard],
+            );
             if ($next->changed !== null) {
                 self::assertSame(CellState::Done, $coverage->cell([...$next->values, $next->changed => (string) $next->from])->state);
             }
@@ -111,12 +138,19 @@ final class CoverageTest extends TestCase
      */
     private static function trials(array $factors, array $bands, int $day = 0): array
     {
-        return array_map(static fn (int $i): TrialInContext => new TrialInContext($factors, Band::from($bands[$i]), $bands[$i] <= 1, new \DateTimeImmutable(sprintf('2026-10-%02d 10:%02d UTC', $day + 1, $i))), array_keys($bands));
+        return array_map(
+            static fn (int $i): TrialInContext => new TrialInContext(
+                $factors, Band::from($bands[$i]), $bands[$i] <= 1,
+                new \DateTimeImmutable(sprintf('2026-10-%02d 10:%02d UTC', $day + 1, $i)),
+            ),
+            array_keys($bands),
+        );
     }
 
     /** @param  list<int>  $bands  oldest first */
     private static function isEarTouchAccepted(array $bands): bool
     {
-        return HandlingMap::of(self::trials(['area' => 'ear', 'person' => 'ada', 'contact' => 'touch'], $bands), self::WAYS)->at('ear')->accepted === 'touch';
+        return HandlingMap::of(self::trials(['area' => 'ear', 'person' => 'ada', 'contact' => 'touch'], $bands), self::WAYS)
+            ->at('ear')->accepted === 'touch';
     }
 }

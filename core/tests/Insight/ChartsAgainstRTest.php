@@ -40,7 +40,9 @@ final class ChartsAgainstRTest extends TestCase
         foreach (self::reference()['meters'] as $i => $meters) {
             $point = ResponseCurve::of($model, Fixture::at($meters), 'distance', $meters, $meters / 2.0, Day::Typical, 2)->points[0];
 
-            self::assertEqualsWithDelta(self::reference()['curve'][$i], [...$point['atLeast'], $point['strainLow'], $point['strainHigh']], 1e-3, "at {$meters} m");
+            self::assertEqualsWithDelta(
+                self::reference()['curve'][$i], [...$point['atLeast'], $point['strainLow'], $point['strainHigh']], 1e-3, "at {$meters} m",
+            );
         }
     }
 
@@ -49,7 +51,9 @@ final class ChartsAgainstRTest extends TestCase
         $limit = (new ThresholdSearch(RiskCaps::of(0.07, 0.014)))->distance(self::model(), Fixture::at(20.0), Day::Typical);
         $reference = self::reference();
 
-        foreach ([[$reference['point'], $limit->point], [$reference['nearest'], $limit->nearest], [$reference['farthest'], $limit->farthest]] as [$expected, $found]) {
+        foreach ([
+            [$reference['point'], $limit->point], [$reference['nearest'], $limit->nearest], [$reference['farthest'], $limit->farthest],
+        ] as [$expected, $found]) {
             self::assertEqualsWithDelta(0.0, log($expected / ($found->meters ?? INF), 2.0), 3e-3, 'in halvings: two parts in a thousand');
         }
     }
@@ -58,21 +62,37 @@ final class ChartsAgainstRTest extends TestCase
     {
         $told = LatencyByDistance::of(array_map(static fn (array $trial): array => [$trial[0], $trial[3]], self::reference()['trials']));
 
-        self::assertEqualsWithDelta(self::reference()['latency'], array_map(static fn (array $class): array => [$class['from'], $class['trials'], $class['median']], $told), 1e-6);
+        self::assertEqualsWithDelta(
+            self::reference()['latency'],
+            array_map(static fn (array $class): array => [$class['from'], $class['trials'], $class['median']], $told), 1e-6,
+        );
     }
 
     private static function model(): DogModel
     {
-        $trials = array_map(static fn (array $trial): array => ['exposure' => Fixture::at($trial[0], self::MOTION[(string) $trial[1]]), 'band' => Band::from((int) $trial[2]), 'afterReaction' => false], self::reference()['trials']);
+        $trials = array_map(
+            static fn (array $trial): array => [
+                'exposure' => Fixture::at($trial[0], self::MOTION[(string) $trial[1]]), 'band' => Band::from((int) $trial[2]),
+                'afterReaction' => false,
+            ],
+            self::reference()['trials'],
+        );
 
-        return (new ModelBuilder(Fixture::priors()))->build(Fixture::scale(), true, null, [], SessionEvidence::ofTrials(new \DateTimeImmutable('2026-10-20 10:00 UTC'), $trials))
+        return (new ModelBuilder(Fixture::priors()))
+            ->build(Fixture::scale(), true, null, [], SessionEvidence::ofTrials(new \DateTimeImmutable('2026-10-20 10:00 UTC'), $trials))
             ?? throw new \LogicException('The fit did not converge.');
     }
 
-    /** @return array{trials: list<array{float, float, float, float}>, weights: list<float>, meters: list<float>, curve: list<list<float>>, point: float, nearest: float, farthest: float, latency: list<list<float>>} */
+    /**
+     * @return array{trials: list<array{float, float, float, float}>, weights: list<float>, meters: list<float>, curve: list<list<float>>,
+     *    point: float, nearest: float, farthest: float, latency: list<list<float>>}
+     */
     private static function reference(): array
     {
-        /** @var array{trials: list<array{float, float, float, float}>, weights: list<float>, meters: list<float>, curve: list<list<float>>, point: float, nearest: float, farthest: float, latency: list<list<float>>} */
+        /**
+         * @var array{trials: list<array{float, float, float, float}>, weights: list<float>, meters: list<float>, curve: list<list<float>>,
+         *    point: float, nearest: float, farthest: float, latency: list<list<float>>}
+         */
         return json_decode((string) file_get_contents(__DIR__.'/charts.json'), true, flags: JSON_THROW_ON_ERROR);
     }
 }

@@ -78,7 +78,9 @@ final class InsightTest extends TestCase
     public function test_trials_leave_less_of_the_prior_and_an_untouched_slope_leaves_all_of_it(): void
     {
         $few = PriorShare::of(Fixture::model([], [[30.0, 0]]));
-        $many = PriorShare::of(Fixture::model([], [...array_fill(0, 60, [30.0, 0]), ...array_fill(0, 60, [15.0, 1]), ...array_fill(0, 30, [10.0, 2])]));
+        $many = PriorShare::of(Fixture::model(
+            [], [...array_fill(0, 60, [30.0, 0]), ...array_fill(0, 60, [15.0, 1]), ...array_fill(0, 30, [10.0, 2])],
+        ));
 
         self::assertEqualsWithDelta(1.0, $many->slopes['trigger_motion']->value, 1e-9);
         self::assertLessThan($few->slopes['distance']->value, $many->slopes['distance']->value);
@@ -103,10 +105,15 @@ final class InsightTest extends TestCase
     public function test_a_handling_plan_has_a_limit_in_the_gap_of_the_hand(): void
     {
         $catalog = Fixture::catalogs()['contact'];
-        $at = static fn (float $gap, float $seconds = 1.0): Exposure => Exposure::of(['gap' => $gap, 'duration' => $seconds, 'contact' => 'touch'], $catalog);
+        $at = static fn (float $gap, float $seconds = 1.0): Exposure =>
+            Exposure::of(['gap' => $gap, 'duration' => $seconds, 'contact' => 'touch'], $catalog);
         $scale = LoadScale::of($catalog, Distance::fromMeters(20), ['gap', 'duration', 'contact']);
-        $trials = array_map(static fn (array $trial): array => ['exposure' => $at($trial[0]), 'band' => Band::from($trial[1]), 'afterReaction' => false], [...array_fill(0, 40, [60.0, 0]), ...array_fill(0, 30, [30.0, 0]), ...array_fill(0, 12, [10.0, 1])]);
-        $model = (new ModelBuilder(Fixture::priors()))->build($scale, false, null, [], SessionEvidence::ofTrials(new \DateTimeImmutable('2026-10-20'), $trials));
+        $trials = array_map(
+            static fn (array $trial): array => ['exposure' => $at($trial[0]), 'band' => Band::from($trial[1]), 'afterReaction' => false],
+            [...array_fill(0, 40, [60.0, 0]), ...array_fill(0, 30, [30.0, 0]), ...array_fill(0, 12, [10.0, 1])],
+        );
+        $model = (new ModelBuilder(Fixture::priors()))
+            ->build($scale, false, null, [], SessionEvidence::ofTrials(new \DateTimeImmutable('2026-10-20'), $trials));
         self::assertNotNull($model);
         $search = new ThresholdSearch(RiskCaps::usual());
         $gap = $search->along($model, $at(30.0), 'gap', Day::Typical);
@@ -120,10 +127,11 @@ final class InsightTest extends TestCase
 
     public function test_an_order_that_the_trials_contradict_is_found_and_one_they_follow_is_not(): void
     {
-        $session = static fn (int $lying, int $running): SessionEvidence => SessionEvidence::ofTrials(new \DateTimeImmutable('2026-10-20'), [
-            ...array_fill(0, 20, ['exposure' => Fixture::at(20.0, 'lying'), 'band' => Band::from($lying), 'afterReaction' => false]),
-            ...array_fill(0, 20, ['exposure' => Fixture::at(20.0, 'run'), 'band' => Band::from($running), 'afterReaction' => false]),
-        ]);
+        $session = static fn (int $lying, int $running): SessionEvidence => SessionEvidence::ofTrials(new \DateTimeImmutable('2026-10-20'),
+            [
+                ...array_fill(0, 20, ['exposure' => Fixture::at(20.0, 'lying'), 'band' => Band::from($lying), 'afterReaction' => false]),
+                ...array_fill(0, 20, ['exposure' => Fixture::at(20.0, 'run'), 'band' => Band::from($running), 'afterReaction' => false]),
+            ]);
         $builder = new ModelBuilder(Fixture::priors());
 
         self::assertSame(['trigger_motion'], array_keys($builder->contradictions(Fixture::scale(), true, [], $session(2, 0))));
@@ -155,17 +163,26 @@ final class InsightTest extends TestCase
 
     public function test_the_trial_that_teaches_most_is_within_the_limits_and_nearest_to_what_is_asked(): void
     {
-        $ladder = Ladder::of(array_map(static fn (float $meters): Step => new Step(Fixture::at($meters), Criterion::run(5)), [90.0, 60.0, 40.0, 25.0, 12.0]));
+        $ladder = Ladder::of(array_map(
+            static fn (float $meters): Step => new Step(Fixture::at($meters), Criterion::run(5)), [90.0, 60.0, 40.0, 25.0, 12.0],
+        ));
         $now = new \DateTimeImmutable('2026-10-20 10:00 UTC');
-        $model = Fixture::model([Fixture::session('2026-10-19', [...array_fill(0, 30, [40.0, 0]), ...array_fill(0, 10, [30.0, 1])])], [[40.0, 0]]);
-        $situation = new Situation(Fixture::dimensions(), Fixture::signs(), $ladder, RuleSettings::of(RiskCaps::usual()), new History(trialsEver: 40), new SessionLog($now, $now, []), $model, $now);
+        $model = Fixture::model(
+            [Fixture::session('2026-10-19', [...array_fill(0, 30, [40.0, 0]), ...array_fill(0, 10, [30.0, 1])])], [[40.0, 0]],
+        );
+        $situation = new Situation(
+            Fixture::dimensions(), Fixture::signs(), $ladder, RuleSettings::of(RiskCaps::usual()), new History(trialsEver: 40),
+            new SessionLog($now, $now, []), $model, $now,
+        );
         $teaches = TeachingTrial::of($situation, new Level(4, $ladder->step(4)->exposure));
 
         self::assertNotNull($teaches);
         self::assertTrue($situation->allows($teaches->level->exposure));
         self::assertGreaterThan(0.0, $teaches->share->value);
         self::assertLessThan(1.0, $teaches->share->value);
-        $harder = array_filter(range($teaches->level->step + 1, 4), static fn (int $step): bool => $situation->allows($ladder->step($step)->exposure));
+        $harder = array_filter(range($teaches->level->step + 1, 4), static fn (int $step): bool => $situation->allows($ladder->step(
+            $step,
+        )->exposure));
         self::assertSame([], $harder, 'the hardest allowed step says most about a harder one');
     }
 
@@ -190,7 +207,10 @@ final class InsightTest extends TestCase
 
     public function test_what_was_worked_out_of_a_trend_is_kept_as_long_as_its_sessions_stay_as_they_were(): void
     {
-        $session = static fn (int $i, int $calm = 14): SessionEvidence => Fixture::session((new \DateTimeImmutable('2026-06-01'))->modify('+'.(5 * $i).' days')->format('Y-m-d'), [...array_fill(0, $calm, [20.0, 0]), ...array_fill(0, 6, [16.0, 1])]);
+        $session = static fn (int $i, int $calm = 14): SessionEvidence => Fixture::session(
+            (new \DateTimeImmutable('2026-06-01'))->modify('+'.(5 * $i).' days')->format('Y-m-d'),
+            [...array_fill(0, $calm, [20.0, 0]), ...array_fill(0, 6, [16.0, 1])],
+        );
         $sessions = array_map($session, range(0, 7));
         $before = self::trend($sessions);
 
@@ -199,12 +219,16 @@ final class InsightTest extends TestCase
         self::assertSame(array_keys($before->steps), array_slice(array_keys($after->steps), 0, 8), 'only the newest is new');
 
         $changed = Trend::of(self::back(), [$session(0, 9), ...array_slice($sessions, 1)], $before->steps);
-        self::assertSame([], array_intersect_key($changed->steps, $before->steps), 'a trial corrected in the first session changes all after it');
+        self::assertSame(
+            [], array_intersect_key($changed->steps, $before->steps), 'a trial corrected in the first session changes all after it',
+        );
     }
 
     private static function back(): LookingBack
     {
-        return new LookingBack(new ModelBuilder(Fixture::priors()), Fixture::scale(), true, null, Fixture::at(20.0), 'distance', RiskCaps::usual());
+        return new LookingBack(
+            new ModelBuilder(Fixture::priors()), Fixture::scale(), true, null, Fixture::at(20.0), 'distance', RiskCaps::usual(),
+        );
     }
 
     /** @param  list<SessionEvidence>  $sessions */
@@ -213,7 +237,10 @@ final class InsightTest extends TestCase
         return Trend::of(self::back(), $sessions);
     }
 
-    /** Worked by hand: gains 1, 0, 2, 1 from nothing; faster half 2 and 1, slower half 1 and 0; nine steps are left after the fourth session. */
+    /**
+     * Worked by hand: gains 1, 0, 2, 1 from nothing; faster half 2 and 1, slower half 1 and 0; nine steps are left after the fourth
+     * session.
+     */
     public function test_the_pace_is_a_range_from_the_faster_and_the_slower_half(): void
     {
         self::assertNull(SessionsToGoal::of([0, 1], 12), 'two sessions are no pace');

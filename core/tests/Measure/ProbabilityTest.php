@@ -26,7 +26,9 @@ final class ProbabilityTest extends TestCase
         self::assertEqualsWithDelta($expected, Probability::meanFromLogit($mean, $sd)->value, 1e-8);
     }
 
-    /** The spread of what is not known always counts against an unlikely thing, and a harder exposure is never less likely to be too hard. */
+    /**
+     * The spread of what is not known always counts against an unlikely thing, and a harder exposure is never less likely to be too hard.
+     */
     public function test_it_rises_with_the_mean_and_below_a_half_with_the_spread(): void
     {
         foreach ([0.2, 1.0, 2.4, 2.6, 5.0] as $sd) {

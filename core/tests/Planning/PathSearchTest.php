@@ -45,14 +45,18 @@ final class PathSearchTest extends TestCase
         $slope = self::model()->slope('distance');
 
         self::assertCount((int) ceil(3.0 * $slope / self::STEP - 1e-9) + 1, $found->exposures);
-        self::assertSame([64.0, 8.0], [$found->exposures[0]->distance()?->meters, $found->exposures[count($found->exposures) - 1]->distance()?->meters]);
+        self::assertSame([64.0, 8.0], [
+            $found->exposures[0]->distance()?->meters, $found->exposures[count($found->exposures) - 1]->distance()?->meters,
+        ]);
     }
 
     /** A moving trigger is bought with distance: it starts again from farther, and every step passes the review. */
     public function test_a_harder_motion_is_paid_for_with_distance(): void
     {
         $model = self::model();
-        $found = (new PathSearch($model))->find(self::at(60.0, 'lying', 'ignoring'), self::at(10.0, 'brisk_walk', 'glancing'), ['distance', 'trigger_motion', 'trigger_attention']);
+        $found = (new PathSearch($model))->find(self::at(60.0, 'lying', 'ignoring'), self::at(10.0, 'brisk_walk', 'glancing'), [
+            'distance', 'trigger_motion', 'trigger_attention',
+        ]);
         self::assertInstanceOf(FoundPath::class, $found);
         $ladder = Ladder::of(array_map(static fn (Exposure $exposure): Step => new Step($exposure, Criterion::run(5)), $found->exposures));
 
@@ -60,10 +64,16 @@ final class PathSearchTest extends TestCase
         for ($i = 1; $i < count($found->exposures); $i++) {
             [$before, $now] = [$found->exposures[$i - 1], $found->exposures[$i]];
             self::assertLessThanOrEqual(self::STEP + 1e-4, $model->load($now) - $model->load($before));
-            $harder = array_filter(['trigger_motion', 'trigger_attention'], static fn (string $key): bool => $now->values[$key] !== $before->values[$key]);
-            self::assertLessThanOrEqual(1, count($harder) + (self::meters($now) < self::meters($before) - 1e-3 ? 1 : 0), 'one thing gets harder');
+            $harder = array_filter(['trigger_motion', 'trigger_attention'], static fn (
+                string $key,
+            ): bool => $now->values[$key] !== $before->values[$key]);
+            self::assertLessThanOrEqual(
+                1, count($harder) + (self::meters($now) < self::meters($before) - 1e-3 ? 1 : 0), 'one thing gets harder',
+            );
         }
-        $farther = array_filter(range(1, count($found->exposures) - 1), static fn (int $i): bool => self::meters($found->exposures[$i]) > self::meters($found->exposures[$i - 1]) + 0.1);
+        $farther = array_filter(range(1, count($found->exposures) - 1), static fn (int $i): bool => self::meters(
+            $found->exposures[$i],
+        ) > self::meters($found->exposures[$i - 1]) + 0.1);
         self::assertNotSame([], $farther, 'it has started again from farther');
     }
 
@@ -87,7 +97,8 @@ final class PathSearchTest extends TestCase
         self::assertInstanceOf(NoPath::class, $alone);
         self::assertSame([NoPathReason::StepTooHigh, 'trigger_motion', false], [$alone->why, $alone->dimension, $alone->mayEase]);
 
-        $cramped = (new PathSearch(self::model(), 0.1))->find(Fixture::at(30.0, 'lying'), Fixture::at(30.0, 'run'), ['distance', 'trigger_motion'], 30.0);
+        $cramped = (new PathSearch(self::model(), 0.1))
+            ->find(Fixture::at(30.0, 'lying'), Fixture::at(30.0, 'run'), ['distance', 'trigger_motion'], 30.0);
         self::assertInstanceOf(NoPath::class, $cramped);
         self::assertSame([NoPathReason::PlaceTooSmall, 'distance'], [$cramped->why, $cramped->dimension]);
     }
@@ -118,11 +129,15 @@ final class PathSearchTest extends TestCase
             $impossible = [];
             for ($i = $random->getInt(0, 4); $i > 0; $i--) {
                 $axis = $random->getInt(0, count($axes) - 1);
-                $impossible[$axis][$random->getInt(0, count(array_values($axes)[$axis]) - 1)][$random->getInt(0, count($measure) - 1)] = true;
+                $other = $random->getInt(0, count(array_values($axes)[$axis]) - 1);
+                $impossible[$axis][$other][$random->getInt(0, count($measure) - 1)] = true;
             }
             [$from, $to] = [$random->getInt(0, count($measure) - 1), $random->getInt(0, count($measure) - 1)];
             $way = (new PathLattice($axes, $measure, self::STEP, self::FINE, self::EASE, $impossible))->shortest($from, $to);
-            $plain = self::plain(array_map(static fn (array $axis): array => array_column($axis, 1), array_values($axes)), $measure, $impossible, $from, $to);
+            $plain = self::plain(
+                array_map(static fn (array $axis): array => array_column($axis, 1), array_values($axes)), $measure, $impossible, $from,
+                $to,
+            );
 
             self::assertSame($plain === null, $way === null, "round {$round}");
             if ($plain !== null && $way !== null) {
@@ -170,7 +185,10 @@ final class PathSearchTest extends TestCase
                 for ($choice = $choices[$a] + 1; $choice < count($axis); $choice++) {
                     for ($down = $level; $down >= 0; $down--) {
                         if (self::UNITS * self::EASE >= $measure[$level] - $measure[$down]) {
-                            $edges[] = [array_values(array_replace($choices, [$a => $choice])), $down, $a, $axis[$choice] - $axis[$choices[$a]] + $measure[$down] - $measure[$level]];
+                            $edges[] = [
+                                array_values(array_replace($choices, [$a => $choice])), $down, $a,
+                                $axis[$choice] - $axis[$choices[$a]] + $measure[$down] - $measure[$level],
+                            ];
                         }
                     }
                 }

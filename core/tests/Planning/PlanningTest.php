@@ -46,7 +46,10 @@ final class PlanningTest extends TestCase
         }
     }
 
-    /** Handbook 7: from 50 yd to 5 ft by single yards is 49 whole steps, some 340 passes at 90 %; a tenth nearer each time 33 steps, a fifth 16. */
+    /**
+     * Handbook 7: from 50 yd to 5 ft by single yards is 49 whole steps, some 340 passes at 90 %; a tenth nearer each time 33 steps, a fifth
+     * 16.
+     */
     public function test_what_a_fixed_yard_costs(): void
     {
         $yards = static fn (float $yards): Distance => Distance::from($yards, DistanceUnit::Yard);
@@ -96,17 +99,24 @@ final class PlanningTest extends TestCase
     {
         $ladder = self::ladder([[40.0, 'standing'], [36.0, 'slow_walk'], [22.0, 'slow_walk'], [4.0, 'slow_walk'], [30.0, 'slow_walk']]);
         $review = LadderReview::of($ladder, Fixture::model([], []), RiskCaps::usual());
-        $codes = array_map(static fn (StepReview $step): array => array_map(static fn (Reason $flag): string => $flag->code->value, $step->flags), $review->steps);
+        $codes = array_map(
+            static fn (StepReview $step): array => array_map(static fn (Reason $flag): string => $flag->code->value, $step->flags),
+            $review->steps,
+        );
 
         self::assertSame([[], ['two-at-once'], ['big-step'], ['no-path'], []], $codes);
         self::assertSame(3, $review->firstGap());
         self::assertFalse($review->hasPath());
-        self::assertEqualsWithDelta(1 / (1 + 49 * exp(-($review->steps[2]->rise ?? 0.0))), $review->steps[2]->planned->value, 1e-12, 'σ(logit .02 + rise)');
+        self::assertEqualsWithDelta(
+            1 / (1 + 49 * exp(-($review->steps[2]->rise ?? 0.0))), $review->steps[2]->planned->value, 1e-12, 'σ(logit .02 + rise)',
+        );
     }
 
     public function test_a_goal_easier_than_the_start_is_seen(): void
     {
-        self::assertTrue(LadderReview::of(self::ladder([[20.0, 'standing'], [40.0, 'standing']]), Fixture::model([], []), RiskCaps::usual())->leadsDown());
+        self::assertTrue(LadderReview::of(
+            self::ladder([[20.0, 'standing'], [40.0, 'standing']]), Fixture::model([], []), RiskCaps::usual(),
+        )->leadsDown());
     }
 
     public function test_splitting_goes_half_way_in_load_and_ends(): void
@@ -145,11 +155,15 @@ final class PlanningTest extends TestCase
 
         self::assertSame([StepChange::Kept, StepChange::Added, StepChange::Kept, StepChange::Kept], $change->new);
         self::assertSame([0], $change->removed);
-        self::assertSame([1, 1, 3, 0], array_map($change->count(...), [StepChange::Added, StepChange::Removed, StepChange::Kept, StepChange::Moved]));
+        self::assertSame([1, 1, 3, 0], array_map(
+            $change->count(...), [StepChange::Added, StepChange::Removed, StepChange::Kept, StepChange::Moved],
+        ));
         self::assertSame([null, 0, 2, 3], $change->standsFor($model));
         self::assertTrue(LadderChange::between($before, $before)->isNone());
 
-        $moved = LadderChange::between($before, self::ladder([[40.0, 'standing'], [20.0, 'standing'], [30.0, 'standing'], [10.0, 'standing']], 4));
+        $moved = LadderChange::between($before, self::ladder(
+            [[40.0, 'standing'], [20.0, 'standing'], [30.0, 'standing'], [10.0, 'standing']], 4,
+        ));
         self::assertSame([StepChange::Edited, StepChange::Edited, StepChange::Moved, StepChange::Edited], $moved->new);
     }
 
@@ -160,7 +174,10 @@ final class PlanningTest extends TestCase
             [$ladder, $model] = Fixture::laid($key);
             $refined = (new Refiner($model))->refine($ladder);
             foreach (LadderChange::between($refined, $ladder)->standsFor($model) as $old => $new) {
-                self::assertLessThanOrEqual($model->load($refined->step($old)->exposure) + 0.05 + 1e-9, $new === null ? -INF : $model->load($ladder->step($new)->exposure), $key);
+                self::assertLessThanOrEqual(
+                    $model->load($refined->step($old)->exposure) + 0.05 + 1e-9,
+                    $new === null ? -INF : $model->load($ladder->step($new)->exposure), $key,
+                );
             }
         }
     }
@@ -168,7 +185,10 @@ final class PlanningTest extends TestCase
     public function test_the_start_meets_the_limits_or_says_that_it_cannot(): void
     {
         $prior = Fixture::model([], []);
-        $known = Fixture::model([Fixture::session('2026-10-18', array_fill(0, 12, [40.0, 0])), Fixture::session('2026-10-19', array_fill(0, 12, [40.0, 0]))], []);
+        $known = Fixture::model(
+            [Fixture::session('2026-10-18', array_fill(0, 12, [40.0, 0])), Fixture::session('2026-10-19', array_fill(0, 12, [40.0, 0]))],
+            [],
+        );
         $point = StartingPoint::along($known, $prior, Fixture::at(20.0), 'distance', RiskCaps::usual(), null, null);
         self::assertTrue($point->isWithin);
         self::assertTrue(RiskCaps::usual()->allow($known->risk($point->exposure, Day::Today)));
@@ -223,6 +243,13 @@ final class PlanningTest extends TestCase
     /** @param  list<array{float, string}>  $steps */
     private static function ladder(array $steps, int $run = 5): Ladder
     {
-        return Ladder::of(array_map(static fn (array $step): Step => new Step(Exposure::of(['distance' => $step[0], 'trigger_motion' => $step[1]], Fixture::dimensions()), Criterion::run($run)), $steps));
+        return Ladder::of(
+            array_map(
+                static fn (array $step): Step => new Step(
+                    Exposure::of(['distance' => $step[0], 'trigger_motion' => $step[1]], Fixture::dimensions()), Criterion::run($run),
+                ),
+                $steps,
+            ),
+        );
     }
 }

@@ -74,7 +74,9 @@ final class CalibrationTest extends TestCase
     {
         $calibration = new Calibration;
         for ($i = 0; $i < $forecasts; $i++) {
-            $calibration = $calibration->with(Fixture::risk($reaction, $reaction, $reaction, $reaction), $i < $reactions ? Band::Over : Band::Easy);
+            $calibration = $calibration->with(
+                Fixture::risk($reaction, $reaction, $reaction, $reaction), $i < $reactions ? Band::Over : Band::Easy,
+            );
         }
 
         return $calibration;

@@ -75,7 +75,9 @@ final class CoverageTest extends TestCase
         foreach ($theta as $i => $value) {
             $up = $model->at(new Parameters(array_replace($theta, [$i => $value + $h]), $offsets, 4));
             $down = $model->at(new Parameters(array_replace($theta, [$i => $value - $h]), $offsets, 4));
-            self::assertEqualsWithDelta(($up->logPosterior - $down->logPosterior) / (2 * $h), $here->gradient[$i], 1e-6, 'central difference');
+            self::assertEqualsWithDelta(
+                ($up->logPosterior - $down->logPosterior) / (2 * $h), $here->gradient[$i], 1e-6, 'central difference',
+            );
             foreach ($theta as $j => $ignored) {
                 self::assertEqualsWithDelta(-($up->gradient[$j] - $down->gradient[$j]) / (2 * $h), $here->information[$i][$j], 1e-5);
             }
@@ -84,7 +86,9 @@ final class CoverageTest extends TestCase
             $up = $model->at(new Parameters($theta, array_replace($offsets, [$s => $value + $h]), 4));
             $down = $model->at(new Parameters($theta, array_replace($offsets, [$s => $value - $h]), 4));
             self::assertEqualsWithDelta(($up->logPosterior - $down->logPosterior) / (2 * $h), $here->offsetGradient[$s], 1e-6);
-            self::assertEqualsWithDelta(-($up->offsetGradient[$s] - $down->offsetGradient[$s]) / (2 * $h), $here->offsetInformation[$s], 1e-5);
+            self::assertEqualsWithDelta(
+                -($up->offsetGradient[$s] - $down->offsetGradient[$s]) / (2 * $h), $here->offsetInformation[$s], 1e-5,
+            );
             foreach ($theta as $j => $ignored) {
                 self::assertEqualsWithDelta(-($up->gradient[$j] - $down->gradient[$j]) / (2 * $h), $here->crossInformation[$s][$j], 1e-5);
             }
@@ -102,7 +106,9 @@ final class CoverageTest extends TestCase
             $eta += $slope * $x[$j];
         }
         $uniform = self::uniform($random);
-        $band = count(array_filter($parameters->cutPoints(), static fn (float $cut): bool => $uniform < Logistic::probability($eta - $cut)));
+        $band = count(array_filter(
+            $parameters->cutPoints(), static fn (float $cut): bool => $uniform < Logistic::probability($eta - $cut),
+        ));
         $counts = [0.0, 0.0, 0.0, 0.0, 0.0];
         $counts[$band] = 1.0;
 

@@ -85,7 +85,8 @@ final class DogModelTest extends TestCase
         $earlier = [Fixture::session('2026-10-18', array_fill(0, 12, [30.0, 0]))];
         $good = Fixture::model($earlier, []);
         $bad = Fixture::model($earlier, array_fill(0, 5, [30.0, 2]));
-        $change = static fn (Day $day): float => $bad->linear(Fixture::at(30.0), Band::Strain, $day)['mean'] - $good->linear(Fixture::at(30.0), Band::Strain, $day)['mean'];
+        $change = static fn (Day $day): float =>
+            $bad->linear(Fixture::at(30.0), Band::Strain, $day)['mean'] - $good->linear(Fixture::at(30.0), Band::Strain, $day)['mean'];
 
         self::assertGreaterThan($change(Day::Typical), $change(Day::Today));
         self::assertGreaterThan(0.0, $change(Day::Typical));
@@ -95,7 +96,9 @@ final class DogModelTest extends TestCase
     {
         $model = Fixture::model([], [[60.0, 0], [60.0, 1]]);
 
-        self::assertGreaterThan($model->risk(Fixture::at(60.0))->reactionBound->value, $model->risk(Fixture::at(60.0), Day::AfterReaction)->reactionBound->value);
+        self::assertGreaterThan($model->risk(Fixture::at(60.0))->reactionBound->value, $model->risk(
+            Fixture::at(60.0), Day::AfterReaction,
+        )->reactionBound->value);
     }
 
     public function test_the_limit_distance_is_where_the_guard_changes_its_mind(): void
@@ -146,7 +149,10 @@ final class DogModelTest extends TestCase
             $trials = [];
             for ($n = $random->getInt(0, 60); $n > 0; $n--) {
                 // all alike, contradictory, or absurdly near and far
-                $trials[] = [$i % 3 === 0 ? 20.0 : 0.2 * 2 ** $random->getInt(0, 11), $i % 2 === 0 ? 4 * $random->getInt(0, 1) : $random->getInt(0, 4)];
+                $trials[] = [
+                    $i % 3 === 0 ? 20.0 : 0.2 * 2 ** $random->getInt(0, 11),
+                    $i % 2 === 0 ? 4 * $random->getInt(0, 1) : $random->getInt(0, 4),
+                ];
             }
             self::assertLessThanOrEqual(25, Fixture::model([], $trials)->fit->iterations);
         }

@@ -99,7 +99,9 @@ final class PublishedRegressionsTest extends TestCase
         $group = new OffsetGroup(0.0, 1.131132578 ** 2);
         $joint = (new Fitter)->fit(Prior::flat(4, 2), $judged, array_fill(0, 9, $group));
         self::assertNotNull($joint);
-        self::assertEqualsWithDelta([2.969327, 1.776275], $joint->mode->slopes(), 5e-6, 'the joint mode shrinks slopes by 3 % against the marginal fit');
+        self::assertEqualsWithDelta(
+            [2.969327, 1.776275], $joint->mode->slopes(), 5e-6, 'the joint mode shrinks slopes by 3 % against the marginal fit',
+        );
     }
 
     /** R package ordinal, clmm: the marginal log likelihood (Laplace) is −81.56541 at its own mode, and nowhere higher. */
@@ -173,7 +175,8 @@ final class PublishedRegressionsTest extends TestCase
                 foreach ($influences as $influence => $counts) {
                     $rows[] = new ObservedRow(null, [
                         $influence === 1 ? 1.0 : 0.0, $influence === 2 ? 1.0 : 0.0,
-                        $type === 'Apartment' ? 1.0 : 0.0, $type === 'Atrium' ? 1.0 : 0.0, $type === 'Terrace' ? 1.0 : 0.0, (float) $contact,
+                        $type === 'Apartment' ? 1.0 : 0.0, $type === 'Atrium' ? 1.0 : 0.0, $type === 'Terrace' ? 1.0 : 0.0,
+                        (float) $contact,
                     ], array_map(floatval(...), $counts));
                 }
             }

@@ -23,7 +23,10 @@ final class ReferenceFitsTest extends TestCase
     #[TestWith(['weights', 4], 'datasets::chickwts, quarter of weight by feed')]
     public function test_a_proportional_odds_fit_agrees_with_polr(string $name, int $bands): void
     {
-        /** @var array{rows: list<array{x: list<float>, y: int}>, slopes: list<float>, cuts: list<float>, errors: list<float>, deviance: array{float}} $reference */
+        /**
+         * @var array{rows: list<array{x: list<float>, y: int}>, slopes: list<float>, cuts: list<float>, errors: list<float>,
+         *    deviance: array{float}} $reference
+         */
         $reference = $this->reference($name);
         $rows = [];
         foreach ($reference['rows'] as $row) {
@@ -44,7 +47,10 @@ final class ReferenceFitsTest extends TestCase
 
     public function test_the_products_own_posterior_agrees_with_a_second_writing_of_it(): void
     {
-        /** @var array{x: list<list<float>>, y: list<non-empty-list<float>>, group: list<int>, theta: list<float>, offsets: list<float>} $reference */
+        /**
+         * @var array{x: list<list<float>>, y: list<non-empty-list<float>>, group: list<int>, theta: list<float>, offsets: list<float>}
+         *    $reference
+         */
         $reference = $this->reference('penalized');
         $rows = [];
         foreach ($reference['x'] as $i => $x) {

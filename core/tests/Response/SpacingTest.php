@@ -48,8 +48,13 @@ final class SpacingTest extends TestCase
     public function test_two_reactions_out_of_calm_raise_the_bound_more_than_two_after_warning(): void
     {
         $sudden = $this->model([...array_fill(0, 58, [40.0, 0]), [40.0, 4], [40.0, 4]]);
-        $warned = $this->model([...array_fill(0, 38, [40.0, 0]), ...array_fill(0, 14, [40.0, 1]), ...array_fill(0, 5, [40.0, 2]), [40.0, 3], [40.0, 4], [40.0, 4]]);
-        $rise = static fn (DogModel $model): float => $model->linear(Fixture::at(80.0), Band::Over, Day::Today)['mean'] - $model->linear(Fixture::at(80.0), Band::Aware, Day::Today)['mean'];
+        $warned = $this->model([
+            ...array_fill(0, 38, [40.0, 0]), ...array_fill(0, 14, [40.0, 1]), ...array_fill(0, 5, [40.0, 2]), [40.0, 3], [40.0, 4],
+            [40.0, 4],
+        ]);
+        $rise = static fn (DogModel $model): float => $model->linear(
+            Fixture::at(80.0), Band::Over, Day::Today,
+        )['mean'] - $model->linear(Fixture::at(80.0), Band::Aware, Day::Today)['mean'];
 
         self::assertGreaterThan($rise($warned), $rise($sudden), 'less lies between aware and a reaction');
     }
@@ -81,7 +86,8 @@ final class SpacingTest extends TestCase
             $earlier[] = Fixture::session(sprintf('2026-10-%02d', $s + 1), $trials);
         }
 
-        return (new ModelBuilder(Fixture::priors()))->build(Fixture::scale(), true, null, $earlier, new SessionEvidence(new \DateTimeImmutable('2026-10-20'), []))
+        return (new ModelBuilder(Fixture::priors()))
+            ->build(Fixture::scale(), true, null, $earlier, new SessionEvidence(new \DateTimeImmutable('2026-10-20'), []))
             ?? throw new \LogicException('The fit did not converge.');
     }
 

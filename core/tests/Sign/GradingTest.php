@@ -89,6 +89,9 @@ final class GradingTest extends TestCase
         self::assertSame(Band::Effort, (new Grading(Fixture::signs()))->propose(['stiff']));
         self::assertSame(Band::Strain, (new Grading(Fixture::signs(), reading: Reading::Contact))->propose(['stiff']));
         self::assertSame(Band::Strain, (new Grading(Fixture::signs()))->propose(['leave']));
-        self::assertSame(Band::Easy, (new Grading(Fixture::signs(), reading: Reading::Station))->propose(['leave']), 'there it is an opt-out, told by the outcome');
+        self::assertSame(
+            Band::Easy, (new Grading(Fixture::signs(), reading: Reading::Station))->propose(['leave']),
+            'there it is an opt-out, told by the outcome',
+        );
     }
 }

@@ -67,7 +67,10 @@ final class SimulationTest extends TestCase
     {
         $over = 0;
         for ($i = 0; $i < 2000; $i++) {
-            $dog = new SimulatedDog(Fixture::scale(), 0.0, [2.1, 1.6, 1.3], ['distance' => 2.0], 0.0, new Temperament(daySd: 0.0), new Chance(new Randomizer(new Xoshiro256StarStar($i))));
+            $dog = new SimulatedDog(
+                Fixture::scale(), 0.0, [2.1, 1.6, 1.3], ['distance' => 2.0], 0.0, new Temperament(daySd: 0.0),
+                new Chance(new Randomizer(new Xoshiro256StarStar($i))),
+            );
             $over += $dog->meet(Fixture::at(10.0)) === Band::Over ? 1 : 0;
         }
         self::assertEqualsWithDelta(1000, $over, 3 * sqrt(2000) / 2, 'three standard errors');
@@ -118,11 +121,17 @@ final class SimulationTest extends TestCase
     public function test_a_goal_farther_than_the_room_is_refused(): void
     {
         $this->expectException(InvalidExposure::class);
-        new Experiment(Fixture::dimensions(), Fixture::signs(), Fixture::priors(), new Temperament, Distance::fromMeters(10), Distance::fromMeters(12), Distance::fromMeters(11), RiskCaps::usual(), 1);
+        new Experiment(
+            Fixture::dimensions(), Fixture::signs(), Fixture::priors(), new Temperament, Distance::fromMeters(10),
+            Distance::fromMeters(12), Distance::fromMeters(11), RiskCaps::usual(), 1,
+        );
     }
 
     private function experiment(string $family): Experiment
     {
-        return new Experiment(Fixture::dimensions(), Fixture::signs(), Fixture::priors(), Temperament::families()[$family], Distance::fromMeters(10), Distance::fromMeters(5), null, RiskCaps::usual(), 11);
+        return new Experiment(
+            Fixture::dimensions(), Fixture::signs(), Fixture::priors(), Temperament::families()[$family], Distance::fromMeters(10),
+            Distance::fromMeters(5), null, RiskCaps::usual(), 11,
+        );
     }
 }

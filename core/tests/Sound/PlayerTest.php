@@ -31,7 +31,9 @@ final class PlayerTest extends TestCase
 
         self::assertEqualsWithDelta(0.05, $player->fraction(52.0), 1e-12);
         self::assertEqualsWithDelta(0.02506, $player->fraction(46.0), 1e-5);
-        self::assertEqualsWithDelta(10.0 ** 0.15 * (float) $player->fraction(55.0), $player->fraction(58.0), 1e-9, 'three decibels are 1.41 times the share');
+        self::assertEqualsWithDelta(
+            10.0 ** 0.15 * (float) $player->fraction(55.0), $player->fraction(58.0), 1e-9, 'three decibels are 1.41 times the share',
+        );
     }
 
     public function test_nothing_is_played_over_the_ceiling_beyond_the_player_or_too_faint_for_it(): void
@@ -53,7 +55,10 @@ final class PlayerTest extends TestCase
         self::assertEqualsWithDelta(1.0, $player->fraction($scale->toStored(100.0)), 1e-12);
     }
 
-    /** Kept at 45 before anybody measured: 20 dB under a full scale kept as 65. Then 78 dB(A) is read at full scale: it was 58 at the dog all along. */
+    /**
+     * Kept at 45 before anybody measured: 20 dB under a full scale kept as 65. Then 78 dB(A) is read at full scale: it was 58 at the dog
+     * all along.
+     */
     public function test_measuring_later_moves_what_is_shown_and_nothing_that_was_kept(): void
     {
         $later = LevelScale::measured(78.0 - LevelScale::NOMINAL_FULL);
@@ -80,7 +85,9 @@ final class PlayerTest extends TestCase
         $player = Player::measured(LevelScale::measured(), 60.0, 1.0, 65.0, 4.0);
 
         $short = $player->playback(['level' => 40.0, 'length' => 3.0, 'suddenness' => 'swelling']);
-        self::assertEqualsWithDelta([0.1, 3.0, 2.4], [$short?->fraction, $short?->seconds, $short?->onset], 1e-9, 'a short one still has a moment at its level');
+        self::assertEqualsWithDelta(
+            [0.1, 3.0, 2.4], [$short?->fraction, $short?->seconds, $short?->onset], 1e-9, 'a short one still has a moment at its level',
+        );
         self::assertSame(4.0, $player->playback(['level' => 40.0, 'length' => 20.0, 'suddenness' => 'swelling'])?->onset);
         self::assertLessThan(0.05, $player->playback(['level' => 40.0, 'suddenness' => 'at_once'])?->onset);
         self::assertNull($player->playback(['level' => 40.0, 'source' => 'live']), 'the real thing');
@@ -96,7 +103,8 @@ final class PlayerTest extends TestCase
     /** By hand: 50 dB(A) over a background of 45 is 10·lg(10^5 − 10^4.5) = 48.35; over 30 it is 49.96. */
     public function test_the_background_is_taken_off_what_a_meter_reads(): void
     {
-        $over = static fn (float $background): array => [[1.0, $background], [3.0, $background], [11.0, 49.0], [12.0, 50.0], [14.0, $background]];
+        $over = static fn (float $background): array =>
+            [[1.0, $background], [3.0, $background], [11.0, 49.0], [12.0, 50.0], [14.0, $background]];
 
         self::assertEqualsWithDelta(48.35, Metering::levelDuring($over(45.0), 10.0, 13.0), 0.005);
         self::assertEqualsWithDelta(49.96, Metering::levelDuring($over(30.0), 10.0, 13.0), 0.005);
@@ -114,15 +122,20 @@ final class PlayerTest extends TestCase
     }
 
     #[DataProvider('recordings')]
-    public function test_a_recording_is_as_long_and_as_loud_as_it_says_begins_and_ends_in_silence_and_is_the_same_each_time(Recording $recording): void
-    {
-        $make = static fn (int $seed): array => (new Synthesis(4000, (new Chance(new Randomizer(new Xoshiro256StarStar($seed))))->uniform(...)))->samples($recording);
+    public function test_a_recording_is_as_long_and_as_loud_as_it_says_begins_and_ends_in_silence_and_is_the_same_each_time(
+        Recording $recording,
+    ): void {
+        $make = static fn (int $seed): array =>
+            (new Synthesis(4000, (new Chance(new Randomizer(new Xoshiro256StarStar($seed))))->uniform(...)))->samples($recording);
         $samples = $make(1);
 
         self::assertCount((int) (4000 * $recording->seconds()), $samples);
         self::assertEqualsWithDelta(0.9, max(array_map(abs(...), $samples)), 1e-9);
         self::assertEqualsWithDelta([0.0, 0.0], [$samples[0], $samples[count($samples) - 1]], 1e-9);
-        self::assertGreaterThan(0.005, sqrt(array_sum(array_map(static fn (float $sample): float => $sample ** 2, $samples)) / count($samples)), 'it is not silent');
+        self::assertGreaterThan(
+            0.005, sqrt(array_sum(array_map(static fn (float $sample): float => $sample ** 2, $samples)) / count($samples)),
+            'it is not silent',
+        );
         self::assertSame($samples, $make(1));
     }
 }

@@ -52,8 +52,9 @@ final class SoundTest extends TestCase
     #[TestWith([80.0, true, true])]
     #[TestWith([80.1, true, false])]
     #[TestWith([20.0, true, false])]
-    public function test_a_ceiling_above_seventy_is_confirmed_and_above_eighty_never_set(float $level, bool $isConfirmed, bool $isTaken): void
-    {
+    public function test_a_ceiling_above_seventy_is_confirmed_and_above_eighty_never_set(
+        float $level, bool $isConfirmed, bool $isTaken,
+    ): void {
         if (! $isTaken) {
             $this->expectException(InvalidMeasure::class);
             $this->expectExceptionMessage('"ceiling');

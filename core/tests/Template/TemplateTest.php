@@ -41,8 +41,10 @@ final class TemplateTest extends TestCase
     public function test_every_ladder_of_the_handbook_ships(): void
     {
         self::assertEqualsCanonicalizing([
-            'trigger-at-a-distance', 'passing-on-cue', 'head-on-encounters', 'basket-muzzle', 'net-muzzle', 'halter-or-loop', 'harness-straps', 'harness-second-person',
-            'leash-and-collar', 'collar-hold', 'whole-body', 'teeth', 'nails', 'ear-care', 'eye-care', 'brushing', 'towel-and-bath', 'injection', 'scale', 'settle-mat', 'quiet-walking',
+            'trigger-at-a-distance', 'passing-on-cue', 'head-on-encounters', 'basket-muzzle', 'net-muzzle', 'halter-or-loop',
+            'harness-straps', 'harness-second-person',
+            'leash-and-collar', 'collar-hold', 'whole-body', 'teeth', 'nails', 'ear-care', 'eye-care', 'brushing', 'towel-and-bath',
+            'injection', 'scale', 'settle-mat', 'quiet-walking',
             'look-up', 'marker-loading', 'name-turn', 'hand-target', 'chin-rest', 'hold-still', 'loose-leash', 'turn-away', 'sounds',
         ], array_keys(Fixture::templateData()));
         foreach (Fixture::methods()->skills as $skill) {
@@ -101,7 +103,9 @@ final class TemplateTest extends TestCase
     {
         $catalog = Fixture::templates();
         $ladder = (new TemplateLayout(Fixture::dimensions()))
-            ->lay($catalog->steps($catalog->template('trigger-at-a-distance')), null, Distance::fromMeters(64.0), Distance::fromMeters(4.0));
+            ->lay(
+                $catalog->steps($catalog->template('trigger-at-a-distance')), null, Distance::fromMeters(64.0), Distance::fromMeters(4.0),
+            );
         $meters = array_map(static fn ($step): float => $step->exposure->distance()->meters ?? 0.0, $ladder->steps);
         $motion = array_map(static fn ($step): string => (string) $step->exposure->values['trigger_motion'], $ladder->steps);
         $moves = (int) array_search('slow_walk', $motion, true);
@@ -134,7 +138,9 @@ final class TemplateTest extends TestCase
         $steps = $catalog->steps($catalog->template('harness-second-person'));
 
         self::assertCount(11, $steps);
-        self::assertSame(['second'], array_values(array_unique(array_map(static fn (TemplateStep $step): string => (string) $step->values['helper'], $steps))));
+        self::assertSame(['second'], array_values(
+            array_unique(array_map(static fn (TemplateStep $step): string => (string) $step->values['helper'], $steps)),
+        ));
     }
 
     /** @param  list<string>  $path  where the file is changed */
@@ -172,7 +178,11 @@ final class TemplateTest extends TestCase
     public function test_two_dimensions_that_say_the_same_are_refused(): void
     {
         $data = Fixture::templateData()['passing-on-cue'];
-        $data['steps'] = array_map(static fn (mixed $step): array => array_replace_recursive(is_array($step) ? $step : [], ['at' => ['trigger_held' => 'leashed']]), is_array($data['steps']) ? $data['steps'] : []);
+        $data['steps'] = array_map(
+            static fn (mixed $step): array =>
+                array_replace_recursive(is_array($step) ? $step : [], ['at' => ['trigger_held' => 'leashed']]),
+            is_array($data['steps']) ? $data['steps'] : [],
+        );
         $this->expectExceptionMessage('says-the-same');
         Fixture::templateReader()->read($data);
     }
@@ -189,7 +199,10 @@ final class TemplateTest extends TestCase
     public function test_templates_that_include_each_other_are_refused(): void
     {
         $reader = Fixture::templateReader();
-        $include = static fn (string $key, string $other): array => [...Fixture::templateData()['halter-or-loop'], 'key' => $key, 'steps' => [['include' => ['template' => $other, 'from' => 1, 'to' => 1]]]];
+        $include = static fn (string $key, string $other): array => [
+            ...Fixture::templateData()['halter-or-loop'], 'key' => $key,
+            'steps' => [['include' => ['template' => $other, 'from' => 1, 'to' => 1]]],
+        ];
         $this->expectExceptionMessage('includes-itself {"templates":["one","two","one"]}');
         TemplateCatalog::of([$reader->read($include('one', 'two')), $reader->read($include('two', 'one'))]);
     }
@@ -199,7 +212,9 @@ final class TemplateTest extends TestCase
     #[TestWith(['sounds', 1, 'other-kind'])]
     public function test_an_inclusion_of_what_is_not_there_is_refused(string $key, int $to, string $message): void
     {
-        $own = [...Fixture::templateData()['halter-or-loop'], 'key' => 'own', 'steps' => [['include' => ['template' => $key, 'from' => 1, 'to' => $to]]]];
+        $own = [...Fixture::templateData()['halter-or-loop'], 'key' => 'own', 'steps' => [
+            ['include' => ['template' => $key, 'from' => 1, 'to' => $to]],
+        ]];
         $this->expectExceptionMessage($message);
         TemplateCatalog::of([...array_values(Fixture::templates()->templates), Fixture::templateReader()->read($own)]);
     }
@@ -208,6 +223,7 @@ final class TemplateTest extends TestCase
     {
         $catalog = Fixture::templates();
         $this->expectException(InvalidExposure::class);
-        (new TemplateLayout(Fixture::dimensions()))->lay($catalog->steps($catalog->template('passing-on-cue')), null, Distance::fromMeters(3.0), Distance::fromMeters(30.0));
+        (new TemplateLayout(Fixture::dimensions()))
+            ->lay($catalog->steps($catalog->template('passing-on-cue')), null, Distance::fromMeters(3.0), Distance::fromMeters(30.0));
     }
 }

@@ -22,7 +22,8 @@ final class WearingTest extends TestCase
     public function test_minutes_are_counted_by_situation_and_freedom_from_the_latest_back(): void
     {
         $log = WearingLog::of([
-            self::worn(1, 90, WearingSituation::Still), self::worn(3, 600, WearingSituation::Walk), self::worn(2, 240, WearingSituation::Still, Movement::Shorter), self::worn(4, 30, WearingSituation::Play),
+            self::worn(1, 90, WearingSituation::Still), self::worn(3, 600, WearingSituation::Walk),
+            self::worn(2, 240, WearingSituation::Still, Movement::Shorter), self::worn(4, 30, WearingSituation::Play),
         ]);
 
         self::assertEqualsWithDelta(5.5, $log->minutes()['still'], 1e-9);
@@ -39,16 +40,30 @@ final class WearingTest extends TestCase
 
     public function test_taking_off_counts_as_much_as_putting_on_and_need_does_not_count_as_fun(): void
     {
-        $fun = array_map(static fn (int $day): Wearing => self::worn($day, 200, [WearingSituation::Still, WearingSituation::Play, WearingSituation::Walk][$day % 3]), range(1, 4));
+        $fun = array_map(
+            static fn (int $day): Wearing =>
+                self::worn($day, 200, [WearingSituation::Still, WearingSituation::Play, WearingSituation::Walk][$day % 3]),
+            range(1, 4),
+        );
         $need = self::worn(5, 700, WearingSituation::Care);
 
-        self::assertSame(['off', 'fun'], self::missing(ItemReadiness::of(['on' => Share::of(1.0), 'worn' => Share::of(1.0), 'off' => Share::of(0.75)], WearingLog::of([...$fun, $need]), 12)));
+        self::assertSame(['off', 'fun'], self::missing(ItemReadiness::of(
+            ['on' => Share::of(1.0), 'worn' => Share::of(1.0), 'off' => Share::of(0.75)], WearingLog::of([...$fun, $need]), 12,
+        )));
         $ready = WearingLog::of([...$fun, $need, self::worn(6, 60, WearingSituation::Cues)]);
-        self::assertSame([], self::missing(ItemReadiness::of(['on' => Share::of(1.0), 'worn' => Share::of(1.0), 'off' => Share::of(1.0)], $ready, 12)));
-        self::assertSame(['fit'], self::missing(ItemReadiness::of(['on' => Share::of(1.0), 'worn' => Share::of(1.0), 'off' => Share::of(1.0)], $ready, 31)), 'a fit ages');
+        self::assertSame([], self::missing(
+            ItemReadiness::of(['on' => Share::of(1.0), 'worn' => Share::of(1.0), 'off' => Share::of(1.0)], $ready, 12),
+        ));
+        self::assertSame(
+            ['fit'],
+            self::missing(ItemReadiness::of(['on' => Share::of(1.0), 'worn' => Share::of(1.0), 'off' => Share::of(1.0)], $ready, 31)),
+            'a fit ages',
+        );
         // one short stride takes it back, however much was worn before
         $stiff = WearingLog::of([...$ready->wearings, self::worn(7, 60, WearingSituation::Walk, Movement::Shorter)]);
-        self::assertSame(['movement'], self::missing(ItemReadiness::of(['on' => Share::of(1.0), 'worn' => Share::of(1.0), 'off' => Share::of(1.0)], $stiff, 12)));
+        self::assertSame(['movement'], self::missing(
+            ItemReadiness::of(['on' => Share::of(1.0), 'worn' => Share::of(1.0), 'off' => Share::of(1.0)], $stiff, 12),
+        ));
     }
 
     /**

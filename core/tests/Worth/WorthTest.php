@@ -55,7 +55,9 @@ final class WorthTest extends TestCase
     {
         $one = RunChance::ofLength(3)->within(10, 0.6);
 
-        self::assertEqualsWithDelta($one ** 3 + 3 * $one ** 2 * (1 - $one), SessionsChance::of(RunChance::ofLength(3), 2, 10)->within(30, 0.6), 1e-12);
+        self::assertEqualsWithDelta(
+            $one ** 3 + 3 * $one ** 2 * (1 - $one), SessionsChance::of(RunChance::ofLength(3), 2, 10)->within(30, 0.6), 1e-12,
+        );
         self::assertSame(1.0, SessionsChance::of(RunChance::ofLength(3), 2, 10)->within(20, 1.0));
     }
 
@@ -97,7 +99,13 @@ final class WorthTest extends TestCase
     public function test_upset_halves_in_a_day(): void
     {
         $now = new \DateTimeImmutable('2026-10-20 10:00 UTC');
-        $upset = CarryOver::of([['severity' => 4.0, 'at' => $now->modify('-24 hours')], ['severity' => 1.0, 'at' => $now->modify('-48 hours')], ['severity' => 4.0, 'at' => $now->modify('+1 hour')]], $now);
+        $upset = CarryOver::of(
+            [
+                ['severity' => 4.0, 'at' => $now->modify('-24 hours')], ['severity' => 1.0, 'at' => $now->modify('-48 hours')],
+                ['severity' => 4.0, 'at' => $now->modify('+1 hour')],
+            ],
+            $now,
+        );
 
         self::assertEqualsWithDelta(2.25, $upset->upset, 1e-12);
         self::assertTrue($upset->asksForRest());

@@ -106,7 +106,9 @@ export class Sender {
     async send(batch) {
         const session = batch[0]?.session ?? 0;
         const { response, body } = await this.post(this.where.entriesUrl(session), {
-            device: this.where.device, user: this.where.user, entries: batch.map((entry) => ({ ...entry, sent_at: Date.now() })),
+            device: this.where.device,
+            user: this.where.user,
+            entries: batch.map((entry) => ({ ...entry, sent_at: Date.now() })),
         });
         const means = meaning(response, body);
         if (means === 'receipt') {
@@ -135,7 +137,10 @@ export class Sender {
     async post(url, payload) {
         try {
             const response = await fetch(url, {
-                method: 'POST', redirect: 'manual', credentials: 'same-origin', signal: AbortSignal.timeout(15_000),
+                method: 'POST',
+                redirect: 'manual',
+                credentials: 'same-origin',
+                signal: AbortSignal.timeout(15_000),
                 headers: { 'Content-Type': 'application/json', Accept: 'application/json', 'X-XSRF-TOKEN': securityToken(document.cookie) },
                 body: JSON.stringify(payload),
             });

@@ -2,7 +2,8 @@
  * What this device has logged and not yet handed over, and the last known state of each session: kept in IndexedDB, so that
  * it survives a reload and a restart of the phone.
  *
- * @typedef {{no?: number, uuid: string, user: number, session: number, kind: string, at: number, sequence?: number, trial?: Record<string, unknown>,
+ * @typedef {{no?: number, uuid: string, user: number, session: number, kind: string, at: number, sequence?: number, trial?: Record<string,
+ *    unknown>,
  *   event?: string, data?: Record<string, unknown>, trial_uuid?: string, band?: number}} Entry
  */
 
@@ -35,7 +36,9 @@ export class Store {
     static async open() {
         const request = indexedDB.open(NAME, 1);
         request.onupgradeneeded = () => {
-            request.result.createObjectStore('entries', { keyPath: 'no', autoIncrement: true }).createIndex('uuid', 'uuid', { unique: true });
+            request.result
+                .createObjectStore('entries', { keyPath: 'no', autoIncrement: true })
+                .createIndex('uuid', 'uuid', { unique: true });
             request.result.createObjectStore('states');
         };
 

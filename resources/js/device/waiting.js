@@ -38,8 +38,12 @@ export async function mountWaiting(body) {
     }
     const waitingNow = refresh();
     if (!store || document.querySelector('[data-session-screen]')) return;
-    const sender = new Sender(store, { user, device: deviceId(), entriesUrl: (session) => `/sessions/${session}/entries`, unfiledUrl: '/unfiled' }, {
-        onStatus: () => void refresh(),
-    });
+    const sender = new Sender(
+        store,
+        { user, device: deviceId(), entriesUrl: (session) => `/sessions/${session}/entries`, unfiledUrl: '/unfiled' },
+        {
+            onStatus: () => void refresh(),
+        },
+    );
     if ((await waitingNow) > 0) await sender.wake();
 }

@@ -4,8 +4,12 @@ const SVG = 'http://www.w3.org/2000/svg';
 
 /** What can be dragged: its field, the way it goes, and to which side of it its label stands. */
 const HANDLES = /** @type {const} */ ([
-    ['path', 'ahead', 'middle'], ['left', 'sideways', 'end'], ['right', 'sideways', 'start'],
-    ['depth', 'ahead', 'middle'], ['cover', 'behind', 'middle'], ['exit', 'sideways', 'middle'],
+    ['path', 'ahead', 'middle'],
+    ['left', 'sideways', 'end'],
+    ['right', 'sideways', 'start'],
+    ['depth', 'ahead', 'middle'],
+    ['cover', 'behind', 'middle'],
+    ['exit', 'sideways', 'middle'],
 ]);
 
 /**
@@ -26,8 +30,19 @@ export function mountSketch(form) {
         const [path, left, right, depth, cover, exit] = HANDLES.map(([name]) => meters(name));
         const limit = Number(form.dataset.limit) || 0;
         const farthest = Number(form.dataset.farthest) || limit;
-        if (isFitted) extent = Math.max(12, 1.25 * path, 1.1 * Math.min(farthest, 2 * path), 1.15 * Math.abs(exit), 1.15 * Math.abs(left), 1.15 * Math.abs(right));
-        drawing.setAttribute('viewBox', `${-1.15 * extent} ${-1.1 * extent} ${2.3 * extent} ${1.1 * extent + Math.max(0.2 * extent, 1.3 * cover)}`);
+        if (isFitted)
+            extent = Math.max(
+                12,
+                1.25 * path,
+                1.1 * Math.min(farthest, 2 * path),
+                1.15 * Math.abs(exit),
+                1.15 * Math.abs(left),
+                1.15 * Math.abs(right),
+            );
+        drawing.setAttribute(
+            'viewBox',
+            `${-1.15 * extent} ${-1.1 * extent} ${2.3 * extent} ${1.1 * extent + Math.max(0.2 * extent, 1.3 * cover)}`,
+        );
         drawing.replaceChildren();
         const unit = extent / 100;
         /** @param {string} tag @param {Record<string, string | number>} set @param {Element} [into] */
@@ -39,7 +54,8 @@ export function mountSketch(form) {
         };
         if (limit) {
             const nearest = Number(form.dataset.nearest) || limit;
-            for (let i = 0; i < 6; i++) add('circle', { class: 'limit-soft', r: nearest + ((Math.min(farthest, 3 * limit) - nearest) * (i + 1)) / 6 });
+            for (let i = 0; i < 6; i++)
+                add('circle', { class: 'limit-soft', r: nearest + ((Math.min(farthest, 3 * limit) - nearest) * (i + 1)) / 6 });
         }
         const [seenLeft, seenRight] = [(left * path) / depth, (right * path) / depth];
         add('path', { class: 'sight', d: `M0 0 L${seenLeft} ${-path} L${seenRight} ${-path} Z` });
@@ -48,16 +64,33 @@ export function mountSketch(form) {
         add('line', { class: 'wall', x1: right, y1: -depth, x2: 3 * extent, y2: -depth, 'stroke-width': 2.5 * unit });
         add('line', { class: 'seen', x1: seenLeft, y1: -path, x2: seenRight, y2: -path, 'stroke-width': 2.2 * unit });
         add('circle', { class: 'dog-dot', r: 2.2 * unit });
-        const places = { path: [-0.8 * extent, -path], left: [left, -depth], right: [right, -depth], depth: [-0.8 * extent, -depth], cover: [0, cover], exit: [exit, 0] };
+        const places = {
+            path: [-0.8 * extent, -path],
+            left: [left, -depth],
+            right: [right, -depth],
+            depth: [-0.8 * extent, -depth],
+            cover: [0, cover],
+            exit: [exit, 0],
+        };
         add('line', { class: 'path-line', x1: -3 * extent, y1: -path, x2: 3 * extent, y2: -path, 'stroke-width': 0.8 * unit });
         add('line', { class: 'path-line', x1: 0, y1: 0, x2: exit, y2: 0, 'stroke-width': 0.5 * unit });
         for (const [name, way, side] of HANDLES) {
             const [x, y] = places[name];
-            const handle = add('g', { class: 'handle', tabindex: 0, role: 'slider', 'aria-label': say(`map.${name}.name`), 'aria-valuenow': field(name).value, 'aria-valuetext': `${field(name).value}`, 'data-handle': name });
+            const handle = add('g', {
+                class: 'handle',
+                tabindex: 0,
+                role: 'slider',
+                'aria-label': say(`map.${name}.name`),
+                'aria-valuenow': field(name).value,
+                'aria-valuetext': `${field(name).value}`,
+                'data-handle': name,
+            });
             // as wide as a finger, though it looks smaller
             add('circle', { class: 'reach', cx: x, cy: y, r: 8 * unit }, handle);
             add('circle', { cx: x, cy: y, r: 4.2 * unit, 'stroke-width': unit }, handle);
-            add('text', { x, y: y - 6 * unit, 'font-size': 5.4 * unit, 'text-anchor': side }, handle).textContent = say(`map.${name}.label`);
+            add('text', { x, y: y - 6 * unit, 'font-size': 5.4 * unit, 'text-anchor': side }, handle).textContent = say(
+                `map.${name}.label`,
+            );
             handle.addEventListener('pointerdown', (event) => drag(/** @type {PointerEvent} */ (event), name, way));
             handle.addEventListener('keydown', (event) => press(/** @type {KeyboardEvent} */ (event), name, way));
         }
@@ -95,20 +128,35 @@ export function mountSketch(form) {
         if (!step) return;
         event.preventDefault();
         const sign = way === 'behind' && (event.key === 'ArrowUp' || event.key === 'ArrowDown') ? -1 : 1;
-        put(name, meters(name) + (sign * step * (event.shiftKey ? 5 : 0.5)));
+        put(name, meters(name) + sign * step * (event.shiftKey ? 5 : 0.5));
     };
 
     /** The newest question counts: one that is still open is given up. */
     const ask = async () => {
         asking?.abort();
         asking = new AbortController();
-        const query = new URLSearchParams([...new FormData(form)].filter(([key]) => !key.startsWith('_') && !key.startsWith('passes')).map(([key, value]) => [key, String(value)]));
+        const query = new URLSearchParams(
+            [...new FormData(form)]
+                .filter(([key]) => !key.startsWith('_') && !key.startsWith('passes'))
+                .map(([key, value]) => [key, String(value)]),
+        );
         try {
-            const answer = await fetch(`${form.dataset.numbersUrl}?${query}`, { signal: asking.signal, headers: { Accept: 'application/json' } });
+            const answer = await fetch(`${form.dataset.numbersUrl}?${query}`, {
+                signal: asking.signal,
+                headers: { Accept: 'application/json' },
+            });
             const box = form.querySelector('[data-numbers-box]');
             if (!box) return;
             if (answer.ok) box.innerHTML = await answer.text();
-            else if (answer.status === 422) box.replaceChildren(Object.assign(document.createElement('p'), { className: 'text-danger fw-bold', textContent: Object.values((await answer.json()).errors).flat().join(' ') }));
+            else if (answer.status === 422)
+                box.replaceChildren(
+                    Object.assign(document.createElement('p'), {
+                        className: 'text-danger fw-bold',
+                        textContent: Object.values((await answer.json()).errors)
+                            .flat()
+                            .join(' '),
+                    }),
+                );
         } catch {
             // given up for a newer one, or no network: the numbers stay as they are
         }

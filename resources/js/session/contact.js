@@ -36,20 +36,34 @@ export class ContactClocks {
         this.pauses = /** @type {number[]} */ ([]);
         const settings = kept();
         for (const [name, field] of this.fields()) {
-            if (settings[name] !== undefined) field instanceof HTMLInputElement ? (field.checked = settings[name] === true) : (field.value = settings[name]);
-            field.addEventListener('change', () => localStorage.setItem(KEPT, JSON.stringify(Object.fromEntries(this.fields().map(([key, input]) => [key, input instanceof HTMLInputElement ? input.checked : input.value])))));
+            if (settings[name] !== undefined)
+                field instanceof HTMLInputElement ? (field.checked = settings[name] === true) : (field.value = settings[name]);
+            field.addEventListener('change', () =>
+                localStorage.setItem(
+                    KEPT,
+                    JSON.stringify(
+                        Object.fromEntries(
+                            this.fields().map(([key, input]) => [key, input instanceof HTMLInputElement ? input.checked : input.value]),
+                        ),
+                    ),
+                ),
+            );
         }
     }
 
     /** @returns {[string, HTMLInputElement | HTMLSelectElement][]} what is remembered on this device */
     fields() {
-        return [...this.root.querySelectorAll('[data-contact-setting]')].flatMap((field) => (field instanceof HTMLInputElement || field instanceof HTMLSelectElement ? [/** @type {[string, HTMLInputElement | HTMLSelectElement]} */ ([field.dataset.contactSetting ?? '', field])] : []));
+        return [...this.root.querySelectorAll('[data-contact-setting]')].flatMap((field) =>
+            field instanceof HTMLInputElement || field instanceof HTMLSelectElement
+                ? [/** @type {[string, HTMLInputElement | HTMLSelectElement]} */ ([field.dataset.contactSetting ?? '', field])]
+                : [],
+        );
     }
 
     /** @param {string} name @returns {string | boolean} */
     setting(name) {
         const field = this.fields().find(([key]) => key === name)?.[1];
-        return field instanceof HTMLInputElement ? field.checked : field?.value ?? '';
+        return field instanceof HTMLInputElement ? field.checked : (field?.value ?? '');
     }
 
     /** The station is offered, or the item comes into sight; a second press takes it away without a repetition. */
@@ -85,7 +99,11 @@ export class ContactClocks {
     /** What ran, for the repetition just over; the clocks go on to the time in which nothing happens. */
     take() {
         const now = Date.now();
-        const times = { stay_ms: this.offered ? now - this.offered : null, hold_ms: this.held ? now - this.held : null, return_ms: this.returned };
+        const times = {
+            stay_ms: this.offered ? now - this.offered : null,
+            hold_ms: this.held ? now - this.held : null,
+            return_ms: this.returned,
+        };
         if (this.offered) this.stays.push(now - this.offered);
         this.offered = this.held = 0;
         this.returned = null;
@@ -95,12 +113,17 @@ export class ContactClocks {
         return times;
     }
 
-    /** @param {any} state as the server sent it @param {{at: number, outcome: string}[]} since logged here and not counted yet @param {number} now */
+    /**
+     * @param {any} state as the server sent it
+     * @param {{at: number, outcome: string}[]} since logged here and not counted yet
+     * @param {number} now
+     */
     rate(state, since, now) {
         const rate = ratePerMinute([...state.rhythm.at, ...since.map((trial) => trial.at)], now);
         this.view.put('rate', rate === null ? '–' : String(rate));
         const accepted = state.rhythm.accepted + since.filter((trial) => ['reached', 'offered_more'].includes(trial.outcome)).length;
-        const declined = state.rhythm.declined + since.filter((trial) => ['left_early', 'refused_start', 'left'].includes(trial.outcome)).length;
+        const declined =
+            state.rhythm.declined + since.filter((trial) => ['left_early', 'refused_start', 'left'].includes(trial.outcome)).length;
         this.view.put('accepted', say('accepted', { accepted, count: state.count + since.length }));
         this.view.put('declined', String(declined));
     }
@@ -130,11 +153,42 @@ export class ContactClocks {
     show(now) {
         const since = (/** @type {number} */ from) => Math.max(0, Math.floor((now - from) / 1000));
         const target = this.target && this.target >= 1 ? Math.round(this.target) : null;
-        for (const [name, isOn] of /** @type {[string, boolean][]} */ ([['offer', this.offered > 0], ['hold', this.held > 0], ['toss', this.tossed > 0]])) this.root.querySelector(`[data-do="${name}"]`)?.setAttribute('aria-pressed', String(isOn));
-        this.view.put('offer-clock', this.offered ? say('seconds', { seconds: since(this.offered) }) : this.endedAt ? say('off_for', { seconds: since(this.endedAt) }) : '');
-        this.view.put('hold-clock', this.held ? (target === null ? say('seconds', { seconds: since(this.held) }) : say('seconds_of', { seconds: since(this.held), target })) : target === null ? '' : say('seconds', { seconds: target }));
-        this.view.put('toss-clock', this.tossed ? say('seconds', { seconds: since(this.tossed) }) : this.returned === null ? '' : say('seconds', { seconds: tenths(this.returned) }));
-        const words = [['in_sight', median(this.stays)], ['nothing', median(this.pauses)]].flatMap(([key, value]) => (value === null ? [] : [say(String(key), { seconds: tenths(Number(value)) })]));
+        for (const [name, isOn] of /** @type {[string, boolean][]} */ ([
+            ['offer', this.offered > 0],
+            ['hold', this.held > 0],
+            ['toss', this.tossed > 0],
+        ]))
+            this.root.querySelector(`[data-do="${name}"]`)?.setAttribute('aria-pressed', String(isOn));
+        this.view.put(
+            'offer-clock',
+            this.offered
+                ? say('seconds', { seconds: since(this.offered) })
+                : this.endedAt
+                  ? say('off_for', { seconds: since(this.endedAt) })
+                  : '',
+        );
+        this.view.put(
+            'hold-clock',
+            this.held
+                ? target === null
+                    ? say('seconds', { seconds: since(this.held) })
+                    : say('seconds_of', { seconds: since(this.held), target })
+                : target === null
+                  ? ''
+                  : say('seconds', { seconds: target }),
+        );
+        this.view.put(
+            'toss-clock',
+            this.tossed
+                ? say('seconds', { seconds: since(this.tossed) })
+                : this.returned === null
+                  ? ''
+                  : say('seconds', { seconds: tenths(this.returned) }),
+        );
+        const words = [
+            ['in_sight', median(this.stays)],
+            ['nothing', median(this.pauses)],
+        ].flatMap(([key, value]) => (value === null ? [] : [say(String(key), { seconds: tenths(Number(value)) })]));
         this.view.put('contrast', words.length ? say('half_lasted', { times: words.join(', ') }) : '');
     }
 }

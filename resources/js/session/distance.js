@@ -15,8 +15,12 @@ export class DistanceField {
         this.unit = /** @type {keyof typeof MAX} */ (root.dataset.unit ?? 'm');
         this.field = /** @type {HTMLInputElement} */ (root.querySelector('#q-distance'));
         this.isTyped = false;
-        for (const event of ['input', 'change']) this.field.addEventListener(event, () => { this.isTyped = true; });
-        for (const input of root.querySelectorAll('[data-estimate]')) input.addEventListener('change', () => this.estimate(/** @type {HTMLInputElement} */ (input)));
+        for (const event of ['input', 'change'])
+            this.field.addEventListener(event, () => {
+                this.isTyped = true;
+            });
+        for (const input of root.querySelectorAll('[data-estimate]'))
+            input.addEventListener('change', () => this.estimate(/** @type {HTMLInputElement} */ (input)));
     }
 
     /** Told at the field, before anything is kept: a distance that cannot be. @returns {boolean} */

@@ -2,11 +2,15 @@ import { elapsed } from './clock.js';
 
 /** @typedef {import('./view.js').View} View */
 
-/** Away, hands off or sound off: says at once what to do, times the recovery, and asks afterwards what it was. Unanswered it is no band, never "over". */
+/**
+ * Away, hands off or sound off: says at once what to do, times the recovery, and asks afterwards what it was. Unanswered it is no band,
+ * never "over".
+ */
 export class LeaveDialog {
     /**
      * @param {HTMLElement} root @param {View} view
-     * @param {{event: (kind: string, data?: Record<string, unknown>) => Promise<void>, log: (outcome: string, band: number, more: Record<string, unknown>) => Promise<void>}} told
+     * @param {{event: (kind: string, data?: Record<string, unknown>) => Promise<void>, log: (outcome: string, band: number,
+     *    more: Record<string, unknown>) => Promise<void>}} told
      */
     constructor(root, view, told) {
         this.root = root;
@@ -14,7 +18,8 @@ export class LeaveDialog {
         this.told = told;
         this.dialog = /** @type {HTMLDialogElement} */ (root.querySelector('[data-leave]'));
         this.leftAt = 0;
-        for (const button of this.dialog.querySelectorAll('[data-left]')) button.addEventListener('click', () => this.was(button.getAttribute('data-left') ?? 'none'));
+        for (const button of this.dialog.querySelectorAll('[data-left]'))
+            button.addEventListener('click', () => this.was(button.getAttribute('data-left') ?? 'none'));
         for (const button of this.dialog.querySelectorAll('[data-left-close]')) button.addEventListener('click', () => this.dialog.close());
         this.dialog.querySelector('[data-settled]')?.addEventListener('click', () => this.settled());
     }

@@ -41,7 +41,10 @@ export class Screen {
         this.isOffline = false;
         this.distance = new DistanceField(root, this.view);
         this.timers = new Timers(root, this.view, (milliseconds) => this.stared(milliseconds));
-        this.leaving = new LeaveDialog(root, this.view, { event: (kind, data) => this.event(kind, data), log: (outcome, band, more) => this.logAs(outcome, band, more) });
+        this.leaving = new LeaveDialog(root, this.view, {
+            event: (kind, data) => this.event(kind, data),
+            log: (outcome, band, more) => this.logAs(outcome, band, more),
+        });
         this.voice = new Voice(root);
         this.counts = { seen: 0, lookBacks: 0 };
         this.lastSetSignal = 0;
@@ -62,7 +65,10 @@ export class Screen {
         this.tick();
         setInterval(() => this.look(), LIVE_EVERY);
         keepAwake(this.root.querySelector('[data-wake]'));
-        document.addEventListener('visibilitychange', () => document.visibilityState === 'visible' && keepAwake(this.root.querySelector('[data-wake]')));
+        document.addEventListener(
+            'visibilitychange',
+            () => document.visibilityState === 'visible' && keepAwake(this.root.querySelector('[data-wake]')),
+        );
         if (store instanceof MemoryStore) this.view.put('net', say('keeps_nothing'));
         this.sender?.wake();
         this.root.dataset.ready = 'true';
@@ -72,11 +78,16 @@ export class Screen {
         const dialog = /** @type {HTMLDialogElement} */ (this.root.querySelector('[data-keys]'));
         const keys = listen((action) => this.act(action));
         mountKeys(dialog, () => keys.reload());
-        for (const button of this.root.querySelectorAll('[data-do]')) button.addEventListener('click', () => this.act(button.getAttribute('data-do') ?? ''));
-        for (const button of this.root.querySelectorAll('[data-outcome]')) button.addEventListener('click', () => this.log(null, button.getAttribute('data-outcome') ?? 'returned'));
-        for (const button of this.root.querySelectorAll('[data-grade]')) button.addEventListener('click', () => this.grade(Number(button.getAttribute('data-grade'))));
+        for (const button of this.root.querySelectorAll('[data-do]'))
+            button.addEventListener('click', () => this.act(button.getAttribute('data-do') ?? ''));
+        for (const button of this.root.querySelectorAll('[data-outcome]'))
+            button.addEventListener('click', () => this.log(null, button.getAttribute('data-outcome') ?? 'returned'));
+        for (const button of this.root.querySelectorAll('[data-grade]'))
+            button.addEventListener('click', () => this.grade(Number(button.getAttribute('data-grade'))));
         this.root.querySelector('[data-details]')?.addEventListener('submit', (event) => event.preventDefault());
-        this.root.querySelector('[data-aim]')?.addEventListener('change', (event) => { this.aim = /** @type {HTMLSelectElement} */ (event.target).value; });
+        this.root.querySelector('[data-aim]')?.addEventListener('change', (event) => {
+            this.aim = /** @type {HTMLSelectElement} */ (event.target).value;
+        });
         if (this.root.dataset.kind !== 'ladder') {
             for (const part of this.root.querySelectorAll('[data-ladder-only]')) /** @type {HTMLElement} */ (part).hidden = true;
             for (const part of this.root.querySelectorAll('[data-looking-only]')) /** @type {HTMLElement} */ (part).hidden = false;
@@ -95,28 +106,59 @@ export class Screen {
         if (action.startsWith('band-')) return void this.log(Number(action.slice(5)), this.outcome());
         if (action.startsWith('outcome-')) return this.choose(action.slice(8));
         switch (action) {
-            case 'good': return void this.log(0, this.success());
-            case 'doubt': return void this.log(2, 'taken_away');
-            case 'froze': return void this.leaving.froze();
-            case 'offer': return this.contact?.offer();
-            case 'hold': return this.contact?.hold();
-            case 'toss': return this.contact?.toss();
-            case 'play': return void this.sound?.press(this.place());
-            case 'meter': return void this.sound?.connect();
-            case 'undo': return void this.undo();
-            case 'batch': return void this.batch();
-            case 'leave': this.sound?.stop(); return void this.leaving.open();
-            case 'break': return this.pause();
-            case 'take': return void this.enter([this.entry('take')]);
-            case 'seen': this.counts.seen += 1; this.view.put('seen', String(this.counts.seen)); return void this.event('trigger_seen');
-            case 'look-back': this.counts.lookBacks += 1; this.view.put('look-backs', String(this.counts.lookBacks)); return void this.event('look_back');
-            case 'mark': return this.timers.mark();
-            case 'stare': return this.timers.stare();
-            case 'countdown': return this.timers.countdown();
-            case 'pace': return this.timers.pace();
-            case 'voice': this.voice.toggle(); return this.speak();
-            case 'keys': return dialog.showModal();
-            case 'nearer': case 'farther': return this.root.querySelector(`[data-details] [data-step="${action === 'nearer' ? -1 : 1}"]`)?.dispatchEvent(new MouseEvent('click'));
+            case 'good':
+                return void this.log(0, this.success());
+            case 'doubt':
+                return void this.log(2, 'taken_away');
+            case 'froze':
+                return void this.leaving.froze();
+            case 'offer':
+                return this.contact?.offer();
+            case 'hold':
+                return this.contact?.hold();
+            case 'toss':
+                return this.contact?.toss();
+            case 'play':
+                return void this.sound?.press(this.place());
+            case 'meter':
+                return void this.sound?.connect();
+            case 'undo':
+                return void this.undo();
+            case 'batch':
+                return void this.batch();
+            case 'leave':
+                this.sound?.stop();
+                return void this.leaving.open();
+            case 'break':
+                return this.pause();
+            case 'take':
+                return void this.enter([this.entry('take')]);
+            case 'seen':
+                this.counts.seen += 1;
+                this.view.put('seen', String(this.counts.seen));
+                return void this.event('trigger_seen');
+            case 'look-back':
+                this.counts.lookBacks += 1;
+                this.view.put('look-backs', String(this.counts.lookBacks));
+                return void this.event('look_back');
+            case 'mark':
+                return this.timers.mark();
+            case 'stare':
+                return this.timers.stare();
+            case 'countdown':
+                return this.timers.countdown();
+            case 'pace':
+                return this.timers.pace();
+            case 'voice':
+                this.voice.toggle();
+                return this.speak();
+            case 'keys':
+                return dialog.showModal();
+            case 'nearer':
+            case 'farther':
+                return this.root
+                    .querySelector(`[data-details] [data-step="${action === 'nearer' ? -1 : 1}"]`)
+                    ?.dispatchEvent(new MouseEvent('click'));
         }
     }
 
@@ -139,7 +181,8 @@ export class Screen {
 
     /** @param {string} outcome */
     choose(outcome) {
-        const radio = this.root.querySelector(`#q-${outcome}`) ?? this.root.querySelectorAll('input[name="quick-outcome"]')[QUICK.indexOf(outcome)];
+        const radio =
+            this.root.querySelector(`#q-${outcome}`) ?? this.root.querySelectorAll('input[name="quick-outcome"]')[QUICK.indexOf(outcome)];
         if (radio instanceof HTMLInputElement) radio.checked = true;
     }
 
@@ -175,9 +218,21 @@ export class Screen {
         return this.entry('trial', {
             sequence: this.nextSequence(),
             trial: {
-                outcome, band, aim: this.aim || place?.aim || '', distance: String(typed.get('distance') || place?.distance || '').replace(',', '.'), exposure,
-                signs: typed.getAll('signs[]'), food: typed.get('food') ?? 'gently', food_gone: typed.has('food_gone'), interrupted: typed.has('interrupted'), handler_error: typed.has('handler_error'),
-                note: typed.get('note') || null, ...this.timers.timed(), ...this.contact?.take(), ...this.sound?.take(), ...more,
+                outcome,
+                band,
+                aim: this.aim || place?.aim || '',
+                distance: String(typed.get('distance') || place?.distance || '').replace(',', '.'),
+                exposure,
+                signs: typed.getAll('signs[]'),
+                food: typed.get('food') ?? 'gently',
+                food_gone: typed.has('food_gone'),
+                interrupted: typed.has('interrupted'),
+                handler_error: typed.has('handler_error'),
+                note: typed.get('note') || null,
+                ...this.timers.timed(),
+                ...this.contact?.take(),
+                ...this.sound?.take(),
+                ...more,
             },
         });
     }
@@ -215,7 +270,12 @@ export class Screen {
         }
         if (!this.distance.isGood()) return;
         const first = this.trial(this.success(), 0);
-        const entries = Array.from({ length: count }, (_, i) => ({ ...first, uuid: crypto.randomUUID(), at: first.at + i, sequence: (first.sequence ?? 1) + i }));
+        const entries = Array.from({ length: count }, (_, i) => ({
+            ...first,
+            uuid: crypto.randomUUID(),
+            at: first.at + i,
+            sequence: (first.sequence ?? 1) + i,
+        }));
         await this.enter(entries);
     }
 
@@ -306,40 +366,60 @@ export class Screen {
     network(status, waiting) {
         this.isOffline = status === 'retry' || status === 'sign-in' || status === 'other-user';
         const words = {
-            saved: say('all_saved'), sending: this.isOffline ? '' : say('saving'), retry: say('no_connection', { waiting }),
-            'sign-in': say('sign_in_again', { waiting }), 'other-user': say('other_user', { waiting }),
+            saved: say('all_saved'),
+            sending: this.isOffline ? '' : say('saving'),
+            retry: say('no_connection', { waiting }),
+            'sign-in': say('sign_in_again', { waiting }),
+            'other-user': say('other_user', { waiting }),
         };
         const text = words[/** @type {keyof typeof words} */ (status)] ?? '';
         const net = this.root.querySelector('[data-net]');
         if (net instanceof HTMLElement && text) {
             net.textContent = text;
             net.dataset.status = status;
-            if (status === 'sign-in') net.append(' ', Object.assign(document.createElement('a'), { href: '/sign-in', textContent: say('sign_in') }));
+            if (status === 'sign-in')
+                net.append(' ', Object.assign(document.createElement('a'), { href: '/sign-in', textContent: say('sign_in') }));
         }
         this.render();
     }
 
-    /** @returns {{action: string, label: string, next: any, reasons: {code: string, sentence: string}[], risk: any, others: any[]}} the server's advice, or the cautious rule of this device */
+    /**
+     * @returns {{action: string, label: string, next: any, reasons: {code: string, sentence: string}[], risk: any,
+     *    others: any[]}} the server's advice, or the cautious rule of this device
+     */
     shown() {
         const { advice } = this.state;
         const since = this.since();
         const isLate = performance.now() - (this.enteredAt ?? 0) > PATIENCE;
         if (since.length === 0 || (!this.isOffline && !isLate)) {
             return {
-                ...advice, next: advice.next && { ...advice.next, aim: advice.aim }, others: advice.alternatives,
+                ...advice,
+                next: advice.next && { ...advice.next, aim: advice.aim },
+                others: advice.alternatives,
             };
         }
         const own = fallback(this.state, since);
-        return { ...own, reasons: [{ code: 'device', sentence: own.reason }, { code: 'offline', sentence: say('without_server') }], risk: null, others: [] };
+        return {
+            ...own,
+            reasons: [
+                { code: 'device', sentence: own.reason },
+                { code: 'offline', sentence: say('without_server') },
+            ],
+            risk: null,
+            others: [],
+        };
     }
 
-    /** @returns {{band: number, outcome: string, at: number}[]} trials of this device that the server has not counted, undone ones left out */
+    /**
+     * @returns {{band: number, outcome: string, at: number}[]} trials of this device that the server has not counted, undone ones left out
+     */
     since() {
         /** @type {{band: number, outcome: string, at: number}[]} */
         const trials = [];
         for (const entry of this.waiting) {
             if (entry.kind === 'undo') trials.pop();
-            if (entry.kind === 'trial') trials.push({ band: Number(entry.trial?.band ?? 2), outcome: String(entry.trial?.outcome), at: entry.at });
+            if (entry.kind === 'trial')
+                trials.push({ band: Number(entry.trial?.band ?? 2), outcome: String(entry.trial?.outcome), at: entry.at });
         }
         return trials;
     }
@@ -348,7 +428,10 @@ export class Screen {
         if (!this.state) return;
         const shown = this.shown();
         const since = this.since();
-        const undone = Math.max(0, this.waiting.filter((entry) => entry.kind === 'undo').length - this.waiting.filter((entry) => entry.kind === 'trial').length);
+        const undone = Math.max(
+            0,
+            this.waiting.filter((entry) => entry.kind === 'undo').length - this.waiting.filter((entry) => entry.kind === 'trial').length,
+        );
         const known = this.state.trials.slice(0, this.state.trials.length - undone);
         this.view.advice(shown, shown.reasons);
         this.view.risk(shown.risk);
@@ -358,24 +441,38 @@ export class Screen {
         }
         this.view.others(shown.others, this.aim, (aim, change) => {
             this.aim = this.aim === aim ? '' : aim;
-            this.view.put('advice-next', this.aim ? say('changed', { setup: shown.next?.words ?? '', change }) : shown.next?.words ?? '');
+            this.view.put('advice-next', this.aim ? say('changed', { setup: shown.next?.words ?? '', change }) : (shown.next?.words ?? ''));
             this.render();
         });
         this.view.pips(this.run(since));
-        this.view.latest([...known.map((/** @type {{band: number}} */ trial) => ({ band: trial.band, isWaiting: false })), ...since.map((trial) => ({ band: trial.band, isWaiting: true }))].slice(-14), this.state.count - undone + since.length);
+        this.view.latest(
+            [
+                ...known.map((/** @type {{band: number}} */ trial) => ({ band: trial.band, isWaiting: false })),
+                ...since.map((trial) => ({ band: trial.band, isWaiting: true })),
+            ].slice(-14),
+            this.state.count - undone + since.length,
+        );
         const watching = this.isWatching();
         for (const part of this.view.all('log')) part.hidden = watching;
         for (const part of this.view.all('watch')) part.hidden = !watching;
-        for (const button of this.root.querySelectorAll('[data-do="leave"], [data-do="froze"], [data-do="doubt"], [data-do="play"]')) /** @type {HTMLElement} */ (button).hidden = watching || (button.hasAttribute('data-ladder-only') && this.root.dataset.kind !== 'ladder');
+        const isLadder = this.root.dataset.kind === 'ladder';
+        for (const button of /** @type {NodeListOf<HTMLElement>} */ (
+            this.root.querySelectorAll('[data-do="leave"], [data-do="froze"], [data-do="doubt"], [data-do="play"]')
+        )) {
+            button.hidden = watching || (button.hasAttribute('data-ladder-only') && !isLadder);
+        }
         this.food(since.length);
-        this.view.put('manner', this.isOffline ? '' : this.state.manner ?? '');
+        this.view.put('manner', this.isOffline ? '' : (this.state.manner ?? ''));
         this.contact?.rate(this.state, since, Date.now());
         this.sound?.show(this.place());
         this.root.dataset.waiting = String(this.waiting.length);
         this.distance.show(this.place());
     }
 
-    /** @param {{band: number, outcome: string}[]} since @returns {{done: number, asked: number} | null} the run, foretold while the server has not answered */
+    /**
+     * @param {{band: number, outcome: string}[]} since
+     * @returns {{done: number, asked: number} | null} the run, foretold while the server has not answered
+     */
     run(since) {
         const { run } = this.state;
         if (!run) return null;
@@ -437,7 +534,10 @@ export class Screen {
     async look() {
         if (document.visibilityState !== 'visible' || this.waiting.length > 0) return;
         try {
-            const answer = await fetch(`${this.root.dataset.live}&since=${this.state?.version ?? 0}`, { credentials: 'omit', signal: AbortSignal.timeout(5000) });
+            const answer = await fetch(`${this.root.dataset.live}&since=${this.state?.version ?? 0}`, {
+                credentials: 'omit',
+                signal: AbortSignal.timeout(5000),
+            });
             if (answer.status !== 200) return;
             const { state } = await answer.json();
             if (state.ended && this.isWatching()) location.href = this.root.dataset.review ?? '/';

@@ -47,7 +47,14 @@ export class SoundDeck {
         if (!(button instanceof HTMLButtonElement) || this.player?.isPlaying()) return;
         const play = place?.play;
         button.disabled = !play || play.fraction === null;
-        this.view.put('play-words', play ? (play.fraction === null ? say('sound.cannot') : say('sound.play', { percent: Number((100 * play.fraction).toPrecision(2)), seconds: Number(play.seconds.toFixed(1)) })) : say(place ? 'sound.real' : 'sound.nothing'));
+        this.view.put(
+            'play-words',
+            play
+                ? play.fraction === null
+                    ? say('sound.cannot')
+                    : say('sound.play', { percent: Number((100 * play.fraction).toPrecision(2)), seconds: Number(play.seconds.toFixed(1)) })
+                : say(place ? 'sound.real' : 'sound.nothing'),
+        );
     }
 
     /** @param {boolean} isPlaying */
@@ -61,7 +68,10 @@ export class SoundDeck {
     /** A meter that shows the token of this session. */
     async connect() {
         try {
-            const answer = await fetch(`/sessions/${this.root.dataset.session}/meter`, { method: 'POST', headers: { Accept: 'application/json', 'X-XSRF-TOKEN': securityToken(document.cookie) } });
+            const answer = await fetch(`/sessions/${this.root.dataset.session}/meter`, {
+                method: 'POST',
+                headers: { Accept: 'application/json', 'X-XSRF-TOKEN': securityToken(document.cookie) },
+            });
             const told = await answer.json();
             if (!answer.ok) return this.view.put('meter-note', told.message ?? say('sound.meter_failed'));
             this.view.put('meter-address', told.address);

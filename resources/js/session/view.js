@@ -33,11 +33,13 @@ export class View {
         this.put('advice-detail', advice.next?.detail ?? '');
         this.put('first-reason', reasons[0]?.sentence ?? '');
         const list = this.all('reasons')[0];
-        list?.replaceChildren(...reasons.map(({ code, sentence }) => {
-            const item = Object.assign(document.createElement('li'), { textContent: sentence });
-            item.dataset.reason = code;
-            return item;
-        }));
+        list?.replaceChildren(
+            ...reasons.map(({ code, sentence }) => {
+                const item = Object.assign(document.createElement('li'), { textContent: sentence });
+                item.dataset.reason = code;
+                return item;
+            }),
+        );
     }
 
     /** @param {any} risk of the advice, or null */
@@ -55,20 +57,27 @@ export class View {
         }
     }
 
-    /** @param {{aim: string, change: string, off: number, helped: number}[]} others @param {string} chosen aim @param {(aim: string, change: string) => void} choose */
+    /**
+     * @param {{aim: string, change: string, off: number, helped: number}[]} others
+     * @param {string} chosen aim
+     * @param {(aim: string, change: string) => void} choose
+     */
     others(others, chosen, choose) {
         const box = this.all('others')[0];
         if (!box) return;
         box.hidden = others.length === 0;
-        box.replaceChildren(...(others.length ? [Object.assign(document.createElement('p'), { className: 'm-0', textContent: say('or') })] : []), ...others.map((other) => {
-            const button = document.createElement('button');
-            button.type = 'button';
-            button.className = 'btn btn-outline-secondary btn-sm';
-            button.textContent = other.helped ? say('helped', { change: other.change, count: other.helped }) : other.change;
-            button.setAttribute('aria-pressed', String(chosen === other.aim));
-            button.addEventListener('click', () => choose(other.aim, other.change));
-            return button;
-        }));
+        box.replaceChildren(
+            ...(others.length ? [Object.assign(document.createElement('p'), { className: 'm-0', textContent: say('or') })] : []),
+            ...others.map((other) => {
+                const button = document.createElement('button');
+                button.type = 'button';
+                button.className = 'btn btn-outline-secondary btn-sm';
+                button.textContent = other.helped ? say('helped', { change: other.change, count: other.helped }) : other.change;
+                button.setAttribute('aria-pressed', String(chosen === other.aim));
+                button.addEventListener('click', () => choose(other.aim, other.change));
+                return button;
+            }),
+        );
     }
 
     /** @param {{done: number, asked: number} | null} run */
@@ -77,19 +86,26 @@ export class View {
         if (!list) return;
         list.hidden = !run;
         list.setAttribute('aria-label', say('run', { hasRun: run !== null, done: run?.done ?? 0, asked: run?.asked ?? 0 }));
-        list.replaceChildren(...Array.from({ length: run?.asked ?? 0 }, (_, i) => Object.assign(document.createElement('li'), { className: i < (run?.done ?? 0) ? 'on' : '' })));
+        list.replaceChildren(
+            ...Array.from({ length: run?.asked ?? 0 }, (_, i) =>
+                Object.assign(document.createElement('li'), { className: i < (run?.done ?? 0) ? 'on' : '' }),
+            ),
+        );
     }
 
     /** @param {{band: number, isWaiting: boolean}[]} trials @param {number} count */
     latest(trials, count) {
         for (const list of this.all('latest')) {
-            list.replaceChildren(...trials.map(({ band, isWaiting }) => {
-                const item = document.createElement('li');
-                item.className = isWaiting ? 'waiting' : '';
-                item.dataset.band = String(band);
-                item.innerHTML = `<svg class="band-glyph" role="img" aria-label="${isWaiting ? say('band_waiting', { band: say(`bands.${band}`) }) : say(`bands.${band}`)}"><use href="#band-${band}"/></svg>`;
-                return item;
-            }));
+            list.replaceChildren(
+                ...trials.map(({ band, isWaiting }) => {
+                    const item = document.createElement('li');
+                    item.className = isWaiting ? 'waiting' : '';
+                    item.dataset.band = String(band);
+                    const name = isWaiting ? say('band_waiting', { band: say(`bands.${band}`) }) : say(`bands.${band}`);
+                    item.innerHTML = `<svg class="band-glyph" role="img" aria-label="${name}"><use href="#band-${band}"/></svg>`;
+                    return item;
+                }),
+            );
         }
         this.put('count', String(count));
         this.root.dataset.count = String(count);

@@ -8,7 +8,8 @@ const SECONDS = 4;
 export function mountTry(form) {
     const button = /** @type {HTMLButtonElement} */ (form.querySelector('[data-try]'));
     const words = /** @type {HTMLElement} */ (form.querySelector('[data-try-words]'));
-    const value = (/** @type {string} */ name) => /** @type {HTMLInputElement | HTMLSelectElement | null} */ (form.querySelector(`[name="${name}"]`))?.value ?? '';
+    const value = (/** @type {string} */ name) =>
+        /** @type {HTMLInputElement | HTMLSelectElement | null} */ (form.querySelector(`[name="${name}"]`))?.value ?? '';
     /** @type {SoundPlayer | null} */
     let player = null;
     button.hidden = false;

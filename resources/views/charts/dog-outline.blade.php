@@ -4,12 +4,17 @@
     @foreach($views as $view)
         <figure class="dog-view">
             <svg class="dog" viewBox="0 0 {{ $view['width'] }} {{ $view['height'] }}" role="group" aria-label="{{ $view['title'] }}">
-                @foreach($view['plain'] as $path)<path class="plain" d="{{ $path }}" @if($view['isMirrored']) transform="translate({{ $view['width'] }} 0) scale(-1 1)" @endif />@endforeach
+                @foreach($view['plain'] as $path)<path class="plain" d="{{ $path }}" @if($view['isMirrored'])
+                    transform="translate({{ $view['width'] }} 0) scale(-1 1)" @endif />@endforeach
                 @foreach($view['parts'] as $part)
                     @php($id = $part['area']->id())
-                    <a href="#{{ $id }}" data-area="{{ $id }}" @if(in_array($id, $stops, true)) tabindex="-1" @endif aria-label="{{ $part['area']->label }}: {{ $part['area']->inWords() }}">
-                        <path class="part level-{{ $part['area']->level ?? 0 }} state-{{ $part['area']->state()->value }}" d="{{ $part['path'] }}" @if($view['isMirrored']) transform="translate({{ $view['width'] }} 0) scale(-1 1)" @endif />
-                        <text class="mark level-{{ $part['area']->level ?? 0 }}" x="{{ $part['x'] }}" y="{{ $part['y'] + 5 }}" text-anchor="middle" aria-hidden="true">{{ $part['area']->mark() }}</text>
+                    <a href="#{{ $id }}" data-area="{{ $id }}" @if(in_array($id, $stops, true)) tabindex="-1" @endif
+                        aria-label="{{ $part['area']->label }}: {{ $part['area']->inWords() }}">
+                        <path class="part level-{{ $part['area']->level ?? 0 }} state-{{ $part['area']->state()->value }}"
+                            d="{{ $part['path'] }}" @if($view['isMirrored']) transform="translate({{ $view['width'] }} 0) scale(-1 1)"
+                            @endif />
+                        <text class="mark level-{{ $part['area']->level ?? 0 }}" x="{{ $part['x'] }}" y="{{ $part['y'] + 5 }}"
+                            text-anchor="middle" aria-hidden="true">{{ $part['area']->mark() }}</text>
                     </a>
                     @php($stops[] = $id)
                 @endforeach

@@ -7,7 +7,8 @@
         <line class="grid" x1="52" x2="{{ $width - 24 }}" y1="{{ N::format($tick['at']) }}" y2="{{ N::format($tick['at']) }}"/>
         <text x="46" y="{{ N::format($tick['at'] + 4) }}" text-anchor="end">{{ $tick['label'] }}</text>
     @endforeach
-    @foreach($xs as $tick)<text x="{{ N::format($tick['at']) }}" y="{{ $height - 18 }}" text-anchor="middle">{{ $tick['label'] }}</text>@endforeach
+    @foreach($xs as $tick)<text x="{{ N::format($tick['at']) }}" y="{{ $height - 18 }}"
+        text-anchor="middle">{{ $tick['label'] }}</text>@endforeach
     <path class="learned-range" d="{{ $range }} Z"/>
     <path class="curve curve-0" d="{{ $before }}"/>
     <path class="curve curve-1" d="{{ $over }}"/>

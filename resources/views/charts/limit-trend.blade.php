@@ -8,10 +8,13 @@
         <text x="72" y="{{ N::format($tick['at'] + 4) }}" text-anchor="end">{{ $tick['label'] }}</text>
     @endforeach
     @foreach($points as $i => $point)
-        <line class="range" x1="{{ N::format($point['x']) }}" x2="{{ N::format($point['x']) }}" y1="{{ N::format($point['easy']) }}" y2="{{ N::format($point['hard']) }}"/>
-        @if($point['isOpen'])<path class="axis" fill="none" d="M{{ N::format($point['x'] - 5) }} {{ N::format($point['easy'] + 6) }} L{{ N::format($point['x']) }} {{ N::format($point['easy']) }} L{{ N::format($point['x'] + 5) }} {{ N::format($point['easy'] + 6) }}"/>@endif
+        <line class="range" x1="{{ N::format($point['x']) }}" x2="{{ N::format($point['x']) }}" y1="{{ N::format($point['easy']) }}"
+            y2="{{ N::format($point['hard']) }}"/>
+        @if($point['isOpen'])<path class="axis" fill="none"
+            d="M{{ N::format($point['x'] - 5) }} {{ N::format($point['easy'] + 6) }} L{{ N::format($point['x']) }} {{ N::format($point['easy']) }} L{{ N::format($point['x'] + 5) }} {{ N::format($point['easy'] + 6) }}"/>@endif
         @if($point['y'] !== null)<circle class="point" cx="{{ N::format($point['x']) }}" cy="{{ N::format($point['y']) }}" r="4.5"/>@endif
-        @if($i % $every === 0)<text x="{{ N::format($point['x']) }}" y="{{ $height - 10 }}" text-anchor="middle">{{ $point['day'] }}</text>@endif
+        @if($i % $every === 0)<text x="{{ N::format($point['x']) }}" y="{{ $height - 10 }}"
+            text-anchor="middle">{{ $point['day'] }}</text>@endif
     @endforeach
     @if($path)<path class="path" d="{{ $path }}"/>@endif
 </svg>

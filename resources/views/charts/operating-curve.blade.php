@@ -8,7 +8,8 @@
         <text x="38" y="{{ N::format($tick['at'] + 4) }}" text-anchor="end">{{ $tick['label'] }}</text>
     @endforeach
     @foreach($xs as $tick)<text x="{{ N::format($tick['at']) }}" y="208" text-anchor="middle">{{ $tick['label'] }}</text>@endforeach
-    <text x="{{ N::format(($width - 26) / 2) }}" y="228" text-anchor="middle">{{ say('charts.operating_curve.how_often_it_really_succeeds_lines') }}</text>
+    <text x="{{ N::format(($width - 26) / 2) }}" y="228"
+        text-anchor="middle">{{ say('charts.operating_curve.how_often_it_really_succeeds_lines') }}</text>
     @foreach($lines as $trials => $line)
         <path class="curve curve-{{ $loop->index }}" d="{{ $line['path'] }}"/>
         <text x="{{ N::format($line['at'][0] - 6) }}" y="{{ N::format($line['at'][1] - 6) }}" text-anchor="end">{{ $trials }}</text>

@@ -2,7 +2,8 @@
 <div class="chart-frame" tabindex="0" role="region" aria-label="{{ say('charts.strip.the_session_as_a_strip') }}">
 <svg class="chart" viewBox="0 0 {{ $width }} {{ $height }}" role="img" aria-labelledby="strip-title strip-desc">
     <title id="strip-title">{{ say('charts.strip.the_session_as_a_strip') }}</title>
-    <desc id="strip-desc">{{ say('charts.strip.trials_over_time_left_to_right', ['count' => count($points), 'is_presence' => (bool) ($isPresence)]) }}</desc>
+    <desc id="strip-desc">{{ say('charts.strip.trials_over_time_left_to_right',
+        ['count' => count($points), 'is_presence' => (bool) ($isPresence)]) }}</desc>
     @foreach($heights as $tick)
         <line class="grid" x1="64" x2="{{ $width - 16 }}" y1="{{ N::format($tick['y']) }}" y2="{{ N::format($tick['y']) }}"/>
         <text x="58" y="{{ N::format($tick['y'] + 4) }}" text-anchor="end">{{ $tick['label'] }}</text>
@@ -12,15 +13,18 @@
         <text x="{{ N::format($tick['x']) }}" y="{{ $height - 10 }}" text-anchor="middle">{{ $tick['label'] }}</text>
     @endforeach
     @foreach($breaks as $break)
-        <line class="break" x1="{{ N::format($break['from']) }}" x2="{{ N::format($break['to']) }}" y1="{{ $height - 30 }}" y2="{{ $height - 30 }}"/>
+        <line class="break" x1="{{ N::format($break['from']) }}" x2="{{ N::format($break['to']) }}" y1="{{ $height - 30 }}"
+            y2="{{ $height - 30 }}"/>
     @endforeach
     @if($path)<path class="path" d="{{ $path }}"/>@endif
     @foreach($points as $point)
         <g>
             <title>{{ $point['title'] }}</title>
-            @if($point['departed'])<circle class="not-followed" cx="{{ N::format($point['x']) }}" cy="{{ N::format($point['y']) }}" r="12"/>@endif
+            @if($point['departed'])<circle class="not-followed" cx="{{ N::format($point['x']) }}" cy="{{ N::format($point['y']) }}"
+                r="12"/>@endif
             <circle cx="{{ N::format($point['x']) }}" cy="{{ N::format($point['y']) }}" r="8" fill="var(--bs-body-bg)"/>
-            <use class="band-{{ $point['band']->value }}" href="#band-{{ $point['band']->value }}" x="{{ N::format($point['x'] - 8) }}" y="{{ N::format($point['y'] - 8) }}" width="16" height="16"/>
+            <use class="band-{{ $point['band']->value }}" href="#band-{{ $point['band']->value }}" x="{{ N::format($point['x'] - 8) }}"
+                y="{{ N::format($point['y'] - 8) }}" width="16" height="16"/>
         </g>
     @endforeach
 </svg>

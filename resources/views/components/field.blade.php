@@ -2,9 +2,11 @@
 @php($dotted = str_replace(['[', ']'], ['.', ''], $name))
 @php($error = $errors->first($dotted))
 <div class="mb-3">
-    <label class="form-label mb-1" for="f-{{ $name }}">{{ $label }}@if(! $required)<span class="text-body-secondary"> {{ say('layout.field.optional') }}</span>@endif</label>
+    <label class="form-label mb-1" for="f-{{ $name }}">{{ $label }}@if(! $required)<span
+        class="text-body-secondary"> {{ say('layout.field.optional') }}</span>@endif</label>
     <div class="d-flex align-items-center gap-2">
-        <input {{ $attributes->class(['form-control', 'is-invalid' => $error !== '']) }} id="f-{{ $name }}" name="{{ $name }}" type="{{ $type }}" value="{{ old($dotted, $value) }}"
+        <input {{ $attributes->class(['form-control', 'is-invalid' => $error !== '']) }} id="f-{{ $name }}" name="{{ $name }}"
+            type="{{ $type }}" value="{{ old($dotted, $value) }}"
                @if($required) required @endif @if($error !== '') aria-invalid="true" @endif aria-describedby="h-{{ $name }}">
         @if($suffix)<span class="text-nowrap">{{ $suffix }}</span>@endif
     </div>

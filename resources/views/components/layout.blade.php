@@ -8,7 +8,9 @@
     <meta name="htmx-config" content='{"includeIndicatorStyles":false,"allowEval":false,"historyCacheSize":0}'>
     <link rel="icon" href="/favicon.svg" type="image/svg+xml">
     <title>{{ say('layout.layout.wheatear', ['title' => $title]) }}</title>
-    <script type="application/json" id="device-words">{!! json_encode(['language' => words()->reader->language, 'messages' => app(Words\Lexicon::class)->below('device', words()->reader->language)], JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_HEX_TAG | JSON_HEX_AMP) !!}</script>
+    <script type="application/json" id="device-words">{!! json_encode(['language' => words()->reader->language,
+        'messages' => app(Words\Lexicon::class)->below('device', words()->reader->language)],
+        JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_HEX_TAG | JSON_HEX_AMP) !!}</script>
     @vite(['resources/css/app.scss', $script])
 </head>
 <body class="{{ $class }}" @auth data-user="{{ auth()->id() }}" @endauth>
@@ -19,16 +21,24 @@
         <a class="brand me-1 py-2" href="{{ url('/') }}">{{ say('layout.layout.wheatear_2') }}</a>
         @auth
             <nav aria-label="{{ say('layout.layout.main') }}" class="d-flex flex-wrap flex-grow-1 align-items-center">
-                <a class="nav-link" href="{{ route('today') }}" @if(request()->routeIs('today')) aria-current="page" @endif>{{ say('layout.layout.today') }}</a>
-                <a class="nav-link" href="{{ route('dogs.index') }}" @if(request()->routeIs('dogs.*')) aria-current="page" @endif>{{ say('layout.layout.dogs') }}</a>
-                <a class="nav-link d-none d-md-flex" href="{{ route('templates.index') }}" @if(request()->routeIs('templates.*')) aria-current="page" @endif>{{ say('layout.layout.templates') }}</a>
-                @if($unfiled > 0 || request()->routeIs('unfiled.*'))<a class="nav-link" href="{{ route('unfiled.index') }}" @if(request()->routeIs('unfiled.*')) aria-current="page" @endif>{{ say('layout.layout.to_place', ['count' => $unfiled]) }}</a>@endif
-                <a class="nav-link" href="{{ route('events.create') }}" @if(request()->routeIs('events.*')) aria-current="page" @endif>{{ say('layout.layout.upset') }}</a>
-                <a class="nav-link" href="{{ route('help') }}" @if(request()->routeIs('help')) aria-current="page" @endif>{{ say('layout.layout.help') }}</a>
+                <a class="nav-link" href="{{ route('today') }}" @if(request()->routeIs('today')) aria-current="page"
+                    @endif>{{ say('layout.layout.today') }}</a>
+                <a class="nav-link" href="{{ route('dogs.index') }}" @if(request()->routeIs('dogs.*')) aria-current="page"
+                    @endif>{{ say('layout.layout.dogs') }}</a>
+                <a class="nav-link d-none d-md-flex" href="{{ route('templates.index') }}" @if(request()->routeIs('templates.*'))
+                    aria-current="page" @endif>{{ say('layout.layout.templates') }}</a>
+                @if($unfiled > 0 || request()->routeIs('unfiled.*'))<a class="nav-link" href="{{ route('unfiled.index') }}"
+                    @if(request()->routeIs('unfiled.*')) aria-current="page"
+                    @endif>{{ say('layout.layout.to_place', ['count' => $unfiled]) }}</a>@endif
+                <a class="nav-link" href="{{ route('events.create') }}" @if(request()->routeIs('events.*')) aria-current="page"
+                    @endif>{{ say('layout.layout.upset') }}</a>
+                <a class="nav-link" href="{{ route('help') }}" @if(request()->routeIs('help')) aria-current="page"
+                    @endif>{{ say('layout.layout.help') }}</a>
             </nav>
             <form method="post" action="{{ route('sign-out') }}" data-sign-out>
                 @csrf
-                <button class="btn btn-link btn-sm px-2">{{ say('layout.layout.sign_out') }}<span class="visually-hidden"> {{ auth()->user()->name }}</span></button>
+                <button class="btn btn-link btn-sm px-2">{{ say('layout.layout.sign_out') }}<span
+                    class="visually-hidden"> {{ auth()->user()->name }}</span></button>
             </form>
         @endauth
     </div>

@@ -6,8 +6,10 @@
             <x-problems />
             <form method="post" action="{{ route('sign-in') }}">
                 @csrf
-                <x-field name="email" :label="say('sign_in.sign_in.email_address')" type="email" autocomplete="username" required autofocus />
-                <x-field name="password" :label="say('sign_in.sign_in.password')" type="password" autocomplete="current-password" required />
+                <x-field name="email" :label="say('sign_in.sign_in.email_address')" type="email" autocomplete="username" required
+                    autofocus />
+                <x-field name="password" :label="say('sign_in.sign_in.password')" type="password" autocomplete="current-password"
+                    required />
                 <div class="form-check mb-3">
                     <input class="form-check-input" type="checkbox" id="remember" name="remember" value="1">
                     <label class="form-check-label" for="remember">{{ say('sign_in.sign_in.stay_signed_in_on_this_device') }}</label>

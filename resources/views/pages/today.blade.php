@@ -3,11 +3,14 @@
     <p class="text-body-secondary">{{ auth()->user()->practice->name }}, {{ auth()->user()->practice->town }} · {{ words()->formats->weekday($now) }}</p>
 
     @if($unplaced > 0)
-        <p class="alert alert-warning"><a href="{{ route('unfiled.index') }}">{{ say('today.today.to_be_placed', ['unplaced' => $unplaced]) }}</a> {{ say('today.today.in_a_session') }}</p>
+        <p class="alert alert-warning"><a href="{{ route('unfiled.index') }}">{{ say('today.today.to_be_placed',
+            ['unplaced' => $unplaced]) }}</a> {{ say('today.today.in_a_session') }}</p>
     @endif
 
     @foreach($unfinished as $event)
-        <p class="alert alert-danger">{{ say('today.today.a_bite_of_is_on_record', ['time_zone' => words()->formats->dateTime($event->occurred_at)]) }} <a href="{{ route('incidents.create', $event->dog_id) }}">{{ say('today.today.write_them_down') }}</a></p>
+        <p class="alert alert-danger">{{ say('today.today.a_bite_of_is_on_record',
+            ['time_zone' => words()->formats->dateTime($event->occurred_at)]) }} <a
+            href="{{ route('incidents.create', $event->dog_id) }}">{{ say('today.today.write_them_down') }}</a></p>
     @endforeach
 
     @foreach($open as $session)
@@ -30,7 +33,9 @@
             @php($model = $plan->responseModel)
             <div class="col-md-6 col-xl-4">
                 <section class="card card-body h-100" aria-labelledby="plan-{{ $plan->id }}">
-                    <h2 class="h5 mt-0" id="plan-{{ $plan->id }}"><a href="{{ route('dogs.show', $model->dog) }}">{{ $model->dog->name }}</a>: <a href="{{ route('plans.show', $plan) }}">{{ $plan->name }}</a></h2>
+                    <h2 class="h5 mt-0" id="plan-{{ $plan->id }}"><a
+                        href="{{ route('dogs.show', $model->dog) }}">{{ $model->dog->name }}</a>: <a
+                        href="{{ route('plans.show', $plan) }}">{{ $plan->name }}</a></h2>
                     <p class="mb-2 text-body-secondary">
                         {{ say('today.today.with', ['person' => $model->person->name]) }}@if($plan->place), {{ $plan->place->name }}@endif ·
                         @if($item['lastAt'])
@@ -41,13 +46,20 @@
                             {{ say('today.today.no_session_yet') }}
                         @endif
                     </p>
-                    @if($model->dog->bite_history)<p class="mb-2"><span class="flag">{{ say('today.today.bite_history_cautious_limits') }}</span></p>@endif
+                    @if($model->dog->bite_history)<p class="mb-2"><span
+                        class="flag">{{ say('today.today.bite_history_cautious_limits') }}</span></p>@endif
                     @if($item['carried'])<p class="mb-1"><strong>{{ $item['carried'] }}</strong></p>@endif
-                    <p class="mb-1"><strong>{{ words()->label($item['start']->action) }}<x-where :level="$item['start']->next" /></strong></p>
+                    <p class="mb-1"><strong>{{ words()->label($item['start']->action) }}<x-where
+                        :level="$item['start']->next" /></strong></p>
                     <p class="mb-3">{{ collect($item['start']->reasons)->reject(fn ($reason) => $reason->code === Core\Decision\ReasonCode::Risk)->map(fn ($reason) => words()->reason($reason, $item['catalog']))->implode(' ') }}</p>
                     @can('start', $plan)
                         <div class="mt-auto">
-                            <a href="{{ route('sessions.create', $plan) }}" class="btn {{ $item['start']->next === null ? 'btn-outline-secondary' : 'btn-next' }} w-100">{{ say('today.today.next_start_all_the_same_start', ['next' => (bool) ($item['start']->next === null)]) }}<span class="visually-hidden"> {{ say('today.today.with_2', ['dog' => $model->dog->name, 'plan' => $plan->name]) }}</span></a>
+                            <a href="{{ route('sessions.create', $plan) }}"
+                                class="btn {{ $item['start']->next === null ? 'btn-outline-secondary'
+                                : 'btn-next' }} w-100">{{ say('today.today.next_start_all_the_same_start',
+                                ['next' => (bool) ($item['start']->next === null)]) }}<span
+                                class="visually-hidden"> {{ say('today.today.with_2',
+                                ['dog' => $model->dog->name, 'plan' => $plan->name]) }}</span></a>
                         </div>
                     @endcan
                 </section>

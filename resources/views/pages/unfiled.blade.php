@@ -6,11 +6,14 @@
         <p class="card card-body">{{ say('unfiled.unfiled.nothing_waits_here') }}</p>
     @endif
     @foreach($unplaced as $trial)
-        <section class="card card-body mb-3" aria-label="{{ say('unfiled.unfiled.trial_received', ['received_at' => words()->formats->dateTime($trial->received_at)]) }}">
-            <p class="mb-1"><strong>{{ $trial->reason }}</strong> {{ say('unfiled.unfiled.received', ['time_zone' => words()->formats->dateTime($trial->received_at)]) }}</p>
+        <section class="card card-body mb-3" aria-label="{{ say('unfiled.unfiled.trial_received',
+            ['received_at' => words()->formats->dateTime($trial->received_at)]) }}">
+            <p class="mb-1"><strong>{{ $trial->reason }}</strong> {{ say('unfiled.unfiled.received',
+                ['time_zone' => words()->formats->dateTime($trial->received_at)]) }}</p>
             <dl class="facts mb-2">
                 @foreach(['distance', 'outcome', 'band', 'note'] as $field)
-                    @if(is_scalar($trial->payload[$field] ?? null) && $trial->payload[$field] !== '')<dt>{{ say("unfiled.fields.{$field}") }}</dt><dd>{{ Str::limit((string) $trial->payload[$field], 200) }}</dd>@endif
+                    @if(is_scalar($trial->payload[$field] ?? null)
+                        && $trial->payload[$field] !== '')<dt>{{ say("unfiled.fields.{$field}") }}</dt><dd>{{ Str::limit((string) $trial->payload[$field], 200) }}</dd>@endif
                 @endforeach
             </dl>
             <div class="d-flex flex-wrap gap-2">
@@ -25,7 +28,8 @@
                     <button class="btn btn-next">{{ say('unfiled.unfiled.place_it_here') }}</button>
                 </form>
                 @can('create', App\Models\Dog::class)
-                    <form method="post" action="{{ route('unfiled.destroy', $trial) }}">@csrf @method('delete')<button class="btn btn-outline-secondary">{{ say('unfiled.unfiled.dismiss') }}</button></form>
+                    <form method="post" action="{{ route('unfiled.destroy', $trial) }}">@csrf @method('delete')<button
+                        class="btn btn-outline-secondary">{{ say('unfiled.unfiled.dismiss') }}</button></form>
                 @endcan
             </div>
         </section>

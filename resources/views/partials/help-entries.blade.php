@@ -11,7 +11,8 @@
                         @if($entry->why !== '')<dt>{{ say('help.help_entries.why') }}</dt><dd>{{ $entry->why }}</dd>@endif
                         @if($entry->differ !== '')<dt>{{ say('help.help_entries.others') }}</dt><dd>{{ $entry->differ }}</dd>@endif
                     </dl>
-                    <details class="mt-2"><summary class="form-text">{{ say('help.help_entries.source') }}</summary><p class="mb-0 mt-1">{{ trim("{$entry->numbers} {$entry->source}") }}</p></details>
+                    <details class="mt-2"><summary class="form-text">{{ say('help.help_entries.source') }}</summary><p
+                        class="mb-0 mt-1">{{ trim("{$entry->numbers} {$entry->source}") }}</p></details>
                 </details>
             @endforeach
         </section>

@@ -5,7 +5,8 @@
 <div id="session-panel" data-trials="{{ count($trials) }}">
     <div class="d-flex flex-wrap justify-content-between align-items-baseline gap-2">
         <h1 class="h4 mb-2">{{ $dog->name }}: {{ $plan->name }}</h1>
-        <span class="text-body-secondary">{{ say('sessions.session_panel.with', ['count' => count($trials), 'person' => $session->person->name]) }}</span>
+        <span class="text-body-secondary">{{ say('sessions.session_panel.with',
+            ['count' => count($trials), 'person' => $session->person->name]) }}</span>
     </div>
     <div class="row g-4">
         <div class="col-lg-5">
@@ -13,17 +14,20 @@
                 <p class="advice-action" id="advice-head">{{ $inWords->action($advice->action, $advice->is_closing) }}</p>
                 @if($nextWords)<p class="advice-next" data-next="{{ $next->distance()?->meters }}">{{ $nextWords }}</p>@endif
                 <ul class="reasons mt-2">
-                    @foreach($advice->reasons as $reason)<li data-reason="{{ $reason['code'] }}">{{ $inWords->reason($reason) }}</li>@endforeach
+                    @foreach($advice->reasons as $reason)<li
+                        data-reason="{{ $reason['code'] }}">{{ $inWords->reason($reason) }}</li>@endforeach
                 </ul>
                 @if($advice->alternatives !== [])
-                    <p class="mt-2 mb-0">{{ say('sessions.session_panel.or_change', ['changes' => collect($advice->alternatives)->map(fn ($other) => $inWords->change($other))->implode('; ')]) }}</p>
+                    <p class="mt-2 mb-0">{{ say('sessions.session_panel.or_change',
+                        ['changes' => collect($advice->alternatives)->map(fn ($other) => $inWords->change($other))->implode('; ')]) }}</p>
                 @endif
                 <p class="mt-2 mb-0 form-text">{{ say('sessions.session_panel.advice_supports_your_judgement_you_see') }}</p>
             </section>
             @if($advice->action === Core\Decision\Action::Break)
                 <form method="post" action="{{ route('breaks.store', $session) }}" class="mb-3">
                     @csrf
-                    <button class="btn {{ $next ? 'btn-next' : 'btn-outline-secondary' }} w-100">{{ say('sessions.session_panel.the_break_is_over') }}</button>
+                    <button class="btn {{ $next ? 'btn-next'
+                        : 'btn-outline-secondary' }} w-100">{{ say('sessions.session_panel.the_break_is_over') }}</button>
                 </form>
             @endif
             @if($trials !== [])
@@ -51,16 +55,21 @@
                     <legend>{{ say('sessions.session_panel.what_it_did') }}</legend>
                     <div class="picks picks-outcomes">
                         @foreach($quick as $outcome)
-                            <input class="btn-check" type="radio" name="outcome" id="o-{{ $outcome->value }}" value="{{ $outcome->value }}" @checked(old('outcome') === $outcome->value) required>
-                            <label class="btn btn-outline-primary" for="o-{{ $outcome->value }}">{{ words()->outcomeShort($outcome, $kind) }}</label>
+                            <input class="btn-check" type="radio" name="outcome" id="o-{{ $outcome->value }}" value="{{ $outcome->value }}"
+                                @checked(old('outcome') === $outcome->value) required>
+                            <label class="btn btn-outline-primary"
+                                for="o-{{ $outcome->value }}">{{ words()->outcomeShort($outcome, $kind) }}</label>
                         @endforeach
                     </div>
-                    <details class="mt-2" @if(in_array(old('outcome'), array_map(fn ($outcome) => $outcome->value, $others), true)) open @endif>
+                    <details class="mt-2" @if(in_array(old('outcome'), array_map(fn ($outcome) => $outcome->value, $others), true)) open
+                        @endif>
                         <summary>{{ say('sessions.session_panel.something_else') }}</summary>
                         <div class="picks mt-2">
                             @foreach($others as $outcome)
-                                <input class="btn-check" type="radio" name="outcome" id="o-{{ $outcome->value }}" value="{{ $outcome->value }}" @checked(old('outcome') === $outcome->value)>
-                                <label class="btn btn-outline-primary" for="o-{{ $outcome->value }}">{{ words()->capital(words()->label($outcome)) }}</label>
+                                <input class="btn-check" type="radio" name="outcome" id="o-{{ $outcome->value }}"
+                                    value="{{ $outcome->value }}" @checked(old('outcome') === $outcome->value)>
+                                <label class="btn btn-outline-primary"
+                                    for="o-{{ $outcome->value }}">{{ words()->capital(words()->label($outcome)) }}</label>
                             @endforeach
                         </div>
                     </details>
@@ -69,16 +78,21 @@
                     <legend>{{ say('sessions.session_panel.how_it_took_it') }}</legend>
                     <div class="picks picks-bands">
                         @foreach(Band::cases() as $band)
-                            <input class="btn-check" type="radio" name="band" id="b-{{ $band->value }}" value="{{ $band->value }}" @checked(old('band') === (string) $band->value)>
-                            <label class="btn btn-outline-primary" for="b-{{ $band->value }}"><svg class="band-glyph" aria-hidden="true" focusable="false"><use href="#band-{{ $band->value }}"/></svg>{{ words()->label($band) }}</label>
+                            <input class="btn-check" type="radio" name="band" id="b-{{ $band->value }}" value="{{ $band->value }}"
+                                @checked(old('band') === (string) $band->value)>
+                            <label class="btn btn-outline-primary" for="b-{{ $band->value }}"><svg class="band-glyph" aria-hidden="true"
+                                focusable="false"><use href="#band-{{ $band->value }}"/></svg>{{ words()->label($band) }}</label>
                         @endforeach
                     </div>
                     <p class="form-text mb-0">{{ say('sessions.session_panel.left_open_the_band_follows_from') }}</p>
                 </fieldset>
                 @if($kind === Core\Exposure\PlanKind::Presence)<div class="mb-3">
-                    <label class="fw-bold mb-1" for="distance">{{ say('sessions.session_panel.distance', ['plural' => words()->label($unit)]) }}</label>
+                    <label class="fw-bold mb-1" for="distance">{{ say('sessions.session_panel.distance',
+                        ['plural' => words()->label($unit)]) }}</label>
                     <div class="stepper">
-                        <input class="form-control @error('distance') is-invalid @enderror" id="distance" name="distance" inputmode="decimal" value="{{ old('distance', $distance) }}" required @error('distance') aria-invalid="true" aria-describedby="distance-problem" @enderror>
+                        <input class="form-control @error('distance') is-invalid @enderror" id="distance" name="distance"
+                            inputmode="decimal" value="{{ old('distance', $distance) }}" required @error('distance') aria-invalid="true"
+                            aria-describedby="distance-problem" @enderror>
                     </div>
                     @error('distance')<p class="text-danger fw-bold mb-0" id="distance-problem">{{ $message }}</p>@enderror
                 </div>@endif
@@ -86,7 +100,8 @@
                     <legend>{{ say('sessions.session_panel.food') }}</legend>
                     <div class="picks">
                         @foreach(FoodTaken::cases() as $food)
-                            <input class="btn-check" type="radio" name="food" id="food-{{ $food->value }}" value="{{ $food->value }}" @checked(old('food', 'gently') === $food->value)>
+                            <input class="btn-check" type="radio" name="food" id="food-{{ $food->value }}" value="{{ $food->value }}"
+                                @checked(old('food', 'gently') === $food->value)>
                             <label class="btn btn-outline-primary" for="food-{{ $food->value }}">{{ words()->label($food) }}</label>
                         @endforeach
                     </div>
@@ -95,7 +110,8 @@
                     <legend>{{ say('sessions.session_panel.turned_after') }}</legend>
                     <div class="picks">
                         @foreach(TurnLatency::cases() as $latency)
-                            <input class="btn-check" type="radio" name="latency" id="l-{{ $latency->value }}" value="{{ $latency->value }}" @checked(old('latency') === $latency->value)>
+                            <input class="btn-check" type="radio" name="latency" id="l-{{ $latency->value }}" value="{{ $latency->value }}"
+                                @checked(old('latency') === $latency->value)>
                             <label class="btn btn-outline-primary" for="l-{{ $latency->value }}">{{ words()->label($latency) }}</label>
                         @endforeach
                     </div>
@@ -106,8 +122,11 @@
                         @foreach($signs as $weight => $group)
                             @foreach($group as $sign)
                                 <div class="form-check">
-                                    <input class="form-check-input" type="checkbox" name="signs[]" value="{{ $sign->code }}" id="s-{{ $sign->code }}" @checked(in_array($sign->code, old('signs', []), true))>
-                                    <label class="form-check-label" for="s-{{ $sign->code }}">{{ words()->sign($sign->code) }} <span class="text-body-secondary">{{ in_array($weight, ['small', 'medium', 'strong', 'reaction'], true) ? say("labels.sign_weight.{$weight}") : '' }}</span></label>
+                                    <input class="form-check-input" type="checkbox" name="signs[]" value="{{ $sign->code }}"
+                                        id="s-{{ $sign->code }}" @checked(in_array($sign->code, old('signs', []), true))>
+                                    <label class="form-check-label" for="s-{{ $sign->code }}">{{ words()->sign($sign->code) }} <span
+                                        class="text-body-secondary">{{ in_array($weight, ['small', 'medium', 'strong', 'reaction'], true)
+                                        ? say("labels.sign_weight.{$weight}") : '' }}</span></label>
                                 </div>
                             @endforeach
                         @endforeach
@@ -118,11 +137,16 @@
                     <div class="row mt-2">
                         @foreach($dimensions as $dimension)
                             <div class="col-sm-6 mb-2">
-                                <label class="form-label mb-0" for="d-{{ $dimension->key }}">{{ words()->capital(words()->dimension($catalog, $dimension->key)) }}</label>
+                                <label class="form-label mb-0"
+                                    for="d-{{ $dimension->key }}">{{ words()->capital(words()->dimension($catalog,
+                                    $dimension->key)) }}</label>
                                 <select class="form-select" id="d-{{ $dimension->key }}" name="exposure[{{ $dimension->key }}]">
-                                    <option value="">{{ say('sessions.session_panel.key_as_advised_not_noted', ['key' => (bool) (isset($exposure[$dimension->key]))]) }}</option>
+                                    <option value="">{{ say('sessions.session_panel.key_as_advised_not_noted',
+                                        ['key' => (bool) (isset($exposure[$dimension->key]))]) }}</option>
                                     @foreach($dimension->values as $value)
-                                        <option value="{{ $value->key }}" @selected(old("exposure.{$dimension->key}") === $value->key)>{{ words()->choice($catalog, $dimension->key, $value->key) }}</option>
+                                        <option value="{{ $value->key }}"
+                                            @selected(old("exposure.{$dimension->key}") === $value->key)>{{ words()->choice($catalog,
+                                            $dimension->key, $value->key) }}</option>
                                     @endforeach
                                 </select>
                             </div>
@@ -134,14 +158,18 @@
                     <div class="mt-2">
                         <label class="form-label mb-0" for="aim">{{ say('sessions.session_panel.i_aimed_at') }}</label>
                         <select class="form-select mb-2" id="aim" name="aim">
-                            @if($next)<option value="advice:{{ $advice->id }}">{{ say('sessions.session_panel.the_advice', ['next_words' => $nextWords]) }}</option>@endif
+                            @if($next)<option value="advice:{{ $advice->id }}">{{ say('sessions.session_panel.the_advice',
+                                ['next_words' => $nextWords]) }}</option>@endif
                             @foreach($steps as $position => $step)
-                                <option value="step:{{ $position }}" @selected(old('aim') === "step:{$position}")>{{ say('sessions.session_panel.step', ['position' => $position + 1, 'unit' => words()->step($step, $catalog)]) }}</option>
+                                <option value="step:{{ $position }}"
+                                    @selected(old('aim') === "step:{$position}")>{{ say('sessions.session_panel.step',
+                                    ['position' => $position + 1, 'unit' => words()->step($step, $catalog)]) }}</option>
                             @endforeach
                         </select>
                         @foreach(labels('sessions.flags', ['interrupted', 'handler_error', 'food_gone']) as $flag => $text)
                             <div class="form-check mb-2">
-                                <input class="form-check-input" type="checkbox" name="{{ $flag }}" value="1" id="x-{{ $flag }}" @checked(old($flag))>
+                                <input class="form-check-input" type="checkbox" name="{{ $flag }}" value="1" id="x-{{ $flag }}"
+                                    @checked(old($flag))>
                                 <label class="form-check-label" for="x-{{ $flag }}">{{ $text }}</label>
                             </div>
                         @endforeach

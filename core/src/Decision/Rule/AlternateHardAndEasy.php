@@ -13,7 +13,10 @@ use Core\Decision\ReasonCode;
 use Core\Decision\Rule;
 use Core\Decision\Situation;
 
-/** After so many good repetitions at a level one easy one in between, on purpose: it keeps the dog willing and costs the run nothing. Common practice. */
+/**
+ * After so many good repetitions at a level one easy one in between, on purpose: it keeps the dog willing and costs the run nothing. Common
+ * practice.
+ */
 final readonly class AlternateHardAndEasy implements Rule
 {
     public function apply(Situation $situation, LoggedTrial $last): ?Advice
@@ -22,7 +25,8 @@ final readonly class AlternateHardAndEasy implements Rule
         if ($last->under === Action::EasyBetween) {
             return $last->isSuccess() ? $this->back($situation) : null;
         }
-        $isGoodHere = static fn (LoggedTrial $trial): bool => $trial->isSuccess() && $trial->under !== Action::EasyBetween && $trial->target->equals($last->target);
+        $isGoodHere = static fn (LoggedTrial $trial): bool =>
+            $trial->isSuccess() && $trial->under !== Action::EasyBetween && $trial->target->equals($last->target);
         if ($after === 0 || $situation->log->runOf($isGoodHere) < $after || $situation->progress($last->target)->isMet) {
             return null;
         }

@@ -17,7 +17,10 @@ use Core\Exposure\PlanKind;
 use Core\Sign\Band;
 use Core\Sign\Outcome;
 
-/** Under the hand a miss or a doubt asks first for one other change, with the same thing asked; only where that did not help, for less. Common practice. */
+/**
+ * Under the hand a miss or a doubt asks first for one other change, with the same thing asked; only where that did not help, for less.
+ * Common practice.
+ */
 final readonly class ChangeThePicture implements Rule
 {
     public function apply(Situation $situation, LoggedTrial $last): ?Advice
@@ -44,6 +47,8 @@ final readonly class ChangeThePicture implements Rule
 
     private static function isDoubtful(LoggedTrial $trial): bool
     {
-        return $trial->band === Band::Effort || $trial->isMiss() || in_array($trial->outcome, [Outcome::TakenAway, Outcome::LeftCameBack], true);
+        return $trial->band === Band::Effort || $trial->isMiss() || in_array(
+            $trial->outcome, [Outcome::TakenAway, Outcome::LeftCameBack], true,
+        );
     }
 }

@@ -36,7 +36,10 @@ final readonly class CloseAfterReaction implements Rule
         }
 
         return $situation->advise(Action::Repeat, $level, [
-            Reason::of(ReasonCode::AfterReaction, at: $situation->told($level->exposure), count: $since + 1, most: self::MAX_TRIALS, chance: $bound),
+            Reason::of(
+                ReasonCode::AfterReaction, at: $situation->told($level->exposure), count: $since + 1, most: self::MAX_TRIALS,
+                chance: $bound,
+            ),
         ]);
     }
 }

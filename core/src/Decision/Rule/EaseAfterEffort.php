@@ -15,12 +15,16 @@ use Core\Decision\Situation;
 use Core\Sign\Band;
 use Core\Sign\OutcomeEffect;
 
-/** Three of the last five trials at a level with effort: ease before it gets worse; and back at once after a skip. A dog's no is counted apart. */
+/**
+ * Three of the last five trials at a level with effort: ease before it gets worse; and back at once after a skip. A dog's no is counted
+ * apart.
+ */
 final readonly class EaseAfterEffort implements Rule
 {
     public function apply(Situation $situation, LoggedTrial $last): ?Advice
     {
-        $isEffort = static fn (LoggedTrial $trial): bool => $trial->band === Band::Effort && $trial->outcome->effect() !== OutcomeEffect::OptOut;
+        $isEffort = static fn (LoggedTrial $trial): bool => $trial->band === Band::Effort
+            && $trial->outcome->effect() !== OutcomeEffect::OptOut;
         if (! $isEffort($last)) {
             return null;
         }

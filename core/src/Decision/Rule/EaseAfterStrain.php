@@ -40,7 +40,9 @@ final readonly class EaseAfterStrain implements Rule
         $recent = count(array_filter($lastThree, static fn (LoggedTrial $trial): bool => $trial->band->atLeast(Band::Strain)));
 
         return (new Easing($situation))->by($last->target, $recent >= 2 ? 2 : 1, Action::Ease, [
-            $recent >= 2 ? Reason::of(ReasonCode::StrainAgain, count: $recent) : Reason::of(ReasonCode::Strain, at: $situation->told($last->exposure)),
+            $recent >= 2
+                ? Reason::of(ReasonCode::StrainAgain, count: $recent)
+                : Reason::of(ReasonCode::Strain, at: $situation->told($last->exposure)),
         ]);
     }
 

@@ -35,7 +35,10 @@ final readonly class HalfStepBackAfterEasyWin implements Rule
         }
 
         return $situation->advise(Action::Ease, $half, [
-            Reason::of(ReasonCode::HalfStepBack, from: $situation->told($missed->target->exposure, $half->exposure), at: $situation->told($half->exposure, $missed->target->exposure)),
+            Reason::of(
+                ReasonCode::HalfStepBack, from: $situation->told($missed->target->exposure, $half->exposure),
+                at: $situation->told($half->exposure, $missed->target->exposure),
+            ),
             $situation->riskReason($half->exposure),
         ]);
     }

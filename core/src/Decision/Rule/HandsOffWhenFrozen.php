@@ -16,7 +16,10 @@ use Core\Exposure\PlanKind;
 use Core\Sign\Band;
 use Core\Sign\SignKey;
 
-/** Under the hand, freezing or going stiff comes before a bite: hands off at once, far easier after it, and the second time that day the end. */
+/**
+ * Under the hand, freezing or going stiff comes before a bite: hands off at once, far easier after it, and the second time that day the
+ * end.
+ */
 final readonly class HandsOffWhenFrozen implements Rule
 {
     private const SIGNS = [SignKey::Freeze, SignKey::Stiff];

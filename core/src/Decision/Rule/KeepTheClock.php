@@ -25,7 +25,9 @@ final readonly class KeepTheClock implements Rule
         $trials = count($log->trials);
         $why = match (true) {
             ! $last->foodLeft => Reason::of(ReasonCode::FoodUsedUp),
-            $minutes >= $settings->sessionMinutes => Reason::of(ReasonCode::SessionTime, minutes: (int) $minutes, planned: $settings->sessionMinutes),
+            $minutes >= $settings->sessionMinutes => Reason::of(
+                ReasonCode::SessionTime, minutes: (int) $minutes, planned: $settings->sessionMinutes,
+            ),
             $trials >= $settings->mostTrials => Reason::of(ReasonCode::SessionTrials, count: $trials),
             default => null,
         };
@@ -34,7 +36,10 @@ final readonly class KeepTheClock implements Rule
         }
         if ($setMinutes >= $settings->setMinutes && $last->isSuccess()) {
             return $situation->advise(Action::Break, $last->target, [
-                Reason::of(ReasonCode::SetTime, minutes: (int) $setMinutes, planned: $settings->setMinutes, plan: $situation->catalog->plan->value),
+                Reason::of(
+                    ReasonCode::SetTime, minutes: (int) $setMinutes, planned: $settings->setMinutes,
+                    plan: $situation->catalog->plan->value,
+                ),
             ]);
         }
 

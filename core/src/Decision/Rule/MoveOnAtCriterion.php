@@ -43,7 +43,9 @@ final readonly class MoveOnAtCriterion implements Rule
         if ($level->exposure->equals($step->exposure) && ! $situation->isSpreadEnough($level)) {
             $criterion = $step->criterion;
 
-            return $situation->advise(Action::EndWell, null, [$met, Reason::of(ReasonCode::SessionsAsked, sessions: $criterion->sessions, days: $criterion->days)]);
+            return $situation->advise(Action::EndWell, null, [
+                $met, Reason::of(ReasonCode::SessionsAsked, sessions: $criterion->sessions, days: $criterion->days),
+            ]);
         }
         $next = $situation->above($level);
         if ($next === null) {
@@ -86,17 +88,23 @@ final readonly class MoveOnAtCriterion implements Rule
             ? Reason::of(ReasonCode::Spent, at: $situation->told($next->exposure))
             : $situation->riskReason($next->exposure);
 
-        return $situation->advise(Action::Split, $half, [$met, $blocked, Reason::of(ReasonCode::Split, at: $situation->told($half->exposure))]);
+        return $situation->advise(Action::Split, $half, [
+            $met, $blocked, Reason::of(ReasonCode::Split, at: $situation->told($half->exposure)),
+        ]);
     }
 
     private function stay(Situation $situation, Level $level, Level $next, Reason $met): Advice
     {
         if ($situation->log->isSpentToday($next)) {
-            return $situation->advise(Action::EndWell, null, [$met, Reason::of(ReasonCode::SpentEnd, at: $situation->told($next->exposure))]);
+            return $situation->advise(Action::EndWell, null, [
+                $met, Reason::of(ReasonCode::SpentEnd, at: $situation->told($next->exposure)),
+            ]);
         }
 
         // not that it is enough to move on: it stays
-        return $situation->advise(Action::Repeat, $level, [$this->whatIsMissing($situation, $level, $next), $situation->runReason($level), $situation->riskReason($next->exposure)]);
+        return $situation->advise(Action::Repeat, $level, [
+            $this->whatIsMissing($situation, $level, $next), $situation->runReason($level), $situation->riskReason($next->exposure),
+        ]);
     }
 
     /** Far more successes than asked, all easy, and far inside the limits: skip up to 1 logit. */
@@ -106,7 +114,12 @@ final readonly class MoveOnAtCriterion implements Rule
         $allEasy = count(array_filter($latest, static fn (LoggedTrial $trial): bool => $trial->band === Band::Easy)) === count($latest);
         $caps = $situation->caps->scaled(self::SKIP_LIMIT_SHARE, self::SKIP_LIMIT_SHARE);
         $skipTo = null;
-        for ($i = $level->step + 2; $i <= $situation->ladder->top() && $run >= 2 * $asked && $allEasy && ! $situation->calibration->isOff(); $i++) {
+        for (
+            $i = $level->step + 2; $i <= $situation->ladder->top()
+                && $run >= 2 * $asked
+                && $allEasy
+                && ! $situation->calibration->isOff(); $i++
+        ) {
             $exposure = $situation->ladder->step($i)->exposure;
             $candidate = new Level($i, $exposure);
             if ($situation->load($exposure) - $situation->load($level->exposure) <= self::SKIP_MOST_LOGITS + 1e-9
@@ -139,6 +152,8 @@ final readonly class MoveOnAtCriterion implements Rule
             return Reason::of(ReasonCode::MissingDog);
         }
 
-        return Reason::of(ReasonCode::MissingCertainty, trials: $model->calmTrialsNeeded($level->exposure, $next->exposure, $caps, $situation->day()));
+        return Reason::of(ReasonCode::MissingCertainty, trials: $model->calmTrialsNeeded(
+            $level->exposure, $next->exposure, $caps, $situation->day(),
+        ));
     }
 }

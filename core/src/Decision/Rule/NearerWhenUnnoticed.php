@@ -24,12 +24,16 @@ final readonly class NearerWhenUnnoticed implements Rule
             return null;
         }
         $target = $last->target;
-        $run = $situation->log->runOf(static fn (LoggedTrial $trial): bool => $trial->outcome === Outcome::Unnoticed && $trial->target->equals($target));
+        $run = $situation->log->runOf(static fn (
+            LoggedTrial $trial,
+        ): bool => $trial->outcome === Outcome::Unnoticed && $trial->target->equals($target));
         if ($run < 3) {
             return $situation->advise(Action::Repeat, $target, [Reason::of(ReasonCode::Unnoticed, count: $run)]);
         }
         $above = $situation->above($target);
-        if ($above !== null && $situation->allows($above->exposure) && ! $situation->log->isSpentToday($above) && $this->timesNearer($situation) < self::MAX_A_SESSION) {
+        if ($above !== null && $situation->allows(
+            $above->exposure,
+        ) && ! $situation->log->isSpentToday($above) && $this->timesNearer($situation) < self::MAX_A_SESSION) {
             return $situation->advise(Action::Advance, $above, [
                 Reason::of(ReasonCode::UnnoticedNearer, count: $run),
                 $situation->riskReason($above->exposure),

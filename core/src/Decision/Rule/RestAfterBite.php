@@ -25,6 +25,8 @@ final readonly class RestAfterBite implements Rule
             ]);
         }
 
-        return $situation->history->resting === null ? null : $situation->advise(Action::Refer, null, [Reason::of(ReasonCode::Resting, why: $situation->history->resting->value)]);
+        return $situation->history->resting === null
+            ? null
+            : $situation->advise(Action::Refer, null, [Reason::of(ReasonCode::Resting, why: $situation->history->resting->value)]);
     }
 }

@@ -32,7 +32,8 @@ final readonly class StayHere implements Rule
         };
 
         return $situation->advise(
-            Action::Repeat, $level, [...($why === null ? [] : [Reason::of($why)]), $situation->runReason($level), $situation->riskReason($level->exposure)],
+            Action::Repeat, $level,
+            [...($why === null ? [] : [Reason::of($why)]), $situation->runReason($level), $situation->riskReason($level->exposure)],
             $last->band === Band::Effort ? (new EasierLevels($situation))->byOtherThings($level) : [],
         );
     }

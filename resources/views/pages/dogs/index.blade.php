@@ -1,7 +1,8 @@
 <x-layout :title="say('dogs.list.dogs')">
     <div class="d-flex flex-wrap justify-content-between align-items-center gap-2">
         <h1 class="mb-0">{{ say('dogs.list.dogs') }}</h1>
-        @can('create', App\Models\Dog::class)<a class="btn btn-primary" href="{{ route('dogs.create') }}">{{ say('dogs.list.add_a_dog') }}</a>@endcan
+        @can('create', App\Models\Dog::class)<a class="btn btn-primary"
+            href="{{ route('dogs.create') }}">{{ say('dogs.list.add_a_dog') }}</a>@endcan
     </div>
     @if($dogs->isEmpty())
         <p class="mt-3">{{ say('dogs.list.no_dog_yet_add_the_first') }}</p>

@@ -2,10 +2,12 @@
     <div class="d-flex flex-wrap justify-content-between align-items-start gap-2">
         <div>
             <h1 class="mb-1">{{ $dog->name }}</h1>
-            <p class="text-body-secondary mb-2">{{ $dog->description }}@if($dog->born_on) {{ say('dogs.show.born', ['born_on' => words()->formats->month($dog->born_on)]) }}@endif</p>
+            <p class="text-body-secondary mb-2">{{ $dog->description }}@if($dog->born_on) {{ say('dogs.show.born',
+                ['born_on' => words()->formats->month($dog->born_on)]) }}@endif</p>
         </div>
         <div class="d-flex flex-wrap gap-2">
-            <a class="btn btn-outline-primary" href="{{ route('events.create', ['dog' => $dog->id]) }}">{{ say('dogs.show.log_an_upset') }}</a>
+            <a class="btn btn-outline-primary" href="{{ route('events.create',
+                ['dog' => $dog->id]) }}">{{ say('dogs.show.log_an_upset') }}</a>
             <a class="btn btn-outline-primary" href="{{ route('handling.show', $dog) }}">{{ say('dogs.show.handling') }}</a>
             <a class="btn btn-outline-primary" href="{{ route('kit.show', $dog) }}">{{ say('dogs.show.fit_and_food') }}</a>
             <a class="btn btn-outline-primary" href="{{ route('card.show', $dog) }}">{{ say('dogs.show.care_card') }}</a>
@@ -29,7 +31,9 @@
             @csrf
             <h2 class="mt-0">{{ say('dogs.show.read_first') }}</h2>
             @foreach($unread as $caution)
-                <div class="form-check mb-2"><input class="form-check-input" type="checkbox" name="read[]" value="{{ $caution->key }}" id="c-{{ $caution->key }}"><label class="form-check-label" for="c-{{ $caution->key }}"><strong>{{ $caution->title }}.</strong> {{ $caution->text }}</label></div>
+                <div class="form-check mb-2"><input class="form-check-input" type="checkbox" name="read[]" value="{{ $caution->key }}"
+                    id="c-{{ $caution->key }}"><label class="form-check-label"
+                    for="c-{{ $caution->key }}"><strong>{{ $caution->title }}.</strong> {{ $caution->text }}</label></div>
             @endforeach
             <div><button class="btn btn-primary">{{ say('dogs.show.i_have_read_these') }}</button></div>
         </form>
@@ -44,7 +48,8 @@
         <p class="text-body-secondary">{{ say('dogs.show.the_distance_at_which_the_accepted') }}</p>
         <div class="table-responsive" tabindex="0" role="region" aria-label="{{ say('dogs.show.limits_now') }}">
             <table class="table align-middle">
-                <thead><tr><th scope="col">{{ say('dogs.show.plan') }}</th><th scope="col">{{ say('dogs.show.handler') }}</th><th scope="col">{{ say('dogs.show.limit_distance') }}</th><th scope="col">{{ say('dogs.show.held') }}</th></tr></thead>
+                <thead><tr><th scope="col">{{ say('dogs.show.plan') }}</th><th scope="col">{{ say('dogs.show.handler') }}</th><th
+                    scope="col">{{ say('dogs.show.limit_distance') }}</th><th scope="col">{{ say('dogs.show.held') }}</th></tr></thead>
                 <tbody>
                 @foreach($plans as $item)
                     <tr>
@@ -54,8 +59,11 @@
                             @endif
                         </th>
                         <td>{{ $item['plan']->responseModel->person->name }}</td>
-                        <td>@if($item['plan']->responseModel->kind === Core\Exposure\PlanKind::Presence)<x-limit :limit="$item['limit']" />@else<span class="text-body-secondary">{{ say('dogs.show.no_distance_see_the_ladder') }}</span>@endif</td>
-                        <td>{{ say('dogs.show.step_of', ['held_step' => $item['history']->heldStep + 1, 'steps' => $item['plan']->steps->count()]) }}</td>
+                        <td>@if($item['plan']->responseModel->kind === Core\Exposure\PlanKind::Presence)<x-limit
+                            :limit="$item['limit']" />@else<span
+                            class="text-body-secondary">{{ say('dogs.show.no_distance_see_the_ladder') }}</span>@endif</td>
+                        <td>{{ say('dogs.show.step_of', ['held_step' => $item['history']->heldStep + 1,
+                            'steps' => $item['plan']->steps->count()]) }}</td>
                     </tr>
                 @endforeach
                 </tbody>
@@ -71,21 +79,29 @@
                     <h3 class="h6 mt-2">{{ say('dogs.show.by_as_the_guardian_names_it', ['by' => (bool) ($by === 'guardian')]) }}</h3>
                     <ul class="mb-2">
                         @foreach($triggers->where('named_by', $by) as $trigger)
-                            <li>{{ $trigger->name }} <span class="text-body-secondary">({{ words()->label($trigger->kind) }}@if($trigger->motive), {{ say("options.motive.{$trigger->motive}") }}@endif @if($trigger->traits->isNotEmpty()); {{ $trigger->traits->map(fn ($trait) => trim("{$trait->name}: {$trait->value}", ': '))->implode(', ') }}@endif)</span></li>
+                            <li>{{ $trigger->name }} <span
+                                class="text-body-secondary">({{ words()->label($trigger->kind) }}@if($trigger->motive), {{ say("options.motive.{$trigger->motive}") }}@endif @if($trigger->traits->isNotEmpty()); {{ $trigger->traits->map(fn ($trait) => trim("{$trait->name}: {$trait->value}", ': '))->implode(', ') }}@endif)</span></li>
                         @endforeach
                     </ul>
                 @endif
             @endforeach
             @if($triggers->isEmpty())<p>{{ say('dogs.show.nothing_yet') }}</p>@endif
             @can('plan', $dog)
-                <details @if($errors->hasAny(['trigger', 'trigger_kind', 'motive', 'named_by'])) open @endif><summary>{{ say('dogs.show.add_one') }}</summary>
+                <details @if($errors->hasAny(['trigger', 'trigger_kind', 'motive', 'named_by'])) open
+                    @endif><summary>{{ say('dogs.show.add_one') }}</summary>
                     <form method="post" action="{{ route('triggers.store', $dog) }}" class="mt-2">
                         @csrf
-                        <x-field name="trigger" :label="say('dogs.show.it_reacts_to')" :hint="say('dogs.show.one_kind_of_thing')" maxlength="120" required />
-                        <x-choice name="trigger_kind" :label="say('dogs.show.that_is')" :options="cases(Core\Exposure\PlanKind::cases())" value="presence" />
-                        <x-choice name="motive" :label="say('dogs.show.motive_as_far_as_it_can')" :options="options('motive', App\Dog\Http\TriggerRequest::MOTIVES)" :empty="say('dogs.show.not_said')" :hint="say('dogs.show.remedies_differ_frustration_and_over_eagerne')" />
-                        <x-choice name="named_by" :label="say('dogs.show.named_by')" :options="options('named_by', App\Dog\Http\TriggerRequest::NAMED_BY)" value="guardian" />
-                        <x-text name="trigger_traits" :label="say('dogs.show.traits')" :hint="say('dogs.show.one_a_line_size_large_speed')" />
+                        <x-field name="trigger" :label="say('dogs.show.it_reacts_to')" :hint="say('dogs.show.one_kind_of_thing')"
+                            maxlength="120" required />
+                        <x-choice name="trigger_kind" :label="say('dogs.show.that_is')" :options="cases(Core\Exposure\PlanKind::cases())"
+                            value="presence" />
+                        <x-choice name="motive" :label="say('dogs.show.motive_as_far_as_it_can')"
+                            :options="options('motive', App\Dog\Http\TriggerRequest::MOTIVES)" :empty="say('dogs.show.not_said')"
+                            :hint="say('dogs.show.remedies_differ_frustration_and_over_eagerne')" />
+                        <x-choice name="named_by" :label="say('dogs.show.named_by')"
+                            :options="options('named_by', App\Dog\Http\TriggerRequest::NAMED_BY)" value="guardian" />
+                        <x-text name="trigger_traits" :label="say('dogs.show.traits')"
+                            :hint="say('dogs.show.one_a_line_size_large_speed')" />
                         <button class="btn btn-primary">{{ say('dogs.show.add_it') }}</button>
                     </form>
                 </details>
@@ -99,15 +115,22 @@
                 @endforeach
             </ul>
             @can('train', $dog)
-                <details @if($errors->hasAny(['skill', 'state', 'shown_in', 'shown_on', 'skill_note'])) open @endif><summary>{{ say('dogs.show.record_what_was_shown') }}</summary>
+                <details @if($errors->hasAny(['skill', 'state', 'shown_in', 'shown_on', 'skill_note'])) open
+                    @endif><summary>{{ say('dogs.show.record_what_was_shown') }}</summary>
                     <form method="post" action="{{ route('skills.store', $dog) }}" class="mt-2">
                         @csrf
-                        <x-choice name="skill" :label="say('dogs.show.foundation')" :options="collect($foundations)->map(fn ($state) => say('dogs.show.skill_ready', ['skill' => say('methods.skills.'.$state->skill->key.'.label'), 'ready' => say('methods.skills.'.$state->skill->key.'.ready')]))" />
+                        <x-choice name="skill" :label="say('dogs.show.foundation')"
+                            :options="collect($foundations)->map(fn ($state) => say('dogs.show.skill_ready',
+                            ['skill' => say('methods.skills.'.$state->skill->key.'.label'),
+                            'ready' => say('methods.skills.'.$state->skill->key.'.ready')]))" />
                         <div class="row">
-                            <div class="col-sm-6"><x-choice name="state" :label="say('dogs.show.it_is')" :options="options('skill_state', App\Dog\Http\SkillController::STATES)" /></div>
-                            <div class="col-sm-6"><x-field name="shown_on" :label="say('dogs.show.shown_on')" type="date" :value="now()->format('Y-m-d')" required /></div>
+                            <div class="col-sm-6"><x-choice name="state" :label="say('dogs.show.it_is')"
+                                :options="options('skill_state', App\Dog\Http\SkillController::STATES)" /></div>
+                            <div class="col-sm-6"><x-field name="shown_on" :label="say('dogs.show.shown_on')" type="date"
+                                :value="now()->format('Y-m-d')" required /></div>
                         </div>
-                        <x-field name="shown_in" :label="say('dogs.show.where')" :hint="say('dogs.show.a_skill_of_the_kitchen_is')" maxlength="120" required />
+                        <x-field name="shown_in" :label="say('dogs.show.where')" :hint="say('dogs.show.a_skill_of_the_kitchen_is')"
+                            maxlength="120" required />
                         <button class="btn btn-primary">{{ say('dogs.show.record_it') }}</button>
                     </form>
                 </details>
@@ -116,7 +139,9 @@
         <section class="col-lg-6" id="items" aria-labelledby="items-head">
             <h2 id="items-head">{{ say('dogs.show.what_it_wears_and_tools') }}</h2>
             @forelse($items as $one)
-                <p class="mb-1"><a href="{{ route('items.show', $one) }}">{{ $one->name }}</a> <span class="text-body-secondary">({{ words()->label($one->kind) }}@if($one->fit_checked_on), {{ say('dogs.show.fit_looked', ['day' => words()->formats->day($one->fit_checked_on)]) }}@endif)</span></p>
+                <p class="mb-1"><a href="{{ route('items.show', $one) }}">{{ $one->name }}</a> <span
+                    class="text-body-secondary">({{ words()->label($one->kind) }}@if($one->fit_checked_on), {{ say('dogs.show.fit_looked',
+                    ['day' => words()->formats->day($one->fit_checked_on)]) }}@endif)</span></p>
             @empty
                 <p>{{ say('dogs.show.nothing_yet_a_muzzle_a_harness') }}</p>
             @endforelse
@@ -124,7 +149,8 @@
                 <details @if($errors->hasAny(['item_name', 'item_kind'])) open @endif><summary>{{ say('dogs.show.add_an_item') }}</summary>
                     <form method="post" action="{{ route('items.store', $dog) }}" class="mt-2">
                         @csrf
-                        <x-field name="item_name" :label="say('dogs.show.name')" :hint="say('dogs.show.such_as_tan_basket_muzzle')" maxlength="60" required />
+                        <x-field name="item_name" :label="say('dogs.show.name')" :hint="say('dogs.show.such_as_tan_basket_muzzle')"
+                            maxlength="60" required />
                         <x-choice name="item_kind" :label="say('dogs.show.it_is')" :options="cases(Core\Wearing\ItemKind::cases())" />
                         <button class="btn btn-primary">{{ say('dogs.show.add_the_item') }}</button>
                     </form>
@@ -134,22 +160,28 @@
         <section class="col-lg-6" id="management" aria-labelledby="management-head">
             <h2 id="management-head">{{ say('dogs.show.until_training_works') }}</h2>
             @if($agreement)
-                <p class="mb-1">{{ say('dogs.show.agreed_with_on', ['agreed_with' => $agreement->agreed_with, 'agreed_on' => words()->formats->day($agreement->agreed_on)]) }}</p>
+                <p class="mb-1">{{ say('dogs.show.agreed_with_on', ['agreed_with' => $agreement->agreed_with,
+                    'agreed_on' => words()->formats->day($agreement->agreed_on)]) }}</p>
                 <ul>@foreach($agreement->items as $item)<li>{{ say("options.agreement.{$item}") }}</li>@endforeach</ul>
                 @if($agreement->note)<p>{{ $agreement->note }}</p>@endif
             @else
                 <p>{{ say('dogs.show.nothing_agreed_yet_every_rehearsal_of') }}</p>
             @endif
             @can('plan', $dog)
-                <details @if($errors->hasAny(['agreed_with', 'items', 'agreement_note'])) open @endif><summary>{{ say('dogs.show.agreement_agree_anew_agree_on_management', ['agreement' => (bool) ($agreement)]) }}</summary>
+                <details @if($errors->hasAny(['agreed_with', 'items', 'agreement_note'])) open
+                    @endif><summary>{{ say('dogs.show.agreement_agree_anew_agree_on_management',
+                    ['agreement' => (bool) ($agreement)]) }}</summary>
                     <form method="post" action="{{ route('agreements.store', $dog) }}" class="mt-2">
                         @csrf
                         <fieldset class="mb-3"><legend class="h6">{{ say('dogs.show.what_is_done_until_then') }}</legend>
                             @foreach(options('agreement', App\Dog\Http\AgreementController::ITEMS) as $key => $words)
-                                <div class="form-check"><input class="form-check-input" type="checkbox" name="items[]" value="{{ $key }}" id="m-{{ $key }}" @checked(in_array($key, old('items', $agreement->items ?? []), true))><label class="form-check-label" for="m-{{ $key }}">{{ $words }}</label></div>
+                                <div class="form-check"><input class="form-check-input" type="checkbox" name="items[]" value="{{ $key }}"
+                                    id="m-{{ $key }}" @checked(in_array($key, old('items', $agreement->items ?? []), true))><label
+                                    class="form-check-label" for="m-{{ $key }}">{{ $words }}</label></div>
                             @endforeach
                         </fieldset>
-                        <x-field name="agreed_with" :label="say('dogs.show.agreed_with')" :value="$agreement?->agreed_with" maxlength="120" required />
+                        <x-field name="agreed_with" :label="say('dogs.show.agreed_with')" :value="$agreement?->agreed_with" maxlength="120"
+                            required />
                         <x-text name="agreement_note" :label="say('dogs.show.note')" maxlength="500" />
                         <button class="btn btn-primary">{{ say('dogs.show.agreed') }}</button>
                     </form>
@@ -162,7 +194,8 @@
                 <dl class="facts">
                     @if($dog->intake->arrived_on)<dt>{{ say('dogs.show.in_this_home_since') }}</dt><dd>{{ words()->formats->day($dog->intake->arrived_on) }}@if($dog->intake->arrived_on->diffInDays(now()) < 28) <strong>{{ say('dogs.show.not_settled_yet_gentler_start_shorter') }}</strong>@endif</dd>@endif
                     @if($dog->intake->since)<dt>{{ say('dogs.show.since') }}</dt><dd>{{ $dog->intake->since }}@if($dog->intake->how_often), {{ $dog->intake->how_often }}@endif</dd>@endif
-                    <dt>{{ say('dogs.show.the_worst_so_far') }}</dt><dd>{{ $dog->intake->worst === null ? '' : say("options.worst.{$dog->intake->worst}") }}@if($dog->intake->worst_facts): {{ $dog->intake->worst_facts }}@endif</dd>
+                    <dt>{{ say('dogs.show.the_worst_so_far') }}</dt><dd>{{ $dog->intake->worst === null ? ''
+                        : say("options.worst.{$dog->intake->worst}") }}@if($dog->intake->worst_facts): {{ $dog->intake->worst_facts }}@endif</dd>
                     @if($dog->intake->vet_seen_on)<dt>{{ say('dogs.show.seen_by_a_vet') }}</dt><dd>{{ words()->formats->day($dog->intake->vet_seen_on) }}</dd>@endif
                     @if($dog->intake->medication)<dt>{{ say('dogs.show.medication') }}</dt><dd>{{ $dog->intake->medication }}</dd>@endif
                     @if($dog->intake->food_limits)<dt>{{ say('dogs.show.food') }}</dt><dd>{{ $dog->intake->food_limits }}</dd>@endif
@@ -173,7 +206,9 @@
             @endif
             @if($assessments->isNotEmpty())
                 <h3 class="h6 mt-3">{{ say('dogs.show.assessments') }}</h3>
-                <ul>@foreach($assessments as $assessment)<li>@can('plan', $dog)<a href="{{ route('assessments.show', $assessment) }}">{{ words()->formats->date($assessment->made_at) }}</a>@else{{ words()->formats->date($assessment->made_at) }}@endcan{{ say('dogs.show.start_at', ['proposal' => $assessment->proposal['words'] ?? '']) }}</li>@endforeach</ul>
+                <ul>@foreach($assessments as $assessment)<li>@can('plan', $dog)<a
+                    href="{{ route('assessments.show',
+                    $assessment) }}">{{ words()->formats->date($assessment->made_at) }}</a>@else{{ words()->formats->date($assessment->made_at) }}@endcan{{ say('dogs.show.start_at', ['proposal' => $assessment->proposal['words'] ?? '']) }}</li>@endforeach</ul>
             @endif
         </section>
     </div>
@@ -194,9 +229,11 @@
         <ul class="list-group">
             @foreach($sessions as $session)
                 <li class="list-group-item d-flex flex-wrap justify-content-between gap-2">
-                    <a href="{{ route($session->ended_at ? 'sessions.review' : 'sessions.show', $session) }}">{{ words()->formats->dateTime($session->started_at) }}</a>
+                    <a href="{{ route($session->ended_at ? 'sessions.review' : 'sessions.show',
+                        $session) }}">{{ words()->formats->dateTime($session->started_at) }}</a>
                     <span>{{ $session->plan->name }}</span>
-                    <span>{{ say('dogs.show.trials', ['trials_count' => $session->trials_count, 'ended_at' => (bool) ($session->ended_at)]) }}</span>
+                    <span>{{ say('dogs.show.trials', ['trials_count' => $session->trials_count,
+                        'ended_at' => (bool) ($session->ended_at)]) }}</span>
                 </li>
             @endforeach
         </ul>

@@ -7,13 +7,16 @@
         @csrf
         <input type="hidden" name="uuid" value="{{ old('uuid', $uuid) }}">
         <x-choice name="dog_id" :label="say('events.event_create.dog')" :options="$dogs" :value="$chosen" />
-        <x-choice name="event_kind" :label="say('events.event_create.it_was')" :options="options('event_kind', array_column(App\Models\EventKind::logged(), 'value'))" />
-        <x-choice name="severity" :label="say('events.event_create.how_bad')" :options="options('severity', EventController::SEVERITY)" value="1" :hint="say('events.event_create.half_of_it_is_gone_after')" />
+        <x-choice name="event_kind" :label="say('events.event_create.it_was')"
+            :options="options('event_kind', array_column(App\Models\EventKind::logged(), 'value'))" />
+        <x-choice name="severity" :label="say('events.event_create.how_bad')" :options="options('severity', EventController::SEVERITY)"
+            value="1" :hint="say('events.event_create.half_of_it_is_gone_after')" />
         <x-choice name="ago" :label="say('events.event_create.when')" :options="options('ago', EventController::AGO)" value="0" />
         <x-field name="event_note" :label="say('events.event_create.note')" maxlength="500" />
         <button class="btn btn-next">{{ say('events.event_create.log_it') }}</button>
     </form>
     <h2>{{ say('events.event_create.an_incident') }}</h2>
     <p>{{ say('events.event_create.dog_secured_wound_washed_medical_advice') }}</p>
-    <ul>@foreach($dogs as $id => $name)<li><a href="{{ route('incidents.create', $id) }}">{{ say('events.event_create.an_incident_with', ['name' => $name]) }}</a></li>@endforeach</ul>
+    <ul>@foreach($dogs as $id => $name)<li><a href="{{ route('incidents.create', $id) }}">{{ say('events.event_create.an_incident_with',
+        ['name' => $name]) }}</a></li>@endforeach</ul>
 </x-layout>

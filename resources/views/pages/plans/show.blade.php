@@ -28,32 +28,46 @@
         <div class="alert alert-warning">
             <strong>{{ say('plans.show.the_trials_contradict_the_order_of', ['key' => words()->dimension($catalog, $key)]) }}</strong>
             {{ say('plans.show.what_should_be_harder_went_better') }}
-            @can('plan', $model->dog)<a href="{{ route('orders.edit', [$model->dog, $model->kind, $key]) }}">{{ say('plans.show.give_its_own_order', ['dog' => $model->dog->name]) }}</a>@endcan
+            @can('plan', $model->dog)<a href="{{ route('orders.edit', [$model->dog, $model->kind,
+                $key]) }}">{{ say('plans.show.give_its_own_order', ['dog' => $model->dog->name]) }}</a>@endcan
         </div>
     @endforeach
     <div class="row g-4">
         <div class="col-lg-7">
             <div class="d-flex flex-wrap justify-content-between align-items-center gap-2">
                 <h2 class="mt-0 mb-0">{{ say('plans.show.the_ladder') }}</h2>
-                @can('update', $plan)<span class="d-flex flex-wrap gap-2"><a class="btn btn-outline-primary" href="{{ route('ladders.edit', $plan) }}">{{ say('plans.show.change_the_ladder') }}</a><a class="btn btn-outline-primary" href="{{ route('ladders.edit', [$plan, 'replan' => 1]) }}">{{ say('plans.show.lay_it_again_from_today') }}</a></span>@endcan
+                @can('update', $plan)<span class="d-flex flex-wrap gap-2"><a class="btn btn-outline-primary"
+                    href="{{ route('ladders.edit', $plan) }}">{{ say('plans.show.change_the_ladder') }}</a><a
+                    class="btn btn-outline-primary" href="{{ route('ladders.edit',
+                    [$plan, 'replan' => 1]) }}">{{ say('plans.show.lay_it_again_from_today') }}</a></span>@endcan
             </div>
-            <p>{{ say('plans.show.count_step_steps', ['count' => count($steps)]) }}@if($model->kind === PlanKind::Presence && count($steps) > 1){{ say('plans.show.from_to', ['unit' => words()->formats->distanceOrNull($first->exposure->distance()), 'unit2' => words()->formats->distanceOrNull($situation->ladder->step(count($steps) - 1)->exposure->distance())]) }}@endif{{ say('plans.show.version_height_is_load_how_hard', ['version' => $plan->version, 'dog' => $model->dog->name]) }}@if($situation->unsaid !== []) {{ say('plans.show.on_every_step', ['unsaid' => words()->exposure($first->exposure, $catalog, array_values(array_diff(array_keys($first->exposure->values), $situation->unsaid)))]) }}@endif</p>
+            <p>{{ say('plans.show.count_step_steps', ['count' => count($steps)]) }}@if($model->kind === PlanKind::Presence
+                && count($steps) > 1){{ say('plans.show.from_to', ['unit' => words()->formats->distanceOrNull($first->exposure->distance()),
+                'unit2' => words()->formats->distanceOrNull($situation->ladder->step(count($steps) - 1)->exposure->distance())]) }}@endif{{ say('plans.show.version_height_is_load_how_hard', ['version' => $plan->version, 'dog' => $model->dog->name]) }}@if($situation->unsaid !== []) {{ say('plans.show.on_every_step', ['unsaid' => words()->exposure($first->exposure, $catalog, array_values(array_diff(array_keys($first->exposure->values), $situation->unsaid)))]) }}@endif</p>
             @if($review)
-                @php($stair = Staircase::of($review, $situation, fn ($step) => words()->formats->distanceOrNull($step->exposure->distance())))
-                <x-staircase :name="say('plans.show.staircase')" :loads="$stair['loads']" :labels="$stair['labels']" :beyond="$stair['beyond']" :held="$stair['held']" :risks="$stair['risks']" :limit="$stair['limit']" />
+                @php($stair = Staircase::of($review, $situation,
+                    fn ($step) => words()->formats->distanceOrNull($step->exposure->distance())))
+                <x-staircase :name="say('plans.show.staircase')" :loads="$stair['loads']" :labels="$stair['labels']"
+                    :beyond="$stair['beyond']" :held="$stair['held']" :risks="$stair['risks']" :limit="$stair['limit']" />
                 <p class="text-body-secondary">{{ say('plans.show.gray_held_hatched_beyond_the_limits') }}</p>
                 <div class="table-responsive" tabindex="0" role="region" aria-label="{{ say('plans.show.steps_of_the_ladder') }}">
                     <table class="table table-sm align-middle">
-                        <thead><tr><th scope="col">{{ say('plans.show.step') }}</th><th scope="col">{{ say('plans.show.exposure') }}</th><th scope="col">{{ say('plans.show.load') }}</th><th scope="col">{{ say('plans.show.risk_at_most') }}</th><th scope="col">{{ say('plans.show.move_on') }}</th><th scope="col">{{ say('plans.show.today') }}</th></tr></thead>
+                        <thead><tr><th scope="col">{{ say('plans.show.step') }}</th><th scope="col">{{ say('plans.show.exposure') }}</th><th
+                            scope="col">{{ say('plans.show.load') }}</th><th scope="col">{{ say('plans.show.risk_at_most') }}</th><th
+                            scope="col">{{ say('plans.show.move_on') }}</th><th scope="col">{{ say('plans.show.today') }}</th></tr></thead>
                         <tbody>
                         @foreach($review->steps as $i => $step)
                             <tr>
                                 <th scope="row">{{ $i + 1 }}</th>
                                 <td class="exposure">@if($step->step->manner->instruction !== '')<strong>{{ words()->instruction($step->step->manner) }}</strong><br>@endif{{ words()->exposure($step->step->exposure, $catalog, $situation->unsaid) }}
-                                    @if($step->step->manner->instruction !== '' && ! $step->step->manner->isDoneLike($review->steps[$i - 1]->step->manner ?? null))<br><span class="text-body-secondary">{{ words()->manner($step->step->manner) }}</span>@endif
+                                    @if($step->step->manner->instruction !== ''
+                                        && ! $step->step->manner->isDoneLike($review->steps[$i - 1]->step->manner ?? null))<br><span
+                                        class="text-body-secondary">{{ words()->manner($step->step->manner) }}</span>@endif
                                 </td>
                                 <td>{{ words()->difficulty($step->load - $review->steps[0]->load) }}</td>
-                                <td class="text-nowrap">{{ say('plans.show.strain', ['strain' => words()->formats->chance($step->today->strain())]) }}<br>{{ say('plans.show.reaction', ['reaction' => words()->formats->chance($step->today->reaction())]) }}</td>
+                                <td class="text-nowrap">{{ say('plans.show.strain',
+                                    ['strain' => words()->formats->chance($step->today->strain())]) }}<br>{{ say('plans.show.reaction',
+                                    ['reaction' => words()->formats->chance($step->today->reaction())]) }}</td>
                                 <td>{{ words()->criterion($step->step->criterion) }}</td>
                                 <td>@if($i <= $situation->history->heldStep){{ say('plans.show.held') }} @endif{{ say('plans.show.exposure_within_the_limits_beyond_the', ['exposure' => (bool) ($situation->allows($step->step->exposure))]) }}</td>
                             </tr>
@@ -77,15 +91,36 @@
             <p><a href="{{ route('limits.show', $plan) }}">{{ say('plans.show.what_it_has_shown_limits_over') }}</a></p>
             <dl class="facts">
                 <dt>{{ say('plans.show.method') }}</dt><dd>{{ words()->capital(say("methods.methods.{$method->key}.label")) }}. {{ say("methods.methods.{$method->key}.trial") }}</dd>
-                <dt>{{ say('plans.show.presence_trigger_about', ['presence' => (bool) ($model->kind === PlanKind::Presence)]) }}</dt><dd>{{ $model->trigger->name }}</dd>
-                @if($plan->item)<dt>{{ say('plans.show.item') }}</dt><dd><a href="{{ route('items.show', $plan->item) }}">{{ $plan->item->name }}</a>@if($plan->phase), {{ words()->label($plan->phase) }}@endif</dd>@endif
+                <dt>{{ say('plans.show.presence_trigger_about',
+                    ['presence' => (bool) ($model->kind === PlanKind::Presence)]) }}</dt><dd>{{ $model->trigger->name }}</dd>
+                @if($plan->item)<dt>{{ say('plans.show.item') }}</dt><dd><a
+                    href="{{ route('items.show',
+                    $plan->item) }}">{{ $plan->item->name }}</a>@if($plan->phase), {{ words()->label($plan->phase) }}@endif</dd>@endif
                 <dt>{{ say('plans.show.handler') }}</dt><dd>{{ $model->person->name }}</dd>
-                <dt>{{ say('plans.show.place') }}</dt><dd>@if($plan->place)<a href="{{ route('sketches.edit', [$plan->place, 'plan' => $plan->id]) }}">{{ say('plans.show.from_above', ['place' => $plan->place->name]) }}</a>@else {{ say('plans.show.not_fixed') }} @endif @if($plan->place?->room_meters){{ say('plans.show.room_for', ['unit' => words()->formats->distance(Distance::fromMeters($plan->place->room_meters))]) }}@endif</dd>
-                @if($sound !== null)<dt>{{ say('plans.show.sound') }}</dt><dd>{{ $sound->recording === null ? say('plans.show.only_real') : words()->label($sound->recording) }}; {{ say('plans.show.measured', ['isMeasured' => $sound->read_level !== null, 'level' => say('phrases.level', ['decibels' => words()->formats->number($sound->read_level ?? 0, 0)]), 'percent' => words()->formats->percent($sound->read_percent ?? 0, 2), 'ceiling' => say('phrases.level', ['decibels' => words()->formats->number($sound->ceiling, 0)])]) }}. @can('update', $plan)<a class="d-inline-block" href="{{ route('sounds.edit', $plan) }}">{{ say('plans.show.try_measure_change_it') }}</a>@endcan</dd>@endif
+                <dt>{{ say('plans.show.place') }}</dt><dd>@if($plan->place)<a
+                    href="{{ route('sketches.edit', [$plan->place, 'plan' => $plan->id]) }}">{{ say('plans.show.from_above',
+                    ['place' => $plan->place->name]) }}</a>@else {{ say('plans.show.not_fixed') }} @endif @if($plan->place?->room_meters){{ say('plans.show.room_for', ['unit' => words()->formats->distance(Distance::fromMeters($plan->place->room_meters))]) }}@endif</dd>
+                @if($sound !== null)<dt>{{ say('plans.show.sound') }}</dt><dd>{{ $sound->recording === null ? say('plans.show.only_real')
+                    : words()->label($sound->recording) }}; {{ say('plans.show.measured',
+                    ['isMeasured' => $sound->read_level !== null, 'level' => say('phrases.level',
+                    ['decibels' => words()->formats->number($sound->read_level ?? 0, 0)]),
+                    'percent' => words()->formats->percent($sound->read_percent ?? 0, 2),
+                    'ceiling' => say('phrases.level', ['decibels' => words()->formats->number($sound->ceiling,
+                    0)])]) }}. @can('update', $plan)<a class="d-inline-block"
+                    href="{{ route('sounds.edit', $plan) }}">{{ say('plans.show.try_measure_change_it') }}</a>@endcan</dd>@endif
                 <dt>{{ say('plans.show.move_on') }}</dt><dd>{{ words()->criterion($first->criterion) }}@if($model->kind === PlanKind::Presence && $first->criterion->window === null) {{ say('plans.show.unprompted_returns') }}@endif{{ say('plans.show.and_today_s_risk_within_the') }}</dd>
-                <dt>{{ say('plans.show.limits') }}</dt><dd>{{ say('plans.show.strain_reaction_a_trial', ['strain_limit' => words()->formats->chance(Probability::of($plan->strain_cap)), 'reaction_limit' => words()->formats->chance(Probability::of($plan->reaction_cap))]) }}</dd>
-                <dt>{{ say('plans.show.a_session') }}</dt><dd>{{ say('plans.show.sets_of_min_min_in_all', ['set_minutes' => $plan->set_minutes, 'session_minutes' => $plan->session_minutes, 'most_advances' => $plan->most_advances, 'ones' => $plan->easy_after > 0 ? say('plans.show.easy_after', ['count' => $plan->easy_after]) : '']) }}</dd>
-                @if(in_array($model->kind, [PlanKind::Contact, PlanKind::Presence], true))<dt>{{ say('plans.show.covered') }}</dt><dd><a href="{{ route('coverage.show', [$model->dog, 'kind' => $model->kind->value, 'trigger' => $model->kind === PlanKind::Contact ? $model->trigger_id : null]) }}">{{ say('plans.show.contact_people_postures_sides_items_places', ['contact' => (bool) ($model->kind === PlanKind::Contact)]) }}</a></dd>@endif
+                <dt>{{ say('plans.show.limits') }}</dt><dd>{{ say('plans.show.strain_reaction_a_trial',
+                    ['strain_limit' => words()->formats->chance(Probability::of($plan->strain_cap)),
+                    'reaction_limit' => words()->formats->chance(Probability::of($plan->reaction_cap))]) }}</dd>
+                <dt>{{ say('plans.show.a_session') }}</dt><dd>{{ say('plans.show.sets_of_min_min_in_all',
+                    ['set_minutes' => $plan->set_minutes, 'session_minutes' => $plan->session_minutes,
+                    'most_advances' => $plan->most_advances, 'ones' => $plan->easy_after > 0
+                    ? say('plans.show.easy_after', ['count' => $plan->easy_after]) : '']) }}</dd>
+                @if(in_array($model->kind, [PlanKind::Contact, PlanKind::Presence], true))<dt>{{ say('plans.show.covered') }}</dt><dd><a
+                    href="{{ route('coverage.show', [$model->dog, 'kind' => $model->kind->value,
+                    'trigger' => $model->kind === PlanKind::Contact ? $model->trigger_id
+                    : null]) }}">{{ say('plans.show.contact_people_postures_sides_items_places',
+                    ['contact' => (bool) ($model->kind === PlanKind::Contact)]) }}</a></dd>@endif
                 @if($model->kind === PlanKind::Presence)<dt>{{ say('plans.show.limit_now') }}</dt><dd><x-limit :limit="$limit" /></dd>@endif
                 @foreach($choices as $choice)@if(isset($plan->choices[$choice->key]))<dt>{{ say("methods.choices.{$choice->key}.label") }}</dt><dd>{{ say("methods.choices.{$choice->key}.options.".(in_array($plan->choices[$choice->key], $choice->options, true) ? $plan->choices[$choice->key] : $choice->default)) }}</dd>@endif @endforeach
             </dl>
@@ -97,21 +132,25 @@
                 @if($foundations === [])<li>{{ say('plans.show.no_foundation_is_asked_for') }}</li>@endif
             </ul>
             @if($cautions !== [])
-                <details class="mb-3"><summary>{{ say('plans.show.cautions_for_this_plan', ['count' => count($cautions)]) }}</summary><ul class="mt-2">@foreach($cautions as $caution)<li><strong>{{ $caution->title }}.</strong> {{ $caution->text }}</li>@endforeach</ul></details>
+                <details class="mb-3"><summary>{{ say('plans.show.cautions_for_this_plan', ['count' => count($cautions)]) }}</summary><ul
+                    class="mt-2">@foreach($cautions as $caution)<li><strong>{{ $caution->title }}.</strong> {{ $caution->text }}</li>@endforeach</ul></details>
             @endif
             @can('update', $plan)
                 <h2>{{ say('plans.show.another_person') }}</h2>
                 @if($people->isNotEmpty())
-                    <details @if($errors->has('to_person')) open @endif><summary>{{ say('plans.show.give_this_plan_to_a_second') }}</summary>
+                    <details @if($errors->has('to_person')) open
+                        @endif><summary>{{ say('plans.show.give_this_plan_to_a_second') }}</summary>
                         <form method="post" action="{{ route('handovers.store', $plan) }}" class="mt-2">
                             @csrf
-                            <x-choice name="to_person" :label="say('plans.show.person')" :options="$people->pluck('name', 'id')" :hint="say('plans.show.they_begin_in_the_first_third')" />
+                            <x-choice name="to_person" :label="say('plans.show.person')" :options="$people->pluck('name', 'id')"
+                                :hint="say('plans.show.they_begin_in_the_first_third')" />
                             <x-flag name="disliked" :label="say('plans.show.the_dog_dislikes_this_person_begin')" />
                             <button class="btn btn-primary">{{ say('plans.show.give_it') }}</button>
                         </form>
                     </details>
                 @endif
-                <details @if($errors->has('template_label')) open @endif><summary>{{ say('plans.show.keep_this_ladder_as_a_template') }}</summary>
+                <details @if($errors->has('template_label')) open
+                    @endif><summary>{{ say('plans.show.keep_this_ladder_as_a_template') }}</summary>
                     <form method="post" action="{{ route('templates.store', $plan) }}" class="mt-2">
                         @csrf
                         <x-field name="template_label" :label="say('plans.show.name_of_the_template')" maxlength="120" required />
@@ -127,8 +166,10 @@
                 <ul class="list-group mb-3">
                     @foreach($sessions as $session)
                         <li class="list-group-item d-flex justify-content-between gap-2">
-                            <a href="{{ route($session->ended_at ? 'sessions.review' : 'sessions.show', $session) }}">{{ words()->formats->dateTime($session->started_at) }}</a>
-                            <span>{{ say('plans.show.trials', ['trials_count' => $session->trials_count, 'ended_at' => (bool) ($session->ended_at)]) }}</span>
+                            <a href="{{ route($session->ended_at ? 'sessions.review' : 'sessions.show',
+                                $session) }}">{{ words()->formats->dateTime($session->started_at) }}</a>
+                            <span>{{ say('plans.show.trials', ['trials_count' => $session->trials_count,
+                                'ended_at' => (bool) ($session->ended_at)]) }}</span>
                         </li>
                     @endforeach
                 </ul>

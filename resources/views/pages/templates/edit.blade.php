@@ -14,14 +14,28 @@
         <ol class="list-unstyled">
             @foreach($template->items as $i => $item)
                 <li class="row g-2 align-items-end mb-3">
-                    <div class="col-4 col-md-1"><label class="form-label mb-0" for="sp-{{ $i }}">{{ say('step_plans.edit.place') }}</label><input class="form-control" id="sp-{{ $i }}" name="steps[{{ $i }}][place]" inputmode="numeric" value="{{ old("steps.{$i}.place", $i + 1) }}"></div>
+                    <div class="col-4 col-md-1"><label class="form-label mb-0"
+                        for="sp-{{ $i }}">{{ say('step_plans.edit.place') }}</label><input class="form-control" id="sp-{{ $i }}"
+                        name="steps[{{ $i }}][place]" inputmode="numeric" value="{{ old("steps.{$i}.place", $i + 1) }}"></div>
                     @if($item instanceof Inclusion)
-                        <div class="col-md-8">{{ say('step_plans.edit.steps_to_of', ['from' => $item->from, 'to' => $item->to, 'template' => $item->template]) }}</div>
+                        <div class="col-md-8">{{ say('step_plans.edit.steps_to_of',
+                            ['from' => $item->from, 'to' => $item->to, 'template' => $item->template]) }}</div>
                     @else
-                        <div class="col-4 col-md-1"><label class="form-label mb-0" for="sr-{{ $i }}">{{ say('step_plans.edit.run') }}</label><input class="form-control" id="sr-{{ $i }}" name="steps[{{ $i }}][run]" inputmode="numeric" value="{{ old("steps.{$i}.run", $item->criterion->successes) }}"></div>
-                        <div class="col-md-8"><label class="form-label mb-0" for="sd-{{ $i }}">{{ $item->way === null ? words()->exposure(Exposure::of($item->values, $catalog), $catalog) : say('step_plans.show.way', ['percent' => words()->formats->percent(100 * $item->way), 'setup' => words()->exposure(Exposure::of($item->values, $catalog), $catalog)]) }}</label><input class="form-control" id="sd-{{ $i }}" name="steps[{{ $i }}][do]" maxlength="300" value="{{ old("steps.{$i}.do", $item->manner->instruction) }}"></div>
+                        <div class="col-4 col-md-1"><label class="form-label mb-0"
+                            for="sr-{{ $i }}">{{ say('step_plans.edit.run') }}</label><input class="form-control" id="sr-{{ $i }}"
+                            name="steps[{{ $i }}][run]" inputmode="numeric"
+                            value="{{ old("steps.{$i}.run", $item->criterion->successes) }}"></div>
+                        <div class="col-md-8"><label class="form-label mb-0"
+                            for="sd-{{ $i }}">{{ $item->way === null ? words()->exposure(Exposure::of($item->values, $catalog), $catalog)
+                            : say('step_plans.show.way', ['percent' => words()->formats->percent(100 * $item->way),
+                            'setup' => words()->exposure(Exposure::of($item->values, $catalog), $catalog)]) }}</label><input
+                            class="form-control" id="sd-{{ $i }}" name="steps[{{ $i }}][do]" maxlength="300"
+                            value="{{ old("steps.{$i}.do", $item->manner->instruction) }}"></div>
                     @endif
-                    <div class="col-md-2"><div class="form-check"><input class="form-check-input" type="checkbox" id="so-{{ $i }}" name="steps[{{ $i }}][out]" value="1"><label class="form-check-label" for="so-{{ $i }}">{{ say('step_plans.edit.take_out') }}<span class="visually-hidden"> {{ say('step_plans.edit.step', ['i' => $i + 1]) }}</span></label></div></div>
+                    <div class="col-md-2"><div class="form-check"><input class="form-check-input" type="checkbox" id="so-{{ $i }}"
+                        name="steps[{{ $i }}][out]" value="1"><label class="form-check-label"
+                        for="so-{{ $i }}">{{ say('step_plans.edit.take_out') }}<span
+                        class="visually-hidden"> {{ say('step_plans.edit.step', ['i' => $i + 1]) }}</span></label></div></div>
                 </li>
             @endforeach
         </ol>
