@@ -217,7 +217,9 @@ final class TrialLoggingTest extends TestCase
         $trial = Trial::query()->sole();
 
         $review = $this->get("/sessions/{$session->id}/review")->assertOk()->getContent();
-        self::assertMatchesRegularExpression('/<option value="refused_start"\s+selected>/', (string) $review, 'the form offers what is stored');
+        self::assertMatchesRegularExpression(
+            '/<option value="refused_start"\s+selected>/', (string) $review, 'the form offers what is stored',
+        );
         $this->put("/sessions/{$session->id}/trials/{$trial->id}", [
             'uuid' => (string) Str::uuid(), 'outcome' => 'refused_start', 'band' => 2,
         ])->assertSessionHasNoErrors();
