@@ -7,8 +7,12 @@ namespace Core\Tests\Planning;
 use Core\Decision\Reason;
 use Core\Exposure\Exposure;
 use Core\Ladder\Criterion;
+use Core\Ladder\DogPosture;
 use Core\Ladder\EqualRatioLadder;
+use Core\Ladder\FoodTiming;
+use Core\Ladder\HandledBy;
 use Core\Ladder\Ladder;
+use Core\Ladder\Manner;
 use Core\Ladder\Step;
 use Core\Measure\Distance;
 use Core\Measure\DistanceUnit;
@@ -200,7 +204,8 @@ final class PlanningTest extends TestCase
         $cramped = StartingPoint::along($prior, $prior, Fixture::at(20.0), 'distance', RiskCaps::usual(), Distance::fromMeters(15.0), null);
         self::assertFalse($cramped->isWithin);
         self::assertSame(15.0, $cramped->exposure->values['distance']);
-        self::assertContains('start-short', array_map(static fn (Reason $reason): string => $reason->code->value, $cramped->reasons));
+        self::assertSame(['start-proposed', 'start-short'], self::codes($cramped));
+        self::assertSame(['start-proposed'], self::codes($point));
     }
 
     /** Calm tests let the dog start nearer, a failed one never does; more of either makes it surer. */
@@ -219,6 +224,8 @@ final class PlanningTest extends TestCase
         self::assertLessThan($start([])->exposure->values['distance'], $calm->exposure->values['distance']);
         self::assertGreaterThan($calm->exposure->values['distance'], $tense->exposure->values['distance']);
         self::assertGreaterThan(20.0, $tense->exposure->values['distance']);
+        self::assertSame(['start-doubt'], array_values(array_diff(self::codes($tense), ['start-proposed', 'start-short'])));
+        self::assertSame([], array_values(array_diff(self::codes($calm), ['start-proposed', 'start-short'])));
         self::assertGreaterThan($start([[40.0, 0]])->sure, $calm->sure);
     }
 
@@ -226,9 +233,30 @@ final class PlanningTest extends TestCase
     {
         [$ladder, $model] = Fixture::laid('nails');
         foreach ([1, 3, 7] as $doubt) {
-            ['step' => $step] = StartingPoint::on($ladder, $model, $model, RiskCaps::usual(), $doubt);
+            ['step' => $step, 'point' => $point] = StartingPoint::on($ladder, $model, $model, RiskCaps::usual(), $doubt);
             self::assertLessThan($doubt, $step);
+            self::assertSame(['start-step', 'start-doubt-step', ...($point->isWithin ? [] : ['start-short-step'])], self::codes($point));
         }
+        $hard = StartingPoint::on(Ladder::of([$ladder->step($ladder->top())]), $model, $model, RiskCaps::cautious(), null)['point'];
+        self::assertSame(['start-step', 'start-short-step'], self::codes($hard));
+    }
+
+    public function test_a_step_that_needs_more_hands_than_one_person_has_is_flagged(): void
+    {
+        [$ladder, $model] = Fixture::laid('nails');
+        $step = $ladder->step(1);
+        $flags = static function (int $hands, int $eyes) use ($ladder, $model, $step): array {
+            $manner = Manner::of('Lift the paw.', FoodTiming::During, DogPosture::Free, HandledBy::Handler, $hands, $eyes);
+            $review = LadderReview::of(
+                Ladder::of([$ladder->step(0), new Step($step->exposure, $step->criterion, $manner)]), $model, RiskCaps::usual(),
+            );
+
+            return array_map(static fn (Reason $reason): string => $reason->code->value, $review->steps[1]->flags);
+        };
+
+        self::assertContains('needs-help', $flags(3, 1));
+        self::assertContains('needs-help', $flags(2, 2));
+        self::assertNotContains('needs-help', $flags(2, 1));
     }
 
     public function test_effort_follows_from_the_criterion(): void
@@ -251,5 +279,11 @@ final class PlanningTest extends TestCase
                 $steps,
             ),
         );
+    }
+
+    /** @return list<string> */
+    private static function codes(StartingPoint $point): array
+    {
+        return array_map(static fn (Reason $reason): string => $reason->code->value, $point->reasons);
     }
 }

@@ -1,0 +1,274 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Tests\Decision;
+
+use Core\Decision\Action;
+use Core\Decision\CarryOver;
+use Core\Decision\History;
+use Core\Decision\Level;
+use Core\Decision\LoggedTrial;
+use Core\Decision\RestReason;
+use Core\Decision\RuleSettings;
+use Core\Decision\SessionLog;
+use Core\Decision\Situation;
+use Core\Exposure\DimensionCatalog;
+use Core\Exposure\LoadScale;
+use Core\Ladder\Criterion;
+use Core\Ladder\Ladder;
+use Core\Ladder\Step;
+use Core\Measure\Distance;
+use Core\Response\Calibration;
+use Core\Response\DogModel;
+use Core\Response\ModelBuilder;
+use Core\Response\RiskCaps;
+use Core\Response\SessionEvidence;
+use Core\Sign\Band;
+use Core\Sign\FoodTaken;
+use Core\Sign\Outcome;
+use Core\Tests\Fixture;
+
+/**
+ * Rows of cases/*.json as situations. A row holds a world, what differs from its usual history and settings, today's trials, and
+ * the answer:
+ *
+ *     {"id": "…", "world": "field", "trials": ["4x 1 returned easy", "1 reacted over bite"], "action": "stop", "codes": ["bite"]}
+ *
+ * A trial reads "[n×] step outcome band [signs and flags]": step by index, 1.5 for half way to the next one; flags are refused, hard
+ * (food), no-food (run out), slip, interrupted, under=ACTION, at=MINUTES; anything else is a sign. Worlds: "field" is a ladder of 64,
+ * 54, 45, 38, 32 m and a dog that is well known and easy at 12 m; "hands" is the nail ladder and a dog known up to its twelfth step.
+ */
+final class CaseTable
+{
+    private const NOW = '2026-10-20 10:00 UTC';
+
+    private const METERS = [64.0, 54.0, 45.0, 38.0, 32.0];
+
+    private const BANDS = ['easy' => 0, 'aware' => 1, 'effort' => 2, 'strain' => 3, 'over' => 4];
+
+    private const FLAGS = ['refused', 'hard', 'no-food', 'slip', 'interrupted'];
+
+    private static ?Ladder $nails = null;
+
+    /** @return array<string, array{array<string, mixed>}> rows by file and name */
+    public static function rows(): array
+    {
+        $rows = [];
+        $files = glob(__DIR__.'/cases/*.json');
+        foreach (is_array($files) ? $files : [] as $file) {
+            $table = json_decode((string) file_get_contents($file), true, flags: JSON_THROW_ON_ERROR);
+            foreach (is_array($table) ? $table : [] as $row) {
+                $id = is_array($row) && is_string($row['id'] ?? null)
+                    ? $row['id']
+                    : throw new \LogicException("A row of {$file} has no id.");
+                $key = basename($file, '.json').': '.$id;
+                $rows[$key] = isset($rows[$key]) ? throw new \LogicException("Two rows are \"{$key}\".") : [self::named($row)];
+            }
+        }
+
+        return $rows;
+    }
+
+    /** @param  array<string, mixed>  $row */
+    public static function situation(array $row): Situation
+    {
+        $world = self::text($row, 'world', 'field');
+        $ladder = self::ladder($world, $row);
+        $catalog = Fixture::catalogs()[$world === 'hands' ? 'contact' : 'presence'];
+        $now = new \DateTimeImmutable(self::NOW);
+        $start = $now->modify('-'.self::number($row, 'minutes', 1.0).' minutes');
+        $trials = [];
+        foreach (self::list($row, 'trials') as $line) {
+            array_push($trials, ...self::trials(is_string($line) ? $line : '', $ladder, $catalog, $now));
+        }
+        $log = new SessionLog(
+            $start, $now->modify('-'.self::number($row, 'setMinutes', 1.0).' minutes'), $trials, self::number($row, 'upset', 0.0),
+        );
+
+        return new Situation(
+            $catalog, Fixture::signs(), $ladder, self::settings(self::named($row['settings'] ?? [])),
+            self::history(self::named($row['history'] ?? []), $world), $log,
+            ($row['model'] ?? true) === false ? null : self::model($world, $ladder, $catalog, $log, ($row['known'] ?? true) === true), $now,
+        );
+    }
+
+    /** @param  array<string, mixed>  $row */
+    private static function ladder(string $world, array $row): Ladder
+    {
+        if ($world === 'hands') {
+            return self::$nails ??= Fixture::laid('nails')[0];
+        }
+        $criterion = self::named($row['criterion'] ?? []);
+        $rule = isset($criterion['window'])
+            ? Criterion::share((int) self::number($criterion, 'run', 5), (int) self::number($criterion, 'window', 5))
+            : Criterion::run((int) self::number($criterion, 'run', 5), ($criterion['new'] ?? false) === true);
+        $rule = $rule->over((int) self::number($criterion, 'sessions', 1), (int) self::number($criterion, 'days', 0));
+        $meters = array_map(static fn (mixed $of): float => is_numeric($of) ? (float) $of : 0.0, self::list($row, 'meters', self::METERS));
+
+        return Ladder::of(array_map(static fn (float $of): Step => new Step(Fixture::at($of), $rule), $meters));
+    }
+
+    /** @return list<LoggedTrial> */
+    private static function trials(string $line, Ladder $ladder, DimensionCatalog $catalog, \DateTimeImmutable $now): array
+    {
+        $words = explode(' ', $line);
+        $times = preg_match('/^(\d+)x$/', $words[0], $found) === 1 ? (int) $found[1] : 1;
+        [$place, $outcome, $band] = array_slice($words, preg_match('/^\d+x$/', $words[0]) === 1 ? 1 : 0, 3);
+        $flags = array_slice($words, (preg_match('/^\d+x$/', $words[0]) === 1 ? 1 : 0) + 3);
+        $set = [];
+        foreach ($flags as $flag) {
+            if (str_contains($flag, '=')) {
+                [$key, $value] = explode('=', $flag, 2);
+                $set[$key] = $value;
+            }
+        }
+        $has = static fn (string $flag): bool => in_array($flag, $flags, true);
+        $target = self::level((float) $place, $ladder, $catalog);
+        $real = isset($set['real']) ? self::level((float) $set['real'], $ladder, $catalog)->exposure : $target->exposure;
+
+        return array_fill(0, $times, new LoggedTrial(
+            $target, Action::tryFrom($set['under'] ?? ''), $real, Outcome::from($outcome),
+            Band::from(self::BANDS[$band]),
+            array_values(array_filter(
+                $flags, static fn (string $flag): bool => ! in_array($flag, self::FLAGS, true) && ! str_contains($flag, '='),
+            )),
+            $has('refused') ? FoodTaken::Refused : ($has('hard') ? FoodTaken::Hard : FoodTaken::Gently), ! $has('no-food'), null,
+            $has('interrupted'), $has('slip'),
+            $now->modify('-'.($set['at'] ?? '0').' minutes'), isset($set['foretold']) ? self::forecast((float) $set['foretold']) : null,
+        ));
+    }
+
+    private static function forecast(float $risk): \Core\Response\Risk
+    {
+        return Fixture::risk($risk, $risk, $risk / 5.0, $risk / 5.0);
+    }
+
+    private static function level(float $place, Ladder $ladder, DimensionCatalog $catalog): Level
+    {
+        $step = max(0, (int) ceil($place));
+        $exposure = $ladder->step($step)->exposure;
+        if ($place === (float) $step) {
+            return new Level($step, $exposure);
+        }
+        $below = $ladder->step($step - 1)->exposure->distance()
+            ?? throw new \LogicException('Half a step is asked for at a distance only.');
+        $half = sqrt($below->meters * ($exposure->distance()->meters ?? 1.0));
+
+        return new Level($step, $exposure->withDistance(Distance::fromMeters($half)));
+    }
+
+    /** @param  array<string, mixed>  $of */
+    private static function settings(array $of): RuleSettings
+    {
+        $whole = static fn (string $key, int $else): int => (int) self::number($of, $key, $else);
+
+        return RuleSettings::of(
+            RiskCaps::of(self::number($of, 'strain', 0.05), self::number($of, 'reaction', 0.01)), $whole('advances', 3), $whole('set', 4),
+            $whole('session', 30),
+            $whole('trials', 60), Distance::fromMeters(self::number($of, 'room', 150.0)), $whole('easyAfter', 0),
+        );
+    }
+
+    /** @param  array<string, mixed>  $of */
+    private static function history(array $of, string $world): History
+    {
+        $whole = static fn (string $key, int $else): int => (int) self::number($of, $key, $else);
+        $days = array_key_exists('days', $of) ? $of['days'] : 1.0;
+        $counts = static function (string $key) use ($of): array {
+            $counts = [];
+            foreach (self::named($of[$key] ?? []) as $name => $value) {
+                $counts[$name] = is_numeric($value) ? max(1, (int) $value) : 1;
+            }
+
+            return $counts;
+        };
+        $failed = [];
+        foreach ($counts('failed') as $step => $times) {
+            $failed[(int) $step] = $times;
+        }
+        $met = [];
+        foreach (self::named($of['met'] ?? []) as $step => $on) {
+            $met[(int) $step] = array_map(
+                static fn (mixed $day): int => is_numeric($day) ? (int) $day : 0, is_array($on) ? array_values($on) : [],
+            );
+        }
+        $foretold = self::named($of['calibration'] ?? []);
+
+        return new History(
+            heldStep: $whole('held', $world === 'hands' ? 4 : -1), failedSessions: $failed, reactionStreak: max(0, $whole('reactions', 0)),
+            daysSinceLast: is_numeric($days) ? (float) $days : null, trialsEver: max(0, $whole('trials', 80)),
+            resting: RestReason::tryFrom(self::text($of, 'resting', '')),
+            endedWithEffort: ($of['endedWithEffort'] ?? false) === true, lastWasCalm: ($of['calm'] ?? false) === true,
+            hasSucceeded: ($of['succeeded'] ?? true) === true,
+            calibration: $foretold === [] ? new Calibration : new Calibration(
+                self::number($foretold, 'expectedStrain', 0.0), max(0, (int) self::number($foretold, 'strain', 0)),
+                self::number($foretold, 'expectedReaction', 0.0),
+                max(0, (int) self::number($foretold, 'reactions', 0)), max(0, (int) self::number($foretold, 'forecasts', 0)),
+            ),
+            daysMet: $met, helped: $counts('helped'),
+            carryOver: isset($of['upset']) ? CarryOver::points(self::number($of, 'upset', 0.0)) : null,
+            isNewPlace: ($of['newPlace'] ?? false) === true, givenHeld: $whole('givenHeld', -1),
+        );
+    }
+
+    private static function model(string $world, Ladder $ladder, DimensionCatalog $catalog, SessionLog $log, bool $isKnown): ?DogModel
+    {
+        if ($world !== 'hands') {
+            $known = $isKnown ? [
+                Fixture::session('2026-10-18', [...array_fill(0, 40, [12.0, 0]), ...array_fill(0, 12, [8.0, 1])]),
+                Fixture::session('2026-10-19', [...array_fill(0, 40, [10.0, 0]), ...array_fill(0, 12, [8.0, 1])]),
+            ] : [];
+
+            return (new ModelBuilder(Fixture::priors()))->build(Fixture::scale(), true, null, $known, $log->evidence());
+        }
+        $seen = [];
+        // harder ground showed that this dog warns before it reacts
+        foreach ($isKnown ? [...array_map(static fn (int $step): array => [$step, Band::Easy, 40], range(0, 11)), [11, Band::Aware, 20], [
+            11, Band::Effort, 10,
+        ]] : [] as [$step, $band, $times]) {
+            array_push($seen, ...array_fill(
+                0, $times, ['exposure' => $ladder->step($step)->exposure, 'band' => $band, 'afterReaction' => false],
+            ));
+        }
+        $keys = array_keys(array_merge(...array_map(static fn (Step $step): array => $step->exposure->values, $ladder->steps)));
+        $scale = LoadScale::of($catalog, Distance::fromMeters(8.0), $keys, $ladder->step($isKnown ? $ladder->top() : 0)->exposure);
+
+        return (new ModelBuilder(Fixture::priors()))->build(
+            $scale, true, null, [SessionEvidence::ofTrials(new \DateTimeImmutable('2026-10-19 10:00 UTC'), $seen)], $log->evidence(),
+        );
+    }
+
+    /** @return array<string, mixed> */
+    private static function named(mixed $of): array
+    {
+        $named = [];
+        foreach (is_array($of) ? $of : [] as $key => $value) {
+            $named[(string) $key] = $value;
+        }
+
+        return $named;
+    }
+
+    /** @param  array<string, mixed>  $of */
+    private static function number(array $of, string $key, float $else): float
+    {
+        return is_numeric($of[$key] ?? null) ? (float) $of[$key] : $else;
+    }
+
+    /** @param  array<string, mixed>  $of */
+    private static function text(array $of, string $key, string $else): string
+    {
+        return is_string($of[$key] ?? null) ? $of[$key] : $else;
+    }
+
+    /**
+     * @param  array<string, mixed>  $of
+     * @param  list<mixed>  $else
+     * @return list<mixed>
+     */
+    private static function list(array $of, string $key, array $else = []): array
+    {
+        return is_array($of[$key] ?? null) ? array_values($of[$key]) : $else;
+    }
+}
