@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Tests;
 
+use Carbon\CarbonImmutable;
 use Illuminate\Foundation\Testing\TestCase as BaseTestCase;
+use Psr\Clock\ClockInterface;
 
 abstract class TestCase extends BaseTestCase
 {
@@ -20,5 +22,7 @@ abstract class TestCase extends BaseTestCase
         }
         parent::setUp();
         $this->withoutVite();
+        $this->travelTo(new CarbonImmutable(TestClock::START));
+        $this->app->instance(ClockInterface::class, new TestClock);
     }
 }

@@ -26,11 +26,8 @@ final readonly class Code
         $parser = (new ParserFactory)->createForHostVersion();
         $find = new NodeFinder;
         $classes = [];
-        $files = new \RegexIterator(
-            new \RecursiveIteratorIterator(new \RecursiveDirectoryIterator($folder, \FilesystemIterator::SKIP_DOTS)), '/\.php$/',
-        );
-        foreach ($files as $file) {
-            $tree = (new NodeTraverser(new NameResolver))->traverse($parser->parse((string) file_get_contents((string) $file)) ?? []);
+        foreach (self::files($folder, 'php') as $file) {
+            $tree = (new NodeTraverser(new NameResolver))->traverse($parser->parse((string) file_get_contents($file)) ?? []);
             $class = $find->findFirstInstanceOf($tree, Node\Stmt\ClassLike::class);
             if ($class?->namespacedName === null) {
                 continue;
@@ -53,6 +50,20 @@ final readonly class Code
         ksort($classes);
 
         return new self($classes);
+    }
+
+    /** @return list<string> paths of the files of a kind below a folder */
+    public static function files(string $folder, string $extension): array
+    {
+        $all = new \RecursiveIteratorIterator(new \RecursiveDirectoryIterator($folder, \FilesystemIterator::SKIP_DOTS));
+        $files = [];
+        foreach ($all as $file) {
+            if ($file instanceof \SplFileInfo && $file->getExtension() === $extension) {
+                $files[] = $file->getPathname();
+            }
+        }
+
+        return $files;
     }
 
     /**

@@ -12,6 +12,8 @@ use PHPUnit\Framework\TestCase;
 #[CoversNothing]
 final class RoomsTest extends TestCase
 {
+    private static ?Code $app = null;
+
     /** What each room may name, besides the core, the words and the framework. A room that is not here does not exist. */
     private const MAY_NAME = [
         'Models' => [],
@@ -107,8 +109,6 @@ final class RoomsTest extends TestCase
 
     private static function app(): Code
     {
-        static $app = null;
-
-        return $app ??= Code::below(dirname(__DIR__, 2).'/app');
+        return self::$app ??= Code::below(dirname(__DIR__, 2).'/app');
     }
 }

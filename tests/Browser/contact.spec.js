@@ -155,11 +155,11 @@ test('a nail grinder with opt-outs that ends well, by one key a repetition', asy
     await page.keyboard.press('o');
     await page.keyboard.press('h');
     await expect(page.locator('[data-do="hold"]')).toHaveAttribute('aria-pressed', 'true');
-    await page.waitForTimeout(1200);
+    await expect(page.locator('[data-hold-clock]')).toHaveText(/^[1-9]/);
     await press(page, 'a');
     await expect(page.locator('[data-do="offer"]')).toContainText('off');
     await page.keyboard.press('x');
-    await page.waitForTimeout(400);
+    await expect(page.locator('[data-toss-clock]')).toHaveText(/^[1-9]/);
     await page.keyboard.press('x');
     for (let i = 0; i < 2; i++) await press(page, 'a');
 

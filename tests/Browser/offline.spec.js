@@ -214,7 +214,8 @@ test('sixty trials in three minutes on a slow phone: what was tapped is what the
                 band,
             ),
         );
-        if (i % 20 === 19) await page.waitForTimeout(300);
+        // a breath between sets: until something has been sent
+        if (i % 20 === 19) await page.waitForResponse(/\/entries$/);
     }
     await expect(screen(page)).toHaveAttribute('data-waiting', '0', { timeout: 90_000 });
     expect((await stored(page)).map((trial) => trial.band)).toEqual(bands);

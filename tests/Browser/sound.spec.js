@@ -81,7 +81,8 @@ test('a sound is measured, played within its ceiling, stopped by any key, and he
     await expect(screen(page)).toHaveAttribute('data-sounding', 'true');
     for (let i = 1; i <= 8; i++) {
         await reads(i, 54);
-        await page.waitForTimeout(250);
+        // the screen asks twice a second
+        await page.waitForResponse(/\/meter\//);
     }
     await expect(page.locator('[data-meter-level]')).toHaveText('54 dB(A)');
     // any key: also one that would log "over"

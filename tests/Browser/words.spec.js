@@ -100,7 +100,7 @@ test('no word of a page is hard-coded, and none is too long for its place', asyn
     await expect(page.locator('[data-session-screen]')).toHaveAttribute('data-ready', 'true');
     for (const path of [page.url(), ...PAGES]) {
         await page.goto(path);
-        if (path.includes('/sessions/')) await page.waitForTimeout(500);
+        if (/\/sessions\/\d+$/.test(path)) await expect(page.locator('[data-session-screen]')).toHaveAttribute('data-ready', 'true');
         await page.locator('details').evaluateAll((all) => all.forEach((one) => one.setAttribute('open', '')));
         const found = await page.evaluate(bareWords);
         const words = [...new Set(found.map((text) => text.replace(new RegExp(names, 'g'), '')).filter((text) => /\p{L}{2}/u.test(text)))];

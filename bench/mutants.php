@@ -1,0 +1,111 @@
+<?php
+
+declare(strict_types=1);
+
+/*
+ * Changes the code in small ways, one at a time, and tells which changes the tests that run the place let pass. Works on a copy; the
+ * tree is not touched. Called by bench/mutants, which sets up pcov and a database of its own.
+ *
+ *     bench/mutants [--each=N] [--seed=N] [--only=core/src/Decision] [--list=FILE]
+ */
+
+require dirname(__DIR__).'/vendor/autoload.php';
+require __DIR__.'/mutation/Mutants.php';
+
+use Bench\Mutation\Mutants;
+use Random\Engine\Xoshiro256StarStar;
+use Random\Randomizer;
+
+$options = getopt('', ['each:', 'seed:', 'only:', 'list:', 'copy:', 'map:']);
+$text = static fn (string $name, string $else): string => is_string($options[$name] ?? null) ? $options[$name] : $else;
+[$each, $only, $copy] = [(int) $text('each', '12'), $text('only', ''), $text('copy', '')];
+$random = new Randomizer(new Xoshiro256StarStar((int) $text('seed', '1')));
+
+/** Longer than any test that passes; then the change has made something endless, and is caught. */
+const PATIENCE = 120;
+
+// which tests run which line of the copy
+$tests = $seconds = [];
+foreach (new SplFileObject($text('map', '')) as $line) {
+    $row = json_decode((string) $line, true);
+    if (is_array($row)) {
+        $seconds[$row['test']] = $row['seconds'];
+        foreach ($row['ran'] as $file => $lines) {
+            foreach ($lines as $number) {
+                $tests[substr($file, strlen($copy) + 1)][$number][] = $row['test'];
+            }
+        }
+    }
+}
+
+/** Runs some tests of the copy: whether all of them passed. */
+$passes = static function (array $named) use ($copy): bool {
+    $filter = '/^('.implode('|', array_map(static fn (string $test): string => preg_quote($test, '/'), $named)).')$/';
+    $suite = str_starts_with($named[0], 'Tests\\Feature') ? 'application' : 'core';
+    $command = [
+        'timeout', (string) PATIENCE, 'vendor/bin/phpunit', '--testsuite', $suite, '--stop-on-defect', '--no-output', '--filter', $filter,
+    ];
+    $process = proc_open($command, [['file', '/dev/null', 'r'], ['file', '/dev/null', 'w'], ['file', '/dev/null', 'w']], $pipes, $copy);
+
+    return is_resource($process) && proc_close($process) === 0;
+};
+
+$folders = [];
+foreach (['core/src', 'app'] as $root) {
+    foreach (new RegexIterator(new RecursiveIteratorIterator(new RecursiveDirectoryIterator("{$copy}/{$root}")), '/\.php$/') as $file) {
+        $name = substr((string) $file, strlen($copy) + 1);
+        $folder = implode('/', array_slice(explode('/', $name), 0, $root === 'app' ? 2 : 3));
+        // the demo is data; what only wires things up has nothing to be wrong in
+        if (($only === '' || str_starts_with($name, $only)) && ! in_array(
+            $folder, ['app/Demo', 'app/Console', 'app/Providers', 'app/Support'], true,
+        )) {
+            $code = (string) file_get_contents((string) $file);
+            foreach (Mutants::of($code) as $mutant) {
+                $folders[$folder][] = ['file' => $name, ...$mutant];
+            }
+        }
+    }
+}
+ksort($folders);
+$survivors = [];
+$all = [];
+foreach ($folders as $folder => $mutants) {
+    $chosen = array_slice($random->shuffleArray($mutants), 0, $each);
+    $killed = 0;
+    foreach ($chosen as $mutant) {
+        $named = array_values(array_unique($tests[$mutant['file']][$mutant['line']] ?? []));
+        // quick ones first; enough of them to be fair
+        usort($named, static fn (string $a, string $b): int => $seconds[$a] <=> $seconds[$b]);
+        $code = (string) file_get_contents("{$copy}/{$mutant['file']}");
+        file_put_contents("{$copy}/{$mutant['file']}", substr_replace($code, $mutant['by'], $mutant['from'], $mutant['length']));
+        $isCaught = false;
+        foreach (array_chunk($named, 40) as $chunk) {
+            foreach (['Tests\\Feature', ''] as $kind) {
+                $some = array_values(array_filter(
+                    $chunk, static fn (string $test): bool => str_starts_with($test, 'Tests\\Feature') === ($kind !== ''),
+                ));
+                if (! $isCaught && $some !== [] && ! $passes($some)) {
+                    $isCaught = true;
+                }
+            }
+        }
+        file_put_contents("{$copy}/{$mutant['file']}", $code);
+        $killed += $isCaught ? 1 : 0;
+        $all[$mutant['kind']][] = $isCaught;
+        if (! $isCaught) {
+            $was = substr($code, $mutant['from'], min(60, $mutant['length']));
+            $survivors[] = "{$mutant['file']}:{$mutant['line']} {$mutant['kind']}: "
+                .trim(strtok($was, "\n") ?: '')." → {$mutant['by']}".($named === [] ? ' (no test runs this line)' : '');
+        }
+    }
+    printf(
+        "%-24s %3d of %3d killed (%3.0f %%), of %d possible\n", $folder, $killed, count($chosen), 100 * $killed / max(1, count($chosen)),
+        count($mutants),
+    );
+}
+echo "\n";
+foreach ($all as $kind => $caught) {
+    printf("%-12s %3d of %3d\n", $kind, count(array_filter($caught)), count($caught));
+}
+$list = implode("\n", $survivors)."\n";
+$text('list', '') === '' ? print("\n{$list}") : file_put_contents($text('list', ''), $list);
