@@ -2,10 +2,12 @@
 const PAGES = 'wheatear-pages';
 const FILES = 'wheatear-files-1';
 
-self.addEventListener('install', () => self.skipWaiting());
-self.addEventListener('activate', (event) => event.waitUntil(self.clients.claim()));
+const worker = /** @type {ServiceWorkerGlobalScope} */ (/** @type {unknown} */ (self));
 
-self.addEventListener('fetch', (event) => {
+worker.addEventListener('install', () => void worker.skipWaiting());
+worker.addEventListener('activate', (event) => event.waitUntil(worker.clients.claim()));
+
+worker.addEventListener('fetch', (event) => {
     const { request } = event;
     const url = new URL(request.url);
     if (request.method !== 'GET' || url.origin !== location.origin) return;
@@ -14,7 +16,11 @@ self.addEventListener('fetch', (event) => {
         event.respondWith(file(request));
 });
 
-/** The page from the server; the kept one when there is no answer, or none worth showing. */
+/**
+ * The page from the server; the kept one when there is no answer, or none worth showing.
+ *
+ * @param {Request} request
+ */
 async function page(request) {
     const cache = await caches.open(PAGES);
     try {
@@ -28,12 +34,39 @@ async function page(request) {
     }
 }
 
-/** Built files carry their content's hash in their name, and a recording never changes: a kept one is always right. */
+/**
+ * Built files carry their content's hash in their name, and a recording never changes: a kept one is always right.
+ *
+ * @param {Request} request
+ */
 async function file(request) {
     const cache = await caches.open(FILES);
     const kept = await cache.match(request);
     if (kept) return kept;
     const answer = await fetch(request);
-    if (answer.ok) await cache.put(request, answer.clone());
+    if (answer.ok) {
+        await cache.put(request, answer.clone());
+        if (new URL(request.url).pathname.startsWith('/build/')) void dropOldBuilds(cache);
+    }
     return answer;
+}
+
+/**
+ * A built file that came anew belongs to another build: the files of older ones are let go of, once no kept page needs them.
+ *
+ * @param {Cache} cache
+ */
+async function dropOldBuilds(cache) {
+    const answer = await fetch('/build/manifest.json', { cache: 'no-store' });
+    if (!answer.ok) return;
+    const built = await answer.text();
+    const name = (/** @type {Request} */ kept) => new URL(kept.url).pathname.replace(/^\/build\//, '');
+    // fonts are named in the styles only, and change with nothing
+    const old = (await cache.keys()).filter((kept) => /\/build\/.*\.(js|css)$/.test(kept.url) && !built.includes(name(kept)));
+    const pages = await caches.open(PAGES);
+    for (const kept of await pages.keys()) {
+        const html = (await (await pages.match(kept))?.text()) ?? '';
+        if (old.some((file) => html.includes(name(file)))) return;
+    }
+    for (const file of old) await cache.delete(file);
 }

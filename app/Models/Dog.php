@@ -55,12 +55,6 @@ final class Dog extends Model
         return $this->hasMany(ManagementAgreement::class)->orderByDesc('agreed_on')->orderByDesc('id');
     }
 
-    /** @return HasMany<CautionRead, $this> */
-    public function cautionsRead(): HasMany
-    {
-        return $this->hasMany(CautionRead::class);
-    }
-
     /** @return HasMany<DimensionOrder, $this> */
     public function orders(): HasMany
     {

@@ -8,6 +8,8 @@ use PhpParser\Node;
 use PhpParser\Node\Expr\BinaryOp;
 use PhpParser\Node\Scalar;
 use PhpParser\NodeFinder;
+use PhpParser\NodeTraverser;
+use PhpParser\NodeVisitor\ParentConnectingVisitor;
 use PhpParser\ParserFactory;
 
 /** Small changes to a file, each of one place: what a slip of the keyboard or of the mind would do. */
@@ -30,15 +32,20 @@ final readonly class Mutants
         BinaryOp\BooleanOr::class => '&&',
     ];
 
-    /** @return list<array{kind: string, line: int, from: int, length: int, by: string}> places in bytes */
+    /**
+     * Places in bytes; lines of the statement a change is in.
+     *
+     * @return list<array{kind: string, line: int, lines: array{int, int}, from: int, length: int, by: string}>
+     */
     public static function of(string $code): array
     {
-        $tree = (new ParserFactory)->createForHostVersion()->parse($code) ?? [];
+        $tree = (new NodeTraverser(new ParentConnectingVisitor))->traverse((new ParserFactory)->createForHostVersion()->parse($code) ?? []);
         $found = [];
         foreach ((new NodeFinder)->find($tree, static fn (Node $node): bool => true) as $node) {
             foreach (self::ofNode($node, $code) as [$kind, $from, $length, $by]) {
                 $found[] = [
-                    'kind' => $kind, 'line' => substr_count($code, "\n", 0, $from) + 1, 'from' => $from, 'length' => $length, 'by' => $by,
+                    'kind' => $kind, 'line' => substr_count($code, "\n", 0, $from) + 1, 'lines' => self::lines($node), 'from' => $from,
+                    'length' => $length, 'by' => $by,
                 ];
             }
         }
@@ -46,10 +53,23 @@ final readonly class Mutants
         return $found;
     }
 
+    /** @return array{int, int} of the statement around a node: what is counted as run is not every line of it */
+    private static function lines(Node $node): array
+    {
+        while (! $node instanceof Node\Stmt && $node->getAttribute('parent') instanceof Node) {
+            $node = $node->getAttribute('parent');
+        }
+
+        return [$node->getStartLine(), $node->getEndLine()];
+    }
+
     /** @return iterable<array{string, int, int, string}> kind, place, length, what stands there instead */
     private static function ofNode(Node $node, string $code): iterable
     {
         [$from, $end] = [$node->getStartFilePos(), $node->getEndFilePos() + 1];
+        if ($node->getAttribute('parent') instanceof Node\DeclareItem) {
+            return;
+        }
         if ($node instanceof BinaryOp) {
             foreach (['comparison' => self::FLIPPED, 'boundary' => self::MOVED, 'operator' => self::OTHER] as $kind => $table) {
                 if (isset($table[$node::class])) {

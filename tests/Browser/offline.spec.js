@@ -240,3 +240,30 @@ test('a device out of storage says so and loses nothing while the page stays ope
     await expect(screen(page)).toHaveAttribute('data-waiting', '0');
     expect(await stored(page)).toHaveLength(1);
 });
+
+test('files of an older build are let go of once no kept page needs them', async ({ page }) => {
+    await signIn(page);
+    await page.goto('/');
+    await page.evaluate(() => navigator.serviceWorker.ready);
+    await page.reload();
+    const kept = () =>
+        page.evaluate(async () => (await (await caches.open('wheatear-files-1')).keys()).map((one) => new URL(one.url).pathname));
+    await page.evaluate(async () => {
+        const cache = await caches.open('wheatear-files-1');
+        await cache.put('/build/assets/app-older.js', new Response('old'));
+        const built = (await cache.keys()).find((one) => /\/app-[^/]*\.css$/.test(one.url));
+        if (built) await cache.delete(built);
+        await (await caches.open('wheatear-pages')).put('/sessions/999999', new Response('<script src="/build/assets/app-older.js">'));
+    });
+    await page.reload();
+    await expect.poll(kept).toContain('/build/assets/app-older.js');
+
+    await page.evaluate(async () => {
+        const cache = await caches.open('wheatear-files-1');
+        await (await caches.open('wheatear-pages')).delete('/sessions/999999');
+        const built = (await cache.keys()).find((one) => /\/app-[^/]*\.css$/.test(one.url));
+        if (built) await cache.delete(built);
+    });
+    await page.reload();
+    await expect.poll(kept).not.toContain('/build/assets/app-older.js');
+});

@@ -43,9 +43,8 @@ final readonly class Coverage
 
     /**
      * One thing changed from a combination that is done, the rest as it was: a value that is done elsewhere first, then the
-     * smallest step up (a step down teaches little and comes last), then what has been begun. Where nothing is done: the combination that
-     * is furthest on. Null without trials, or
-     * where nothing is left.
+     * smallest step up (a step down teaches little and comes last), then what has been begun. Where nothing is done: the
+     * combination that is furthest on. Null without trials, or where nothing is left.
      */
     public function best(): ?NextCell
     {

@@ -7,10 +7,10 @@ namespace Core\Decision;
 /**
  * The last word on every advice: no exposure is asked for whose bounds are over today's caps.
  *
- * Whatever a rule wished for is eased until it fits, and the brake's own sentence then stands in the place of what the rule said
- * of where to go; what it said of how the dog was stays. Where nothing fits, three peeks a session are in order if the last session was
- * calm or some days of rest have passed: without them a
- * dog would be stuck for good. Otherwise the session ends.
+ * Whatever a rule wished for is eased until it fits, and the brake's own sentence then stands in the place of what the rule
+ * said of where to go; what it said of how the dog was stays. Where nothing fits, three peeks a session are in order if the
+ * last session was calm or some days of rest have passed: without them a dog would be stuck for good. Otherwise the session
+ * ends.
  */
 final readonly class Brake
 {

@@ -30,10 +30,9 @@ final class FoodTest extends TestCase
     }
 
     /**
-     * Worked by hand. 10 kg, factor 1.6: 393.6 × 1.6 = 629.8 kcal, a tenth is 62.98. Pieces of 0.8 g at 3.5 kcal/g give 2.8 kcal: 22
-     * allowed.
-     * 60 trials at one piece and one jackpot of five: 65 pieces, 52 g, 182 kcal. 43 beyond those allowed: 120.4 kcal, at 3.6 kcal/g 33.4 g
-     * off dinner.
+     * Worked by hand. 10 kg, factor 1.6: 393.6 × 1.6 = 629.8 kcal, a tenth is 62.98. Pieces of 0.8 g at 3.5 kcal/g give 2.8
+     * kcal: 22 allowed. 60 trials at one piece and one jackpot of five: 65 pieces, 52 g, 182 kcal. 43 beyond those allowed:
+     * 120.4 kcal, at 3.6 kcal/g 33.4 g off dinner.
      */
     public function test_a_session_worked_by_hand(): void
     {
