@@ -60,6 +60,12 @@ final readonly class Mutants
             $node = $node->getAttribute('parent');
         }
 
+        // a constant of a class is used anywhere in it
+        if ($node instanceof Node\Stmt\ClassConst || $node instanceof Node\Stmt\Property) {
+            $class = $node->getAttribute('parent');
+            $node = $class instanceof Node ? $class : $node;
+        }
+
         return [$node->getStartLine(), $node->getEndLine()];
     }
 

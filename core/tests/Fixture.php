@@ -7,6 +7,7 @@ namespace Core\Tests;
 use Core\Exposure\DimensionCatalog;
 use Core\Exposure\Exposure;
 use Core\Exposure\LoadScale;
+use Core\Food\FoodCatalog;
 use Core\Ladder\Ladder;
 use Core\Measure\Distance;
 use Core\Method\MethodCatalog;
@@ -47,6 +48,11 @@ final class Fixture
     public static function signs(): SignCatalog
     {
         return SignCatalog::fromArray(self::data('signs'));
+    }
+
+    public static function food(): FoodCatalog
+    {
+        return FoodCatalog::fromArray(self::data('food'));
     }
 
     public static function priors(): ModelPriors
@@ -152,8 +158,8 @@ final class Fixture
         ]);
     }
 
-    /** @return array<mixed> */
-    private static function data(string $name): array
+    /** @return array<mixed> a catalog as it ships, to spoil */
+    public static function data(string $name): array
     {
         $data = json_decode((string) file_get_contents(dirname(__DIR__)."/data/{$name}.json"), true, flags: JSON_THROW_ON_ERROR);
 

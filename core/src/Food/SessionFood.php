@@ -61,7 +61,7 @@ final readonly class SessionFood
     /** Grams of the usual food that make up for pieces counted out and not earned: fed that day, never withheld. */
     public static function unearned(int $pieces, float $pieceGrams, float $pieceKcal, float $mealKcal): float
     {
-        return $pieces >= 0
+        return $pieces >= 0 && $pieces <= 1000
             ? $pieces * $pieceGrams * $pieceKcal / $mealKcal
             : throw InvalidMeasure::outOfRange(Quantity::PiecesLeft, $pieces, 0, 1000);
     }

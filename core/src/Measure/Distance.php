@@ -10,6 +10,8 @@ use Core\Exception\Quantity;
 /** A distance between dog and trigger, more than 0 and at most 500 m. */
 final readonly class Distance
 {
+    public const MIN_METERS = 0.01;
+
     public const MAX_METERS = 500.0;
 
     private function __construct(public float $meters)
@@ -22,8 +24,8 @@ final readonly class Distance
         if (! is_finite($meters)) {
             throw InvalidMeasure::notFinite(Quantity::Distance);
         }
-        if ($meters <= 0.0 || $meters > self::MAX_METERS) {
-            throw InvalidMeasure::outOfRange(Quantity::Distance, $meters, 0.01, self::MAX_METERS);
+        if ($meters < self::MIN_METERS || $meters > self::MAX_METERS) {
+            throw InvalidMeasure::outOfRange(Quantity::Distance, $meters, self::MIN_METERS, self::MAX_METERS);
         }
 
         return new self($meters);

@@ -32,7 +32,7 @@ final readonly class Effort
                 throw InvalidMeasure::outOfRange($quantity, $value, 1, $most);
             }
         }
-        if (! ($outingsAWeek > 0.0 && $outingsAWeek <= 50.0)) {
+        if (! ($outingsAWeek >= 0.1 && $outingsAWeek <= 50.0)) {
             throw InvalidMeasure::outOfRange(Quantity::OutingsPerWeek, $outingsAWeek, 0.1, 50);
         }
         $each = $rule->expectedTrials($successRate);

@@ -38,4 +38,21 @@ final class ProbabilityTest extends TestCase
             }
         }
     }
+
+    public function test_a_chance_has_a_logit_even_at_its_ends_and_is_compared_and_shared(): void
+    {
+        self::assertEqualsWithDelta(0.0, Probability::of(0.5)->toLogit(), 1e-12);
+        self::assertEqualsWithDelta(log(9.0), Probability::of(0.9)->toLogit(), 1e-12);
+        self::assertEqualsWithDelta([-27.631, 27.631], [Probability::of(0.0)->toLogit(), Probability::of(1.0)->toLogit()], 1e-3);
+        self::assertSame([false, true], [
+            Probability::of(0.2)->isOver(Probability::of(0.2)), Probability::of(0.2001)->isOver(Probability::of(0.2)),
+        ]);
+        self::assertSame([0.3, 0.3], [
+            Probability::of(0.3)->larger(Probability::of(0.2))->value, Probability::of(0.2)->larger(Probability::of(0.3))->value,
+        ]);
+        self::assertSame([0.1, 0.2, 0.0], [
+            Probability::of(0.2)->share(0.5)->value, Probability::of(0.2)->share(2.0)->value, Probability::of(0.2)->share(-1.0)->value,
+        ]);
+        self::assertSame(0.25, json_decode((string) json_encode(Probability::of(0.25))));
+    }
 }

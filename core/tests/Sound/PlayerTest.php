@@ -69,6 +69,28 @@ final class PlayerTest extends TestCase
         self::assertNull($player->fraction(60.0), '73 dB(A) at the dog');
     }
 
+    public function test_a_level_is_over_its_ceiling_from_a_twentieth_of_a_decibel_on_once_somebody_has_measured(): void
+    {
+        self::assertSame([false, true], [LevelScale::measured()->isOver(65.05, 65.0), LevelScale::measured()->isOver(65.06, 65.0)]);
+        self::assertSame([false, true], [LevelScale::measured(10.0)->isOver(55.0, 65.0), LevelScale::measured(10.0)->isOver(55.1, 65.0)]);
+        self::assertFalse(LevelScale::ofPlayer()->isOver(69.0, 65.0));
+        self::assertSame([[20.0, 80.0], [0.1, 100.0]], [LevelScale::measured()->range(), LevelScale::ofPlayer()->range()]);
+    }
+
+    public function test_how_suddenly_a_sound_comes_and_how_long_it_lasts(): void
+    {
+        $player = Player::unmeasured(5.0);
+        $of = static fn (string $how, float $length): array => (static fn ($playback): array => [$playback?->seconds, $playback?->onset])(
+            $player->playback(['level' => 45.0, 'length' => $length, 'suddenness' => $how]),
+        );
+
+        self::assertSame([[20.0, 5.0], [3.0, 2.4000000000000004]], [$of('swelling', 20.0), $of('swelling', 3.0)]);
+        self::assertSame(0.2, $of('usual', 0.0)[0]);
+        self::assertLessThan($of('usual', 3.0)[1], $of('at_once', 3.0)[1]);
+        self::assertNull($player->playback(['level' => 45.0, 'source' => 'live']));
+        self::assertNull($player->playback(['length' => 3.0]));
+    }
+
     public function test_what_is_shown_and_what_is_kept_are_inverse(): void
     {
         foreach ([LevelScale::measured(), LevelScale::measured(-7.3), LevelScale::ofPlayer()] as $scale) {

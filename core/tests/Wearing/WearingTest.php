@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Core\Tests\Wearing;
 
 use Core\Measure\Share;
+use Core\Wearing\ItemKind;
 use Core\Wearing\ItemReadiness;
 use Core\Wearing\Movement;
 use Core\Wearing\Requirement;
@@ -64,6 +65,37 @@ final class WearingTest extends TestCase
         self::assertSame(['movement'], self::missing(
             ItemReadiness::of(['on' => Share::of(1.0), 'worn' => Share::of(1.0), 'off' => Share::of(1.0)], $stiff, 12),
         ));
+    }
+
+    public function test_each_requirement_is_met_at_its_number_and_not_one_short_of_it(): void
+    {
+        $whole = ['on' => Share::of(1.0), 'worn' => Share::of(1.0), 'off' => Share::of(1.0)];
+        $situations = [WearingSituation::Still, WearingSituation::Play, WearingSituation::Walk];
+        $worn = static fn (int $times, int $seconds = 600, int $different = 3): WearingLog => WearingLog::of(array_map(
+            static fn (int $i): Wearing => self::worn($i, $seconds, $situations[$i % $different]), range(1, $times),
+        ));
+        $missing = static fn (WearingLog $log, int $fit = 30): array => self::missing(ItemReadiness::of($whole, $log, $fit));
+
+        self::assertSame([], $missing($worn(5)));
+        self::assertSame(['fun'], $missing($worn(4)));
+        self::assertSame(['long'], $missing($worn(5, 599)));
+        self::assertSame(['situations'], $missing($worn(5, 600, 2)));
+        self::assertSame(['fit'], $missing($worn(5), 31));
+        $stiff = self::worn(9, 60, WearingSituation::Walk, Movement::Hesitant);
+        $free = static fn (int $times): array =>
+            array_map(static fn (int $i): Wearing => self::worn($i, 60, WearingSituation::Play), range(10, 9 + $times));
+        self::assertSame([], $missing(WearingLog::of([...$worn(5)->wearings, $stiff, ...$free(3)])));
+        self::assertSame(['movement'], $missing(WearingLog::of([...$worn(5)->wearings, $stiff, ...$free(2)])));
+    }
+
+    public function test_a_tool_is_not_worn_and_care_and_outings_are_no_fun(): void
+    {
+        self::assertFalse(ItemKind::Tool->isWorn());
+        self::assertTrue(ItemKind::Muzzle->isWorn());
+        self::assertSame(
+            [true, true, true, true, false, false],
+            array_map(static fn (WearingSituation $of): bool => $of->isForFun(), WearingSituation::cases()),
+        );
     }
 
     /**

@@ -1,0 +1,167 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Tests\Decision;
+
+use Core\Decision\CarryOver;
+use Core\Decision\RestReason;
+use Core\Decision\WorkingPlan;
+use Core\Exposure\PlanKind;
+use Core\Handling\AreaState;
+use Core\Ladder\HandledBy;
+use Core\Measure\Distance;
+use Core\Measure\LevelScale;
+use Core\Method\Clearance;
+use Core\Planning\FromTheFloor;
+use Core\Planning\LadderBounds;
+use Core\Response\RiskCaps;
+use Core\Response\WarmStart;
+use Core\Sign\FoodTaken;
+use Core\Sign\Grading;
+use Core\Sign\Outcome;
+use Core\Sign\Reading;
+use Core\Sign\TurnLatency;
+use Core\Tests\Fixture;
+use PHPUnit\Framework\Attributes\CoversClass;
+use PHPUnit\Framework\TestCase;
+
+/** Rules that the application asks for by name. */
+#[CoversClass(Clearance::class)]
+#[CoversClass(FromTheFloor::class)]
+#[CoversClass(LadderBounds::class)]
+#[CoversClass(Reading::class)]
+#[CoversClass(RestReason::class)]
+#[CoversClass(WarmStart::class)]
+#[CoversClass(WorkingPlan::class)]
+final class SmallRulesTest extends TestCase
+{
+    public function test_a_session_begins_once_handler_cautions_and_foundations_are_in_order(): void
+    {
+        self::assertSame([], self::missing(true, [], [], [], ''));
+        self::assertSame(['handler'], self::missing(false, [], [], [], ''));
+        self::assertSame(['read'], self::missing(true, ['bite' => 1, 'pain' => 1], ['bite'], [], ''));
+        self::assertSame([], self::missing(true, ['bite' => 1, 'pain' => 1], ['bite', 'pain'], [], ''));
+        self::assertSame(['without_reason'], self::missing(true, [], [], ['marker' => 1], '  '));
+        self::assertSame([], self::missing(true, [], [], ['marker' => 1], 'He knows it by another word.'));
+        self::assertSame(['handler', 'read', 'without_reason'], self::missing(false, ['bite' => 1], [], ['marker' => 1], ''));
+    }
+
+    /**
+     * @param  array<string, mixed>  $unread
+     * @param  list<string>  $read
+     * @param  array<string, mixed>  $skills
+     * @return list<string>
+     */
+    private static function missing(bool $mayHandle, array $unread, array $read, array $skills, string $reason): array
+    {
+        return array_column(Clearance::missing($mayHandle, $unread, $read, $skills, $reason), 'value');
+    }
+
+    public function test_a_ladder_stays_within_its_session_off_sore_parts_and_under_its_ceiling(): void
+    {
+        $bounds = new LadderBounds(10, ['ear' => AreaState::Sore], LevelScale::measured(), 65.0);
+
+        self::assertSame([], $bounds->beyond(
+            [['duration' => 600.0], ['exposure_time' => 600.0], ['body_area' => 'neck'], ['level' => 65.05]],
+        ));
+        self::assertSame(
+            ['session' => 1, 'hands_off' => 2, 'ceiling' => 3],
+            $bounds->beyond([
+                ['duration' => 1.0], ['duration' => 600.5], ['body_area' => 'ear'], ['level' => 65.06], ['duration' => 900.0],
+            ]),
+        );
+        self::assertSame(['session' => 0], $bounds->beyond([['exposure_time' => 601.0]]));
+        self::assertSame([], (new LadderBounds(10, [], LevelScale::ofPlayer(), 65.0))->beyond([['level' => 70.0]]), 'nobody has measured');
+        self::assertSame([], (new LadderBounds(10, []))->beyond([['level' => 70.0]]));
+    }
+
+    public function test_a_disliked_person_begins_with_the_gear_on_the_floor_and_the_hands_away(): void
+    {
+        [$ladder] = Fixture::laid('harness-straps');
+        $templates = Fixture::templates();
+        $found = FromTheFloor::ladder(
+            $ladder, array_values($templates->steps($templates->template(FromTheFloor::TEMPLATE))), Fixture::catalogs()['contact'],
+        );
+        $first = count($found->steps) - count($ladder->steps);
+
+        self::assertGreaterThan(0, $first);
+        foreach ($found->steps as $i => $step) {
+            self::assertSame('second', $step->exposure->values['helper'], "step {$i}");
+            self::assertSame(HandledBy::SecondPerson, $step->manner->who);
+            self::assertTrue($i >= $first || (float) $step->exposure->values['gap'] > 0.0, "step {$i} keeps the hands away");
+        }
+    }
+
+    public function test_leaving_and_stiffness_are_read_by_the_work(): void
+    {
+        self::assertSame(Reading::Station, Reading::of('opt_in_station', PlanKind::Contact));
+        self::assertSame(Reading::Mat, Reading::of('calm_settling', PlanKind::Duration));
+        self::assertSame(Reading::Contact, Reading::of('pairing', PlanKind::Contact));
+        self::assertNull(Reading::of('pairing', PlanKind::Presence));
+    }
+
+    public function test_food_and_turning_are_signs_too_unless_they_say_nothing(): void
+    {
+        $shown = static fn (FoodTaken $food, bool $left, ?TurnLatency $latency, Outcome $outcome): array =>
+            Grading::shown(['lick.lip', 'lick.lip'], $food, $left, $latency, $outcome);
+        $slow = TurnLatency::OverFive;
+
+        self::assertSame(['lick.lip'], $shown(FoodTaken::NotOffered, true, null, Outcome::Prompted));
+        self::assertSame(['lick.lip', 'eat.refuse'], $shown(FoodTaken::Refused, true, null, Outcome::Prompted));
+        self::assertSame(['lick.lip'], $shown(FoodTaken::Refused, false, null, Outcome::Prompted), 'there was none left');
+        self::assertSame(['lick.lip', $slow->asSign()?->value], $shown(FoodTaken::NotOffered, true, $slow, Outcome::Prompted));
+        foreach ([Outcome::Returned, Outcome::Watched, Outcome::Unnoticed] as $waited) {
+            self::assertSame(['lick.lip'], $shown(FoodTaken::NotOffered, true, $slow, $waited), 'waiting was asked for');
+        }
+    }
+
+    public function test_teeth_let_a_plan_rest_and_nothing_else_does(): void
+    {
+        self::assertSame(RestReason::Bite, RestReason::afterSigns(['growl', 'bite']));
+        self::assertNull(RestReason::afterSigns(['growl', 'snap']));
+    }
+
+    public function test_an_upset_is_gone_within_its_window(): void
+    {
+        $now = new \DateTimeImmutable('2026-10-20 10:00 UTC');
+        $left = static fn (int $hours): CarryOver => CarryOver::of([['severity' => 4.0, 'at' => $now->modify("-{$hours} hours")]], $now);
+
+        self::assertFalse($left(CarryOver::WINDOW_HOURS)->isWorthTelling());
+        self::assertEqualsWithDelta(2.0, $left(24)->upset, 1e-9);
+        self::assertSame([false, true], [$left(24)->asksForRest(), $left(23)->asksForRest()]);
+        self::assertSame([true, false], [$left(48)->asksForEasier(), $left(49)->asksForEasier()]);
+        self::assertSame([true, false], [CarryOver::points(0.1)->isWorthTelling(), CarryOver::points(0.099)->isWorthTelling()]);
+    }
+
+    public function test_caution_halves_the_caps_and_more(): void
+    {
+        self::assertEquals(RiskCaps::cautious(), RiskCaps::for(true));
+        self::assertEquals(RiskCaps::usual(), RiskCaps::for(false));
+        self::assertSame([0.07, 0.014], [RiskCaps::usual()->strain->value, RiskCaps::usual()->reaction->value]);
+        self::assertSame([0.03, 0.005], [RiskCaps::cautious()->strain->value, RiskCaps::cautious()->reaction->value]);
+    }
+
+    public function test_a_fit_starts_where_another_ended_only_if_its_parameters_mean_the_same(): void
+    {
+        $scale = Fixture::scale();
+        $theta = [0.5, 1.0, 2.0, 3.0, 1.1, 0.9];
+
+        self::assertSame($theta, (new WarmStart($scale->keys(), $theta))->for($scale)?->theta);
+        self::assertNull((new WarmStart([...$scale->keys(), 'barrier'], $theta))->for($scale));
+        self::assertNull((new WarmStart($scale->keys(), []))->for($scale));
+    }
+
+    public function test_a_plans_scale_knows_what_its_steps_fix_and_what_was_met(): void
+    {
+        $situation = CaseTable::situation(['trials' => []]);
+        $plan = new WorkingPlan(
+            $situation->ladder, $situation->settings, Distance::fromMeters(10.0), true, null, $situation->catalog, null,
+        );
+        $met = Fixture::session('2026-10-19', [[20.0, 0]]);
+
+        self::assertSame(['distance', 'trigger_motion'], $plan->scale([$met])->keys());
+        self::assertSame(40.0, $plan->withRoom(Distance::fromMeters(40.0))->settings->room?->meters);
+        self::assertNull($plan->withRoom(null)->settings->room);
+    }
+}
