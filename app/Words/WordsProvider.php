@@ -20,9 +20,13 @@ final class WordsProvider extends ServiceProvider
     {
         $this->app->singleton(Lexicon::class, static fn (): Lexicon => new Lexicon(base_path('lang')));
         $this->app->bind(Reader::class, static fn (Application $app): Reader => self::reader($app));
-        $this->app->bind(Phrases::class, static fn (Application $app): Phrases => new Phrases(
-            $app->make(Lexicon::class), $app->make(Reader::class),
-        ));
+        // a page says a thousand things to one reader: what says them is made once
+        $said = [];
+        $this->app->bind(Phrases::class, static function (Application $app) use (&$said): Phrases {
+            $reader = $app->make(Reader::class);
+
+            return $said[$reader->toText()] ??= new Phrases($app->make(Lexicon::class), $reader);
+        });
         $this->app->extend('translator', static fn ($translator, Application $app): Translator => new Translator(
             $app->make('translation.loader'), $app->getLocale(), $app,
         ));

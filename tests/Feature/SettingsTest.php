@@ -80,4 +80,17 @@ final class SettingsTest extends TestCase
         $this->get("/sessions/{$world->session->id}")
             ->assertOk()->assertSee('As it was said then.')->assertSee('The reason cannot be read any more.');
     }
+
+    public function test_a_guardian_is_told_what_to_do_and_no_odds(): void
+    {
+        $world = World::make();
+        $guardian = $world->user(Role::Guardian);
+        $world->dog->guardians()->attach($guardian);
+        foreach (['/', "/dogs/{$world->dog->id}", "/plans/{$world->plan->id}", "/plans/{$world->plan->id}/sessions/create"] as $page) {
+            $text = strip_tags((string) $this->actingAs($guardian)->get($page)->assertOk()->getContent());
+            self::assertSame(0, preg_match('/.{0,60}\b1 in \d.{0,20}/', $text, $found), "{$page}: ".implode('', $found));
+        }
+        $told = $this->actingAs($world->trainer)->get("/plans/{$world->plan->id}")->getContent();
+        self::assertMatchesRegularExpression('/\b1 in \d/', strip_tags((string) $told), 'a trainer is');
+    }
 }

@@ -2,6 +2,8 @@
 @use('Core\Exposure\PlanKind')
 @use('Core\Measure\Distance')
 @use('Core\Measure\Probability')
+{{-- odds are for those who set the caps --}}
+@php($tellsOdds = words()->reader->audience === Words\Audience::Trainer)
 <x-layout :title="$plan->name">
     @php($model = $plan->responseModel)
     @php($first = $situation->ladder->step(0))
@@ -52,9 +54,16 @@
                 <p class="text-body-secondary">{{ say('plans.show.gray_held_hatched_beyond_the_limits') }}</p>
                 <div class="table-responsive" tabindex="0" role="region" aria-label="{{ say('plans.show.steps_of_the_ladder') }}">
                     <table class="table table-sm align-middle">
-                        <thead><tr><th scope="col">{{ say('plans.show.step') }}</th><th scope="col">{{ say('plans.show.exposure') }}</th><th
-                            scope="col">{{ say('plans.show.load') }}</th><th scope="col">{{ say('plans.show.risk_at_most') }}</th><th
-                            scope="col">{{ say('plans.show.move_on') }}</th><th scope="col">{{ say('plans.show.today') }}</th></tr></thead>
+                        <thead>
+                            <tr>
+                                <th scope="col">{{ say('plans.show.step') }}</th>
+                                <th scope="col">{{ say('plans.show.exposure') }}</th>
+                                <th scope="col">{{ say('plans.show.load') }}</th>
+                                @if($tellsOdds)<th scope="col">{{ say('plans.show.risk_at_most') }}</th>@endif
+                                <th scope="col">{{ say('plans.show.move_on') }}</th>
+                                <th scope="col">{{ say('plans.show.today') }}</th>
+                            </tr>
+                        </thead>
                         <tbody>
                         @foreach($review->steps as $i => $step)
                             <tr>
@@ -65,9 +74,11 @@
                                         class="text-body-secondary">{{ words()->manner($step->step->manner) }}</span>@endif
                                 </td>
                                 <td>{{ words()->difficulty($step->load - $review->steps[0]->load) }}</td>
-                                <td class="text-nowrap">{{ say('plans.show.strain',
-                                    ['strain' => words()->formats->chance($step->today->strain())]) }}<br>{{ say('plans.show.reaction',
-                                    ['reaction' => words()->formats->chance($step->today->reaction())]) }}</td>
+                                @if($tellsOdds)
+                                    <td class="text-nowrap">{{ say('plans.show.strain',
+                                        ['strain' => words()->formats->chance($step->today->strain())]) }}<br>{{ say('plans.show.reaction',
+                                        ['reaction' => words()->formats->chance($step->today->reaction())]) }}</td>
+                                @endif
                                 <td>{{ words()->criterion($step->step->criterion) }}</td>
                                 <td>@if($i <= $situation->history->heldStep){{ say('plans.show.held') }} @endif{{ say('plans.show.exposure_within_the_limits_beyond_the', ['exposure' => (bool) ($situation->allows($step->step->exposure))]) }}</td>
                             </tr>
@@ -109,9 +120,12 @@
                     0)])]) }}. @can('update', $plan)<a class="d-inline-block"
                     href="{{ route('sounds.edit', $plan) }}">{{ say('plans.show.try_measure_change_it') }}</a>@endcan</dd>@endif
                 <dt>{{ say('plans.show.move_on') }}</dt><dd>{{ words()->criterion($first->criterion) }}@if($model->kind === PlanKind::Presence && $first->criterion->window === null) {{ say('plans.show.unprompted_returns') }}@endif{{ say('plans.show.and_today_s_risk_within_the') }}</dd>
-                <dt>{{ say('plans.show.limits') }}</dt><dd>{{ say('plans.show.strain_reaction_a_trial',
-                    ['strain_limit' => words()->formats->chance(Probability::of($plan->strain_cap)),
-                    'reaction_limit' => words()->formats->chance(Probability::of($plan->reaction_cap))]) }}</dd>
+                @if($tellsOdds)
+                    <dt>{{ say('plans.show.limits') }}</dt>
+                    <dd>{{ say('plans.show.strain_reaction_a_trial',
+                        ['strain_limit' => words()->formats->chance(Probability::of($plan->strain_cap)),
+                        'reaction_limit' => words()->formats->chance(Probability::of($plan->reaction_cap))]) }}</dd>
+                @endif
                 <dt>{{ say('plans.show.a_session') }}</dt><dd>{{ say('plans.show.sets_of_min_min_in_all',
                     ['set_minutes' => $plan->set_minutes, 'session_minutes' => $plan->session_minutes,
                     'most_advances' => $plan->most_advances, 'ones' => $plan->easy_after > 0
