@@ -10,6 +10,7 @@ use Core\Response\RiskCaps;
 use Core\Sign\Band;
 use Core\Sign\Grading;
 use Core\Simulation\Chance;
+use Core\Simulation\Course;
 use Core\Simulation\CourseTally;
 use Core\Simulation\Experiment;
 use Core\Simulation\PolicyName;
@@ -48,6 +49,28 @@ final class SimulationTest extends TestCase
         $again = $this->experiment('drift')->run(PolicyName::Engine, 2, 3);
 
         self::assertEquals($once, $again);
+    }
+
+    /**
+     * Published figures rest on these dogs: whoever changes them does it on purpose, and measures anew (docs/model.md). Trials,
+     * reactions, strains, sessions and arrivals of four dogs of each family with each hand rule.
+     */
+    public function test_invented_dogs_stay_the_same_dogs(): void
+    {
+        $recorded = json_decode((string) file_get_contents(__DIR__.'/recorded.json'), true, flags: JSON_THROW_ON_ERROR);
+        $found = [];
+        foreach (array_keys(Temperament::families()) as $family) {
+            foreach ([PolicyName::HandQuick, PolicyName::HandBold, PolicyName::HandPatient] as $policy) {
+                $courses = $this->experiment($family)->run($policy, 4, 4);
+                $found["{$family} {$policy->value}"] = array_map(
+                    static fn (Course $course): array => [
+                        $course->trials, $course->reactions, $course->strains, $course->sessions, $course->hasArrived,
+                    ], $courses,
+                );
+            }
+        }
+
+        self::assertSame($recorded, $found);
     }
 
     public function test_a_dog_meets_nearer_things_harder(): void

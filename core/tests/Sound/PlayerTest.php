@@ -135,6 +135,25 @@ final class PlayerTest extends TestCase
         self::assertNull(Metering::levelDuring([[9.0, 30.0], [13.0, 60.0]], 10.0, 13.0), 'nothing was read while it sounded');
     }
 
+    /** A device keeps a recording for good (public/sw.js): one that sounds otherwise needs another name. */
+    public function test_recordings_sound_as_they_always_did(): void
+    {
+        $found = [];
+        foreach (Recording::cases() as $recording) {
+            $samples = (new Synthesis(4000, (new Chance(new Randomizer(new Xoshiro256StarStar(7))))->uniform(...)))->samples($recording);
+            $found[$recording->value] = [
+                count($samples),
+                hash('crc32b', implode(',', array_map(static fn (float $of): string => (string) round(1000.0 * $of), $samples))),
+            ];
+        }
+
+        self::assertSame([
+            'rumble' => [24000, 'ca55ed24'], 'clipper' => [8000, '94b45435'], 'buckle' => [6000, '4e7731fa'],
+            'doorbell' => [10000, 'e05d09a3'],
+            'crackle' => [20000, '1541f4c2'],
+        ], $found);
+    }
+
     /** @return iterable<string, array{Recording}> */
     public static function recordings(): iterable
     {
