@@ -79,6 +79,41 @@ final class CoverageTest extends TestCase
         self::assertSame(CellState::Untried, $coverage->cell(['place' => 'clinic'])->state);
     }
 
+    /** Oldest first: e easy, f took effort and did not count, s strain. */
+    public function test_done_is_five_with_one_miss_at_most_and_hard_is_strain_among_the_latest_three(): void
+    {
+        $state = static fn (string $marks): string => Coverage::of(
+            self::trials(self::ADA, array_map(static fn (string $mark): int => ['e' => 0, 'f' => 2, 's' => 3][$mark], str_split($marks))),
+            self::OPTIONS,
+        )->cell([])->state->value;
+
+        self::assertSame(['thin', 'done'], [$state('eeee'), $state('eeeee')]);
+        self::assertSame(['done', 'thin'], [$state('eefee'), $state('efefe')]);
+        self::assertSame(['thin', 'done'], [$state('eseeee'), $state('seeeee')], 'strain within the latest five, and before them');
+        self::assertSame(['hard', 'thin'], [$state('eesee'), $state('eseee')], 'within the latest three, and before them');
+    }
+
+    public function test_a_step_down_is_the_smallest_and_what_has_been_begun_comes_before_what_is_as_near(): void
+    {
+        $postures = ['posture' => self::OPTIONS['posture']];
+        $held = static fn (string $posture, int $times = 5): array =>
+            self::trials([...self::ADA, 'posture' => $posture], array_fill(0, $times, 0));
+        $best = static fn (array ...$trials): ?string =>
+            Coverage::of(array_merge(...array_values($trials)), $postures, ['posture'])->best()?->values['posture'];
+
+        self::assertSame('standing', $best($held('leaning')));
+        self::assertSame('leaning', $best($held('standing')), 'one up before one down');
+        self::assertSame('leaning', $best($held('kneeling'), $held('standing')));
+        $sides = static fn (array $trials): ?NextCell => Coverage::of($trials, ['side' => ['left', 'right', 'both']])->best();
+        self::assertSame('left', $sides(self::trials(['side' => 'right'], [0, 0, 0, 0, 0]))?->values['side']);
+        self::assertSame('both', $sides([
+            ...self::trials(['side' => 'right'], [0, 0, 0, 0, 0]), ...self::trials(['side' => 'both'], [0]),
+        ])?->values['side']);
+        self::assertSame('right', $sides([
+            ...self::trials(['side' => 'left'], [0, 0]), ...self::trials(['side' => 'right'], [0, 0, 0]),
+        ])?->values['side'], 'nothing done: the one that is furthest on');
+    }
+
     public function test_the_best_next_cell_changes_one_thing_and_the_least(): void
     {
         self::assertNull(Coverage::of([], self::OPTIONS)->best());
