@@ -24,20 +24,22 @@ $random = new Randomizer(new Xoshiro256StarStar((int) $text('seed', '1')));
 /** Longer than any test that passes; then the change has made something endless, and is caught. */
 const PATIENCE = 120;
 
-/** Tests that a change has to get past. */
-const MAX_TESTS = 40;
+/** Tests that a change has to get past: those of the application take their time. */
+const MAX_TESTS = ['core' => 150, 'app' => 40];
 
-// which tests run which line of the copy
-$tests = $seconds = [];
+// which tests run which line of the copy, and how much of what a test runs is in one file
+$tests = $inFile = $inAll = [];
 foreach (new SplFileObject($text('map', '')) as $line) {
     $row = json_decode((string) $line, true);
     if (is_array($row)) {
         // of a test with data all sets are run
         $row['test'] = strtok($row['test'], '#');
-        $seconds[$row['test']] = ($seconds[$row['test']] ?? 0.0) + $row['seconds'];
         foreach ($row['ran'] as $file => $lines) {
+            $file = substr($file, strlen($copy) + 1);
+            $inFile[$file][$row['test']] = ($inFile[$file][$row['test']] ?? 0) + count($lines);
+            $inAll[$row['test']] = ($inAll[$row['test']] ?? 0) + count($lines);
             foreach ($lines as $number) {
-                $tests[substr($file, strlen($copy) + 1)][$number][] = $row['test'];
+                $tests[$file][$number][] = $row['test'];
             }
         }
     }
@@ -85,13 +87,14 @@ foreach ($folders as $folder => $mutants) {
         if (str_starts_with($mutant['file'], 'core/')) {
             $named = array_values(array_filter($named, static fn (string $test): bool => ! str_starts_with($test, 'Tests\\Feature')));
         }
-        // the quickest, and enough of them to be fair: what runs under every request is run by every test
-        usort($named, static fn (string $a, string $b): int => $seconds[$a] <=> $seconds[$b]);
-        $named = array_slice($named, 0, MAX_TESTS);
+        // those that are most about the file, and enough of them to be fair: what runs under every request is run by every test
+        $about = static fn (string $test): float => $inFile[$mutant['file']][$test] / $inAll[$test];
+        usort($named, static fn (string $a, string $b): int => $about($b) <=> $about($a));
+        $named = array_slice($named, 0, MAX_TESTS[strtok($mutant['file'], '/')]);
         $code = (string) file_get_contents("{$copy}/{$mutant['file']}");
         file_put_contents("{$copy}/{$mutant['file']}", substr_replace($code, $mutant['by'], $mutant['from'], $mutant['length']));
         $isCaught = false;
-        foreach (array_chunk($named, 20) as $chunk) {
+        foreach (array_chunk($named, 30) as $chunk) {
             foreach (['Tests\\Feature', ''] as $kind) {
                 $some = array_values(array_filter(
                     $chunk, static fn (string $test): bool => str_starts_with($test, 'Tests\\Feature') === ($kind !== ''),

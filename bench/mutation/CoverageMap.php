@@ -46,10 +46,9 @@ final class CoverageMap implements Extension
                 foreach (\pcov\collect(\pcov\all) as $file => $lines) {
                     $ran[$file] = array_keys(array_filter($lines, static fn (int $times): bool => $times > 0));
                 }
-                $seconds = $event->telemetryInfo()->durationSincePrevious()->asFloat();
                 file_put_contents(
                     $this->to,
-                    json_encode(['test' => $event->test()->id(), 'seconds' => $seconds, 'ran' => $ran], JSON_THROW_ON_ERROR)."\n",
+                    json_encode(['test' => $event->test()->id(), 'ran' => $ran], JSON_THROW_ON_ERROR)."\n",
                     FILE_APPEND,
                 );
             }

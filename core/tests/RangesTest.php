@@ -58,7 +58,13 @@ final class RangesTest extends TestCase
                 self::fail("{$quantity} of {$beyond} was taken.");
             } catch (InvalidMeasure $problem) {
                 self::assertSame($quantity, $problem->facts()['quantity']);
-                self::assertEqualsWithDelta($beyond, self::given($problem), 1e-9);
+                self::assertEqualsWithDelta($beyond, self::fact($problem, 'given'), 1e-9);
+                // the ends are told as somebody may type them: one just over nothing is told as the least that makes sense
+                self::assertEqualsWithDelta(
+                    [$least === self::HAIR ? self::fact($problem, 'least') : $least, $most], [
+                        self::fact($problem, 'least'), self::fact($problem, 'most'),
+                    ], 1e-5,
+                );
             }
         }
     }
@@ -165,12 +171,12 @@ final class RangesTest extends TestCase
     }
 
     /** In the unit of the range: caps are told in percent. */
-    private static function given(InvalidMeasure $problem): float
+    private static function fact(InvalidMeasure $problem, string $name): float
     {
-        $given = $problem->facts()['given'];
+        $fact = $problem->facts()[$name] ?? null;
         $isCap = in_array($problem->facts()['quantity'], ['strain-cap', 'reaction-cap'], true);
 
-        return is_numeric($given) ? (float) $given * ($isCap ? 0.01 : 1.0) : NAN;
+        return is_numeric($fact) ? (float) $fact * ($isCap ? 0.01 : 1.0) : NAN;
     }
 
     private static function catalog(): FoodCatalog

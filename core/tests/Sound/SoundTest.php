@@ -47,6 +47,16 @@ final class SoundTest extends TestCase
         }
     }
 
+    public function test_a_goal_is_over_its_start_and_just_three_decibels_are_one_step(): void
+    {
+        self::assertSame([[40.0, 43.0], 3, 2], [
+            SoundLevel::steps(40.0, 43.0), count(SoundLevel::steps(40.0, 43.01)), count(SoundLevel::steps(40.0, 40.01)),
+        ]);
+        $this->expectException(InvalidMeasure::class);
+        $this->expectExceptionMessage('"level-goal","least":40,"most":80');
+        SoundLevel::steps(40.0, 40.0);
+    }
+
     #[TestWith([70.0, false, true])]
     #[TestWith([70.1, false, false])]
     #[TestWith([80.0, true, true])]
