@@ -69,6 +69,16 @@ final readonly class Mutants
         return [$node->getStartLine(), $node->getEndLine()];
     }
 
+    /** Whether it says how a list is searched: where all are of one type, as here, either way finds the same. */
+    private static function isStrictness(Node $node): bool
+    {
+        $argument = $node->getAttribute('parent');
+        $call = $argument instanceof Node\Arg ? $argument->getAttribute('parent') : null;
+
+        return $call instanceof Node\Expr\FuncCall && $call->name instanceof Node\Name
+            && in_array($call->name->toLowerString(), ['in_array', 'array_search', 'array_keys'], true);
+    }
+
     /** @return iterable<array{string, int, int, string}> kind, place, length, what stands there instead */
     private static function ofNode(Node $node, string $code): iterable
     {
@@ -96,7 +106,9 @@ final readonly class Mutants
         if ($node instanceof Node\Expr\BooleanNot) {
             yield ['negation', $from, 1, '(bool)'];
         }
-        if ($node instanceof Node\Expr\ConstFetch && in_array($node->name->toLowerString(), ['true', 'false'], true)) {
+        if (
+            $node instanceof Node\Expr\ConstFetch && in_array($node->name->toLowerString(), ['true', 'false'], true) && ! self::isStrictness($node)
+        ) {
             yield ['constant', $from, $end - $from, $node->name->toLowerString() === 'true' ? 'false' : 'true'];
         }
         $isCall = $node instanceof Node\Stmt\Expression && (

@@ -14,7 +14,9 @@ use Core\Field\StepAside;
 use Core\Food\DailyEnergy;
 use Core\Food\FoodCatalog;
 use Core\Food\SessionFood;
+use Core\Gear\BasketCheck;
 use Core\Gear\CollarCheck;
+use Core\Gear\HarnessCheck;
 use Core\Ladder\Criterion;
 use Core\Ladder\DogPosture;
 use Core\Ladder\FoodTiming;
@@ -132,6 +134,10 @@ final class RangesTest extends TestCase
         yield 'energy of the meal' => [static fn (float $of): SessionFood => $food(meal: $of), 0.1, 9.0, $hair, 'meal-energy'];
         yield 'pieces left' => [static fn (int $of): float => SessionFood::unearned($of, 1.0, 3.0, 3.0), 0, 1000, 1, 'pieces-left'];
         yield 'a neck' => [static fn (float $of): array => CollarCheck::check($of, 36.0, 38.0), 0.5, 150.0, $hair, 'neck'];
+        yield 'a chest' => [static fn (float $of): array => HarnessCheck::check($of, 63.0, 4.0, true), 0.5, 150.0, $hair, 'chest'];
+        yield 'a nose' => [
+            static fn (float $of): array => BasketCheck::check($of, 24.0, 30.0, 11.0, 10.0, 32.0, 12.0), 0.5, 150.0, $hair, 'nose-length',
+        ];
         yield 'where a level was read' => [
             static fn (float $of): float => SoundLevel::atDistance(60.0, $of, 2.0), 0.1, 500.0, $hair, 'measured-at',
         ];

@@ -6,6 +6,8 @@ namespace Core\Tests\Exposure;
 
 use Core\Exception\InvalidExposure;
 use Core\Exposure\Dimension;
+use Core\Exposure\DimensionKind;
+use Core\Exposure\Exposure;
 use Core\Exposure\LoadScale;
 use Core\Measure\Distance;
 use Core\Tests\Fixture;
@@ -39,6 +41,28 @@ final class HardnessTest extends TestCase
         yield 'a hand from 15 to 5 cm: log2(20/10)' => ['contact', 'gap', 15.0, 5.0, 1.0];
         yield 'and on to touching: log2(10/5)' => ['contact', 'gap', 5.0, 0.0, 1.0];
         yield 'ten decibels' => ['sound', 'level', 45.0, 55.0, 1.0];
+    }
+
+    /** What can be set up and measured, easiest first. */
+    public function test_every_measure_is_searched_between_its_ends(): void
+    {
+        self::assertSame([
+            'distance' => [500.0, 0.3], 'time' => [0.0, 3600.0], 'speed' => [0.0, 10.0], 'share' => [0.0, 1.0], 'gap' => [300.0, 0.0],
+            'sound_level' => [20.0, 80.0], 'ordered' => null,
+        ], array_column(array_map(
+            static fn (DimensionKind $kind): array => [$kind->value, $kind->range()], DimensionKind::cases(),
+        ), 1, 0));
+        $distance = Fixture::dimensions()->dimension('distance');
+        self::assertSame([500.0, 0.3], [$distance->valueAt(-20.0, 10.0), $distance->valueAt(20.0, 10.0)]);
+    }
+
+    public function test_equal_exposures_have_one_key_to_the_millimeter(): void
+    {
+        $key = static fn (float $meters): string => Exposure::of(['distance' => $meters], Fixture::dimensions())->key();
+
+        self::assertSame('distance=12.500', $key(12.5));
+        self::assertSame([$key(12.5), 'distance=12.501'], [$key(12.5004), $key(12.5006)]);
+        self::assertSame('distance=20.000;trigger_motion=run', Fixture::at(20.0, 'run')->key());
     }
 
     public function test_a_share_ends_at_its_ends_and_a_time_is_not_under_none(): void

@@ -45,6 +45,17 @@ final class FoodTest extends TestCase
         self::assertFalse($food->isMoreThanADay);
     }
 
+    /** Pieces a trial are counted up to whole ones: 20 trials at one and a half, and one piece in three trials. */
+    public function test_pieces_are_whole(): void
+    {
+        $needed = static fn (int $trials, float $rate, int $jackpots = 0): int => SessionFood::of(
+            DailyEnergy::of(10.0, new LifeStage('adult', 1.6), Share::of(0.1)), $trials, $rate, $jackpots, 1.0, 3.5, 3.6,
+        )->needed;
+
+        self::assertSame([30, 8, 7], [$needed(20, 1.5), $needed(5, 1.5), $needed(20, 1.0 / 3.0)]);
+        self::assertSame([20, 25, 30], [$needed(20, 1.0), $needed(20, 1.0, 1), $needed(20, 1.0, 2)]);
+    }
+
     /** The day's energy is the same however it is given: what comes off dinner is what the pieces beyond the tenth give. */
     public function test_what_comes_off_dinner_keeps_the_days_total(): void
     {

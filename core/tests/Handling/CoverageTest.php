@@ -109,6 +109,12 @@ final class CoverageTest extends TestCase
         self::assertSame('both', $sides([
             ...self::trials(['side' => 'right'], [0, 0, 0, 0, 0]), ...self::trials(['side' => 'both'], [0]),
         ])?->values['side']);
+        // two up to a posture that is held elsewhere, rather than one up to one that nobody has seen
+        $known = Coverage::of([
+            ...self::trials(['posture' => 'lying', 'side' => 'left'], [0, 0, 0, 0, 0]),
+            ...self::trials(['posture' => 'standing', 'side' => 'right'], [0, 0, 0, 0, 0]),
+        ], ['posture' => ['lying', 'kneeling', 'standing'], 'side' => ['left', 'both', 'right']], ['posture'])->best();
+        self::assertSame(['posture' => 'standing', 'side' => 'left'], $known?->values);
         self::assertSame('right', $sides([
             ...self::trials(['side' => 'left'], [0, 0]), ...self::trials(['side' => 'right'], [0, 0, 0]),
         ])?->values['side'], 'nothing done: the one that is furthest on');

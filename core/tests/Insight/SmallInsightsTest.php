@@ -6,15 +6,22 @@ namespace Core\Tests\Insight;
 
 use Core\Exposure\GammaPrior;
 use Core\Insight\LatencyByDistance;
+use Core\Insight\LoadShare;
 use Core\Insight\PriorShare;
+use Core\Insight\ResponseCurve;
+use Core\Insight\SessionsToGoal;
 use Core\Insight\SlopeByBand;
+use Core\Response\Day;
 use Core\Response\ObservedRow;
 use Core\Tests\Fixture;
 use PHPUnit\Framework\Attributes\CoversClass;
 use PHPUnit\Framework\TestCase;
 
 #[CoversClass(LatencyByDistance::class)]
+#[CoversClass(LoadShare::class)]
 #[CoversClass(PriorShare::class)]
+#[CoversClass(ResponseCurve::class)]
+#[CoversClass(SessionsToGoal::class)]
 #[CoversClass(SlopeByBand::class)]
 final class SmallInsightsTest extends TestCase
 {
@@ -43,6 +50,38 @@ final class SmallInsightsTest extends TestCase
         $calm = PriorShare::of(Fixture::model([], [...array_fill(0, 40, [30.0, 0]), ...array_fill(0, 40, [14.0, 1])]));
         self::assertLessThan(0.9, $calm->slopes['distance']->value);
         self::assertGreaterThan($calm->gaps[0]->value, $calm->gaps[2]->value, 'no trial took strain: the highest gap is the typical one');
+    }
+
+    /** Of a slope that no trial varied the spread is that of its prior: 1/√(a − 1) of it, times the tenth either way. */
+    public function test_a_share_of_the_load_has_the_range_of_its_own_slope(): void
+    {
+        $shares = LoadShare::between(Fixture::model([], [[40.0, 0], [20.0, 1]]), Fixture::at(40.0, 'lying'), Fixture::at(30.0, 'run'));
+        $motion = array_values(array_filter($shares, static fn (LoadShare $share): bool => $share->dimension === 'trigger_motion'))[0];
+        $shape = Fixture::dimensions()->dimension('trigger_motion')->slope->shape;
+
+        self::assertEqualsWithDelta(
+            [1.28155 / sqrt($shape - 1.0), 1.28155 / sqrt($shape - 1.0)],
+            [$motion->high / $motion->logits - 1.0, 1.0 - $motion->low / $motion->logits], 1e-3,
+        );
+        $seen = array_values(array_diff_key($shares, array_filter($shares, static fn (LoadShare $share): bool => ! $share->isSeen)))[0];
+        self::assertSame('distance', $seen->dimension, 'tried at two distances');
+    }
+
+    public function test_a_curve_has_its_points_from_end_to_end(): void
+    {
+        $curve = ResponseCurve::of(Fixture::model([], [[40.0, 0]]), Fixture::at(20.0), 'distance', 64.0, 4.0, Day::Typical, 5)->points;
+
+        self::assertEqualsWithDelta([64.0, 32.0, 16.0, 8.0, 4.0], array_column($curve, 'value'), 1e-9);
+    }
+
+    /** Gains of a step a session for eight sessions, after ten at once before them. */
+    public function test_the_pace_is_that_of_the_last_eight_sessions(): void
+    {
+        $held = [9, ...range(10, 17)];
+
+        self::assertSame([8, 8], [SessionsToGoal::of($held, 25)?->soonest, SessionsToGoal::of($held, 25)?->latest]);
+        self::assertLessThan(8, SessionsToGoal::of(array_slice($held, 0, 8), 24)?->soonest, 'a leap among the last eight');
+        self::assertSame([null, 200], [SessionsToGoal::of($held, 218)?->soonest, SessionsToGoal::of($held, 217)?->soonest]);
     }
 
     public function test_sixty_trials_are_looked_at_and_a_band_needs_three_on_either_side(): void

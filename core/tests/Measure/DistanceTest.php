@@ -29,6 +29,12 @@ final class DistanceTest extends TestCase
         Distance::fromMeters($meters);
     }
 
+    /** The international yard and pound agreement of 1959; three feet are a yard. */
+    public function test_units_are_exact(): void
+    {
+        self::assertSame([1.0, 0.9144, 0.3048], array_map(static fn (DistanceUnit $unit): float => $unit->meters(), DistanceUnit::cases()));
+    }
+
     public function test_logits_and_probabilities_are_inverse_and_safe_far_out(): void
     {
         foreach ([1e-9, 0.01, 0.5, 0.97] as $probability) {

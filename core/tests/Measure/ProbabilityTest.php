@@ -21,6 +21,9 @@ final class ProbabilityTest extends TestCase
     #[TestWith([1.5, 0.3, 0.8133871520])]
     #[TestWith([-11.0, 6.0, 0.0396381362])]
     #[TestWith([-3.0, 0.0, 0.0474258732])]
+    #[TestWith([-5.0, 1.5, 0.0183529665])]
+    #[TestWith([-2.0, 1.9, 0.2180733522])]
+    #[TestWith([-3.0, 0.7, 0.0579010897])]
     public function test_the_mean_of_an_uncertain_chance_as_integrated_elsewhere(float $mean, float $sd, float $expected): void
     {
         self::assertEqualsWithDelta($expected, Probability::meanFromLogit($mean, $sd)->value, 1e-8);
