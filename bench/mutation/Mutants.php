@@ -106,10 +106,9 @@ final readonly class Mutants
         if ($node instanceof Node\Expr\BooleanNot) {
             yield ['negation', $from, 1, '(bool)'];
         }
-        if (
-            $node instanceof Node\Expr\ConstFetch && in_array($node->name->toLowerString(), ['true', 'false'], true) && ! self::isStrictness($node)
-        ) {
-            yield ['constant', $from, $end - $from, $node->name->toLowerString() === 'true' ? 'false' : 'true'];
+        $name = $node instanceof Node\Expr\ConstFetch ? $node->name->toLowerString() : '';
+        if (in_array($name, ['true', 'false'], true) && ! self::isStrictness($node)) {
+            yield ['constant', $from, $end - $from, $name === 'true' ? 'false' : 'true'];
         }
         $isCall = $node instanceof Node\Stmt\Expression && (
             $node->expr instanceof Node\Expr\MethodCall

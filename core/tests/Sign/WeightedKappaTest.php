@@ -7,6 +7,7 @@ namespace Core\Tests\Sign;
 use Core\Exception\InvalidMeasure;
 use Core\Sign\WeightedKappa;
 use PHPUnit\Framework\Attributes\CoversClass;
+use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
 #[CoversClass(WeightedKappa::class)]
@@ -39,9 +40,21 @@ final class WeightedKappaTest extends TestCase
         self::assertNull(WeightedKappa::ofTable(array_fill(0, 5, [0, 0, 0, 0, 0]))->quadratic());
     }
 
-    public function test_a_table_of_another_shape_is_refused(): void
+    /** @param  list<list<int>>  $table */
+    #[DataProvider('shapes')]
+    public function test_a_table_of_another_shape_is_refused(array $table, string $message): void
     {
         $this->expectException(InvalidMeasure::class);
-        WeightedKappa::ofTable([[1, 2], [3, 4]]);
+        $this->expectExceptionMessage($message);
+        WeightedKappa::ofTable($table);
+    }
+
+    /** @return iterable<string, array{list<list<int>>, string}> */
+    public static function shapes(): iterable
+    {
+        yield 'two bands' => [[[1, 2], [3, 4]], '"table-row","least":5,"most":5,"given":2'];
+        yield 'a row too few' => [array_slice(self::TABLE, 1), '"table-rows","least":5,"most":5,"given":4'];
+        yield 'a row too many' => [[...self::TABLE, self::TABLE[0]], '"table-rows","least":5,"most":5,"given":6'];
+        yield 'less than none' => [[[20, 5, 0, 0, -1], ...array_slice(self::TABLE, 1)], '"table-row"'];
     }
 }
