@@ -160,6 +160,15 @@ final class RangesTest extends TestCase
         yield 'a success rate' => [
             static fn (float $of): float => RunChance::ofLength(5)->within(10, $of), 0.0, 1.0, $hair, 'success-rate',
         ];
+        yield 'a success rate of a run to come' => [
+            static fn (float $of): ?float => RunChance::ofLength(5)->expectedTrials($of), 0.0, 1.0, $hair, 'success-rate',
+        ];
+        yield 'a success rate of a share to come' => [
+            static fn (float $of): ?float => ShareChance::of(2, 3)->expectedTrials($of), 0.0, 1.0, $hair, 'success-rate',
+        ];
+        yield 'a success rate of a share' => [
+            static fn (float $of): float => ShareChance::of(2, 3)->within(10, $of), 0.0, 1.0, $hair, 'success-rate',
+        ];
         yield 'a window to be met' => [static fn (int $of): ShareChance => ShareChance::of(2, $of), 2, 12, 1, 'window'];
         yield 'sessions to meet it in' => [
             static fn (int $of): SessionsChance => SessionsChance::of(RunChance::ofLength(5), $of, 20), 1, 20, 1, 'sessions',

@@ -73,6 +73,28 @@ final class SimulationTest extends TestCase
         self::assertSame($recorded, $found);
     }
 
+    /** What is written down of them as well: at a distance and under the hand, by twentieths of both draws. */
+    public function test_what_an_observer_writes_down_stays_the_same(): void
+    {
+        $recorded = json_decode((string) file_get_contents(__DIR__.'/responses.json'), true, flags: JSON_THROW_ON_ERROR);
+        $found = [];
+        foreach (Band::cases() as $band) {
+            for ($i = 1; $i < 40; $i += 2) {
+                // the second draw runs the other way, so that every pair of ends is met
+                foreach ([$i / 40, 1.0 - $i / 40] as $second) {
+                    foreach ([SimulatedResponse::to(...), SimulatedResponse::underTheHand(...)] as $write) {
+                        $response = $write($band, $i / 40, $second);
+                        $found[$band->name][] = implode(' ', [
+                            $response->outcome->value, implode('+', $response->signs), $response->food->value, $response->latency->value,
+                        ]);
+                    }
+                }
+            }
+        }
+
+        self::assertSame($recorded, $found);
+    }
+
     public function test_a_dog_meets_nearer_things_harder(): void
     {
         $far = $near = 0;

@@ -88,6 +88,19 @@ final class WearingTest extends TestCase
         self::assertSame(['movement'], $missing(WearingLog::of([...$worn(5)->wearings, $stiff, ...$free(2)])));
     }
 
+    public function test_what_nobody_has_tried_is_not_told_as_none(): void
+    {
+        $standing = static fn (WearingLog $log): array =>
+            array_column(ItemReadiness::of(['on' => Share::of(0.4)], $log, null), 'standing', 'key');
+
+        self::assertSame(
+            ['on' => 40.0, 'worn' => null, 'off' => null, 'long' => null, 'fun' => 0, 'situations' => 0, 'movement' => null, 'fit' => null],
+            $standing(WearingLog::of([])),
+        );
+        $stiff = $standing(WearingLog::of([self::worn(1, 60, WearingSituation::Play, Movement::Hesitant)]));
+        self::assertSame([null, 1, 0, 0], [$stiff['long'], $stiff['fun'], $stiff['situations'], $stiff['movement']]);
+    }
+
     public function test_a_tool_is_not_worn_and_care_and_outings_are_no_fun(): void
     {
         self::assertFalse(ItemKind::Tool->isWorn());
