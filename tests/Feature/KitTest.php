@@ -91,6 +91,12 @@ final class KitTest extends TestCase
                 .'check=basket&nose_length=9&closed_girth=24&open_girth=30&open_height=11&'
                 .'inside_length=9.2&inside_girth=32&inside_height=12',
         )->assertOk()->assertSee('it touches the front')->assertSee('Room to pant around');
-        $this->get($this->path.'check=harness&chest=60&strap=63&elbow=2&leg_free=1')->assertOk()->assertSee('it rubs');
+        $harness = $this->path.'check=harness&chest=60&strap=63&elbow=2';
+        $this->get("{$harness}&leg_free=1")->assertOk()->assertSee('it rubs')->assertSee('Both forelegs are free');
+        $this->get($harness)->assertOk()->assertSee('A strap crosses a shoulder');
+        $basket = $this->path.'check=basket&nose_length=3&closed_girth=24&open_girth=30&open_height=11&'
+            .'inside_length=4&inside_girth=32&inside_height=12';
+        $this->get("{$basket}&short_nosed=1")->assertOk()->assertSee('needs a fitter: baskets by length');
+        $this->get($basket)->assertOk()->assertDontSee('needs a fitter: baskets by length');
     }
 }

@@ -69,8 +69,8 @@ final class TemplateReaderTest extends TestCase
         yield 'what it is ordered by' => [$in('orderBy'), ['body_area'], ['distance', 'nowhere'], '/orderBy'];
         yield 'its kind' => [$in('kind'), ['contact'], ['touching', null], '/kind'];
         yield 'its steps' => [
-            static fn (mixed $count): array => [...$nails, 'steps' => array_fill(0, is_int($count) ? $count : 0, $first)], [1, 200], [0, 201],
-            '/steps',
+            static fn (mixed $count): array => [...$nails, 'steps' => array_fill(0, is_int($count) ? $count : 0, $first)],
+            [1, 200], [0, 201], '/steps',
         ];
         yield 'a step' => [static fn (mixed $row): array => [...$nails, 'steps' => [$row]], [$first], ['stand', 7], '/steps/0'];
         yield 'steps of another' => [
