@@ -37,6 +37,7 @@ use Core\Decision\Situation;
 use Core\Exposure\Exposure;
 use Core\Ladder\Ladder;
 use Core\Ladder\LadderData;
+use Core\Ladder\Step;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Support\Str;
 use Illuminate\Support\ViewErrorBag;
@@ -264,6 +265,56 @@ final class IntakeAndPlanningTest extends TestCase
         $same = array_map(static fn (array $at): array => [...$steps[0], 'at' => $at], [$rows[0], $rows[0]]);
         $this->post("/plans/{$this->world->plan->id}/ladder", ['ladder' => json_encode($same), 'edit' => 'find'])
             ->assertOk()->assertSee('Nothing gets harder between the start and the goal.');
+    }
+
+    /** Five steps at 80, 40, 20, 10 and 5 m; each edit is answered with the ladder as it would be, and nothing is stored. */
+    public function test_each_edit_of_a_ladder_does_what_it_says_and_stores_nothing(): void
+    {
+        $step = LadderData::write($this->situation()->ladder)[0];
+        $at = static fn (float $meters): array => [...$step, 'at' => ['distance' => $meters, 'trigger_motion' => 'standing']];
+        $ladder = array_map($at, [80.0, 40.0, 20.0, 10.0, 5.0]);
+        $edit = fn (string $edit, array $typed = []): LadderEdit => $this->post(
+            "/plans/{$this->world->plan->id}/ladder",
+            ['ladder' => json_encode($ladder), 'edit' => $edit, 'step' => $typed],
+        )->assertOk()->viewData('edit');
+        $meters = static fn (LadderEdit $edit): array => array_map(
+            static fn (Step $step): float => round($step->exposure->distance()->meters ?? 0.0, 4), $edit->ladder->steps,
+        );
+
+        self::assertSame([2, [80.0, 40.0, 20.0, 10.0, 5.0]], [$edit('open:2')->open, $meters($edit('open:2'))]);
+        self::assertSame([80.0, 40.0, 10.0, 5.0], $meters($edit('skip:2')));
+        self::assertSame([80.0, 40.0, 20.0, 20.0, 10.0, 5.0], $meters($edit('copy:2')));
+        self::assertSame(3, $edit('copy:2')->open, 'the copy is open');
+        self::assertSame([80.0, 20.0, 40.0, 10.0, 5.0], $meters($edit('up:2')));
+        self::assertSame([80.0, 40.0, 10.0, 20.0, 5.0], $meters($edit('down:2')));
+        self::assertSame([20.0, 80.0, 40.0, 10.0, 5.0], $meters($edit('move:2:0')));
+        self::assertSame([80.0, 40.0, 20.0, 10.0, 5.0], $meters($edit('down:4')), 'the last goes no further');
+        $half = $meters($edit('split:2'));
+        self::assertCount(6, $half);
+        self::assertTrue($half[2] < 40.0 && $half[2] > 20.0);
+        self::assertArrayHasKey('barrier', $edit('play:barrier')->ladder->step(3)->exposure->values);
+        self::assertSame(['trigger_motion'], array_keys($edit('unplay:distance')->ladder->step(3)->exposure->values));
+
+        $this->world->trainer->update(['distance_unit' => 'yd']);
+        $typed = ['at' => ['distance' => '30,5', 'trigger_motion' => 'run'], 'run' => '4', 'hands' => '2', 'eyes' => '1', 'do' => 'Kneel.']
+            + array_diff_key($step, ['at' => 1, 'criterion' => 1]);
+        $changed = $edit('apply:2', $typed);
+        self::assertSame([80.0, 40.0, 27.8892, 10.0, 5.0], $meters($changed), '30.5 yd');
+        self::assertSame(['run', 4, 'Kneel.'], [
+            $changed->ladder->step(2)->exposure->values['trigger_motion'], $changed->ladder->step(2)->criterion->successes,
+            $changed->ladder->step(2)->manner->instruction,
+        ]);
+        self::assertSame([4, 4], [
+            $edit('all:2', $typed)->ladder->step(0)->criterion->successes, $edit('all:2', $typed)->ladder->step(4)->criterion->successes,
+        ]);
+        self::assertSame([80.0, 40.0, 20.0, 10.0, 5.0], $meters($edit('all:2', $typed)));
+
+        foreach (['split:0' => 'Nothing comes before the first step', 'skip:0' => 'There must be at least one step.'] as $asked => $told) {
+            $of = $asked === 'skip:0' ? [$ladder[0]] : $ladder;
+            $this->post("/plans/{$this->world->plan->id}/ladder", ['ladder' => json_encode($of), 'edit' => $asked])
+                ->assertOk()->assertSee($told);
+        }
+        self::assertSame([1, 0], [$this->world->plan->refresh()->version, PlanVersion::query()->count()]);
     }
 
     public function test_rules_are_changed_while_a_plan_runs_and_its_place_tells_the_outings(): void

@@ -14,6 +14,7 @@ use App\Models\TriggerTrait;
 use App\Models\User;
 use App\Plan\CreatePlan;
 use Illuminate\Foundation\Testing\RefreshDatabase;
+use Illuminate\Support\ViewErrorBag;
 use PHPUnit\Framework\Attributes\CoversClass;
 use PHPUnit\Framework\Attributes\TestWith;
 use Tests\TestCase;
@@ -72,6 +73,9 @@ final class PlanTest extends TestCase
             $changes,
         ))->assertRedirect('/dogs')->assertSessionHasErrors($field)->assertSessionHasInput('goal');
 
+        if ($field === 'goal' && session('errors') instanceof ViewErrorBag) {
+            self::assertStringContainsString('nearer than the start', session('errors')->first('goal'));
+        }
         self::assertSame([0, 0, 0, 0], [
             Plan::query()->count(), Trigger::query()->count(), ResponseModel::query()->count(), Place::query()->count(),
         ]);
