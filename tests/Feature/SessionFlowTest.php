@@ -50,6 +50,21 @@ final class SessionFlowTest extends TestCase
         self::assertSame(2, Session::query()->count());
     }
 
+    /** Both kinds of pieces are counted together down to none; who counted nothing is told nothing. */
+    public function test_pieces_counted_before_a_session_are_on_its_screen(): void
+    {
+        $path = "/plans/{$this->world->plan->id}/sessions";
+        $this->get("/sessions/{$this->world->session->id}")->assertSee('data-food=""', false);
+        $this->post("/sessions/{$this->world->session->id}/end");
+        $start = ['without_reason' => 'shown to me on the street'];
+        $this->post($path, [...$start, 'food_usual' => '0', 'food_best' => '0'])->assertSessionHasErrors('food_usual');
+        $this->post($path, [...$start, 'food_usual' => '501'])->assertSessionHasErrors('food_usual');
+        $this->post($path, [...$start, 'food_usual' => '40', 'food_best' => '12'])->assertSessionHasNoErrors();
+
+        $session = Session::query()->whereNull('ended_at')->sole();
+        $this->get("/sessions/{$session->id}")->assertSee('data-food="52"', false);
+    }
+
     public function test_an_ended_session_shows_its_review_instead_of_the_form(): void
     {
         $this->post("/sessions/{$this->world->session->id}/end");
