@@ -69,7 +69,9 @@ final class UpsetsTest extends TestCase
     {
         $told = $this->incident();
         $page = $this->post("/dogs/{$this->world->dog->id}/incidents", $told);
-        $this->post("/dogs/{$this->world->dog->id}/incidents", $told)->assertRedirect();
+        $page->assertSessionHas('status', say('messages.incident.kept_s_plans_rest_until_a', ['dog' => 'Moss']));
+        $this->post("/dogs/{$this->world->dog->id}/incidents", $told)
+            ->assertRedirect()->assertSessionHas('status', say('messages.incident.that_is_on_record_already'));
         $incident = Incident::query()->sole();
         $page->assertRedirect("/incidents/{$incident->id}");
         $this->get("/incidents/{$incident->id}")
