@@ -10,6 +10,7 @@ use Core\Exposure\DimensionKind;
 use Core\Exposure\Exposure;
 use Core\Exposure\LoadScale;
 use Core\Measure\Distance;
+use Core\Measure\LevelScale;
 use Core\Tests\Fixture;
 use PHPUnit\Framework\Attributes\CoversClass;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -74,6 +75,38 @@ final class HardnessTest extends TestCase
             $depth->covariate(-0.5, 10.0), $depth->covariate(1.5, 10.0),
         ]);
         self::assertSame($time->covariate(0.0, 10.0), $time->covariate(-3.0, 10.0));
+    }
+
+    #[DataProvider('notNumbers')]
+    public function test_what_is_no_number_is_no_distance(float|string $value): void
+    {
+        $this->expectException(InvalidExposure::class);
+        Fixture::dimensions()->dimension('distance')->covariate($value, 10.0);
+    }
+
+    /** @return iterable<string, array{float|string}> */
+    public static function notNumbers(): iterable
+    {
+        yield 'a word' => ['near'];
+        yield 'nothing' => [''];
+        yield 'not a number' => [NAN];
+        yield 'without end' => [INF];
+    }
+
+    /** A player that nobody measured is told in percent of itself, and searched over what that is in stored levels. */
+    public function test_a_sound_level_on_a_dogs_own_scale_is_searched_over_what_may_be_typed(): void
+    {
+        $level = Fixture::catalogs()['sound']->dimension('level');
+        $own = $level->withLevels(LevelScale::ofPlayer());
+
+        self::assertSame([[20.0, 80.0], [20.0, 80.0]], [$level->range(), $level->typedRange()]);
+        self::assertSame([0.1, 100.0], $own->typedRange());
+        self::assertEqualsWithDelta(
+            [LevelScale::ofPlayer()->toStored(0.1), LevelScale::ofPlayer()->toStored(100.0)], $own->range(), 1e-9,
+        );
+        self::assertEqualsWithDelta(50.0, $own->toDisplayed($own->toStored(50.0)), 1e-9);
+        $distance = Fixture::dimensions()->dimension('distance');
+        self::assertSame($distance, $distance->withLevels(LevelScale::ofPlayer()), 'nothing else has one');
     }
 
     public function test_between_two_values_lie_equal_parts_of_the_way(): void

@@ -41,6 +41,9 @@ final class SetUpTest extends TestCase
         self::assertEqualsWithDelta([20.5, 23.5], [$setUp->decideAt, $setUp->asideAt], 1e-9);
         // with 5 m of room they stand there and it walks by
         self::assertEqualsWithDelta(5.0, $setUp->asideNearest, 1e-9);
+        $open = SetUp::of(Layout::of([...self::PLACE, 'exit' => 400.0]), 2.0, 2.0, 1.5, 7.0, 12.0);
+        self::assertEqualsWithDelta(12.0, $open->asideNearest, 1e-9, 'with all the room there is the limit is just kept');
+        self::assertSame([true, false], [$setUp->isWithinHold(10.0 - 1e-10), $setUp->isWithinHold(10.0 - 1e-8)]);
         self::assertSame([false, true], [$setUp->isWithinHold(9.99), $setUp->isWithinHold(10.0)]);
     }
 

@@ -84,6 +84,14 @@ final class LadderDataTest extends TestCase
         yield 'too many days' => [['criterion' => ['run' => 5, 'sessions' => 2, 'days' => 91]], '/1'];
     }
 
+    public function test_nothing_is_a_new_behavior_unless_it_is_said(): void
+    {
+        self::assertSame([false, true, false, true], [
+            Criterion::run(5)->isNewBehavior, Criterion::run(5, true)->isNewBehavior, Criterion::share(4, 5)->isNewBehavior,
+            Criterion::share(4, 5, true)->over(2, 1)->isNewBehavior,
+        ]);
+    }
+
     public function test_a_run_is_counted_back_from_the_last_and_a_share_within_its_window(): void
     {
         $marks = static fn (string $text): array => array_map(static fn (string $one): bool => $one === '+', str_split($text));

@@ -28,7 +28,9 @@ final class TurnLatencyTest extends TestCase
                 self::assertSame($pick, TurnLatency::fromSeconds((float) $pick->seconds()));
             }
         }
-        self::assertNull(TurnLatency::Never->seconds());
+        self::assertSame(
+            [0.6, 1.5, 3.5, 7.0, null], array_map(static fn (TurnLatency $pick): ?float => $pick->seconds(), TurnLatency::cases()),
+        );
         self::assertSame(
             [null, null, SignKey::SlowToTurn, SignKey::SlowToTurn, SignKey::MarkIgnored],
             array_map(static fn (TurnLatency $pick): ?SignKey => $pick->asSign(), TurnLatency::cases()),

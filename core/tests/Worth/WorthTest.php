@@ -58,6 +58,12 @@ final class WorthTest extends TestCase
         self::assertEqualsWithDelta(
             $one ** 3 + 3 * $one ** 2 * (1 - $one), SessionsChance::of(RunChance::ofLength(3), 2, 10)->within(30, 0.6), 1e-12,
         );
+        // three of five sessions: 1 − (q⁵ + 5pq⁴ + 10p²q³)
+        $other = 1.0 - $one;
+        self::assertEqualsWithDelta(
+            1.0 - $other ** 5 - 5 * $one * $other ** 4 - 10 * $one ** 2 * $other ** 3,
+            SessionsChance::of(RunChance::ofLength(3), 3, 10)->within(50, 0.6), 1e-12,
+        );
         self::assertSame(1.0, SessionsChance::of(RunChance::ofLength(3), 2, 10)->within(20, 1.0));
     }
 
