@@ -122,6 +122,7 @@ final class FieldTest extends TestCase
         yield 'a path through the dog' => [static fn (): GapView => GapView::through(3.0, 0.2, 0.3, 1.4), '"path-distance","least":0.5'];
         yield 'zero speed' => [static fn (): GapView => GapView::through(3.0, 5.0, 20.0, 0.0), '"trigger-speed","least":0.1'];
         yield 'an angle that is none' => [static fn (): float => (new StepAside(1.4, 1.4))->startAt(5.0, 0.0), '"angle","least":1'];
+        yield 'a gap of no angle' => [static fn (): GapView => GapView::byAngle(0.0, 20.0, 1.4), '"angle","least":0.1,"most":175'];
         yield 'no retreat' => [
             static fn (): float => TurnAway::decideAt(10.0, 1.4, 1.4, 1.0, 1.0, 5.0, 0.0), '"retreat-speed","least":0.1',
         ];

@@ -202,6 +202,11 @@ final class InsightTest extends TestCase
         self::assertCount(14, $up->points);
         self::assertLessThan($up->points[0]->limit->point, $up->points[13]->limit->point, 'the limit came nearer');
         self::assertNotSame(TrendMethod::Line, self::trend($steady)->method);
+        foreach ([...$up->scores, ...self::trend($steady)->scores] as $score) {
+            self::assertTrue($score < 0.0 && $score > -log(5.0), 'a trial, better than five bands alike');
+        }
+        self::assertSame([null, null, null], array_values(self::trend(array_slice($steady, 0, 3))->scores), 'three before the first');
+        self::assertNotContains(null, self::trend(array_slice($steady, 0, 4))->scores);
         self::assertSame([], self::trend([])->points);
     }
 
