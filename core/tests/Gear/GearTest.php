@@ -131,13 +131,14 @@ final class GearTest extends TestCase
 
     public function test_a_finding_tells_the_lengths_it_is_about(): void
     {
-        $facts = static fn (array $findings): array => array_map(static fn (Finding $finding): array => $finding->centimeters, $findings);
-
         self::assertSame(
-            [['ahead' => 1.0], ['more' => 2.0], ['more' => 1.0]], $facts(BasketCheck::check(9.0, 24.0, 30.0, 11.0, 10.0, 32.0, 12.0)),
+            [['ahead' => 1.0], ['more' => 2.0], ['more' => 1.0]],
+            array_column(BasketCheck::check(9.0, 24.0, 30.0, 11.0, 10.0, 32.0, 12.0), 'centimeters'),
         );
-        self::assertSame([['slack' => 2.5], ['margin' => 3.5]], $facts(CollarCheck::check(34.0, 40.0, 36.5)));
-        self::assertSame([['slack' => 3.5], ['behind' => 4.0], []], $facts(HarnessCheck::check(60.0, 63.5, 4.0, true)));
+        self::assertSame([['slack' => 2.5], ['margin' => 3.5]], array_column(CollarCheck::check(34.0, 40.0, 36.5), 'centimeters'));
+        self::assertSame(
+            [['slack' => 3.5], ['behind' => 4.0], []], array_column(HarnessCheck::check(60.0, 63.5, 4.0, true), 'centimeters'),
+        );
     }
 
     /** More room is never a tighter verdict: sizes run up without going back to "touches". */

@@ -96,17 +96,20 @@ final class CoverageTest extends TestCase
     public function test_a_step_down_is_the_smallest_and_what_has_been_begun_comes_before_what_is_as_near(): void
     {
         $postures = ['posture' => self::OPTIONS['posture']];
-        $held = static fn (string $posture, int $times = 5): array =>
-            self::trials([...self::ADA, 'posture' => $posture], array_fill(0, $times, 0));
-        $best = static fn (array ...$trials): ?string =>
-            Coverage::of(array_merge(...array_values($trials)), $postures, ['posture'])->best()?->values['posture'];
+        $best = static function (string ...$held) use ($postures): ?string {
+            $trials = [];
+            foreach ($held as $posture) {
+                array_push($trials, ...self::trials([...self::ADA, 'posture' => $posture], [0, 0, 0, 0, 0]));
+            }
 
-        self::assertSame('standing', $best($held('leaning')));
-        self::assertSame('leaning', $best($held('standing')), 'one up before one down');
-        self::assertSame('leaning', $best($held('kneeling'), $held('standing')));
-        $sides = static fn (array $trials): ?NextCell => Coverage::of($trials, ['side' => ['left', 'right', 'both']])->best();
-        self::assertSame('left', $sides(self::trials(['side' => 'right'], [0, 0, 0, 0, 0]))?->values['side']);
-        self::assertSame('both', $sides([
+            return Coverage::of($trials, $postures, ['posture'])->best()?->values['posture'];
+        };
+
+        self::assertSame('standing', $best('leaning'));
+        self::assertSame('leaning', $best('standing'), 'one up before one down');
+        self::assertSame('leaning', $best('kneeling', 'standing'));
+        self::assertSame('left', self::nextSide(self::trials(['side' => 'right'], [0, 0, 0, 0, 0]))?->values['side']);
+        self::assertSame('both', self::nextSide([
             ...self::trials(['side' => 'right'], [0, 0, 0, 0, 0]), ...self::trials(['side' => 'both'], [0]),
         ])?->values['side']);
         // two up to a posture that is held elsewhere, rather than one up to one that nobody has seen
@@ -115,7 +118,7 @@ final class CoverageTest extends TestCase
             ...self::trials(['posture' => 'standing', 'side' => 'right'], [0, 0, 0, 0, 0]),
         ], ['posture' => ['lying', 'kneeling', 'standing'], 'side' => ['left', 'both', 'right']], ['posture'])->best();
         self::assertSame(['posture' => 'standing', 'side' => 'left'], $known?->values);
-        self::assertSame('right', $sides([
+        self::assertSame('right', self::nextSide([
             ...self::trials(['side' => 'left'], [0, 0]), ...self::trials(['side' => 'right'], [0, 0, 0]),
         ])?->values['side'], 'nothing done: the one that is furthest on');
     }
@@ -186,6 +189,12 @@ final class CoverageTest extends TestCase
             ),
             array_keys($bands),
         );
+    }
+
+    /** @param  list<TrialInContext>  $trials */
+    private static function nextSide(array $trials): ?NextCell
+    {
+        return Coverage::of($trials, ['side' => ['left', 'right', 'both']])->best();
     }
 
     /** @param  list<int>  $bands  oldest first */
