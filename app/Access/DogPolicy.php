@@ -30,23 +30,11 @@ final class DogPolicy
     /** Shows foundations and records what was shown. */
     public function train(User $user, Dog $dog): Response
     {
-        $view = $this->view($user, $dog);
-
-        return match (true) {
-            $view->denied() => $view,
-            $user->role->startsSessions() => Response::allow(),
-            default => Response::deny(say('messages.dog_policy.a_helper_logs_trials_what_a')),
-        };
+        return Seen::and($this->view($user, $dog), $user->role->startsSessions(), 'messages.dog_policy.a_helper_logs_trials_what_a');
     }
 
     public function plan(User $user, Dog $dog): Response
     {
-        $view = $this->view($user, $dog);
-
-        return match (true) {
-            $view->denied() => $view,
-            $user->role->managesPlans() => Response::allow(),
-            default => Response::deny(say('messages.dog_policy.only_owners_and_trainers_make_and')),
-        };
+        return Seen::and($this->view($user, $dog), $user->role->managesPlans(), 'messages.dog_policy.only_owners_and_trainers_make_and');
     }
 }

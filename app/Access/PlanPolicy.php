@@ -26,12 +26,6 @@ final readonly class PlanPolicy
 
     public function start(User $user, Plan $plan): Response
     {
-        $view = $this->view($user, $plan);
-
-        return match (true) {
-            $view->denied() => $view,
-            $user->role->startsSessions() => Response::allow(),
-            default => Response::deny(say('messages.plan_policy.a_helper_logs_trials_in_a')),
-        };
+        return Seen::and($this->view($user, $plan), $user->role->startsSessions(), 'messages.plan_policy.a_helper_logs_trials_in_a');
     }
 }

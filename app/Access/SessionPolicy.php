@@ -24,12 +24,8 @@ final readonly class SessionPolicy
 
     public function end(User $user, Session $session): Response
     {
-        $view = $this->view($user, $session);
-
-        return match (true) {
-            $view->denied() => $view,
-            $user->role->startsSessions() => Response::allow(),
-            default => Response::deny(say('messages.session_policy.a_helper_leaves_the_ending_to')),
-        };
+        return Seen::and(
+            $this->view($user, $session), $user->role->startsSessions(), 'messages.session_policy.a_helper_leaves_the_ending_to',
+        );
     }
 }

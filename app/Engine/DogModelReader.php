@@ -5,10 +5,9 @@ declare(strict_types=1);
 namespace App\Engine;
 
 use App\Models\ResponseModel;
+use Core\Decision\WorkingPlan;
 use Core\Exposure\Exposure;
-use Core\Exposure\LoadScale;
 use Core\Ladder\Ladder;
-use Core\Ladder\Step;
 use Core\Measure\Distance;
 use Core\Response\DogModel;
 use Core\Response\ModelBuilder;
@@ -33,14 +32,8 @@ final readonly class DogModelReader
     public function withEvidence(ResponseModel $model, Ladder $ladder, array $earlier, \DateTimeImmutable $now): DogModel
     {
         $catalog = $this->dogs->of($model);
-        $keys = array_merge(...array_map(static fn (Step $step): array => $step->exposure->values, $ladder->steps));
-        foreach ($earlier as $session) {
-            foreach ($session->rows as $row) {
-                $keys += $row->exposure->values;
-            }
-        }
-        $scale = LoadScale::of(
-            $catalog, Distance::fromMeters($model->reference_meters), array_keys($keys),
+        $scale = WorkingPlan::scaleOf(
+            $catalog, Distance::fromMeters($model->reference_meters), $ladder, $earlier,
             $model->reacts_to === null ? null : Exposure::of($model->reacts_to, $catalog),
         );
         $fineAt = $model->fine_at_meters === null ? null : Exposure::of(['distance' => $model->fine_at_meters], $catalog);

@@ -21,7 +21,7 @@ final readonly class CarryOverReader
         foreach (Event::query()->where('dog_id', $dogId)->where(
             'occurred_at', '>', $now->modify('-'.CarryOver::WINDOW_HOURS.' hours')->format('Y-m-d H:i:s'),
         )->orderByDesc('occurred_at')->limit(self::MAX)->get() as $event) {
-            $events[] = ['severity' => (float) min(4, $event->severity), 'at' => $event->occurred_at];
+            $events[] = ['severity' => (float) min(CarryOver::MAX_SEVERITY, $event->severity), 'at' => $event->occurred_at];
         }
         if ($told !== null) {
             $events[] = ['severity' => $told['severity'], 'at' => $now->modify("-{$told['hours']} hours")];

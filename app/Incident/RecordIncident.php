@@ -9,6 +9,7 @@ use App\Models\Event;
 use App\Models\EventKind;
 use App\Models\Incident;
 use App\Models\User;
+use Core\Decision\CarryOver;
 use Core\Decision\RestReason;
 use Illuminate\Database\Connection;
 use Illuminate\Database\Eloquent\Builder;
@@ -17,8 +18,6 @@ use Illuminate\Database\Eloquent\Collection;
 /** Keeps an incident and lets every plan of the dog rest until a named person has reviewed it: all of it or nothing. */
 final readonly class RecordIncident
 {
-    private const SEVERITY = 4;
-
     public function __construct(private Connection $database)
     {
     }
@@ -42,7 +41,7 @@ final readonly class RecordIncident
                 ->first()
                 ?? Event::query()->create([
                     'practice_id' => $dog->practice_id, 'dog_id' => $dog->id, 'user_id' => $user->id,
-                    'kind' => $isBite ? EventKind::Bite : EventKind::Incident, 'severity' => self::SEVERITY,
+                    'kind' => $isBite ? EventKind::Bite : EventKind::Incident, 'severity' => CarryOver::MAX_SEVERITY,
                     'occurred_at' => $told['occurred_at'], 'uuid' => $told['uuid'],
                 ]);
             $incident = Incident::query()->create([

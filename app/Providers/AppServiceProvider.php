@@ -38,8 +38,11 @@ final class AppServiceProvider extends ServiceProvider
         Date::use(CarbonImmutable::class);
         // asked for only where somebody is signed in: what waits to be filed is shown where there is any
         View::composer('components.layout', static function (\Illuminate\View\View $view): void {
-            $user = auth()->guard()->user();
-            $view->with('unfiled', $user instanceof User ? InSight::unplaced($user)->count() : 0);
+            // a page that tells it as well has counted already
+            if (! isset($view->getData()['unfiled'])) {
+                $user = auth()->guard()->user();
+                $view->with('unfiled', $user instanceof User ? InSight::unplaced($user)->count() : 0);
+            }
         });
         if (config('app.bench') === true) {
             Route::middleware(['web', 'auth'])->group(base_path('bench/routes.php'));

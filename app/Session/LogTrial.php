@@ -10,6 +10,7 @@ use App\Models\EventKind;
 use App\Models\Session;
 use App\Models\Trial;
 use App\Models\User;
+use Core\Decision\CarryOver;
 use Core\Decision\RestReason;
 use Illuminate\Database\Connection;
 use Illuminate\Database\UniqueConstraintViolationException;
@@ -18,9 +19,6 @@ use Psr\Clock\ClockInterface;
 /** Logs a trial and asks for the advice that follows. The same trial may come twice. */
 final readonly class LogTrial
 {
-    /** The worst there is. */
-    private const SEVERITY = 4;
-
     public function __construct(
         private Connection $database, private ClockInterface $clock, private TrialWriter $trials, private AskAdvice $advice,
     ) {
@@ -57,7 +55,7 @@ final readonly class LogTrial
         Event::query()->create([
             'practice_id' => $session->practice_id, 'dog_id' => $session->plan->responseModel->dog_id, 'session_id' => $session->id,
             'user_id' => $user->id,
-            'kind' => EventKind::Bite, 'severity' => self::SEVERITY, 'occurred_at' => $this->clock->now(),
+            'kind' => EventKind::Bite, 'severity' => CarryOver::MAX_SEVERITY, 'occurred_at' => $this->clock->now(),
         ]);
     }
 

@@ -1,4 +1,5 @@
 import { expect, test } from '@playwright/test';
+import { PAGES } from './pages.js';
 import { expectAccessible, expectReadable, signIn } from './steps.js';
 
 /** @type {import('./steps.js').Page} signed in once for all screens */
@@ -26,42 +27,8 @@ const OUTDOORS = [
     '/help',
 ];
 
-for (const path of [
-    '/',
-    '/dogs',
-    '/dogs/1',
-    '/dogs/4',
-    '/dogs/create',
-    '/dogs/1/intake',
-    '/dogs/4/card',
-    '/dogs/4/handling',
-    '/dogs/4/handling#area-front_paw-left',
-    '/dogs/4/coverage',
-    '/items/1',
-    '/events/create',
-    '/dogs/4/incidents/create',
-    '/places/1/sketch',
-    '/plans/1/limits',
-    '/plans/3/limits',
-    '/dogs/3/kit?check=collar&neck=40&head=36&worn=38',
-    '/dogs/3/plans/create',
-    '/dogs/3/plans/create?kind=contact',
-    '/dogs/5/plans/create?kind=sound',
-    '/plans/6/sound',
-    '/dogs/3/assessments/create',
-    '/dogs/3/assessments/create?kind=contact&template=nails',
-    '/dogs/1/orders/presence/trigger_motion',
-    '/plans/1',
-    '/plans/3',
-    '/plans/1/ladder',
-    '/plans/1/sessions/create',
-    '/plans/3/sessions/create',
-    '/sessions/12/review',
-    '/templates',
-    '/templates/nails',
-    '/unfiled',
-    '/help',
-]) {
+// and a part of the handling map, opened by its own address
+for (const path of [...PAGES, '/dogs/4/handling#area-front_paw-left']) {
     test(`${path} is accessible, in the dark too`, async ({}, { project }) => {
         await page.emulateMedia({ colorScheme: 'light', reducedMotion: 'reduce' });
         await page.goto(path);

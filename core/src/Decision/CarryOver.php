@@ -19,6 +19,9 @@ final readonly class CarryOver
     /** Hours after which an upset has faded to nothing worth a look: a thirtieth of a point of the worst. */
     public const WINDOW_HOURS = 168;
 
+    /** The worst there is: a bite, a fight, a forced exposure. */
+    public const MAX_SEVERITY = 4;
+
     private const REST_OVER = 2.0;
 
     private const EASIER_FROM = 1.0;
@@ -49,8 +52,8 @@ final readonly class CarryOver
     {
         $upset = 0.0;
         foreach ($events as $event) {
-            if (! ($event['severity'] >= 0.0 && $event['severity'] <= 4.0)) {
-                throw InvalidMeasure::outOfRange(Quantity::Severity, $event['severity'], 0, 4);
+            if (! ($event['severity'] >= 0.0 && $event['severity'] <= self::MAX_SEVERITY)) {
+                throw InvalidMeasure::outOfRange(Quantity::Severity, $event['severity'], 0, self::MAX_SEVERITY);
             }
             $hours = ($now->getTimestamp() - $event['at']->getTimestamp()) / 3600.0;
             $upset += $hours < 0.0 ? 0.0 : $event['severity'] * 2.0 ** (-$hours / self::HALF_LIFE_HOURS);

@@ -48,8 +48,19 @@ final readonly class WorkingPlan
      */
     public function scale(array $sessions): LoadScale
     {
+        return self::scaleOf($this->catalog, $this->reference, $this->ladder, $sessions, $this->reactsTo);
+    }
+
+    /**
+     * The same for a ladder that is not, or not yet, that of a plan.
+     *
+     * @param  list<SessionEvidence>  $sessions
+     */
+    public static function scaleOf(
+        DimensionCatalog $catalog, Distance $reference, Ladder $ladder, array $sessions, ?Exposure $reactsTo,
+    ): LoadScale {
         $values = [];
-        foreach ($this->ladder->steps as $step) {
+        foreach ($ladder->steps as $step) {
             $values += $step->exposure->values;
         }
         foreach ($sessions as $session) {
@@ -58,6 +69,6 @@ final readonly class WorkingPlan
             }
         }
 
-        return LoadScale::of($this->catalog, $this->reference, array_keys($values), $this->reactsTo);
+        return LoadScale::of($catalog, $reference, array_keys($values), $reactsTo);
     }
 }

@@ -1,4 +1,4 @@
-@props(['title', 'wide' => false, 'class' => '', 'script' => 'resources/js/app.js'])
+@props(['title', 'unfiled', 'wide' => false, 'class' => '', 'script' => 'resources/js/app.js'])
 <!doctype html>
 <html lang="{{ words()->reader->locale() }}">
 <head>

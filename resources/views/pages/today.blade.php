@@ -1,4 +1,4 @@
-<x-layout :title="say('today.today.today')">
+<x-layout :title="say('today.today.today')" :unfiled="$unplaced">
     <h1>{{ say('today.today.today') }}</h1>
     <p class="text-body-secondary">{{ auth()->user()->practice->name }}, {{ auth()->user()->practice->town }} · {{ words()->formats->weekday($now) }}</p>
 
