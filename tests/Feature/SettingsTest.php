@@ -89,6 +89,7 @@ final class SettingsTest extends TestCase
         foreach (['/', "/dogs/{$world->dog->id}", "/plans/{$world->plan->id}", "/plans/{$world->plan->id}/sessions/create"] as $page) {
             $text = strip_tags((string) $this->actingAs($guardian)->get($page)->assertOk()->getContent());
             self::assertSame(0, preg_match('/.{0,60}\b1 in \d.{0,20}/', $text, $found), "{$page}: ".implode('', $found));
+            self::assertStringNotContainsString('struggling or worse before', $text, "{$page}: drawn without its numbers");
         }
         $told = $this->actingAs($world->trainer)->get("/plans/{$world->plan->id}")->getContent();
         self::assertMatchesRegularExpression('/\b1 in \d/', strip_tags((string) $told), 'a trainer is');

@@ -13,7 +13,6 @@ use Core\Planning\StepReview;
 use Core\Response\RiskCaps;
 use Illuminate\Contracts\View\View;
 use Illuminate\View\Component;
-use Words\Audience;
 
 /** A ladder drawn as a staircase whose treads stand as high as their load; below, each step's risk with its range. */
 final class Staircase extends Component
@@ -101,8 +100,7 @@ final class Staircase extends Component
             'treads' => $treads, 'width' => self::WIDTH, 'height' => $this->risks === [] ? 240 : 350, 'floor' => self::FLOOR,
             'name' => $this->name,
             'limitAt' => $this->risks === [] ? null : $place($this->limit),
-            // odds are for those who set the caps
-            'limitWords' => words()->reader->audience === Audience::Trainer ? words()->formats->chance(Probability::of($this->limit)) : '',
+            'limitWords' => words()->formats->chance(Probability::of($this->limit)),
         ]);
     }
 

@@ -50,7 +50,7 @@
                 @php($stair = Staircase::of($review, $situation,
                     fn ($step) => words()->formats->distanceOrNull($step->exposure->distance())))
                 <x-staircase :name="say('plans.show.staircase')" :loads="$stair['loads']" :labels="$stair['labels']"
-                    :beyond="$stair['beyond']" :held="$stair['held']" :risks="$stair['risks']" :limit="$stair['limit']" />
+                    :beyond="$stair['beyond']" :held="$stair['held']" :risks="$tellsOdds ? $stair['risks'] : []" :limit="$stair['limit']" />
                 <p class="text-body-secondary">{{ say('plans.show.gray_held_hatched_beyond_the_limits') }}</p>
                 <div class="table-responsive" tabindex="0" role="region" aria-label="{{ say('plans.show.steps_of_the_ladder') }}">
                     <table class="table table-sm align-middle">
