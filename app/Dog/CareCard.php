@@ -41,7 +41,7 @@ final readonly class CareCard
         $rows = [];
         foreach ($plans as $plan) {
             $situation = $this->situations->read($plan, null, [], $this->clock->now());
-            $held = $situation->history->heldStep;
+            $held = $situation->history->solidStep;
             $rows[] = [
                 'plan' => $plan,
                 'held' => self::named($situation, range(0, max(0, $held)), $held >= 0),

@@ -34,7 +34,7 @@ final readonly class DogModelReader
         $catalog = $this->dogs->of($model);
         $scale = WorkingPlan::scaleOf(
             $catalog, Distance::fromMeters($model->reference_meters), $ladder, $earlier,
-            $model->reacts_to === null ? null : Exposure::of($model->reacts_to, $catalog),
+            $model->reacts_to === null ? null : Exposure::of($model->reacts_to, $catalog), $model->reference_stated,
         );
         $fineAt = $model->fine_at_meters === null ? null : Exposure::of(['distance' => $model->fine_at_meters], $catalog);
         $today = new SessionEvidence($now, []);

@@ -5,7 +5,10 @@ declare(strict_types=1);
 namespace App\Engine;
 
 use App\Models\Plan;
+use App\Support\Fields;
 use Core\Decision\RuleSettings;
+use Core\Decision\StepSize;
+use Core\Decision\Told;
 use Core\Decision\WorkingPlan;
 use Core\Exposure\Exposure;
 use Core\Ladder\Ladder;
@@ -53,18 +56,30 @@ final class PlanReader
 
         $this->stepIds[self::key($plan)] = array_keys($steps);
 
+        $ladder = Ladder::of(array_values($steps));
+        $first = $ladder->step(0);
+        $choices = Fields::of($plan->choices);
+        $fineAt = $model->fine_at_meters === null ? null : Exposure::of(['distance' => $model->fine_at_meters], $catalog);
+
         return new WorkingPlan(
-            Ladder::of(array_values($steps)),
+            $ladder,
             RuleSettings::of(
                 RiskCaps::of($plan->strain_cap, $plan->reaction_cap), $plan->most_advances, $plan->set_minutes, $plan->session_minutes,
                 $plan->most_trials,
                 $room === null ? null : Distance::fromMeters($room), $plan->easy_after,
+                isByStrangers: ($first->exposure->values['predictability'] ?? null) === 'stranger',
+                stepSize: StepSize::tryFrom($choices->text('step_size')) ?? StepSize::Ratio,
+                startsWhereItEnded: $choices->text('next_start') === 'where_ended',
             ),
             Distance::fromMeters($model->reference_meters),
             $model->reference_stated,
-            $model->fine_at_meters === null ? null : Exposure::of(['distance' => $model->fine_at_meters], $catalog),
+            $fineAt,
             $catalog,
             $model->reacts_to === null ? null : Exposure::of($model->reacts_to, $catalog),
+            new Told(
+                $model->reference_stated && $model->reacts_to === null ? Distance::fromMeters($model->reference_meters) : null,
+                $fineAt, $model->dog->bite_history, $model->dog->hides_signs,
+            ),
         );
     }
 

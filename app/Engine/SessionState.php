@@ -7,7 +7,6 @@ namespace App\Engine;
 use App\Models\AdviceGiven;
 use App\Models\Session;
 use App\Models\SoundSetUp;
-use Core\Decision\EasierLevels;
 use Core\Decision\Level;
 use Core\Decision\LoggedTrial;
 use Core\Decision\Situation;
@@ -30,7 +29,7 @@ final readonly class SessionState
     /** More repetitions than a hand makes in one. */
     private const IN_A_MINUTE = 40;
 
-    private const EASIER = [0.5, 1.0, 1.5];
+    private const MOST_EASIER = 3;
 
     /**
      * @param  ?int  $step  of the advice's next exposure
@@ -43,7 +42,7 @@ final readonly class SessionState
         $settings = $situation->settings;
         $next = $advice->exposure === null ? null : Exposure::of($advice->exposure, $situation->catalog);
         $last = $situation->log->last();
-        $level = $last?->target;
+        $level = $last?->level;
         $player = SoundSetUp::of($session->plan->responseModel)?->player();
         $progress = $level === null ? null : $situation->progress($level);
 
@@ -151,8 +150,8 @@ final readonly class SessionState
     }
 
     /**
-     * Steps of the ladder that are easier than where the session stands and within today's limits, the hardest first: all that a
-     * device may fall back to by itself. It never advances.
+     * Steps of the ladder below where the session stands, the hardest first: all that a device may fall back to by itself. It never
+     * advances.
      *
      * @return list<array{aim: string, instruction: string, onTheWay: bool, values: array<string, float|string>,
      *    play: ?array{fraction: ?float, seconds: float, onset: float}}>
@@ -161,9 +160,9 @@ final readonly class SessionState
     {
         $from = new Level(max(0, $step), $next ?? $situation->ladder->step($step)->exposure);
         $found = [];
-        foreach (self::EASIER as $logits) {
-            $level = (new EasierLevels($situation))->below($from, $logits);
-            if ($level !== null && $level->exposure->equals($situation->ladder->step($level->step)->exposure)) {
+        for ($steps = 1; $steps <= self::MOST_EASIER; $steps++) {
+            $level = $from->step - $steps < 0 ? null : new Level($from->step - $steps, $situation->ladder->step($from->step - $steps)->exposure);
+            if ($level !== null) {
                 $found["step:{$level->step}"] = ['aim' => "step:{$level->step}", ...self::exposure($level->exposure, $situation, $player)];
             }
         }

@@ -33,6 +33,7 @@ final readonly class SituationReader
         private EvidenceReader $evidence,
         private ModelBuilder $builder,
         private ModelChanges $changes,
+        private SinceLastSession $since,
         private Repository $cache,
     ) {
     }
@@ -47,12 +48,14 @@ final readonly class SituationReader
         $startedAt = $session !== null ? $session->started_at : $now;
         $setting ??= self::setting($plan, $session);
         $inCore = $this->plans->read($plan)->withRoom($setting->room());
-        [$earlier, $summaries, $lastAt, $lastMode, $places] = $this->earlierOf($plan, $session, $startedAt);
-        $log = new SessionLog($startedAt, $session?->sets->last()?->started_at, $trials, $setting->upset);
+        [$earlier, $summaries, $lastAt, $lastMode, $places] = $this->earlierOf($plan, $session, $startedAt, $inCore);
+        $isUnwell = Fields::of($session?->checklist)->text('state') === 'unwell';
+        $log = new SessionLog($startedAt, $session?->sets->last()?->started_at, $trials, $setting->upset, $isUnwell);
         $days = $lastAt === null ? null : max(0.0, ($startedAt->getTimestamp() - $lastAt->getTimestamp()) / 86400.0);
         $history = History::ofSessions(
             $summaries, $days, $plan->resting_reason, CarryOver::points($setting->upset), $setting->isNewAmong($places),
-            $plan->handed_over_held,
+            $plan->handed_over_held, $this->since->reactions($plan->responseModel->dog_id, $lastAt, $startedAt),
+            $this->since->tested($plan->responseModel, $inCore, $lastAt, $startedAt),
         );
         $daySd = $session === null ? $this->daySpread($plan, $inCore, $earlier) : Fields::of($session->mode)->numberOrNull('daySd');
 
@@ -102,13 +105,13 @@ final readonly class SituationReader
      *
      * @return array{list<SessionEvidence>, list<SessionSummary>, ?\DateTimeImmutable, mixed, list<?int>}
      */
-    private function earlierOf(Plan $plan, ?Session $session, \DateTimeImmutable $before): array
+    private function earlierOf(Plan $plan, ?Session $session, \DateTimeImmutable $before, WorkingPlan $inCore): array
     {
         return $session === null
-            ? $this->earlier($plan, null, $before)
+            ? $this->earlier($plan, null, $before, $inCore)
             : $this->cache->remember(
                 'earlier '.$this->changes->stampOfOthers($session, $plan->response_model_id), ModelChanges::SECONDS,
-                fn (): array => $this->earlier($plan, $session, $before),
+                fn (): array => $this->earlier($plan, $session, $before, $inCore),
             );
     }
 
@@ -116,7 +119,7 @@ final readonly class SituationReader
      * @return array{list<SessionEvidence>, list<SessionSummary>, ?\DateTimeImmutable, mixed, list<?int>} oldest first; summaries, last
      *    start and places of this plan only; the mode of the newest
      */
-    private function earlier(Plan $plan, ?Session $session, \DateTimeImmutable $before): array
+    private function earlier(Plan $plan, ?Session $session, \DateTimeImmutable $before, WorkingPlan $inCore): array
     {
         $earlier = Session::query()
             ->toBase()->where('started_at', '<', $before->format('Y-m-d H:i:s.v'))->where('id', '<>', $session->id ?? 0)
@@ -125,7 +128,7 @@ final readonly class SituationReader
             ->where('plan_id', $plan->id)->limit(self::MAX_SESSIONS)->get(['place_id', 'started_at', 'summary'])->map(Fields::of(...));
         $summaries = $places = [];
         foreach ($rows->reverse() as $row) {
-            $summaries[] = SummaryJson::decode($row->text('summary'));
+            $summaries[] = SummaryJson::decode($row->text('summary'), $inCore->catalog, $inCore->ladder);
             $places[] = $row->intOrNull('place_id');
         }
         $mode = $earlier->whereIn('plan_id', Plan::query()->withTrashed()->toBase()->where(

@@ -4,7 +4,15 @@ declare(strict_types=1);
 
 namespace App\Engine;
 
+use App\Support\Fields;
+use Core\Decision\Credit;
+use Core\Decision\Level;
+use Core\Decision\Mark;
+use Core\Decision\MarkKind;
 use Core\Decision\SessionSummary;
+use Core\Exposure\DimensionCatalog;
+use Core\Exposure\Exposure;
+use Core\Ladder\Ladder;
 use Core\Response\Calibration;
 
 /** A session's summary as stored beside it. */
@@ -12,18 +20,58 @@ final readonly class SummaryJson
 {
     public static function encode(SessionSummary $summary): string
     {
-        return json_encode(get_object_vars($summary), JSON_THROW_ON_ERROR);
+        return json_encode([
+            ...get_object_vars($summary),
+            'marks' => array_map(static fn (Mark $mark): array => ['kind' => $mark->kind->value, ...self::level($mark->level)], $summary->marks),
+            'hardestCalm' => $summary->hardestCalm === null ? null : self::level($summary->hardestCalm),
+        ], JSON_THROW_ON_ERROR);
     }
 
-    public static function decode(string $json): SessionSummary
+    /** @param  Ladder  $ladder  of the plan, for summaries from before marks told where */
+    public static function decode(string $json, DimensionCatalog $catalog, Ladder $ladder): SessionSummary
     {
-        /**
-         * @var array{trials: int, marks: list<array{step: int, held: bool}>, reacted: bool, endedWithEffort: bool, calm: bool,
-         *    succeeded: bool, calibration: array{expectedStrain: float, strain: non-negative-int, expectedReaction: float,
-         *    reactions: non-negative-int, forecasts: non-negative-int}} $stored
-         */
-        $stored = json_decode($json, true, flags: JSON_THROW_ON_ERROR);
+        $stored = Fields::of(json_decode($json, true, flags: JSON_THROW_ON_ERROR));
+        $marks = [];
+        foreach ($stored->list('marks') as $row) {
+            $mark = Fields::of($row);
+            $kind = MarkKind::tryFrom($mark->text('kind')) ?? match (true) {
+                $mark->isOn('held') => MarkKind::Solid,
+                $stored->isOn('reacted') => MarkKind::Over,
+                default => MarkKind::Struggled,
+            };
+            $marks[] = new Mark($kind, self::toLevel($mark, $catalog, $ladder));
+        }
+        $calibration = $stored->below('calibration');
+        $calm = $stored->below('hardestCalm');
 
-        return new SessionSummary(...[...$stored, 'calibration' => new Calibration(...$stored['calibration'])]);
+        return new SessionSummary(
+            max(0, $stored->int('trials')), $marks, $stored->isOn('reacted'), $stored->isOn('endedWithEffort'), $stored->isOn('succeeded'),
+            $calm->intOrNull('step') === null ? null : self::toLevel($calm, $catalog, $ladder),
+            new Calibration(
+                $calibration->number('expectedStrain'), max(0, $calibration->int('strain')), $calibration->number('expectedReaction'),
+                max(0, $calibration->int('reactions')), max(0, $calibration->int('forecasts')),
+            ),
+            $stored->int('dayNumber'), array_map(intval(...), $stored->values('helped')),
+        );
+    }
+
+    /** @return array{step: int, at: array<string, float|string>} */
+    private static function level(Level $level): array
+    {
+        return ['step' => $level->step, 'at' => $level->exposure->values];
+    }
+
+    private static function toLevel(Fields $stored, DimensionCatalog $catalog, Ladder $ladder): Level
+    {
+        $step = max(0, $stored->int('step'));
+        $at = $stored->values('at');
+        if ($at === []) {
+            return new Level($step, $ladder->step($step)->exposure);
+        }
+        $exposure = Exposure::of($at, $catalog);
+        $isStep = $step <= $ladder->top() && $ladder->step($step)->exposure->equals($exposure);
+
+        // the ladder may be another one by now: where it was stays true
+        return $isStep ? new Level($step, $exposure) : (new Credit($ladder, $catalog))->of($exposure);
     }
 }

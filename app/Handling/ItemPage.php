@@ -38,7 +38,7 @@ final readonly class ItemPage
         foreach ($item->plans()->with(['responseModel.person', 'place'])->limit(self::SHOWN)->get() as $plan) {
             $situation = $this->situations->read($plan, null, [], $this->clock->now());
             $ladders[$plan->phase->value ?? Phase::On->value][] = [
-                'plan' => $plan, 'held' => $situation->history->heldStep, 'steps' => $situation->ladder->top() + 1,
+                'plan' => $plan, 'held' => $situation->history->solidStep, 'steps' => $situation->ladder->top() + 1,
             ];
         }
         $wearings = $item->wearings()->with('person')->limit(self::MAX)->get();

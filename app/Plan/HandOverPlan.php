@@ -43,7 +43,7 @@ final readonly class HandOverPlan
                 'reference_meters' => $from->reference_meters, 'reference_stated' => $from->reference_stated,
                 'fine_at_meters' => $from->fine_at_meters,
             ]);
-            $held = $this->situations->read($plan, null, [], $this->clock->now())->history->heldStep;
+            $held = $this->situations->read($plan, null, [], $this->clock->now())->history->solidStep;
             $copy = $plan->replicate(['resting_reason', 'reviewed_by'])->fill([
                 'response_model_id' => $model->id, 'created_by' => $user->id, 'version' => 1, 'handed_over_from' => $plan->id,
                 'handed_over_held' => $isDisliked ? -1 : $held,

@@ -82,8 +82,8 @@ final readonly class LimitsPage
             'shares' => $situation->model === null
                 ? []
                 : LoadShare::between($situation->model, $exposure, $inCore->ladder->step($inCore->ladder->top())->exposure),
-            'pace' => SessionsToGoal::of($situation->history->heldAfter, $inCore->ladder->top()),
-            'left' => $inCore->ladder->top() - $situation->history->heldStep,
+            'pace' => SessionsToGoal::of($situation->history->solidAfter, $inCore->ladder->top()),
+            'left' => $inCore->ladder->top() - $situation->history->solidStep,
             'trials' => $situation->history->trialsEver,
         ];
     }

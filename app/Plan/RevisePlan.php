@@ -12,6 +12,7 @@ use App\Models\PlanVersion;
 use App\Models\Session;
 use App\Models\Step as StepRow;
 use App\Models\User;
+use App\Support\Fields;
 use Core\Ladder\Ladder;
 use Core\Ladder\LadderData;
 use Core\Planning\LadderChange;
@@ -20,7 +21,7 @@ use Psr\Clock\ClockInterface;
 
 /**
  * Puts another ladder in the place of a plan's. The old one is kept as a version; steps that were walked stay for the trials
- * that point at them, at the place of the step that stands for them; what was held is carried over by load.
+ * that point at them, at the place of the step that stands for them; what was solid is told by where it was.
  */
 final readonly class RevisePlan
 {
@@ -49,7 +50,7 @@ final readonly class RevisePlan
                 $plan->responseModel, Ladder::of([...$before->steps, ...$after->steps]), $now,
             ));
             $this->retire($plan, $stands, $now);
-            $this->carryOver($plan, $stands);
+            $this->carryOver($plan, $before);
             StepWriter::write($plan, $after);
             // a new second: what was read of the plan before is not taken for it
             $plan->forceFill([
@@ -70,25 +71,17 @@ final readonly class RevisePlan
         }
     }
 
-    /**
-     * Marks of earlier sessions go with their steps; one that nothing stands for is dropped if it was held, and kept at the
-     * first step if it failed.
-     *
-     * @param  list<?int>  $stands
-     */
-    private function carryOver(Plan $plan, array $stands): void
+    /** Marks of earlier sessions tell where they were made, so that they mean the same on any ladder; those from before that do so now. */
+    private function carryOver(Plan $plan, Ladder $before): void
     {
         foreach (Session::query()->where('plan_id', $plan->id)->whereNotNull('summary')->get() as $session) {
-            $summary = $session->summary ?? [];
+            $summary = Fields::of($session->summary);
             $marks = [];
-            foreach (is_array($summary['marks'] ?? null) ? $summary['marks'] : [] as $mark) {
-                $step = is_array($mark) && is_int($mark['step'] ?? null) ? $stands[$mark['step']] ?? null : null;
-                $isHeld = is_array($mark) && ($mark['held'] ?? false) === true;
-                if ($step !== null || ! $isHeld) {
-                    $marks[] = ['step' => $step ?? 0, 'held' => $isHeld];
-                }
+            foreach ($summary->list('marks') as $mark) {
+                $step = Fields::of($mark)->int('step');
+                $marks[] = is_array($mark) ? [...$mark, 'at' => $mark['at'] ?? $before->step($step)->exposure->values] : $mark;
             }
-            $session->update(['summary' => [...$summary, 'marks' => $marks]]);
+            $session->update(['summary' => [...($session->summary ?? []), 'marks' => $marks]]);
         }
     }
 }

@@ -56,6 +56,6 @@ final readonly class ReviewPage
             return $given->action->endsSession() ? true : null;
         }
 
-        return $advised !== null && $next->target->exposure->equals($advised);
+        return $advised !== null && $next->level->exposure->equals($advised);
     }
 }

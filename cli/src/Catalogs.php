@@ -5,9 +5,14 @@ declare(strict_types=1);
 namespace Cli;
 
 use Core\Exposure\DimensionCatalog;
+use Core\Exposure\PlanKind;
 use Core\Food\FoodCatalog;
+use Core\Method\MethodCatalog;
 use Core\Response\ModelPriors;
 use Core\Sign\SignCatalog;
+use Core\Template\TemplateCatalog;
+use Core\Template\TemplateReader;
+use Words\Phrases;
 
 /** The core's data files, read from a folder. */
 final readonly class Catalogs
@@ -31,6 +36,32 @@ final readonly class Catalogs
     public function food(): FoodCatalog
     {
         return FoodCatalog::fromArray($this->read('food'));
+    }
+
+    /** The ladders that ship, in words. */
+    public function templates(Phrases $phrases): TemplateCatalog
+    {
+        $dimensions = [];
+        foreach (PlanKind::cases() as $kind) {
+            $dimensions[$kind->value] = $this->dimensions($kind->value);
+        }
+        $reader = new TemplateReader($dimensions, MethodCatalog::fromArray($this->read('methods')));
+        $templates = [];
+        $files = glob("{$this->folder}/templates/*.json");
+        foreach (is_array($files) ? $files : [] as $file) {
+            $key = basename($file, '.json');
+            $data = $this->read("templates/{$key}");
+            $steps = is_array($data['steps'] ?? null) ? array_values($data['steps']) : [];
+            foreach ($steps as $i => $step) {
+                $steps[$i] = is_array($step) ? [...$step, 'do' => $phrases->say("templates.{$key}.steps.".($i + 1))] : $step;
+            }
+            $templates[] = $reader->read([
+                ...$data, 'steps' => $steps, 'label' => $phrases->say("templates.{$key}.label"),
+                'about' => $phrases->say("templates.{$key}.about"),
+            ]);
+        }
+
+        return TemplateCatalog::of($templates);
     }
 
     /** @return array<mixed> */

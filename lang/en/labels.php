@@ -9,6 +9,7 @@ return [
         'peek' => 'Peek',
         'advance' => 'Move on',
         'repeat' => 'Another one here',
+        'hands_off' => 'Hands off',
         'easy_win' => 'One easy win',
         'easy_between' => 'Easy rep now',
         'change_other' => 'Change something else',

@@ -12,7 +12,7 @@ return [
     ],
     'minutes_short' => 'min',
     'touching' => 'touching',
-    'away' => '{length} away',
+    'away' => '{length} off',
     'depth' => '{percent} in',
     'level' => '{decibels} dB(A)',
     'level_of_player' => '{percent} of the player',

@@ -8,7 +8,7 @@ return [
         'label' => 'Basket muzzle',
         'about' => 'Out means food, gone means nothing; then the nose goes in by itself; the strap is a ladder of its own inside this one.',
         'steps' => [
-            1 => 'It appears on the floor: food flows. It goes: food stops. Several short sessions, at least two days.',
+            1 => 'It appears on the floor: food flows. It goes: food stops.',
             2 => 'In your hand, at arm\'s length; food while it is out.',
             3 => 'In your hand, nearer.',
             4 => 'Food lies in it, held still; the dog takes it out.',

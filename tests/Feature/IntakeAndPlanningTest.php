@@ -174,7 +174,7 @@ final class IntakeAndPlanningTest extends TestCase
             ])->assertCreated();
         }
         $this->post("/sessions/{$this->world->session->id}/end");
-        self::assertSame(0, $this->situation()->history->heldStep);
+        self::assertSame(0, $this->situation()->history->solidStep);
         $ladder = $this->situation()->ladder;
         $steps = LadderData::write($ladder);
         $easier = [...$steps[0], 'at' => [...$steps[0]['at'], 'distance' => 110.0]];
@@ -184,7 +184,7 @@ final class IntakeAndPlanningTest extends TestCase
         $this->world->plan->refresh();
         $situation = $this->situation();
 
-        self::assertSame(1, $situation->history->heldStep, 'the same exposure is the second step now');
+        self::assertSame(1, $situation->history->solidStep, 'the same exposure is the second step now');
         self::assertSame(count($steps) + 1, count($situation->ladder->steps));
         self::assertSame(2, $this->world->plan->version);
         self::assertEquals($steps, PlanVersion::query()->sole()->steps, 'the ladder before, whole');
@@ -194,7 +194,7 @@ final class IntakeAndPlanningTest extends TestCase
         // gone with the first steps: what is harder than all that was held is not held
         $this->put("/plans/{$this->world->plan->id}/ladder", ['ladder' => json_encode(array_slice($steps, 4))])->assertSessionHasNoErrors();
         $this->world->plan->refresh();
-        self::assertSame(-1, $this->situation()->history->heldStep);
+        self::assertSame(-1, $this->situation()->history->solidStep);
         self::assertSame(5, Trial::query()->count());
     }
 

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Words;
 
-use Core\Decision\EasierLevels;
 use Core\Decision\Reason;
 use Core\Decision\ToldExposure;
 use Core\Exception\CoreException;
@@ -16,6 +15,7 @@ use Core\Exposure\Exposure;
 use Core\Exposure\PlanKind;
 use Core\Gear\Finding;
 use Core\Ladder\Criterion;
+use Core\Ladder\EqualRatioLadder;
 use Core\Ladder\Manner;
 use Core\Ladder\Progress;
 use Core\Ladder\Step;
@@ -216,7 +216,7 @@ final readonly class Phrases
     /** How hard one thing is beyond another, in usual steps: "1.5". */
     public function difficulty(float $logits): string
     {
-        return $this->formats->number($logits / EasierLevels::EASE, 1);
+        return $this->formats->number($logits / EqualRatioLadder::USUAL_STEP_LOGITS, 1);
     }
 
     /** A step in a list: its distance, else what to do, else its setup. */

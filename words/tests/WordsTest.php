@@ -147,11 +147,11 @@ final class WordsTest extends TestCase
         foreach ([
             Reason::of(ReasonCode::ChangeFirst, change: new DimensionChange(PlanKind::Contact, 'side', 'right')),
             Reason::of(
-                ReasonCode::Run, progress: new Progress(3, 5, null, false), at: new ToldExposure(Fixture::at(20.0), ['trigger_motion']),
-                plan: 'presence',
+                ReasonCode::Run, progress: new Progress(3, 5, null, false), plan: 'presence',
             ),
+            Reason::of(ReasonCode::CalmThere, at: new ToldExposure(Fixture::at(20.0), ['trigger_motion'])),
             Reason::of(ReasonCode::TwoAtOnce, dimensions: ['distance', 'trigger_motion']),
-            Reason::of(ReasonCode::StartBack, step: 12, back: 1, days: 0, hard: false, reacted: true),
+            Reason::of(ReasonCode::StartBack, back: 1, days: 0, hard: true),
         ] as $reason) {
             $catalog = $reason->code === ReasonCode::ChangeFirst ? Fixture::catalogs()['contact'] : Fixture::dimensions();
             $stored = json_decode((string) json_encode(['code' => $reason->code->value, 'facts' => Facts::toArray($reason->facts)]), true);
@@ -159,12 +159,12 @@ final class WordsTest extends TestCase
         }
     }
 
-    #[TestWith([12, 1, 0, 'Last time solid at step 12. Warm up one step easier.'])]
-    #[TestWith([5, 3, 8, 'Last time solid at step 5. Warm up 3 steps easier; it has been 8 days.'])]
-    public function test_the_start_is_told_as_a_trainer_would(int $step, int $back, int $days, string $sentence): void
+    #[TestWith([1, 0, 'A step easier than where it was solid last time.'])]
+    #[TestWith([3, 8, '3 steps easier than where it was solid last time; it has been 8 days.'])]
+    public function test_the_start_is_told_as_a_trainer_would(int $back, int $days, string $sentence): void
     {
         self::assertSame($sentence, (new Phrases(self::lexicon(), new Reader))->reason(
-            Reason::of(ReasonCode::StartBack, step: $step, back: $back, days: $days, hard: false, reacted: false), Fixture::dimensions(),
+            Reason::of(ReasonCode::StartBack, back: $back, days: $days, hard: false), Fixture::dimensions(),
         ));
     }
 

@@ -63,7 +63,7 @@ final class Staircase extends Component
                     : ! $caps->allow($step->today),
                 $review->steps,
             ),
-            'held' => $of instanceof Situation ? $of->history->heldStep : -1,
+            'held' => $of instanceof Situation ? $of->history->solidStep : -1,
             'risks' => array_map(
                 static fn (StepReview $step): array =>
                     ['mean' => $step->today->strainMean->value, 'bound' => $step->today->strain()->value],

@@ -43,7 +43,7 @@ final class Strip extends Component
         $heights = array_map(
             static fn (array $row): float => $isPresence
                 ? log($row['trial']->exposure->distance()->meters ?? 1.0, 2.0)
-                : $row['trial']->target->step + 1.0,
+                : $row['trial']->level->step + 1.0,
             $this->rows,
         );
         $margin = $isPresence ? self::MARGIN : self::STEP_MARGIN;

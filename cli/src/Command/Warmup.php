@@ -30,7 +30,7 @@ final readonly class Warmup implements Command
 
         return [
             ...$this->answer->advice((new WarmUpRule)->suggest($situation), $situation->catalog),
-            'heldStep' => $situation->history->heldStep,
+            'solidStep' => $situation->history->solidStep,
             'daysSinceLast' => $situation->history->daysSinceLast,
             'upset' => $situation->history->carryOver->upset ?? 0.0,
             'timetable' => self::timetable($situation->settings),

@@ -9,7 +9,7 @@ enum Action: string
 {
     /** Begin the session here. */
     case Start = 'start';
-    /** Three seconds at most at the easiest exposure, to learn where the dog stands; at most three a session. */
+    /** Three seconds at most, to learn where the dog stands; at most three, in a plan's first session. */
     case Peek = 'peek';
     case Advance = 'advance';
     case Repeat = 'repeat';
@@ -20,12 +20,14 @@ enum Action: string
     /** Keep the distance and change something else. */
     case ChangeOther = 'change_other';
     case Ease = 'ease';
+    /** Hands away, an item drawn off slowly; wait until it is loose and eats. The next level is for then. */
+    case HandsOff = 'hands_off';
     /** Half the step. */
     case Split = 'split';
     /** Out of sight; after a reaction until the dog eats and can do a cue. */
     case Break = 'break';
     case EndWell = 'end_well';
-    /** Before the first trial: no exposure here is within the limits. */
+    /** Before the first trial: not this today; what to do instead. */
     case NotHere = 'not_here';
     /** End now, and no more advice until a named person has looked at it. */
     case Stop = 'stop';

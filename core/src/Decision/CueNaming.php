@@ -34,7 +34,7 @@ final readonly class CueNaming
         $latest = array_slice($counted, -self::WINDOW);
         $offered = array_filter($latest,
             static fn (LoggedTrial $trial): bool => $trial->outcome->effect() === OutcomeEffect::Success && $trial->band->isBelowThreshold()
-                && $situation->ladder->step($trial->target->step)->manner->food !== FoodTiming::Before);
+                && $situation->ladder->step($trial->level->step)->manner->food !== FoodTiming::Before);
 
         return count($latest) === self::WINDOW && count($offered) >= self::OFFERED;
     }

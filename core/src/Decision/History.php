@@ -9,33 +9,55 @@ use Core\Response\Calibration;
 /** What the sessions before today left behind for one plan and handler. */
 final readonly class History
 {
+    /** Sessions without gain after which a plateau is named. Common practice. */
+    public const PLATEAU_SESSIONS = 10;
+
+    /** Days that a place where the dog went over is remembered. */
+    private const OVER_DAYS = 60;
+
+    /** Of the latest sessions, in which anything negative makes the next start easier. */
+    private const RECENT_SESSIONS = 3;
+
+    /** Index of the hardest step that is solid: its criterion met, and nothing struggling or worse there since. −1 for none. */
+    public int $solidStep;
+
     /**
-     * @param  int  $heldStep  index of the highest step whose criterion was met with no strain there after it; −1 for none
-     * @param  array<int, positive-int>  $failedSessions  by step: sessions in which it gave strain or worse
-     * @param  non-negative-int  $reactionStreak  latest sessions in a row that ended with a reaction
+     * @param  ?Level  $solid  the hardest level that is solid; it may lie between two steps
+     * @param  list<array{level: Level, sessions: positive-int}>  $struggles  levels that were not solid since, and in how many sessions
+     *    the dog struggled or went over there
+     * @param  list<array{level: Level, times: positive-int}>  $overs  levels at which it went over in the last two months
+     * @param  non-negative-int  $reactionStreak  latest sessions in a row that held a reaction, and reactions elsewhere since
+     * @param  bool  $wasHardLately  whether one of the latest three sessions held struggling or worse
      * @param  ?float  $daysSinceLast  null before the first session
      * @param  non-negative-int  $trialsEver  trials before today
      * @param  ?RestReason  $resting  why the plan rests until a named person has reviewed it; null if it does not
      * @param  bool  $endedWithEffort  at least half of the last session's last four trials took effort or worse
-     * @param  bool  $lastWasCalm  whether no trial of the last session took effort or worse: then short looks are still in order
-     * @param  bool  $hasSucceeded  whether any earlier trial was a success
+     * @param  ?Level  $lastOver  where the dog went over in the last session; null if it did not
+     * @param  ?Level  $lastCalm  hardest level of the last session at which its last trial was calm
+     * @param  bool  $hasSucceeded  whether any earlier trial was a success, or a test showed it
      * @param  Calibration  $calibration  forecasts of the latest trials before today
      * @param  array<int, list<int>>  $daysMet  by step: day numbers of the sessions in which its criterion was met
      * @param  array<string, int>  $helped  by dimension key: how often easing it, and nothing else, turned effort into a calm trial
      * @param  ?CarryOver  $carryOver  upset from other events
-     * @param  int  $givenHeld  step held by another person whose plan this one goes on from; −1 for none
-     * @param  list<int>  $heldAfter  the hardest step held after each session, oldest first; −1 for none
-     * @param  bool  $isNewPlace  the first session of this plan in a place, or with a person: back to the first third
+     * @param  bool  $isNewPlace  the first session of this plan in a place: back to the first third
+     * @param  int  $givenHeld  step solid with another person whose plan this one goes on from; −1 for none
+     * @param  list<int>  $solidAfter  index of the hardest solid step after each session, oldest first; −1 for none
+     * @param  non-negative-int  $sessionsWithoutGain  latest ones that made no level solid that was harder than all before
+     * @param  non-negative-int  $reactionsElsewhere  on walks, at home, in drills, since the last session
+     * @param  ?Tested  $tested  what tests since the last session showed
      */
     public function __construct(
-        public int $heldStep = -1,
-        public array $failedSessions = [],
+        public ?Level $solid = null,
+        public array $struggles = [],
+        public array $overs = [],
         public int $reactionStreak = 0,
+        public bool $wasHardLately = false,
         public ?float $daysSinceLast = null,
         public int $trialsEver = 0,
         public ?RestReason $resting = null,
         public bool $endedWithEffort = false,
-        public bool $lastWasCalm = true,
+        public ?Level $lastOver = null,
+        public ?Level $lastCalm = null,
         public bool $hasSucceeded = false,
         public Calibration $calibration = new Calibration,
         public array $daysMet = [],
@@ -43,57 +65,73 @@ final readonly class History
         public ?CarryOver $carryOver = null,
         public bool $isNewPlace = false,
         public int $givenHeld = -1,
-        public array $heldAfter = [],
+        public array $solidAfter = [],
+        public int $sessionsWithoutGain = 0,
+        public int $reactionsElsewhere = 0,
+        public ?Tested $tested = null,
     ) {
+        $this->solidStep = self::step($solid);
     }
 
     /**
-     * @param  list<SessionSummary>  $sessions  finished ones of this plan, oldest first
+     * @param  list<SessionSummary>  $sessions  finished ones of this plan, oldest first; those without a trial change nothing
      * @param  ?float  $daysSinceLast  since the newest of them
+     * @param  non-negative-int  $reactionsElsewhere  since the newest of them
      */
     public static function ofSessions(
         array $sessions, ?float $daysSinceLast, ?RestReason $resting, ?CarryOver $carryOver = null, bool $isNewPlace = false,
-        int $givenHeld = -1,
+        int $givenHeld = -1, int $reactionsElsewhere = 0, ?Tested $tested = null,
     ): self {
-        $daysMet = $helped = $heldAfter = [];
-        $held = -1;
-        $failed = [];
-        $streak = 0;
+        $sessions = array_values(array_filter($sessions, static fn (SessionSummary $session): bool => $session->trials > 0));
+        $daysMet = $helped = $solidAfter = $solids = $struggles = $overs = [];
+        $streak = $withoutGain = 0;
+        $best = null;
+        $newestDay = $sessions === [] ? 0 : $sessions[count($sessions) - 1]->dayNumber;
         foreach ($sessions as $session) {
-            $failedNow = [];
             foreach ($session->helped as $key => $times) {
                 $helped[$key] = ($helped[$key] ?? 0) + $times;
             }
-            foreach (array_unique(
-                array_column(array_filter($session->marks, static fn (array $mark): bool => $mark['held']), 'step'),
-            ) as $step) {
-                $daysMet[$step][] = $session->dayNumber;
-            }
-            $held = self::heldAfter($session, $held);
-            $heldAfter[] = $held;
+            $metNow = $struggledNow = [];
             foreach ($session->marks as $mark) {
-                if ($mark['held']) {
-                    unset($failed[$mark['step']], $failedNow[$mark['step']]);
+                $key = $mark->level->step.' '.$mark->level->exposure->key();
+                if ($mark->kind === MarkKind::Solid) {
+                    $solids[$key] = $mark->level;
+                    $metNow[$mark->level->step] = true;
+                    unset($struggles[$key], $struggledNow[$key]);
                 } else {
-                    $failedNow[$mark['step']] = true;
+                    $solids = array_filter($solids, static fn (Level $solid): bool => $mark->level->isHarderThan($solid));
+                    $struggledNow[$key] = $mark->level;
+                }
+                if ($mark->kind === MarkKind::Over && $newestDay - $session->dayNumber <= self::OVER_DAYS) {
+                    $overs[$key] = ['level' => $mark->level, 'times' => ($overs[$key]['times'] ?? 0) + 1];
                 }
             }
-            foreach (array_keys($failedNow) as $step) {
-                $failed[$step] = ($failed[$step] ?? 0) + 1;
+            foreach (array_keys($metNow) as $step) {
+                $daysMet[$step][] = $session->dayNumber;
             }
+            foreach ($struggledNow as $key => $level) {
+                $struggles[$key] = ['level' => $level, 'sessions' => ($struggles[$key]['sessions'] ?? 0) + 1];
+            }
+            $solid = self::hardest($solids);
+            $solidAfter[] = self::step($solid);
+            $isGain = $solid !== null && ($best === null || $solid->isHarderThan($best));
+            [$best, $withoutGain] = $isGain ? [$solid, 0] : [$best, $withoutGain + 1];
             $streak = $session->reacted ? $streak + 1 : 0;
         }
         $last = $sessions[count($sessions) - 1] ?? null;
 
         return new self(
-            $held,
-            $failed,
-            $streak,
+            self::hardest($solids),
+            array_values($struggles),
+            array_values($overs),
+            $streak + $reactionsElsewhere,
+            self::isHard(array_slice($sessions, -self::RECENT_SESSIONS)),
             $daysSinceLast,
             max(0, array_sum(array_map(static fn (SessionSummary $session): int => $session->trials, $sessions))),
             $resting,
             $last !== null && $last->endedWithEffort,
-            $last === null || $last->calm,
+            $last === null ? null : self::easiestOver($last),
+            $last?->hardestCalm,
             array_filter($sessions, static fn (SessionSummary $session): bool => $session->succeeded) !== [],
             self::latestForecasts($sessions),
             $daysMet,
@@ -101,17 +139,73 @@ final readonly class History
             $carryOver,
             $isNewPlace,
             $givenHeld,
-            $heldAfter,
+            $solidAfter,
+            $withoutGain,
+            $reactionsElsewhere,
+            $tested,
         );
     }
 
-    private static function heldAfter(SessionSummary $session, int $held): int
+    /** How often the dog went over at a level, or at an easier one, in the last two months. */
+    public function oversUpTo(Level $level): int
     {
-        foreach ($session->marks as $mark) {
-            $held = $mark['held'] ? max($held, $mark['step']) : min($held, $mark['step'] - 1);
+        return array_sum(array_map(
+            static fn (array $over): int => $over['level']->isHarderThan($level) ? 0 : $over['times'], $this->overs,
+        ));
+    }
+
+    /** In how many sessions the dog struggled at a level, or at an easier one, that was not solid since. */
+    public function sessionsStruggledUpTo(Level $level): int
+    {
+        return max([0, ...array_map(
+            static fn (array $struggle): int => $struggle['level']->isHarderThan($level) ? 0 : $struggle['sessions'], $this->struggles,
+        )]);
+    }
+
+    private static function step(?Level $solid): int
+    {
+        return match (true) {
+            $solid === null => -1,
+            $solid->beyond < 0.0 => $solid->step - 1,
+            default => $solid->step,
+        };
+    }
+
+    /** @param  array<string, Level>  $levels */
+    private static function hardest(array $levels): ?Level
+    {
+        $hardest = null;
+        foreach ($levels as $level) {
+            $hardest = $hardest === null || $level->isHarderThan($hardest) ? $level : $hardest;
         }
 
-        return max($held, -1);
+        return $hardest;
+    }
+
+    private static function easiestOver(SessionSummary $session): ?Level
+    {
+        $easiest = null;
+        foreach ($session->marks as $mark) {
+            if ($mark->kind === MarkKind::Over && ($easiest === null || $easiest->isHarderThan($mark->level))) {
+                $easiest = $mark->level;
+            }
+        }
+
+        return $easiest;
+    }
+
+    /** @param  list<SessionSummary>  $sessions */
+    private static function isHard(array $sessions): bool
+    {
+        foreach ($sessions as $session) {
+            foreach ($session->marks as $mark) {
+                if ($mark->kind !== MarkKind::Solid) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
     }
 
     /**

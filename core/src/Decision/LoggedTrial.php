@@ -13,10 +13,13 @@ use Core\Sign\OutcomeEffect;
 use Core\Sign\SignKey;
 use Core\Sign\TurnLatency;
 
-/** One trial as the decision sees it: what was aimed at, what it really was, what the dog did and how it took it. */
+/** One trial as the decision sees it: where it stands, what it really was, what the dog did and how it took it. */
 final readonly class LoggedTrial
 {
+    private const ALARM = [SignKey::Freeze, SignKey::Stiff, SignKey::WhaleEye, SignKey::LipLift, SignKey::Growl, SignKey::Snap];
+
     /**
+     * @param  Level  $level  as it was asked for; in a situation, the level of what was really done (Credit)
      * @param  ?Action  $under  the advice it followed
      * @param  list<string>  $signs  codes of the signs seen
      * @param  bool  $foodLeft  whether food was left to give
@@ -25,7 +28,7 @@ final readonly class LoggedTrial
      * @param  ?Risk  $forecast  what the advice it followed had told of it
      */
     public function __construct(
-        public Level $target,
+        public Level $level,
         public ?Action $under,
         public Exposure $exposure,
         public Outcome $outcome,
@@ -53,10 +56,31 @@ final readonly class LoggedTrial
         return false;
     }
 
-    /** A counting outcome, taken calmly. */
+    /** The same, at another level. */
+    public function at(Level $level): self
+    {
+        return new self(
+            $level, $this->under, $this->exposure, $this->outcome, $this->band, $this->signs, $this->food, $this->foodLeft, $this->latency,
+            $this->interrupted, $this->handlerError, $this->at, $this->forecast,
+        );
+    }
+
+    /** A counting outcome, taken calmly: never with a freeze, a growl or what comes before them, whatever was tapped. */
     public function isSuccess(): bool
     {
-        return $this->outcome->effect() === OutcomeEffect::Success && $this->band->isBelowThreshold();
+        return $this->outcome->effect() === OutcomeEffect::Success && $this->isCalm();
+    }
+
+    /** Easy or noticed, and no sign that says otherwise. */
+    public function isCalm(): bool
+    {
+        return $this->band->isBelowThreshold() && ! $this->shows(...self::ALARM);
+    }
+
+    /** A no: leaving, pulling away or turning from it before asked, where nothing outside explains it. */
+    public function isNo(): bool
+    {
+        return $this->outcome->effect() === OutcomeEffect::OptOut && ! $this->interrupted && ! $this->handlerError;
     }
 
     /** An easy one put between on purpose that went well: it neither counts nor breaks a run. */
@@ -76,10 +100,10 @@ final readonly class LoggedTrial
         return ! $this->interrupted && ! $this->handlerError && $this->outcome !== Outcome::Unnoticed;
     }
 
-    /** Counts for the response model. */
+    /** Counts for the response model. What was not noticed shows that the place is easy. */
     public function isEvidence(): bool
     {
-        return ! $this->handlerError && $this->outcome !== Outcome::Unnoticed;
+        return ! $this->handlerError;
     }
 
     /** Food refused that was there to eat, a known cue failed, or the marker ignored. */

@@ -22,17 +22,18 @@ enum ReasonCode: string
     case AfterReactionEnd = 'after-reaction-end';
     case Freeze = 'freeze';
     case FreezeAgain = 'freeze-again';
+    case FreezeThen = 'freeze-then';
     case FoodOrCue = 'food-or-cue';
     case FoodOrCueAgain = 'food-or-cue-again';
+    case FoodFirst = 'food-first';
+    case TurnAway = 'turn-away';
     case OverEager = 'over-eager';
     case Tired = 'tired';
     case Strain = 'strain';
     case StrainAgain = 'strain-again';
-    case ThirdStrain = 'third-strain';
     case Wall = 'wall';
     case Effort = 'effort';
     case EffortOnce = 'effort-once';
-    case SkipBack = 'skip-back';
     case OptOut = 'opt-out';
     case OptOutTwice = 'opt-out-twice';
     case OptOuts = 'opt-outs';
@@ -41,9 +42,6 @@ enum ReasonCode: string
     case ChangeMissed = 'change-missed';
     case BodyFirst = 'body-first';
     case TwoMisses = 'two-misses';
-    case EasyWinMissed = 'easy-win-missed';
-    case HalfStepBack = 'half-step-back';
-    case HalfStepNotYet = 'half-step-not-yet';
     case Unnoticed = 'unnoticed';
     case UnnoticedNearer = 'unnoticed-nearer';
     case UnnoticedPlainer = 'unnoticed-plainer';
@@ -56,6 +54,7 @@ enum ReasonCode: string
     case EndAnyway = 'end-anyway';
     case Closing = 'closing';
     case Breakthrough = 'breakthrough';
+    case FirstOfSkill = 'first-of-skill';
     case EasyBetween = 'easy-between';
     case BackToWork = 'back-to-work';
     case Criterion = 'criterion';
@@ -64,36 +63,36 @@ enum ReasonCode: string
     case AdvancesUsed = 'advances-used';
     case Advances = 'advances';
     case Regain = 'regain';
-    case Skip = 'skip';
-    case Spent = 'spent';
+    case Bold = 'bold';
+    case CalmLongEnough = 'calm-long-enough';
+    case PlacesOfSet = 'places-of-set';
+    case TrainersWord = 'trainers-word';
+    case OnceADay = 'once-a-day';
     case SpentEnd = 'spent-end';
-    case Split = 'split';
     case MissingDog = 'missing-dog';
     case MissingCertainty = 'missing-certainty';
-    case Stuck = 'stuck';
     case Run = 'run';
     case Watched = 'watched';
     case Prompted = 'prompted';
     case Interrupted = 'interrupted';
     case HandlerError = 'handler-error';
     case TooQuick = 'too-quick';
+    case LuckyLeap = 'lucky-leap';
     case NameIt = 'name-it';
 
     // the brake, and what it rests on
-    case BeyondCap = 'beyond-cap';
-    case BeyondCapAtStart = 'beyond-cap-at-start';
     case Peek = 'peek';
-    case NothingWithin = 'nothing-within';
     case NoRoom = 'no-room';
-    case EasierBy = 'easier-by';
+    case CalmThere = 'calm-there';
+    case StepsEasier = 'steps-easier';
     case NoModel = 'no-model';
-    case NoModelBack = 'no-model-back';
     case Risk = 'risk';
     case CapsTightened = 'caps-tightened';
     case OffModel = 'off-model';
 
     // where a session starts
     case Suspended = 'suspended';
+    case Unwell = 'unwell';
     case RestDay = 'rest-day';
     case StillShaken = 'still-shaken';
     case Breaker = 'breaker';
@@ -101,7 +100,21 @@ enum ReasonCode: string
     case NewPlace = 'new-place';
     case StartFirst = 'start-first';
     case StartNoneSolid = 'start-none-solid';
+    case StartFarther = 'start-farther';
     case StartBack = 'start-back';
+    case StartWhereEnded = 'start-where-ended';
+    case StartAfterReaction = 'start-after-reaction';
+    case StartReactionElsewhere = 'start-reaction-elsewhere';
+    case StartEased = 'start-eased';
+    case StartTested = 'start-tested';
+    case StartTestedBelow = 'start-tested-below';
+    case StartTold = 'start-told';
+    case StartReactionTold = 'start-reaction-told';
+    case StartUnknown = 'start-unknown';
+    case StartUnknownRefused = 'start-unknown-refused';
+    case RoomPeeks = 'room-peeks';
+    case RoomTooSmall = 'room-too-small';
+    case Plateau = 'plateau';
 
     // where a new plan starts
     case StartProposed = 'start-proposed';
@@ -117,51 +130,29 @@ enum ReasonCode: string
     case BigStep = 'big-step';
     case NeedsHelp = 'needs-help';
 
-    /** Whether it says how the dog was, or why today is different, and holds whatever easier thing is then asked for. */
-    public function tellsOfTheDog(): bool
-    {
-        return match ($this) {
-            self::Recover, self::Freeze, self::FoodOrCue, self::FoodOrCueAgain, self::Strain, self::StrainAgain, self::Effort,
-            self::OptOut, self::OptOutTwice, self::ChangeMissed,
-            self::BodyFirst, self::TwoMisses, self::EasyWinMissed, self::Prompted, self::Interrupted, self::HandlerError, self::TooQuick,
-            self::StillShaken, self::Breaker, self::NewPerson, self::NewPlace => true,
-            default => false,
-        };
-    }
-
     /** @return list<string> names of the facts that a reason of this code has, all of them */
     public function facts(): array
     {
         return match ($this) {
             self::Resting => ['why'],
-            self::Reaction, self::Strain, self::TwoMisses, self::BackToWork, self::Spent, self::SpentEnd, self::Split => ['at'],
-            self::SecondReaction, self::AfterReactionEnd, self::ThirdStrain, self::StrainAgain, self::FoodOrCueAgain, self::OptOuts,
-            self::SessionTrials,
+            self::BackToWork, self::CalmThere => ['at'],
+            self::SecondReaction, self::AfterReactionEnd, self::StrainAgain, self::FoodOrCueAgain, self::OptOuts, self::SessionTrials,
             self::AdvancesUsed, self::EasyBetween, self::Suspended, self::UnnoticedNearer, self::UnnoticedPlainer, self::Unnoticed,
-            self::Wall, self::ChangeHelped => ['count'],
-            self::AfterReaction => ['at', 'count', 'most', 'chance'],
-            self::Effort => ['at', 'count', 'of'],
+            self::Wall, self::ChangeHelped, self::CalmLongEnough, self::TrainersWord, self::Plateau => ['count'],
+            self::AfterReaction, self::Advances => ['count', 'most'],
+            self::Effort, self::NameIt => ['count', 'of'],
             self::ChangeFirst => ['change'],
-            self::HalfStepBack => ['from', 'at'],
             self::SessionTime => ['minutes', 'planned'],
             self::SetTime => ['minutes', 'planned', 'plan'],
-            self::Criterion => ['progress', 'at', 'plan', 'regained'],
-            self::Run => ['progress', 'at', 'plan'],
+            self::PlacesOfSet => ['count', 'plan'],
+            self::Criterion => ['progress', 'plan', 'regained'],
+            self::Run => ['progress', 'plan'],
             self::SessionsAsked => ['sessions', 'days'],
-            self::Advances => ['count', 'most'],
-            self::Skip => ['count'],
             self::MissingCertainty => ['trials'],
-            self::Stuck => ['count', 'stayed'],
-            self::NameIt => ['count', 'of'],
-            self::BeyondCap, self::BeyondCapAtStart => ['wished', 'at'],
-            self::Peek => ['count', 'most', 'at'],
-            self::NothingWithin => ['at'],
-            self::EasierBy => ['from', 'at', 'steps'],
+            self::StepsEasier => ['steps', 'at'],
             self::Risk => ['at', 'strain', 'strainCap', 'reaction', 'reactionCap', 'binding', 'room'],
             self::CapsTightened => ['strained', 'reacted', 'of', 'expectedStrained', 'expectedReacted'],
-            self::NewPerson => ['step', 'start'],
-            self::NewPlace => ['start'],
-            self::StartBack => ['step', 'back', 'days', 'hard', 'reacted'],
+            self::StartBack => ['back', 'days', 'hard'],
             self::StartProposed => ['at', 'strain', 'strainCap', 'reaction', 'reactionCap'],
             self::StartStep => ['step', 'at', 'strain', 'strainCap', 'reaction', 'reactionCap'],
             self::StartDoubt => ['at'],

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Core\Decision;
 
-/** Decides what to do after a trial: the first rule that speaks up, in the order of precedence, then the guard of the limits. */
+/** Decides what to do after a trial: the first rule that speaks up, in the order of precedence. */
 final readonly class RuleBook
 {
     /** @param  list<Rule>  $rules highest precedence first */
-    private function __construct(private array $rules, private Brake $guard)
+    private function __construct(private array $rules)
     {
     }
 
@@ -26,16 +26,14 @@ final readonly class RuleBook
             new Rule\EaseAfterEffort,
             new Rule\HonorOptOut,
             new Rule\ChangeThePicture,
-            new Rule\HalfStepBackAfterEasyWin,
             new Rule\EasyWinAfterMisses,
             new Rule\NearerWhenUnnoticed,
             new Rule\KeepTheClock,
             new Rule\CelebrateBreakthrough,
             new Rule\AlternateHardAndEasy,
             new Rule\MoveOnAtCriterion,
-            new Rule\HalfStepBackWhenStuck,
             new Rule\StayHere,
-        ], new Brake);
+        ]);
     }
 
     /** What to do after the last trial; where to start, if there is none yet. */
@@ -48,7 +46,7 @@ final readonly class RuleBook
         foreach ($this->rules as $rule) {
             $advice = $rule->apply($situation, $last);
             if ($advice !== null) {
-                return self::withTightened($situation, CueNaming::mentioned($situation, $this->guard->review($situation, $advice)));
+                return self::withTightened($situation, CueNaming::mentioned($situation, $advice));
             }
         }
         throw new \LogicException('The last rule of the book always speaks up.');

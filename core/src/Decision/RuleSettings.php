@@ -34,6 +34,8 @@ final readonly class RuleSettings
      * @param  positive-int  $sessionMinutes  whole session
      * @param  positive-int  $mostTrials  in one session
      * @param  ?Distance  $room  the farthest distance the place allows; null if it is not known to end
+     * @param  bool  $isByStrangers  whether the trigger is somebody's who obeys nobody
+     * @param  bool  $startsWhereItEnded  whether the next session begins where the last one ended, not easier
      * @param  int  $easyAfter  good repetitions at a level after which an easy one is put between; 0 for never
      */
     private function __construct(
@@ -45,13 +47,17 @@ final readonly class RuleSettings
         public int $mostTrials,
         public ?Distance $room,
         public int $easyAfter,
+        public bool $isByStrangers = false,
+        public StepSize $stepSize = StepSize::Ratio,
+        public bool $startsWhereItEnded = false,
     ) {
     }
 
     /** @throws InvalidMeasure if a setting is out of its range */
     public static function of(
-        RiskCaps $caps, int $mostAdvances = 4, int $setMinutes = 4, int $sessionMinutes = 30, int $mostTrials = 60, ?Distance $room = null,
-        int $easyAfter = 0,
+        RiskCaps $caps, int $mostAdvances = 3, int $setMinutes = 4, int $sessionMinutes = 30, int $mostTrials = 60, ?Distance $room = null,
+        int $easyAfter = 0, bool $isByStrangers = false, StepSize $stepSize = StepSize::Ratio,
+        bool $startsWhereItEnded = false,
     ): self {
         return new self(
             $caps,
@@ -62,6 +68,9 @@ final readonly class RuleSettings
             self::within(Quantity::TrialsPerSession, $mostTrials, ...self::TRIALS),
             $room,
             $easyAfter === 0 ? 0 : self::within(Quantity::EasyAfter, $easyAfter, ...self::EASY_AFTER),
+            $isByStrangers,
+            $stepSize,
+            $startsWhereItEnded,
         );
     }
 
@@ -70,7 +79,7 @@ final readonly class RuleSettings
     {
         return new self(
             $this->caps, $this->regainRun, $this->mostAdvances, $this->setMinutes, $this->sessionMinutes, $this->mostTrials, $room,
-            $this->easyAfter,
+            $this->easyAfter, $this->isByStrangers, $this->stepSize, $this->startsWhereItEnded,
         );
     }
 

@@ -17,9 +17,11 @@ final readonly class SessionLog
     /**
      * @param  list<LoggedTrial>  $trials
      * @param  float  $upset  points of upset carried over into it
+     * @param  bool  $isUnwell  whether it was said beforehand that the dog is not well
      */
     public function __construct(
         public \DateTimeImmutable $startedAt, public ?\DateTimeImmutable $setStartedAt, public array $trials, public float $upset = 0.0,
+        public bool $isUnwell = false,
     ) {
         $this->hadTime = TimePassed::ofTrials($trials, $startedAt);
     }
@@ -57,7 +59,7 @@ final readonly class SessionLog
         $last = $this->last();
         $found = [];
         for ($i = count($this->trials) - 1; $i >= 0 && $last !== null; $i--) {
-            $isHere = $this->trials[$i]->target->equals($last->target);
+            $isHere = $this->trials[$i]->level->equals($last->level);
             if (! $isHere && ! $this->trials[$i]->isEasyBetween()) {
                 break;
             }
@@ -135,41 +137,73 @@ final readonly class SessionLog
         return null;
     }
 
-    /**
-     * Steps onto ground that was not held before this session, whether by one step or by skipping.
-     *
-     * @param  int  $heldStep  index of the highest step held before the session, −1 for none
-     */
-    public function advancesOnNewGround(int $heldStep): int
+    /** The hardest level at which the last trial was calm; null where none was. A slip shows nothing. */
+    public function hardestCalm(?Level $easierThan = null): ?Level
     {
-        $advances = 0;
-        $highest = null;
+        $latest = [];
         foreach ($this->trials as $trial) {
-            $step = $trial->target->step;
-            if ($highest !== null && $step > $highest && $step > $heldStep) {
-                $advances++;
+            if (! $trial->handlerError) {
+                $latest[$trial->level->step.' '.$trial->level->exposure->key()] = $trial;
             }
-            $highest = max($highest ?? $heldStep, $step);
+        }
+        $hardest = null;
+        foreach ($latest as $trial) {
+            if ($trial->isCalm() && ($easierThan === null || $easierThan->isHarderThan($trial->level))
+                && ($hardest === null || $trial->level->isHarderThan($hardest))) {
+                $hardest = $trial->level;
+            }
         }
 
-        return $advances;
+        return $hardest;
     }
 
     /**
-     * Whether a level gave strain or a reaction within its first three trials today: then it is not tried again.
+     * Whether the dog struggled or went over today at a level, or at an easier one.
      */
-    public function isSpentToday(Level $level): bool
+    public function struggledAt(Level $level): bool
     {
-        $seen = 0;
+        return $this->count(static fn (LoggedTrial $trial): bool => $trial->band->atLeast(Band::Strain) && ! $trial->handlerError
+            && ! $trial->level->isHarderThan($level)) > 0;
+    }
+
+    /** Whether a level, or a harder one, was tried today. */
+    public function hasTried(Level $level): bool
+    {
+        return $this->count(static fn (LoggedTrial $trial): bool => ! $level->isHarderThan($trial->level)) > 0;
+    }
+
+    /**
+     * Levels of the running set, in the order in which they came.
+     *
+     * @return list<Level>
+     */
+    public function placesOfSet(): array
+    {
+        $places = [];
         foreach ($this->trials as $trial) {
-            if (! $trial->target->equals($level)) {
-                continue;
-            }
-            if (++$seen <= 3 && $trial->band->atLeast(Band::Strain) && ! $trial->handlerError) {
-                return true;
+            if ($trial->at >= ($this->setStartedAt ?? $this->startedAt)) {
+                $places[$trial->level->step.' '.$trial->level->exposure->key()] = $trial->level;
             }
         }
 
-        return false;
+        return array_values($places);
+    }
+
+    /**
+     * Levels beyond what was solid before the session, each harder than all before it.
+     *
+     * @return list<Level>
+     */
+    public function newGround(?Level $solid): array
+    {
+        $new = [];
+        $hardest = $solid ?? ($this->trials[0] ?? null)?->level;
+        foreach ($this->trials as $trial) {
+            if ($hardest !== null && $trial->level->isHarderThan($hardest)) {
+                $new[] = $hardest = $trial->level;
+            }
+        }
+
+        return $new;
     }
 }

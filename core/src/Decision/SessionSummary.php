@@ -13,8 +13,9 @@ use Core\Sign\Band;
 final readonly class SessionSummary
 {
     /**
-     * @param  list<array{step: int, held: bool}>  $marks  in order of time: a criterion met (held) or strain (not held) at a step
+     * @param  list<Mark>  $marks  in order of time
      * @param  bool  $reacted  whether it held a reaction
+     * @param  ?Level  $hardestCalm  the hardest level at which its last trial was calm; null where none was
      * @param  int  $dayNumber  days since 1970-01-01 UTC
      * @param  array<string, int>  $helped  by dimension key: how often easing it, and nothing else, turned effort into a calm trial
      */
@@ -23,15 +24,36 @@ final readonly class SessionSummary
         public array $marks,
         public bool $reacted,
         public bool $endedWithEffort,
-        public bool $calm,
         public bool $succeeded,
+        public ?Level $hardestCalm = null,
         public Calibration $calibration = new Calibration,
         public int $dayNumber = 0,
         public array $helped = [],
     ) {
     }
 
+    /** @param  SessionLog  $log  as a situation credits it */
     public static function of(SessionLog $log, Ladder $ladder): self
+    {
+        $tail = array_slice($log->trials, -4);
+
+        return new self(
+            count($log->trials),
+            self::marks($log, $ladder),
+            $log->trialsSinceReaction() !== null,
+            $tail !== [] && 2 * count(array_filter(
+                $tail, static fn (LoggedTrial $trial): bool => $trial->band->atLeast(Band::Effort),
+            )) >= count($tail),
+            $log->count(static fn (LoggedTrial $trial): bool => $trial->isSuccess()) > 0,
+            $log->hardestCalm(),
+            $log->calibration(),
+            intdiv($log->startedAt->getTimestamp(), 86400),
+            self::whatHelped($log),
+        );
+    }
+
+    /** @return list<Mark> */
+    private static function marks(SessionLog $log, Ladder $ladder): array
     {
         $marks = [];
         $successes = [];
@@ -41,37 +63,22 @@ final readonly class SessionSummary
             if ($trial->isEasyBetween() || $log->isTooQuick($place)) {
                 continue;
             }
-            if ($level === null || ! $level->equals($trial->target)) {
-                [$successes, $isMarked, $level] = [[], false, $trial->target];
+            if ($level === null || ! $level->equals($trial->level)) {
+                [$successes, $isMarked, $level] = [[], false, $trial->level];
             }
-            $step = $ladder->step($trial->target->step);
-            $isOnStep = $step->exposure->equals($trial->target->exposure);
             if ($trial->band->atLeast(Band::Strain) && ! $trial->handlerError) {
-                $marks[] = ['step' => $trial->target->step, 'held' => false];
+                $marks[] = new Mark($trial->band === Band::Over ? MarkKind::Over : MarkKind::Struggled, $level);
             }
             if ($trial->countsForRun()) {
                 $successes[] = $trial->isSuccess();
-                if ($isOnStep && ! $isMarked && $step->criterion->progress($successes)->isMet) {
+                if (! $isMarked && $ladder->step($level->step)->criterion->progress($successes)->isMet) {
                     $isMarked = true;
-                    $marks[] = ['step' => $trial->target->step, 'held' => true];
+                    $marks[] = new Mark(MarkKind::Solid, $level);
                 }
             }
         }
-        $tail = array_slice($log->trials, -4);
 
-        return new self(
-            count($log->trials),
-            $marks,
-            $log->trialsSinceReaction() !== null,
-            $tail !== [] && 2 * count(array_filter(
-                $tail, static fn (LoggedTrial $trial): bool => $trial->band->atLeast(Band::Effort),
-            )) >= count($tail),
-            $log->count(static fn (LoggedTrial $trial): bool => ! $trial->band->isBelowThreshold()) === 0,
-            $log->count(static fn (LoggedTrial $trial): bool => $trial->isSuccess()) > 0,
-            $log->calibration(),
-            intdiv($log->startedAt->getTimestamp(), 86400),
-            self::whatHelped($log),
-        );
+        return $marks;
     }
 
     /** @return array<string, int> */

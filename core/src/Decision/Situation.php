@@ -7,7 +7,6 @@ namespace Core\Decision;
 use Core\Exposure\DimensionCatalog;
 use Core\Exposure\DimensionKey;
 use Core\Exposure\Exposure;
-use Core\Exposure\LoadScale;
 use Core\Ladder\Criterion;
 use Core\Ladder\Ladder;
 use Core\Ladder\Progress;
@@ -15,15 +14,19 @@ use Core\Response\Calibration;
 use Core\Response\Day;
 use Core\Response\DogModel;
 use Core\Response\RiskCaps;
+use Core\Sign\Band;
 use Core\Sign\SignCatalog;
 
 /** Everything a decision may look at. The same situation always gives the same advice. */
 final readonly class Situation
 {
-    /** Logits by which a real exposure may be easier than its step and still count for it. */
-    private const TOLERANCE = 0.25;
+    /** Of a cap: above it nothing new is tried. Going on and sending back must not meet at one number. */
+    private const NEW_GROUND_SHARE = 0.8;
 
-    /** Successes that regain a held level in a new place or with a new person. */
+    /** Times a cap that the likely risk of part of a step may be. A working value, measured in bench/policies. */
+    private const PART_TIMES = 2.0;
+
+    /** Successes that regain a solid level in a new place or with a new person. */
     private const NEW_PLACE_RUN = 3;
 
     /** Factor on every standard deviation for a dog that does not follow the model. */
@@ -43,6 +46,13 @@ final readonly class Situation
 
     public ?DogModel $model;
 
+    public Work $work;
+
+    public Credit $credit;
+
+    /** Today's trials, each at the level of what was really done. */
+    public SessionLog $log;
+
     /** @var list<string> dimensions that go without saying: the same on every step, where no distance comes first */
     public array $unsaid;
 
@@ -52,14 +62,22 @@ final readonly class Situation
         public Ladder $ladder,
         public RuleSettings $settings,
         public History $history,
-        public SessionLog $log,
+        SessionLog $log,
         ?DogModel $model,
         public \DateTimeImmutable $now,
+        public Told $told = new Told,
     ) {
+        $this->work = Work::of($catalog->plan);
+        $this->credit = new Credit($ladder, $catalog);
+        $this->log = $this->credit->log($log);
         $this->calibration = $history->calibration->plus($log->calibration());
         $this->caps = $this->calibration->tighten($settings->caps);
         $this->unsaid = $catalog->has(DimensionKey::Distance->value) ? [] : $ladder->shared();
-        $this->model = $this->calibration->isOff() ? $model?->withSdFactor(self::OFF_SD_FACTOR) : $model;
+        $this->model = match (true) {
+            $this->work === Work::Skill => null,
+            $this->calibration->isOff() => $model?->withSdFactor(self::OFF_SD_FACTOR),
+            default => $model,
+        };
     }
 
     /** Today's offset, or the one after a reaction. */
@@ -68,31 +86,56 @@ final readonly class Situation
         return $this->log->trialsSinceReaction() === null ? Day::Today : Day::AfterReaction;
     }
 
-    /** Whether today's bounds meet the plan's limits; without a model nothing new is allowed. */
+    /** Whether today's risk meets the caps. A skill has none; where nothing could be fitted, nothing new is allowed. */
     public function allows(Exposure $exposure): bool
     {
-        return $this->model !== null && $this->caps->allow($this->model->risk($exposure, $this->day()));
+        return $this->work === Work::Skill
+            || $this->model !== null && $this->caps->allow($this->model->risk($exposure, $this->day()));
     }
 
-    public function load(Exposure $exposure): float
+    /** Whether there is room enough under the caps to try something new there. */
+    public function allowsNew(Exposure $exposure): bool
     {
-        return $this->model === null ? 0.0 : $this->model->load($exposure);
+        return $this->work === Work::Skill || $this->model !== null
+            && $this->caps->scaled(self::NEW_GROUND_SHARE, self::NEW_GROUND_SHARE)->allow($this->model->risk($exposure, $this->day()));
     }
 
-    /** How far this level's criterion has come; two in a row where it was held before and has nothing more to show. */
+    /**
+     * Whether part of a step may be tried where the whole may not: the likely risk, without what is only not known yet, is under twice the
+     * caps, and nothing negative speaks against it. Trials are the only way to learn more.
+     */
+    public function allowsPart(Exposure $exposure): bool
+    {
+        if ($this->allowsNew($exposure)) {
+            return true;
+        }
+        if ($this->model === null || $this->told->forbidsTrying() || $this->history->wasHardLately || $this->history->overs !== []
+            || $this->log->count(static fn (LoggedTrial $trial): bool => $trial->band->atLeast(Band::Strain)) > 0) {
+            return false;
+        }
+        $risk = $this->model->risk($exposure, $this->day());
+
+        return $risk->strainMean->value <= self::PART_TIMES * $this->caps->strain->value
+            && $risk->reactionMean->value <= self::PART_TIMES * $this->caps->reaction->value;
+    }
+
+    /** How far this level's criterion has come. While ground is regained one calm trial is enough; at what is solid, two. */
     public function progress(Level $level): Progress
     {
         $criterion = $this->ladder->step($level->step)->criterion;
-        $isRegained = $level->step <= $this->history->heldStep
+        $solid = $this->history->solid;
+        $isSolid = $solid !== null && ! $level->isHarderThan($solid)
             && ($criterion->sessions === 1 || $criterion->isSpreadEnough($this->daysMet($level, false)));
+        // a second person climbs ground that is solid with another one
+        $isGiven = ! $isSolid && $level->step <= $this->history->givenHeld;
+        $asked = match (true) {
+            $isGiven, $isSolid && $this->history->isNewPlace => Criterion::run(self::NEW_PLACE_RUN),
+            $isSolid && $solid->isHarderThan($level) && $this->work === Work::Exposure => Criterion::run(1),
+            $isSolid => Criterion::run($this->settings->regainRun),
+            default => $criterion,
+        };
 
-        // a second person climbs ground that the dog holds with another one
-        $isGiven = $level->step > $this->history->heldStep && $level->step <= $this->history->givenHeld;
-
-        return $isGiven
-            ? Criterion::run(self::NEW_PLACE_RUN)->progress($this->successes())
-            : ($isRegained ? Criterion::run($this->history->isNewPlace ? self::NEW_PLACE_RUN : $this->settings->regainRun) : $criterion)
-                ->progress($this->successes());
+        return $asked->progress($this->successes());
     }
 
     /** Successes in a row at the last trial's level. */
@@ -107,22 +150,10 @@ final readonly class Situation
         return $this->ladder->step($level->step)->criterion->isSpreadEnough($this->daysMet($level, true));
     }
 
-    /**
-     * Which trials since the last change of level were successes; one much easier than its step neither counts nor breaks a run.
-     *
-     * @return list<bool>
-     */
+    /** @return list<bool> which trials since the last change of level were successes */
     private function successes(): array
     {
-        $successes = [];
-        foreach ($this->log->atLevel() as $trial) {
-            $counts = $this->load($trial->exposure) >= $this->load($trial->target->exposure) - self::TOLERANCE;
-            if (! $trial->isSuccess() || $counts) {
-                $successes[] = $trial->isSuccess();
-            }
-        }
-
-        return $successes;
+        return array_map(static fn (LoggedTrial $trial): bool => $trial->isSuccess(), $this->log->atLevel());
     }
 
     /** @return list<int> */
@@ -131,17 +162,6 @@ final readonly class Situation
         $today = intdiv($this->log->startedAt->getTimestamp(), 86400);
 
         return [...$this->history->daysMet[$level->step] ?? [], ...($withToday ? [$today] : [])];
-    }
-
-    /** The level above on the ladder: its own step if the level lies below it; null at the top. */
-    public function above(Level $level): ?Level
-    {
-        $own = $this->ladder->step($level->step)->exposure;
-        if ($this->load($level->exposure) < $this->load($own) - LoadScale::SAME_LOGITS) {
-            return new Level($level->step, $own);
-        }
-
-        return $level->step >= $this->ladder->top() ? null : new Level($level->step + 1, $this->ladder->step($level->step + 1)->exposure);
     }
 
     /**
@@ -157,22 +177,24 @@ final readonly class Situation
     /** How far the run at a level has come. */
     public function runReason(Level $level): Reason
     {
-        return Reason::of(
-            ReasonCode::Run, progress: $this->progress($level), at: $this->told($level->exposure), plan: $this->catalog->plan->value,
-        );
+        return Reason::of(ReasonCode::Run, progress: $this->progress($level), plan: $this->catalog->plan->value);
     }
 
-    /** Both risks of an exposure against the caps, which of them binds, and how much room is left. */
-    public function riskReason(Exposure $exposure): Reason
+    /**
+     * Both risks of an exposure against the caps, which of them binds, and how much room is left.
+     *
+     * @return list<Reason> one; none of a skill
+     */
+    public function riskReasons(Exposure $exposure): array
     {
         if ($this->model === null) {
-            return Reason::of(ReasonCode::NoModel);
+            return $this->work === Work::Skill ? [] : [Reason::of(ReasonCode::NoModel)];
         }
         $risk = $this->model->risk($exposure, $this->day());
         $caps = $this->caps;
         $share = max($risk->strain()->value / $caps->strain->value, $risk->reaction()->value / $caps->reaction->value);
 
-        return Reason::of(
+        return [Reason::of(
             ReasonCode::Risk, at: $this->told($exposure), strain: $risk->strain(), strainCap: $caps->strain, reaction: $risk->reaction(),
             reactionCap: $caps->reaction,
             binding: $caps->reactionBinds($risk) ? 'reaction' : 'strain', room: match (true) {
@@ -180,7 +202,7 @@ final readonly class Situation
                 $share > self::CLOSE_TO_CAP => 'close',
                 default => 'plenty',
             },
-        );
+        )];
     }
 
     /**

@@ -28,7 +28,7 @@ final readonly class SituationAssembly
     ): Situation {
         return new Situation(
             $plan->catalog, $this->signs, $plan->ladder, $plan->settings, $history, $log,
-            $this->model($plan, $earlier, $log->evidence(), $start, $daySd), $now,
+            $this->model($plan, $earlier, $log->evidence(), $start, $daySd), $now, $plan->told,
         );
     }
 

@@ -31,7 +31,7 @@ final readonly class TimePassed
         $claimed = 0.0;
         $before = null;
         foreach ($trials as $trial) {
-            if ($before !== null && ! $before->target->equals($trial->target)) {
+            if ($before !== null && ! $before->level->equals($trial->level)) {
                 $since = self::seconds($before->at);
                 $claimed = 0.0;
             }

@@ -5,84 +5,211 @@ declare(strict_types=1);
 namespace Core\Decision;
 
 /**
- * Where a session starts: a step or more below what was held, further back after a gap or a bad end, and never beyond
- * today's limits. Every number is common practice.
+ * Where a session starts: the newest of test and history leads, what was told counts only where neither exists, and a reaction only ever
+ * makes it easier. Every number is common practice.
  */
 final readonly class WarmUp
 {
-    private const MAX_STEPS_BACK = 3;
+    /** Steps easier than where the dog went over: after that, and after two sessions with a reaction running. */
+    private const AFTER_REACTION = 3;
 
-    private const BREAKER_LOGITS = 1.5;
+    private const AFTER_TWO = 5;
+
+    private const MODEL_STEPS = 1;
+
+    private const MODEL_STEPS_AFTER_HARD = 2;
+
+    private const STREAK_ENDS = 3;
 
     public function suggest(Situation $situation): Advice
     {
         $history = $situation->history;
-        if ($history->resting !== null) {
-            return $situation->advise(Action::Refer, null, [Reason::of(ReasonCode::Resting, why: $history->resting->value)]);
-        }
-        if ($history->reactionStreak >= 3) {
-            return $situation->advise(Action::Refer, null, [
-                Reason::of(ReasonCode::Suspended, count: $history->reactionStreak),
-            ]);
-        }
         $upset = $history->carryOver ?? CarryOver::none();
-        if ($upset->asksForRest()) {
-            return $situation->advise(Action::NotHere, null, [Reason::of(ReasonCode::RestDay)]);
+        $not = match (true) {
+            $history->resting !== null => [Action::Refer, Reason::of(ReasonCode::Resting, why: $history->resting->value)],
+            $history->reactionStreak >= self::STREAK_ENDS => [
+                Action::Refer, Reason::of(ReasonCode::Suspended, count: $history->reactionStreak),
+            ],
+            $situation->log->isUnwell => [Action::NotHere, Reason::of(ReasonCode::Unwell)],
+            $upset->asksForRest() => [Action::NotHere, Reason::of(ReasonCode::RestDay)],
+            default => null,
+        };
+        if ($not !== null) {
+            return $situation->advise($not[0], null, [$not[1]]);
         }
-        [$step, $why] = $this->wished($situation);
-        if ($upset->asksForEasier() && $situation->model === null) {
-            $step = max(0, $step - 1);
+        $start = $this->wished($situation);
+        if ($start instanceof Advice) {
+            return $start;
         }
-        if ($upset->asksForEasier()) {
+        [$level, $why, $isSure] = $start;
+        $isPeek = array_filter($why, static fn (Reason $reason): bool => $reason->code === ReasonCode::Peek) !== [];
+        $way = new Way($situation);
+        if ($upset->asksForEasier() && $history->reactionsElsewhere === 0) {
+            $level = $way->below($level, 1) ?? $level;
             $why[] = Reason::of(ReasonCode::StillShaken);
         }
-        $level = new Level(max(0, $step), $situation->ladder->step($step)->exposure);
-        $easier = new EasierLevels($situation);
-        if ($history->reactionStreak === 2) {
-            $back = $easier->below($level, self::BREAKER_LOGITS);
-            $why[] = Reason::of(ReasonCode::Breaker);
-            $level = $back ?? $easier->easiest();
+        if (! $isSure) {
+            [$level, $why] = $this->easedByModel($situation, $level, $why);
         }
-        $isWithin = $situation->allows($level->exposure);
 
-        return (new Brake)->review($situation, $situation->advise(
-            Action::Start, $level, $isWithin || $situation->model === null ? [...$why, $situation->riskReason($level->exposure)] : $why,
-            $easier->byOtherThings($level),
-        ));
+        return $situation->advise(
+            $isPeek ? Action::Peek : Action::Start, $level, [...$why, ...$situation->riskReasons($level->exposure)], (new OtherThings($situation))->of($level),
+        );
     }
 
-    /** @return array{int, non-empty-list<Reason>} the step that the calendar and the last end ask for */
-    private function wished(Situation $situation): array
+    /** @return Advice|array{Level, non-empty-list<Reason>, bool} where, why, and whether a test or somebody's word stands for it */
+    private function wished(Situation $situation): Advice|array
     {
         $history = $situation->history;
-        if ($history->heldStep < 0 && $history->givenHeld >= 0) {
-            $third = min(intdiv($situation->ladder->top(), 3), $history->givenHeld);
+        $way = new Way($situation);
+        $tested = $history->tested === null ? null : self::byTest($history->tested, $way);
+        if ($history->lastOver !== null || $history->reactionsElsewhere > 0) {
+            return $this->afterReaction($situation, $way);
+        }
+        if ($tested !== null) {
+            return [...$tested, true];
+        }
+        if ($history->solid === null && $history->givenHeld >= 0) {
+            $step = min(self::inFirstThird($situation), $history->givenHeld);
 
-            return [$third, [Reason::of(ReasonCode::NewPerson, step: $history->givenHeld + 1, start: $third + 1)]];
+            return [self::stepAt($situation, $step), [Reason::of(ReasonCode::NewPerson)], true];
         }
-        if ($history->heldStep < 0) {
-            return [0, [Reason::of($history->trialsEver === 0 ? ReasonCode::StartFirst : ReasonCode::StartNoneSolid)]];
-        }
-        if ($history->isNewPlace) {
-            $third = intdiv($situation->ladder->top(), 3);
+        if ($history->solid !== null && $history->isNewPlace) {
+            $step = min(self::inFirstThird($situation), max(0, $history->solidStep - 1));
 
-            return [min($third, max(0, $history->heldStep - 1)), [
-                Reason::of(ReasonCode::NewPlace, start: min($third, max(0, $history->heldStep - 1)) + 1),
-            ]];
+            return [self::stepAt($situation, $step), [Reason::of(ReasonCode::NewPlace)], true];
         }
+        if ($history->solid === null) {
+            return match (true) {
+                $history->trialsEver === 0 => $this->first($situation, $way),
+                $history->lastCalm !== null => [$history->lastCalm, [Reason::of(ReasonCode::StartNoneSolid)], false],
+                default => $this->farther($situation, $way),
+            };
+        }
+
+        return $this->afterSolid($situation, $way, $history->solid);
+    }
+
+    /** @return array{Level, non-empty-list<Reason>} */
+    private static function byTest(Tested $tested, Way $way): array
+    {
+        if ($tested->passed !== null) {
+            return [$tested->passed, [Reason::of($tested->doubt === null ? ReasonCode::StartTested : ReasonCode::StartTestedBelow)]];
+        }
+        $doubt = $tested->doubt ?? throw new \LogicException('A test passes or raises a doubt.');
+
+        return [$way->below($doubt, 1) ?? $doubt, [Reason::of(ReasonCode::StartTestedBelow)]];
+    }
+
+    /** @return array{Level, non-empty-list<Reason>, bool} */
+    private function afterReaction(Situation $situation, Way $way): array
+    {
+        $history = $situation->history;
+        $isElsewhere = $history->lastOver === null;
+        $steps = $history->reactionStreak >= 2 && ! $isElsewhere ? self::AFTER_TWO : self::AFTER_REACTION;
+        $from = $history->lastOver ?? $history->solid ?? $history->lastCalm ?? self::stepAt($situation, 0);
+        // a reaction elsewhere says nothing of this place: two steps under what was solid
+        $level = $way->below($from, $isElsewhere ? 2 : $steps) ?? self::farthest($way, $from);
+        $solid = $history->solid;
+        $below = $solid === null || $solid->isHarderThan($level) ? $level : ($way->below($solid, 1) ?? $level);
+
+        return [$below, [Reason::of(match (true) {
+            $isElsewhere => ReasonCode::StartReactionElsewhere,
+            $steps === self::AFTER_TWO => ReasonCode::Breaker,
+            default => ReasonCode::StartAfterReaction,
+        })], false];
+    }
+
+    /** @return array{Level, non-empty-list<Reason>, bool} */
+    private function afterSolid(Situation $situation, Way $way, Level $solid): array
+    {
+        $history = $situation->history;
         $days = $history->daysSinceLast ?? 0.0;
-        $gap = match (true) {
-            $days > 7.0 => 2,
-            $days >= 3.0 => 1,
-            default => 0,
+        $back = match (true) {
+            $days >= 7.0 || $history->endedWithEffort => 3,
+            $days >= 3.0 => 2,
+            $situation->settings->startsWhereItEnded || $situation->work === Work::Skill => 0,
+            default => 1,
         };
-        $effort = $history->endedWithEffort ? 1 : 0;
-        $reaction = $history->reactionStreak > 0 ? 2 : 0;
-        $back = min(self::MAX_STEPS_BACK, 1 + $gap + $effort) + $reaction;
+        $why = match (true) {
+            $history->sessionsWithoutGain >= History::PLATEAU_SESSIONS => Reason::of(
+                ReasonCode::Plateau, count: $history->sessionsWithoutGain,
+            ),
+            $back === 0 => Reason::of(ReasonCode::StartWhereEnded),
+            default => Reason::of(ReasonCode::StartBack, back: $back, days: $days >= 3.0 ? (int) floor($days) : 0, hard: $history->endedWithEffort),
+        };
+        $level = $back === 0 ? $solid : $way->below($solid, $back) ?? $way->below($solid, 1) ?? $solid;
 
-        return [max(0, $history->heldStep - $back), [Reason::of(
-            ReasonCode::StartBack, step: $history->heldStep + 1, back: $back, days: $gap > 0 ? (int) floor($days) : 0, hard: $effort > 0,
-            reacted: $reaction > 0,
-        )]];
+        return [$level, [$why], $back === 0 && ! $history->wasHardLately];
+    }
+
+    /** @return Advice|array{Level, non-empty-list<Reason>, bool} the very first, or one after which nobody knows more */
+    private function first(Situation $situation, Way $way): Advice|array
+    {
+        $step = self::stepAt($situation, 0);
+        $typed = $step->exposure->distance();
+        if ($typed === null) {
+            return [$step, [Reason::of(ReasonCode::StartFirst)], true];
+        }
+        $start = FirstStart::of($situation->told, $way->room(), $typed->meters);
+        if ($start->isRefused) {
+            return $situation->advise(Action::NotHere, null, [$start->reason]);
+        }
+
+        return [$way->level($step->exposure->withDistance($start->distance())), [
+            $start->reason, ...($start->isPeek ? [Reason::of(ReasonCode::Peek)] : []),
+        ], true];
+    }
+
+    /** @return Advice|array{Level, non-empty-list<Reason>, bool} where nothing of the last session was calm */
+    private function farther(Situation $situation, Way $way): Advice|array
+    {
+        $first = self::stepAt($situation, 0);
+        if ($situation->work !== Work::Exposure) {
+            return [$first, [Reason::of(ReasonCode::StartFarther)], true];
+        }
+        $level = $way->below($first, 2) ?? $way->below($first, 1);
+
+        return $level === null
+            ? $situation->advise(Action::NotHere, null, [Reason::of(ReasonCode::RoomTooSmall)])
+            : [$level, [Reason::of(ReasonCode::StartFarther)], true];
+    }
+
+    /**
+     * At a start, and nowhere else, the model may ask for less: a step or two, and more only after something negative.
+     *
+     * @param  non-empty-list<Reason>  $why
+     * @return array{Level, non-empty-list<Reason>}
+     */
+    private function easedByModel(Situation $situation, Level $level, array $why): array
+    {
+        $most = $situation->history->wasHardLately ? self::MODEL_STEPS_AFTER_HARD : self::MODEL_STEPS;
+        $way = new Way($situation);
+        $eased = $level;
+        for ($i = 0; $i < $most && $situation->model !== null && ! $situation->allows($eased->exposure); $i++) {
+            $below = $way->below($eased, 1);
+            if ($below === null) {
+                break;
+            }
+            $eased = $below;
+        }
+
+        return $eased === $level ? [$level, $why] : [$eased, [...$why, Reason::of(ReasonCode::StartEased)]];
+    }
+
+    /** The first third of the ladder: its middle. */
+    private static function inFirstThird(Situation $situation): int
+    {
+        return intdiv($situation->ladder->top(), 6);
+    }
+
+    private static function stepAt(Situation $situation, int $step): Level
+    {
+        return new Level(max(0, $step), $situation->ladder->step($step)->exposure);
+    }
+
+    private static function farthest(Way $way, Level $from): Level
+    {
+        return $from->exposure->distance() === null ? $from : $way->level($from->exposure->with('distance', $way->room()));
     }
 }

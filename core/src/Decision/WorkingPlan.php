@@ -7,6 +7,7 @@ namespace Core\Decision;
 use Core\Exposure\DimensionCatalog;
 use Core\Exposure\Exposure;
 use Core\Exposure\LoadScale;
+use Core\Exposure\PlanKind;
 use Core\Ladder\Ladder;
 use Core\Measure\Distance;
 use Core\Response\SessionEvidence;
@@ -20,6 +21,7 @@ final readonly class WorkingPlan
      * @param  ?Exposure  $fineAt  where the dog is said to be fine
      * @param  DimensionCatalog  $catalog  of its kind, in this dog's own order
      * @param  ?Exposure  $reactsTo  what the dog reacts to, where no distance tells it
+     * @param  Told  $told  the same as people told it, for where to start
      */
     public function __construct(
         public Ladder $ladder,
@@ -29,6 +31,7 @@ final readonly class WorkingPlan
         public ?Exposure $fineAt,
         public DimensionCatalog $catalog,
         public ?Exposure $reactsTo,
+        public Told $told = new Told,
     ) {
     }
 
@@ -37,7 +40,7 @@ final readonly class WorkingPlan
     {
         return new self(
             $this->ladder, $this->settings->withRoom($room), $this->reference, $this->isReferenceStated, $this->fineAt, $this->catalog,
-            $this->reactsTo,
+            $this->reactsTo, $this->told,
         );
     }
 
@@ -48,16 +51,19 @@ final readonly class WorkingPlan
      */
     public function scale(array $sessions): LoadScale
     {
-        return self::scaleOf($this->catalog, $this->reference, $this->ladder, $sessions, $this->reactsTo);
+        return self::scaleOf(
+            $this->catalog, $this->reference, $this->ladder, $sessions, $this->reactsTo, $this->isReferenceStated,
+        );
     }
 
     /**
      * The same for a ladder that is not, or not yet, that of a plan.
      *
+     * @param  bool  $isStated  whether anybody told what the dog reacts to; else it is taken to be calm at the first step under the hand
      * @param  list<SessionEvidence>  $sessions
      */
     public static function scaleOf(
-        DimensionCatalog $catalog, Distance $reference, Ladder $ladder, array $sessions, ?Exposure $reactsTo,
+        DimensionCatalog $catalog, Distance $reference, Ladder $ladder, array $sessions, ?Exposure $reactsTo, bool $isStated,
     ): LoadScale {
         $values = [];
         foreach ($ladder->steps as $step) {
@@ -69,6 +75,9 @@ final readonly class WorkingPlan
             }
         }
 
-        return LoadScale::of($catalog, $reference, array_keys($values), $reactsTo);
+        return LoadScale::of(
+            $catalog, $reference, array_keys($values), $reactsTo,
+            $catalog->plan === PlanKind::Contact && ! $isStated ? $ladder->step(0)->exposure : null,
+        );
     }
 }

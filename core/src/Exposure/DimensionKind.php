@@ -44,4 +44,21 @@ enum DimensionKind: string
             self::Ordered => null,
         };
     }
+
+    /**
+     * How far two values may lie apart, in covariates, and still be the same to whoever stands there: three paces in a hundred, a decibel,
+     * a finger's breadth. A working value; ordered choices are the same or not.
+     */
+    public function sameWithin(): float
+    {
+        return match ($this) {
+            self::Distance => 0.05,
+            self::Time => 0.2,
+            self::Speed => 0.15,
+            self::Share => 0.05,
+            self::Gap => 0.15,
+            self::SoundLevel => 0.05,
+            self::Ordered => 0.0,
+        };
+    }
 }

@@ -18,12 +18,17 @@ final readonly class LoadScale
     /** Logits under which two exposures are equally hard: ladders are laid at an earlier slope. A working value. */
     public const SAME_LOGITS = 0.05;
 
+    /** From where every dog is taken to be calm to where a reaction is as likely as not. A working value. */
+    private const CALM_LOGITS = 7.0;
+
     /**
      * @param  non-empty-list<Dimension>  $dimensions in play, in the order of the covariates
      * @param  array<string, float>  $reactedAt  covariates of the exposure that the dog is known to react to, by dimension key
+     * @param  float  $topCutShift  logits by which a reaction is farther away than the loads alone say, before any trial
      */
     private function __construct(
         public DimensionCatalog $catalog, public Distance $reference, public array $dimensions, private array $reactedAt,
+        public float $topCutShift,
     ) {
     }
 
@@ -32,11 +37,13 @@ final readonly class LoadScale
      *    the same only the first counts
      * @param  ?Exposure  $reactsTo  where no distance tells it: an exposure to which the dog is known, or taken, to react. Loads are
      *    counted from it, as they are from the reaction distance
+     * @param  ?Exposure  $calmAt  at which every dog is taken to be calm before any trial: the first step under the hand
      *
      * @throws InvalidExposure if a key is not in the catalog
      */
-    public static function of(DimensionCatalog $catalog, Distance $reference, array $keys, ?Exposure $reactsTo = null): self
-    {
+    public static function of(
+        DimensionCatalog $catalog, Distance $reference, array $keys, ?Exposure $reactsTo = null, ?Exposure $calmAt = null,
+    ): self {
         $dimensions = [];
         $keys = array_unique($catalog->has(DimensionKey::Distance->value) ? [DimensionKey::Distance->value, ...$keys] : $keys);
         foreach ($keys as $key) {
@@ -58,7 +65,13 @@ final readonly class LoadScale
             $reactedAt[$played->key] = $value === null ? 0.0 : $played->covariate($value, $reference->meters);
         }
 
-        return new self($catalog, $reference, $dimensions, $reactedAt);
+        $shift = 0.0;
+        foreach ($calmAt === null ? [] : $dimensions as $played) {
+            $x = $played->covariate($calmAt->values[$played->key] ?? $played->usual, $reference->meters) - $reactedAt[$played->key];
+            $shift += $played->slope->shape / $played->slope->rate * $x;
+        }
+
+        return new self($catalog, $reference, $dimensions, $reactedAt, $calmAt === null ? 0.0 : max(0.0, self::CALM_LOGITS + $shift));
     }
 
     /**

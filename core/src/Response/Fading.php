@@ -48,6 +48,12 @@ final readonly class Fading
         return $weight < $this->dropUnder ? 0.0 : $weight;
     }
 
+    /** Of what was told at intake, which is never quite dropped: only what is seen since takes its place. */
+    public function intakeWeight(float $days, int $trialsSince): float
+    {
+        return 2.0 ** (-max($days, 0.0) / $this->halfLifeDays - $trialsSince / $this->halfLifeTrials);
+    }
+
     /** Variance that a gap of so many days adds to today's offset; the first three days add none. */
     public function gapVariance(float $days): float
     {

@@ -31,7 +31,7 @@ final readonly class ModelBuilder
 
     /**
      * @param  bool  $referenceStated  whether the scale's reference distance was stated at intake
-     * @param  ?Exposure  $fineAt  from intake: one pseudo-trial in band 1
+     * @param  ?Exposure  $fineAt  from intake: some calm trials that fade
      * @param  list<SessionEvidence>  $earlier  finished sessions, in any order
      * @param  SessionEvidence  $today  today's session, with no rows before its first trial
      * @param  ?Parameters  $start  an earlier mode, to save iterations; never changes the result beyond rounding
@@ -47,7 +47,7 @@ final readonly class ModelBuilder
         $daySd ??= $this->daySpread($scale, $referenceStated, $fineAt, $earlier);
         $gapVariance = $this->fading->gapVariance($seen->gapDays);
         $groups = $seen->groups($daySd, $this->priors->afterReactionMean, $gapVariance);
-        $usualPrior = $this->priors->for($scale, $referenceStated, $this->priors->spacings[0]->scale, $seen->hasUpset);
+        $usualPrior = $this->priors->for($scale, $referenceStated, $this->priors->spacings[0]->scale, $seen->hasUpset, $seen->intakeWeight);
         $usual = $this->fitter->fit($usualPrior, $seen->rows, $groups, $start);
         if ($usual === null) {
             return null;
@@ -59,7 +59,9 @@ final readonly class ModelBuilder
             if ($weight === 0.0) {
                 continue;
             }
-            $prior = $i === 0 ? $usualPrior : $this->priors->for($scale, $referenceStated, $spacing->scale, $seen->hasUpset);
+            $prior = $i === 0 ? $usualPrior : $this->priors->for(
+                $scale, $referenceStated, $spacing->scale, $seen->hasUpset, $seen->intakeWeight,
+            );
             $fit = $i === 0 ? $usual : $this->fitter->fit($prior, $seen->rows, $groups, $usual->mode);
             if ($fit === null) {
                 return null;
@@ -189,7 +191,7 @@ final readonly class ModelBuilder
         if ($seen->sessions < $this->priors->spreadFromSessions) {
             return $this->priors->todaySd;
         }
-        $prior = $this->priors->for($scale, $referenceStated, hasUpset: $seen->hasUpset);
+        $prior = $this->priors->for($scale, $referenceStated, hasUpset: $seen->hasUpset, intakeWeight: $seen->intakeWeight);
         $best = $this->priors->todaySd;
         $most = -INF;
         $start = null;

@@ -12,6 +12,9 @@ use Core\Exposure\LoadScale;
 /** The priors of every dog's model, read from core/data/priors.json where their reasons stand. */
 final readonly class ModelPriors
 {
+    /** Logits: wide enough to say nothing. */
+    private const MOST_TOP_CUT_SD = 6.0;
+
     /**
      * @param  list<GammaPrior>  $gaps
      * @param  non-empty-list<Spacing>  $spacings  the usual one first
@@ -90,13 +93,15 @@ final readonly class ModelPriors
      * @param  bool  $referenceStated  whether a reaction distance was stated at intake
      * @param  float  $gapScale  on the prior means of the gaps
      * @param  bool  $hasUpset  whether carried-over upset is the last covariate
+     * @param  float  $intakeWeight  what is left of the intake, 0 to 1
      */
-    public function for(LoadScale $scale, bool $referenceStated, float $gapScale = 1.0, bool $hasUpset = false): Prior
-    {
+    public function for(
+        LoadScale $scale, bool $referenceStated, float $gapScale = 1.0, bool $hasUpset = false, float $intakeWeight = 1.0,
+    ): Prior {
         return new Prior(
             4,
-            $this->topCutMean,
-            $referenceStated ? $this->topCutSd : $this->topCutSdUnstated,
+            $this->topCutMean + $scale->topCutShift,
+            min(self::MOST_TOP_CUT_SD, ($referenceStated || $scale->topCutShift > 0.0 ? $this->topCutSd : $this->topCutSdUnstated) / sqrt($intakeWeight)),
             array_map(static fn (GammaPrior $gap): GammaPrior => $gap->scaled($gapScale), $this->gaps),
             [
                 ...array_map(static fn (Dimension $dimension): GammaPrior => $dimension->slope, $scale->dimensions),

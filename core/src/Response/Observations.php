@@ -12,6 +12,9 @@ final class Observations
 {
     private const SECONDS_A_DAY = 86400.0;
 
+    /** Calm trials that "fine there, seen over weeks" stands for: ten over two faded sessions. A working value. */
+    private const FINE_TRIALS = 7.0;
+
     /** @var list<ObservedRow> */
     public array $rows = [];
 
@@ -26,6 +29,9 @@ final class Observations
 
     /** Days from the newest earlier session to today; 0 without one. */
     public float $gapDays = 0.0;
+
+    /** What is left of the intake: it fades like a session of its day, with the trials since and the days up to the newest session. */
+    public float $intakeWeight = 1.0;
 
     /** Whether any session carried upset over: then that is a covariate of its own, after those of the exposure. */
     public bool $hasUpset = false;
@@ -46,7 +52,7 @@ final class Observations
     /**
      * @param  list<SessionEvidence>  $earlier  finished sessions, in any order
      * @param  ?SessionEvidence  $today  null to look at the earlier ones alone
-     * @param  ?Exposure  $fineAt  from intake: one pseudo-trial in band 1
+     * @param  ?Exposure  $fineAt  from intake: some calm trials
      */
     public static function of(LoadScale $scale, Fading $fading, array $earlier, ?SessionEvidence $today, ?Exposure $fineAt): self
     {
@@ -71,8 +77,12 @@ final class Observations
         if ($today !== null) {
             [$all->today, $all->afterReaction] = $all->add($today, 1.0, 1.0, true);
         }
+        if ($newest !== null) {
+            $all->intakeWeight = $fading->intakeWeight(self::days($earlier[0]->startedAt, $newest), $trialsSince);
+        }
         if ($fineAt !== null) {
-            $all->rows[] = new ObservedRow(null, $all->row($fineAt, 0.0), [0.0, 1.0, 0.0, 0.0, 0.0]);
+            $calm = self::FINE_TRIALS / 2.0 * $all->intakeWeight;
+            $all->rows[] = new ObservedRow(null, $all->row($fineAt, 0.0), [$calm, $calm, 0.0, 0.0, 0.0]);
         }
 
         return $all;

@@ -28,13 +28,10 @@ final readonly class RiskCaps
         return new self(Probability::of($strain), Probability::of($reaction));
     }
 
-    /**
-     * Product default. The guard tests bounds, not likely values: with simulated dogs about 0.15 % of trials end in a
-     * reaction at these limits (bench/policies), and tighter ones cost more sessions than they save reactions.
-     */
+    /** Product default: of a trial that is struggling or worse, and of a reaction. Measured on simulated dogs (bench/policies). */
     public static function usual(): self
     {
-        return self::of(0.07, 0.014);
+        return self::of(0.05, 0.01);
     }
 
     /** For a bite history, hidden signs, or children near. */

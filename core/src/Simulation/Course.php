@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Core\Simulation;
 
+use Core\Exposure\Exposure;
 use Core\Sign\Band;
 
 /** Works a policy with one dog, session by session, until it arrives or the sessions run out, and counts. */
@@ -18,34 +19,92 @@ final class Course
 
     public int $strains = 0;
 
+    /** Answers that asked for less after a calm trial. */
+    public int $easesAfterCalm = 0;
+
+    /** Trials clearly farther away than what was solid before the session. */
+    public int $belowSolid = 0;
+
+    /** First start, as a share of the farthest distance that passed the test; 1 where none did. */
+    public float $start = 1.0;
+
+    private const RUN = 5;
+
+    /** How much farther is clearly farther. */
+    private const CLEARLY = 1.05;
+
     private function __construct(public bool $hasArrived = false)
     {
     }
 
     /**
+     * @param  non-empty-list<Exposure>  $test  before the first session, from far to near; it stops at the first doubt
      * @param  positive-int  $mostSessions
      * @param  positive-int  $mostTrials  in one session, whatever the policy wishes
      */
-    public static function run(SimulatedDog $dog, Policy $policy, int $mostSessions = 40, int $mostTrials = 60): self
+    public static function run(SimulatedDog $dog, Policy $policy, array $test, int $mostSessions = 40, int $mostTrials = 60): self
     {
         $course = new self;
         $day = new \DateTimeImmutable('2026-01-05 09:00 UTC');
+        $farthest = self::test($dog, $policy, $test, $day->modify('-1 day'));
+        $solid = INF;
         for ($session = 0; $session < $mostSessions && ! $policy->hasArrived(); $session++) {
             $dog->wake();
             $at = $day->modify('+'.(2 * $session).' days');
             $exposure = $policy->begin($at);
             $course->sessions++;
+            $course->start = $session === 0 && $farthest !== null ? self::meters($exposure) / $farthest : $course->start;
+            $run = 0;
+            $nowSolid = $solid;
             for ($trial = 0; $trial < $mostTrials && $exposure !== null; $trial++) {
                 $at = $at->modify('+20 seconds');
                 $band = $dog->meet($exposure);
+                $meters = self::meters($exposure);
                 $course->trials++;
                 $course->reactions += $band === Band::Over ? 1 : 0;
                 $course->strains += $band === Band::Strain ? 1 : 0;
-                $exposure = $policy->after($exposure, SimulatedResponse::to($dog->seen($band), $dog->uniform(), $dog->uniform()), $at);
+                $course->belowSolid += $meters > self::CLEARLY * $solid ? 1 : 0;
+                $response = SimulatedResponse::to($dog->seen($band), $dog->uniform(), $dog->uniform());
+                $next = $policy->after($exposure, $response, $at);
+                $isCalm = $response->band->isBelowThreshold();
+                $course->easesAfterCalm += $isCalm && $next !== null && self::meters($next) > $meters + 1e-6 ? 1 : 0;
+                $run = $isCalm && $next?->equals($exposure) === true ? $run + 1 : ($isCalm ? 1 : 0);
+                $nowSolid = match (true) {
+                    $response->band->atLeast(Band::Strain) => max($nowSolid, self::CLEARLY * $meters),
+                    $run >= self::RUN => min($nowSolid, $meters),
+                    default => $nowSolid,
+                };
+                $exposure = $next;
             }
+            $solid = $nowSolid;
         }
         $course->hasArrived = $policy->hasArrived();
 
         return $course;
+    }
+
+    /**
+     * @param  non-empty-list<Exposure>  $test
+     * @return ?float meters of the farthest that passed
+     */
+    private static function test(SimulatedDog $dog, Policy $policy, array $test, \DateTimeImmutable $at): ?float
+    {
+        $dog->wake();
+        $results = [];
+        foreach ($test as $exposure) {
+            $band = $dog->seen($dog->meet($exposure));
+            $results[] = ['exposure' => $exposure, 'response' => SimulatedResponse::to($band, $dog->uniform(), $dog->uniform())];
+            if (! $band->isBelowThreshold()) {
+                break;
+            }
+        }
+        $policy->tested($results, $at);
+
+        return $results[0]['response']->band->isBelowThreshold() ? self::meters($test[0]) : null;
+    }
+
+    private static function meters(?Exposure $exposure): float
+    {
+        return $exposure?->distance()->meters ?? 0.0;
     }
 }

@@ -83,6 +83,25 @@ final readonly class CourseTally
         return $value === PHP_INT_MAX ? null : $value;
     }
 
+    public function easesAfterCalm(): int
+    {
+        return $this->sum(static fn (Course $course): int => $course->easesAfterCalm);
+    }
+
+    /** Share of all trials that lay clearly below solid ground. */
+    public function shareBelowSolid(): float
+    {
+        return $this->sum(static fn (Course $course): int => $course->belowSolid) / max(
+            1, $this->sum(static fn (Course $course): int => $course->trials),
+        );
+    }
+
+    /** The farthest first start, as a share of the farthest distance that passed the test. */
+    public function farthestStart(): float
+    {
+        return max(array_map(static fn (Course $course): float => $course->start, $this->courses));
+    }
+
     public function trialsPerDog(): float
     {
         return $this->sum(static fn (Course $course): int => $course->trials) / count($this->courses);

@@ -6,6 +6,7 @@ namespace Core\Simulation;
 
 use Core\Decision\Action;
 use Core\Decision\Advice;
+use Core\Decision\Credit;
 use Core\Decision\History;
 use Core\Decision\LoggedTrial;
 use Core\Decision\Reason;
@@ -15,6 +16,8 @@ use Core\Decision\RuleSettings;
 use Core\Decision\SessionLog;
 use Core\Decision\SessionSummary;
 use Core\Decision\Situation;
+use Core\Decision\Tested;
+use Core\Decision\Told;
 use Core\Decision\WarmUp;
 use Core\Exposure\Exposure;
 use Core\Exposure\LoadScale;
@@ -32,6 +35,8 @@ final class EnginePolicy implements Policy
     private History $history;
 
     private ?Advice $advice = null;
+
+    private ?Tested $tested = null;
 
     private ?Parameters $mode = null;
 
@@ -53,18 +58,29 @@ final class EnginePolicy implements Policy
         private readonly LoadScale $scale,
         private readonly Ladder $ladder,
         private readonly RuleSettings $settings,
-        private readonly ?Exposure $fineAt,
+        private readonly Told $told,
     ) {
         $this->log = new SessionLog(new \DateTimeImmutable('@0'), null, []);
         $this->history = new History;
+    }
+
+    public function tested(array $tests, \DateTimeImmutable $at): void
+    {
+        $credit = new Credit($this->ladder, $this->scale->catalog);
+        $this->evidence[] = SessionEvidence::ofTrials($at, array_map(static fn (array $test): array => [
+            'exposure' => $test['exposure'], 'band' => $test['response']->band, 'afterReaction' => false,
+        ], $tests));
+        $this->tested = Tested::of(array_map(static fn (array $test): array => [
+            'level' => $credit->of($test['exposure']), 'passed' => $test['response']->band->isBelowThreshold(),
+        ], $tests));
     }
 
     public function begin(\DateTimeImmutable $at): ?Exposure
     {
         $this->close();
         $days = $this->lastAt === null ? null : ($at->getTimestamp() - $this->lastAt->getTimestamp()) / 86400.0;
-        $this->history = History::ofSessions($this->summaries, $days, null);
-        $this->daySd = $this->builder->daySpread($this->scale, true, $this->fineAt, $this->evidence);
+        $this->history = History::ofSessions($this->summaries, $days, null, tested: $this->summaries === [] ? $this->tested : null);
+        $this->daySd = $this->builder->daySpread($this->scale, true, $this->told->fineAt, $this->evidence);
         $this->log = new SessionLog($at, $at, []);
         $this->advice = (new WarmUp)->suggest($this->situation($at));
 
@@ -97,18 +113,18 @@ final class EnginePolicy implements Policy
     private function situation(\DateTimeImmutable $at): Situation
     {
         $model = $this->builder->build(
-            $this->scale, true, $this->fineAt, $this->evidence, $this->log->evidence(), $this->mode, $this->daySd,
+            $this->scale, true, $this->told->fineAt, $this->evidence, $this->log->evidence(), $this->mode, $this->daySd,
         );
         $this->mode = $model === null ? null : new Parameters($model->fit->mode->theta, [], $model->fit->mode->cuts);
 
-        return new Situation($this->scale->catalog, $this->signs, $this->ladder, $this->settings, $this->history, $this->log, $model, $at);
+        return new Situation($this->scale->catalog, $this->signs, $this->ladder, $this->settings, $this->history, $this->log, $model, $at, $this->told);
     }
 
     private function close(): void
     {
         if ($this->log->trials !== []) {
             $this->evidence[] = $this->log->evidence();
-            $this->summaries[] = SessionSummary::of($this->log, $this->ladder);
+            $this->summaries[] = SessionSummary::of((new Credit($this->ladder, $this->scale->catalog))->log($this->log), $this->ladder);
             $this->lastAt = $this->log->startedAt;
         }
     }

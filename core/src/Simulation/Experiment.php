@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Core\Simulation;
 
 use Core\Decision\RuleSettings;
+use Core\Decision\Told;
+use Core\Decision\Way;
 use Core\Exception\InvalidExposure;
 use Core\Exposure\DimensionCatalog;
 use Core\Exposure\DimensionKey;
@@ -31,7 +33,11 @@ final readonly class Experiment
         'handler_help' => 'cue_ready',
     ];
 
-    private const OPEN_METERS = 400.0;
+    /** An open place: twelve times the stated distance, and no more than can be paced out. */
+    private const OPEN_TIMES = 12.0;
+
+    /** Times the stated distance at which the dog is tested before the first session. */
+    private const TESTED = [8.0, 6.0, 4.0, 3.0, 2.0, 1.5];
 
     private LoadScale $scale;
 
@@ -58,7 +64,7 @@ final readonly class Experiment
         private int $seed,
         private int $familySalt = 0,
     ) {
-        $this->room = $room ?? Distance::fromMeters(self::OPEN_METERS);
+        $this->room = $room ?? Distance::fromMeters(min(Way::FARTHEST_METERS, self::OPEN_TIMES * $stated->meters));
         if ($goal->meters >= min($this->room->meters, 4.0 * $stated->meters)) {
             throw InvalidExposure::goalNotHarder();
         }
@@ -69,14 +75,17 @@ final readonly class Experiment
     /**
      * @param  positive-int  $dogs
      * @param  positive-int  $mostSessions
+     * @param  positive-int  $mostTrials  in one of them
      * @return non-empty-list<Course> one for each dog
      */
-    public function run(PolicyName $policy, int $dogs, int $mostSessions = 40): array
+    public function run(PolicyName $policy, int $dogs, int $mostSessions = 120, int $mostTrials = 30): array
     {
-        return array_map(function (int $i) use ($policy, $mostSessions): Course {
+        return array_map(function (int $i) use ($policy, $mostSessions, $mostTrials): Course {
             $chance = new Chance(new Randomizer(new Xoshiro256StarStar(1_000_003 * $this->seed + 7919 * $i + $this->familySalt)));
 
-            return Course::run(SimulatedDog::drawn($this->scale, $this->temperament, $chance), $this->policy($policy), $mostSessions);
+            return Course::run(
+                SimulatedDog::drawn($this->scale, $this->temperament, $chance), $this->policy($policy), $this->test(), $mostSessions, $mostTrials,
+            );
         }, range(0, $dogs - 1));
     }
 
@@ -99,8 +108,15 @@ final readonly class Experiment
         ));
 
         return new EnginePolicy(
-            new ModelBuilder($this->priors), $this->signs, $this->scale, $ladder, RuleSettings::of($this->caps, room: $this->room), null,
+            new ModelBuilder($this->priors), $this->signs, $this->scale, $ladder, RuleSettings::of($this->caps, room: $this->room),
+            new Told($this->stated),
         );
+    }
+
+    /** @return non-empty-list<Exposure> from far to near */
+    private function test(): array
+    {
+        return array_map(fn (float $times): Exposure => $this->template->withDistance($this->times($times)), self::TESTED);
     }
 
     private function times(float $factor): Distance

@@ -43,6 +43,15 @@ final class HandRule implements Policy
         $this->meters = $this->held = $start->meters;
     }
 
+    public function tested(array $tests, \DateTimeImmutable $at): void
+    {
+        foreach ($tests as $test) {
+            if ($test['response']->band->isBelowThreshold()) {
+                $this->meters = $this->held = min($this->start->meters, $test['exposure']->distance()->meters ?? INF);
+            }
+        }
+    }
+
     public function begin(\DateTimeImmutable $at): Exposure
     {
         $back = $this->reacted ? 4 : 1;

@@ -6,6 +6,7 @@ namespace Core\Tests\Decision;
 
 use Core\Decision\Action;
 use Core\Decision\CarryOver;
+use Core\Decision\Credit;
 use Core\Decision\History;
 use Core\Decision\Level;
 use Core\Decision\LoggedTrial;
@@ -13,6 +14,9 @@ use Core\Decision\RestReason;
 use Core\Decision\RuleSettings;
 use Core\Decision\SessionLog;
 use Core\Decision\Situation;
+use Core\Decision\StepSize;
+use Core\Decision\Tested;
+use Core\Decision\Told;
 use Core\Exposure\DimensionCatalog;
 use Core\Exposure\LoadScale;
 use Core\Ladder\Criterion;
@@ -35,9 +39,11 @@ use Core\Tests\Fixture;
  *
  *     {"id": "…", "world": "field", "trials": ["4x 1 returned easy", "1 reacted over bite"], "action": "stop", "codes": ["bite"]}
  *
- * A trial reads "[n×] step outcome band [signs and flags]": step by index, 1.5 for half way to the next one; flags are refused, hard
+ * A trial reads "[n×] step outcome band [signs and flags]": step by index, 1.5 for half way to the next one; real=PLACE where it was
+ * somewhere else than asked; flags are refused, hard
  * (food), no-food (run out), slip, interrupted, under=ACTION, at=MINUTES; anything else is a sign. Worlds: "field" is a ladder of 64,
- * 54, 45, 38, 32 m and a dog that is well known and easy at 12 m; "hands" is the nail ladder and a dog known up to its twelfth step.
+ * 54, 45, 38, 32 m and a dog that is well known and easy at 12 m; "hands" is the nail ladder and a dog known up to its twelfth step;
+ * "skill" is the look-up ladder.
  */
 final class CaseTable
 {
@@ -50,6 +56,8 @@ final class CaseTable
     private const FLAGS = ['refused', 'hard', 'no-food', 'slip', 'interrupted'];
 
     private static ?Ladder $nails = null;
+
+    private static ?Ladder $lookUp = null;
 
     /** @return array<string, array{array<string, mixed>}> rows by file and name */
     public static function rows(): array
@@ -75,7 +83,7 @@ final class CaseTable
     {
         $world = self::text($row, 'world', 'field');
         $ladder = self::ladder($world, $row);
-        $catalog = Fixture::catalogs()[$world === 'hands' ? 'contact' : 'presence'];
+        $catalog = Fixture::catalogs()[['hands' => 'contact', 'skill' => 'duration'][$world] ?? 'presence'];
         $now = new \DateTimeImmutable(self::NOW);
         $start = $now->modify('-'.self::number($row, 'minutes', 1.0).' minutes');
         $trials = [];
@@ -84,12 +92,14 @@ final class CaseTable
         }
         $log = new SessionLog(
             $start, $now->modify('-'.self::number($row, 'setMinutes', 1.0).' minutes'), $trials, self::number($row, 'upset', 0.0),
+            ($row['unwell'] ?? false) === true,
         );
 
         return new Situation(
             $catalog, Fixture::signs(), $ladder, self::settings(self::named($row['settings'] ?? [])),
-            self::history(self::named($row['history'] ?? []), $world), $log,
-            ($row['model'] ?? true) === false ? null : self::model($world, $ladder, $catalog, $log, ($row['known'] ?? true) === true), $now,
+            self::history(self::named($row['history'] ?? []), $world, $ladder, $catalog), $log,
+            ($row['model'] ?? true) === false || $world === 'skill' ? null : self::model($world, $ladder, $catalog, $log, ($row['known'] ?? true) === true), $now,
+            self::told(self::named($row['told'] ?? [])),
         );
     }
 
@@ -98,6 +108,9 @@ final class CaseTable
     {
         if ($world === 'hands') {
             return self::$nails ??= Fixture::laid('nails')[0];
+        }
+        if ($world === 'skill') {
+            return self::$lookUp ??= Fixture::laid('look-up')[0];
         }
         $criterion = self::named($row['criterion'] ?? []);
         $rule = isset($criterion['window'])
@@ -146,16 +159,17 @@ final class CaseTable
 
     private static function level(float $place, Ladder $ladder, DimensionCatalog $catalog): Level
     {
-        $step = max(0, (int) ceil($place));
+        $step = max(0, (int) floor($place));
         $exposure = $ladder->step($step)->exposure;
         if ($place === (float) $step) {
             return new Level($step, $exposure);
         }
-        $below = $ladder->step($step - 1)->exposure->distance()
-            ?? throw new \LogicException('Half a step is asked for at a distance only.');
-        $half = sqrt($below->meters * ($exposure->distance()->meters ?? 1.0));
+        $from = $exposure->distance() ?? throw new \LogicException('Part of a step is asked for at a distance only.');
+        $to = $ladder->step($step + 1)->exposure->distance()->meters ?? 1.0;
 
-        return new Level($step, $exposure->withDistance(Distance::fromMeters($half)));
+        return (new Credit($ladder, $catalog))->of(
+            $exposure->withDistance(Distance::fromMeters($from->meters * ($to / $from->meters) ** ($place - $step))),
+        );
     }
 
     /** @param  array<string, mixed>  $of */
@@ -167,48 +181,73 @@ final class CaseTable
             RiskCaps::of(self::number($of, 'strain', 0.05), self::number($of, 'reaction', 0.01)), $whole('advances', 3), $whole('set', 4),
             $whole('session', 30),
             $whole('trials', 60), Distance::fromMeters(self::number($of, 'room', 150.0)), $whole('easyAfter', 0),
+            isByStrangers: ($of['strangers'] ?? false) === true, stepSize: StepSize::tryFrom(self::text($of, 'stepSize', '')) ?? StepSize::Ratio,
+            startsWhereItEnded: ($of['whereEnded'] ?? false) === true,
         );
     }
 
     /** @param  array<string, mixed>  $of */
-    private static function history(array $of, string $world): History
+    private static function history(array $of, string $world, Ladder $ladder, DimensionCatalog $catalog): History
     {
         $whole = static fn (string $key, int $else): int => (int) self::number($of, $key, $else);
         $days = array_key_exists('days', $of) ? $of['days'] : 1.0;
-        $counts = static function (string $key) use ($of): array {
-            $counts = [];
-            foreach (self::named($of[$key] ?? []) as $name => $value) {
-                $counts[$name] = is_numeric($value) ? max(1, (int) $value) : 1;
+        $at = static fn (string $key, float $else = -1.0): ?Level =>
+            self::number($of, $key, $else) < 0.0 ? null : self::level(self::number($of, $key, $else), $ladder, $catalog);
+        $levels = static function (string $key, string $count) use ($of, $ladder, $catalog): array {
+            $levels = [];
+            foreach (self::named($of[$key] ?? []) as $place => $times) {
+                $levels[] = ['level' => self::level((float) $place, $ladder, $catalog), $count => is_numeric($times) ? max(1, (int) $times) : 1];
             }
 
-            return $counts;
+            return $levels;
         };
-        $failed = [];
-        foreach ($counts('failed') as $step => $times) {
-            $failed[(int) $step] = $times;
+        $helped = $met = [];
+        foreach (self::named($of['helped'] ?? []) as $key => $times) {
+            $helped[$key] = is_numeric($times) ? (int) $times : 1;
         }
-        $met = [];
         foreach (self::named($of['met'] ?? []) as $step => $on) {
             $met[(int) $step] = array_map(
                 static fn (mixed $day): int => is_numeric($day) ? (int) $day : 0, is_array($on) ? array_values($on) : [],
             );
         }
         $foretold = self::named($of['calibration'] ?? []);
+        $tests = [];
+        foreach (self::named($of['tested'] ?? []) as $place => $passed) {
+            $tests[] = ['level' => self::level((float) $place, $ladder, $catalog), 'passed' => $passed === true];
+        }
+
+        /** @var list<array{level: Level, sessions: positive-int}> $struggles */
+        $struggles = $levels('struggles', 'sessions');
+        /** @var list<array{level: Level, times: positive-int}> $overs */
+        $overs = $levels('overs', 'times');
 
         return new History(
-            heldStep: $whole('held', $world === 'hands' ? 4 : -1), failedSessions: $failed, reactionStreak: max(0, $whole('reactions', 0)),
+            solid: $at('solid', $world === 'hands' ? 4.0 : -1.0), struggles: $struggles, overs: $overs,
+            reactionStreak: max(0, $whole('reactions', 0)), wasHardLately: ($of['hardLately'] ?? false) === true,
             daysSinceLast: is_numeric($days) ? (float) $days : null, trialsEver: max(0, $whole('trials', 80)),
             resting: RestReason::tryFrom(self::text($of, 'resting', '')),
-            endedWithEffort: ($of['endedWithEffort'] ?? false) === true, lastWasCalm: ($of['calm'] ?? false) === true,
+            endedWithEffort: ($of['endedWithEffort'] ?? false) === true, lastOver: $at('lastOver'), lastCalm: $at('lastCalm'),
             hasSucceeded: ($of['succeeded'] ?? true) === true,
             calibration: $foretold === [] ? new Calibration : new Calibration(
                 self::number($foretold, 'expectedStrain', 0.0), max(0, (int) self::number($foretold, 'strain', 0)),
                 self::number($foretold, 'expectedReaction', 0.0),
                 max(0, (int) self::number($foretold, 'reactions', 0)), max(0, (int) self::number($foretold, 'forecasts', 0)),
             ),
-            daysMet: $met, helped: $counts('helped'),
+            daysMet: $met, helped: $helped,
             carryOver: isset($of['upset']) ? CarryOver::points(self::number($of, 'upset', 0.0)) : null,
             isNewPlace: ($of['newPlace'] ?? false) === true, givenHeld: $whole('givenHeld', -1),
+            sessionsWithoutGain: max(0, $whole('withoutGain', 0)), reactionsElsewhere: max(0, $whole('elsewhere', 0)),
+            tested: Tested::of($tests),
+        );
+    }
+
+    /** @param  array<string, mixed>  $of */
+    private static function told(array $of): Told
+    {
+        return new Told(
+            isset($of['reactsAt']) ? Distance::fromMeters(self::number($of, 'reactsAt', 0.0)) : null,
+            isset($of['fineAt']) ? Fixture::at(self::number($of, 'fineAt', 0.0)) : null,
+            ($of['bitten'] ?? false) === true, ($of['hides'] ?? false) === true, ($of['bold'] ?? false) === true,
         );
     }
 

@@ -11,6 +11,8 @@ use Core\Decision\CueNaming;
 use Core\Decision\History;
 use Core\Decision\Level;
 use Core\Decision\LoggedTrial;
+use Core\Decision\Mark;
+use Core\Decision\MarkKind;
 use Core\Decision\Reason;
 use Core\Decision\ReasonCode;
 use Core\Decision\Rule\AlternateHardAndEasy;
@@ -49,7 +51,7 @@ final class ContactRulesTest extends TestCase
     {
         $frozen = $this->trial(5, Outcome::LeftEarly, Band::Strain, ['freeze']);
 
-        self::assertSame(['freeze', Action::Ease], [$this->after([$frozen])->reasons[0]->code->value, $this->after([$frozen])->action]);
+        self::assertSame(['freeze', Action::HandsOff], [$this->after([$frozen])->reasons[0]->code->value, $this->after([$frozen])->action]);
         $again = $this->after([$frozen, ...$this->good(3, 2), $this->trial(3, Outcome::LeftEarly, Band::Strain, ['stiff'])]);
         self::assertSame([Action::EndWell, 'freeze-again'], [$again->action, $again->reasons[1]->code->value]);
     }
@@ -78,14 +80,19 @@ final class ContactRulesTest extends TestCase
     /** The other side is nobody's easier one until this dog says so; then it comes first, and is told why. */
     public function test_what_helped_this_dog_is_offered_first_and_is_learned_from_its_trials(): void
     {
-        $doubt = $this->trial(5, Outcome::TakenAway, Band::Effort);
+        $plain = $this->trial(5, Outcome::TakenAway, Band::Effort);
+        $onTheLeft = $plain->exposure->with('side', 'left');
+        $doubt = new LoggedTrial(
+            new Level(5, $onTheLeft), null, $onTheLeft, Outcome::TakenAway, Band::Effort, [], FoodTaken::Gently, true, null, false, false,
+            $plain->at,
+        );
         $otherSide = $this->after([...$this->good(5, 8), $doubt])->alternatives;
         $changes = array_map(static fn (Alternative $other): string => "{$other->change->dimension}: {$other->change->choice}", $otherSide);
         self::assertContains('side: right', $changes);
         self::assertNotSame('side: right', $changes[0]);
 
         $onTheRight = new LoggedTrial(
-            $doubt->target, Action::ChangeOther, $doubt->exposure->with('side', 'right'), Outcome::Reached, Band::Easy, [],
+            $doubt->level, Action::ChangeOther, $doubt->exposure->with('side', 'right'), Outcome::Reached, Band::Easy, [],
             FoodTaken::Gently, true, null, false, false, $doubt->at,
         );
         $summary = SessionSummary::of(new SessionLog($doubt->at, null, [$doubt, $onTheRight]), self::ladder());
@@ -111,7 +118,7 @@ final class ContactRulesTest extends TestCase
         // four of the last five are asked: three before the easy one and two after it
         $met = $this->after([...$this->good(5, 3), $easy, ...$this->good(5, 2)], easyAfter: 3);
         self::assertContains('criterion', array_map(static fn (Reason $reason): string => $reason->code->value, $met->reasons));
-        self::assertContains(['step' => 5, 'held' => true], SessionSummary::of(
+        self::assertEquals([new Mark(MarkKind::Solid, $this->trial(5, Outcome::Reached, Band::Easy)->level)], SessionSummary::of(
             new SessionLog($easy->at->modify('-20 minutes'), null, [...$this->good(5, 3), $easy, ...$this->good(5, 2)]), self::ladder(),
         )->marks);
     }
@@ -142,21 +149,14 @@ final class ContactRulesTest extends TestCase
         self::assertNotSame([], $advice->alternatives);
     }
 
-    public function test_the_third_no_of_a_session_ends_it_whatever_effort_it_took(): void
+    public function test_a_second_no_changes_one_thing_and_the_part_of_the_body_is_never_it(): void
     {
         $no = $this->trial(5, Outcome::RefusedStart, Band::Effort);
+        $second = $this->after([...$this->good(5, 8), $no, $no]);
 
-        self::assertSame('opt-out-twice', $this->after([...$this->good(5, 8), $no, $no])->reasons[0]->code->value);
-        $third = $this->after([...$this->good(5, 8), $no, $no, $no]);
-        self::assertSame([Action::EndWell, 'opt-outs'], [$third->action, $third->reasons[0]->code->value]);
-    }
-
-    /** A short look keeps to the paw: an easier part of the body is another exercise. */
-    public function test_the_part_of_the_body_is_never_eased(): void
-    {
-        $advice = RuleBook::standard()->decide($this->situation([], new History, 0, knowsIt: false));
-
-        self::assertSame([Action::Peek, 'front_paw'], [$advice->action, $advice->next?->exposure->values['body_area']]);
+        self::assertSame(['change-first', Action::ChangeOther], [$second->reasons[0]->code->value, $second->action]);
+        self::assertSame('front_paw', $second->next?->exposure->values['body_area']);
+        self::assertNotContains('body_area', array_map(static fn (Alternative $other): string => $other->change->dimension, $second->alternatives));
     }
 
     /** @param  list<LoggedTrial>  $trials */
@@ -171,7 +171,9 @@ final class ContactRulesTest extends TestCase
     private function after(array $trials, ?History $history = null, int $easyAfter = 0): Advice
     {
         return RuleBook::standard()->decide($this->situation(
-            $trials, $history ?? new History(heldStep: 4, daysSinceLast: 1.0, trialsEver: 240, hasSucceeded: true), $easyAfter,
+            $trials, $history ?? new History(
+                solid: new Level(4, self::ladder()->step(4)->exposure), daysSinceLast: 1.0, trialsEver: 240, hasSucceeded: true,
+            ), $easyAfter,
         ));
     }
 

@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 namespace Core\Tests\Decision;
 
+use Core\Decision\Credit;
+use Core\Decision\History;
 use Core\Decision\Level;
 use Core\Decision\LoggedTrial;
+use Core\Decision\Mark;
 use Core\Decision\SessionLog;
 use Core\Decision\SessionSummary;
 use Core\Ladder\Criterion;
@@ -30,16 +33,33 @@ final class SessionSummaryTest extends TestCase
             ...$this->times(3, 0, Band::Easy), ...$this->times(2, 1, Band::Aware), $this->trial(1, Band::Strain, Outcome::PromptedStiff),
         ]);
 
-        self::assertSame([['step' => 0, 'held' => true], ['step' => 1, 'held' => false]], $summary->marks);
+        self::assertSame(['solid 0', 'struggled 1'], self::marks($summary));
         self::assertFalse($summary->reacted);
-        self::assertFalse($summary->calm);
+        self::assertSame(0, $summary->hardestCalm?->step);
     }
 
-    public function test_a_run_on_an_eased_level_holds_no_step(): void
+    public function test_a_run_on_an_eased_level_makes_no_step_solid(): void
     {
-        $eased = array_fill(0, 3, $this->trial(0, Band::Easy, meters: 55.0));
+        $summary = $this->summary(array_fill(0, 3, $this->trial(0, Band::Easy, meters: 55.0)));
 
-        self::assertSame([], $this->summary($eased)->marks);
+        self::assertSame(-1, History::ofSessions([$summary], 1.0, null)->solidStep);
+        self::assertSame(55.0, History::ofSessions([$summary], 1.0, null)->solid?->exposure->distance()?->meters, 'but it is remembered');
+    }
+
+    public function test_a_run_where_nobody_was_sent_counts_where_it_was(): void
+    {
+        $nearer = array_fill(0, 3, $this->trial(0, Band::Easy, meters: 30.0, asked: 40.0));
+
+        self::assertSame(['solid 1'], self::marks($this->summary($nearer)));
+    }
+
+    public function test_going_over_is_marked_as_that_and_remembered(): void
+    {
+        $summary = $this->summary([...$this->times(3, 0, Band::Easy), $this->trial(1, Band::Over, Outcome::Reacted)]);
+
+        self::assertSame(['solid 0', 'over 1'], self::marks($summary));
+        self::assertTrue($summary->reacted);
+        self::assertSame(1, History::ofSessions([$summary], 1.0, null)->lastOver?->step);
     }
 
     public function test_a_session_that_ends_with_effort_says_so(): void
@@ -63,14 +83,14 @@ final class SessionSummaryTest extends TestCase
         self::assertSame(2, $log->trialsSinceReaction());
     }
 
-    public function test_a_slip_of_the_handler_and_what_went_unnoticed_are_no_evidence(): void
+    public function test_a_slip_of_the_handler_is_no_evidence_and_what_went_unnoticed_is(): void
     {
         $log = $this->log([
             $this->trial(0, Band::Easy), $this->trial(0, Band::Easy, Outcome::Unnoticed), $this->trial(0, Band::Effort, slip: true),
         ]);
 
-        self::assertSame(1, $log->evidence()->trials());
-        self::assertSame(1, $log->calibration()->forecasts);
+        self::assertSame(2, $log->evidence()->trials(), 'what was not noticed shows that the place is easy');
+        self::assertSame(2, $log->calibration()->forecasts);
     }
 
     public function test_steps_onto_new_ground_are_counted_once_however_often_they_are_left_and_regained(): void
@@ -79,26 +99,33 @@ final class SessionSummaryTest extends TestCase
             $this->trial(0, Band::Easy), $this->trial(1, Band::Easy), $this->trial(0, Band::Easy), $this->trial(1, Band::Easy),
         ]);
 
-        self::assertSame(1, $log->advancesOnNewGround(-1));
-        self::assertSame(0, $log->advancesOnNewGround(1), 'held before');
+        self::assertCount(1, $log->newGround(null));
+        self::assertCount(0, $log->newGround(new Level(1, Fixture::at(30.0))), 'solid before');
     }
 
-    public function test_a_level_that_strained_early_is_spent_for_the_day(): void
+    public function test_where_it_struggled_today_and_beyond_is_spent(): void
     {
-        $early = $this->log([$this->trial(1, Band::Easy), $this->trial(1, Band::Strain, Outcome::PromptedStiff)]);
-        $late = $this->log([...$this->times(3, 1, Band::Easy), $this->trial(1, Band::Strain, Outcome::PromptedStiff)]);
+        $log = $this->log([...$this->times(3, 0, Band::Easy), $this->trial(1, Band::Strain, Outcome::PromptedStiff)]);
 
-        self::assertTrue($early->isSpentToday(new Level(1, Fixture::at(30.0))));
-        self::assertFalse($late->isSpentToday(new Level(1, Fixture::at(30.0))));
-        self::assertFalse($early->isSpentToday(new Level(0, Fixture::at(40.0))));
+        self::assertTrue($log->struggledAt(new Level(1, Fixture::at(30.0))));
+        self::assertTrue($log->struggledAt(new Level(1, Fixture::at(25.0), 0.3)));
+        self::assertFalse($log->struggledAt(new Level(0, Fixture::at(40.0))));
+        self::assertSame(0, $log->hardestCalm()?->step);
+        self::assertNull($log->hardestCalm(new Level(0, Fixture::at(40.0))), 'nothing easier than that was calm');
     }
 
     /** @param  list<LoggedTrial>  $trials */
     private function summary(array $trials): SessionSummary
     {
-        return SessionSummary::of($this->log($trials), Ladder::of(
-            [new Step(Fixture::at(40.0), Criterion::run(3)), new Step(Fixture::at(30.0), Criterion::run(3))],
-        ));
+        $ladder = Ladder::of([new Step(Fixture::at(40.0), Criterion::run(3)), new Step(Fixture::at(30.0), Criterion::run(3))]);
+
+        return SessionSummary::of((new Credit($ladder, Fixture::dimensions()))->log($this->log($trials)), $ladder);
+    }
+
+    /** @return list<string> */
+    private static function marks(SessionSummary $summary): array
+    {
+        return array_map(static fn (Mark $mark): string => "{$mark->kind->value} {$mark->level->step}", $summary->marks);
     }
 
     /** @param  list<LoggedTrial>  $trials */
@@ -115,11 +142,14 @@ final class SessionSummaryTest extends TestCase
 
     private function trial(
         int $step, Band $band, Outcome $outcome = Outcome::Returned, ?float $meters = null, bool $slip = false,
+        ?float $asked = null,
     ): LoggedTrial {
         $exposure = Fixture::at($meters ?? ($step === 0 ? 40.0 : 30.0));
+        $target = $asked === null ? $exposure : Fixture::at($asked);
+        $beyond = log(($step === 0 ? 40.0 : 30.0) / ($target->distance()->meters ?? 1.0), 2.0);
 
         return new LoggedTrial(
-            new Level(max(0, $step), $exposure), null, $exposure, $outcome, $band, [], FoodTaken::Gently, true, null, false, $slip,
+            new Level(max(0, $step), $target, $beyond), null, $exposure, $outcome, $band, [], FoodTaken::Gently, true, null, false, $slip,
             new \DateTimeImmutable('2026-10-20 10:00 UTC'), Fixture::risk(0.02, 0.03, 0.005, 0.008),
         );
     }

@@ -138,7 +138,7 @@ final class SmallRulesTest extends TestCase
     {
         self::assertEquals(RiskCaps::cautious(), RiskCaps::for(true));
         self::assertEquals(RiskCaps::usual(), RiskCaps::for(false));
-        self::assertSame([0.07, 0.014], [RiskCaps::usual()->strain->value, RiskCaps::usual()->reaction->value]);
+        self::assertSame([0.05, 0.01], [RiskCaps::usual()->strain->value, RiskCaps::usual()->reaction->value]);
         self::assertSame([0.03, 0.005], [RiskCaps::cautious()->strain->value, RiskCaps::cautious()->reaction->value]);
     }
 

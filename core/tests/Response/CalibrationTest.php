@@ -32,7 +32,7 @@ final class CalibrationTest extends TestCase
 
         self::assertEqualsWithDelta(1 / 3, $calibration->reactionFactor(), 1e-9);
         self::assertTrue($calibration->isOff(), 'under a half the dog does not follow the model');
-        self::assertEqualsWithDelta(0.014 / 3, $calibration->tighten(RiskCaps::usual())->reaction->value, 1e-9);
+        self::assertEqualsWithDelta(0.01 / 3, $calibration->tighten(RiskCaps::usual())->reaction->value, 1e-9);
     }
 
     public function test_a_dog_that_does_better_than_foretold_never_loosens_a_limit(): void

@@ -22,7 +22,7 @@ final readonly class CalmTheOverEager implements Rule
             return null;
         }
 
-        return $situation->advise(Action::ChangeOther, $last->target, [
+        return $situation->advise(Action::ChangeOther, $last->level, [
             Reason::of(ReasonCode::OverEager),
         ]);
     }

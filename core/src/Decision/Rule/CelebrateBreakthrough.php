@@ -11,19 +11,27 @@ use Core\Decision\Reason;
 use Core\Decision\ReasonCode;
 use Core\Decision\Rule;
 use Core\Decision\Situation;
+use Core\Decision\Work;
+use Core\Exposure\Exposure;
 
-/** The first ever success of a new behavior: five pieces one after another, and the session ends there. */
+/**
+ * The first success of a new behavior without help: five pieces one after another. In exposure and cued work that is the end; a skill goes
+ * on with its round. What an earlier session or a test has shown is no first.
+ */
 final readonly class CelebrateBreakthrough implements Rule
 {
     public function apply(Situation $situation, LoggedTrial $last): ?Advice
     {
         $isFirst = $last->isSuccess()
-            && $situation->ladder->step($last->target->step)->criterion->isNewBehavior
+            && $situation->ladder->step($last->level->step)->criterion->isNewBehavior
             && ! $situation->history->hasSucceeded
             && $situation->log->count(static fn (LoggedTrial $trial): bool => $trial->isSuccess()) === 1;
+        if (! $isFirst) {
+            return null;
+        }
 
-        return $isFirst
-            ? $situation->advise(Action::EndWell, null, [Reason::of(ReasonCode::Breakthrough)])
-            : null;
+        return $situation->work === Work::Skill
+            ? $situation->advise(Action::Repeat, $last->level, [Reason::of(ReasonCode::FirstOfSkill), $situation->runReason($last->level)])
+            : $situation->advise(Action::EndWell, null, [Reason::of(ReasonCode::Breakthrough)]);
     }
 }

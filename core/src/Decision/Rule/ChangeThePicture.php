@@ -6,16 +6,16 @@ namespace Core\Decision\Rule;
 
 use Core\Decision\Action;
 use Core\Decision\Advice;
-use Core\Decision\EasierLevels;
-use Core\Decision\Easing;
 use Core\Decision\LoggedTrial;
+use Core\Decision\OtherThings;
 use Core\Decision\Reason;
 use Core\Decision\ReasonCode;
+use Core\Decision\Retreat;
 use Core\Decision\Rule;
 use Core\Decision\Situation;
-use Core\Exposure\PlanKind;
-use Core\Sign\Band;
+use Core\Decision\Work;
 use Core\Sign\Outcome;
+use Core\Sign\OutcomeEffect;
 
 /**
  * Under the hand a miss or a doubt asks first for one other change, with the same thing asked; only where that did not help, for less.
@@ -25,15 +25,15 @@ final readonly class ChangeThePicture implements Rule
 {
     public function apply(Situation $situation, LoggedTrial $last): ?Advice
     {
-        if ($situation->catalog->plan !== PlanKind::Contact || ! $last->countsForRun() || ! self::isDoubtful($last)) {
+        if ($situation->work !== Work::Contact || ! $last->countsForRun() || ! self::isDoubtful($last)) {
             return null;
         }
         if ($last->under === Action::ChangeOther) {
-            return (new Easing($situation))->by($last->target, 1, Action::Ease, [Reason::of(ReasonCode::ChangeMissed)]);
+            return (new Retreat($situation))->from($last->level, [Reason::of(ReasonCode::ChangeMissed)]);
         }
-        $others = (new EasierLevels($situation))->byOtherThings($last->target);
+        $others = (new OtherThings($situation))->of($last->level);
         if ($others === []) {
-            return null;
+            return (new Retreat($situation))->from($last->level, [Reason::of(ReasonCode::BodyFirst)]);
         }
         [$first] = $others;
 
@@ -41,13 +41,13 @@ final readonly class ChangeThePicture implements Rule
             Reason::of(ReasonCode::ChangeFirst, change: $first->change),
             ...($first->helped > 0 ? [Reason::of(ReasonCode::ChangeHelped, count: $first->helped)] : []),
             Reason::of(ReasonCode::BodyFirst),
-            $situation->riskReason($first->level->exposure),
+            ...$situation->riskReasons($first->level->exposure),
         ], $others);
     }
 
     private static function isDoubtful(LoggedTrial $trial): bool
     {
-        return $trial->band === Band::Effort || $trial->isMiss() || in_array(
+        return ! $trial->isCalm() || $trial->isMiss() || $trial->outcome->effect() === OutcomeEffect::OptOut || in_array(
             $trial->outcome, [Outcome::TakenAway, Outcome::LeftCameBack], true,
         );
     }

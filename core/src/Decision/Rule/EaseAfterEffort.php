@@ -4,47 +4,34 @@ declare(strict_types=1);
 
 namespace Core\Decision\Rule;
 
-use Core\Decision\Action;
 use Core\Decision\Advice;
-use Core\Decision\Easing;
+use Core\Decision\Level;
 use Core\Decision\LoggedTrial;
 use Core\Decision\Reason;
 use Core\Decision\ReasonCode;
+use Core\Decision\Retreat;
 use Core\Decision\Rule;
 use Core\Decision\Situation;
+use Core\Decision\Work;
 use Core\Sign\Band;
-use Core\Sign\OutcomeEffect;
 
-/**
- * Three of the last five trials at a level with effort: ease before it gets worse; and back at once after a skip. A dog's no is counted
- * apart.
- */
+/** Stretched twice in the last five trials at a level: easier before it gets worse. Once is a reason to watch, no more. */
 final readonly class EaseAfterEffort implements Rule
 {
+    private const TIMES = 2;
+
+    private const OF = 5;
+
     public function apply(Situation $situation, LoggedTrial $last): ?Advice
     {
-        $isEffort = static fn (LoggedTrial $trial): bool => $trial->band === Band::Effort
-            && $trial->outcome->effect() !== OutcomeEffect::OptOut;
-        if (! $isEffort($last)) {
+        if ($situation->work !== Work::Exposure || $last->band !== Band::Effort || ! $last->countsForRun()) {
             return null;
         }
-        $five = array_slice($situation->log->atLevel(), -5);
-        $effort = count(array_filter($five, $isEffort));
-        if ($effort >= 3) {
-            return (new Easing($situation))->by($last->target, 1, Action::Ease, [
-                Reason::of(ReasonCode::Effort, at: $situation->told($last->target->exposure), count: $effort, of: count($five)),
-            ]);
-        }
+        $five = array_slice($situation->log->atLevel(), -self::OF);
+        $effort = count(array_filter($five, static fn (LoggedTrial $trial): bool => $trial->band === Band::Effort));
 
-        return count($situation->log->atLevel()) === 1 && $this->cameBySkipping($situation, $last)
-            ? (new Easing($situation))->by($last->target, 1, Action::Ease, [Reason::of(ReasonCode::SkipBack)])
-            : null;
-    }
-
-    private function cameBySkipping(Situation $situation, LoggedTrial $last): bool
-    {
-        $before = $situation->log->trials[count($situation->log->trials) - 2] ?? null;
-
-        return $before !== null && $last->target->step > $before->target->step + 1;
+        return $effort < self::TIMES ? null : (new Retreat($situation))->from($last->level, [
+            Reason::of(ReasonCode::Effort, count: $effort, of: count($five)),
+        ]);
     }
 }

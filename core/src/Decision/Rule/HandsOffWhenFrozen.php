@@ -6,40 +6,49 @@ namespace Core\Decision\Rule;
 
 use Core\Decision\Action;
 use Core\Decision\Advice;
-use Core\Decision\Easing;
 use Core\Decision\LoggedTrial;
 use Core\Decision\Reason;
 use Core\Decision\ReasonCode;
 use Core\Decision\Rule;
 use Core\Decision\Situation;
-use Core\Exposure\PlanKind;
+use Core\Decision\Way;
+use Core\Decision\Work;
+use Core\Response\Day;
 use Core\Sign\Band;
 use Core\Sign\SignKey;
 
 /**
- * Under the hand, freezing or going stiff comes before a bite: hands off at once, far easier after it, and the second time that day the
- * end.
+ * Under the hand a growl, a snap, a freeze, going stiff come before a bite, whatever was tapped beside them: hands off at once; when it is
+ * loose and eats again, two steps easier once, without holding; and the second time that day the end.
  */
 final readonly class HandsOffWhenFrozen implements Rule
 {
-    private const SIGNS = [SignKey::Freeze, SignKey::Stiff];
+    /** These at any grade. */
+    private const ALARM = [SignKey::Freeze, SignKey::Growl, SignKey::Snap, SignKey::LipLift];
+
+    /** These from stretched on; with an easy grade they only count as no success. */
+    private const BEFORE_IT = [SignKey::Stiff, SignKey::WhaleEye];
 
     private const MAX_IN_A_SESSION = 2;
 
+    private const STEPS = 2;
+
     public function apply(Situation $situation, LoggedTrial $last): ?Advice
     {
-        if ($situation->catalog->plan !== PlanKind::Contact || ! self::isFrozen($last)) {
+        if ($situation->work !== Work::Contact || ! self::isFrozen($last)) {
             return null;
         }
         $why = Reason::of(ReasonCode::Freeze);
+        if ($situation->log->count(self::isFrozen(...)) >= self::MAX_IN_A_SESSION) {
+            return $situation->advise(Action::EndWell, null, [$why, Reason::of(ReasonCode::FreezeAgain)]);
+        }
+        $next = (new Way($situation))->below($last->level, self::STEPS) ?? (new Way($situation))->below($last->level, 1);
 
-        return $situation->log->count(self::isFrozen(...)) >= self::MAX_IN_A_SESSION
-            ? $situation->advise(Action::EndWell, null, [$why, Reason::of(ReasonCode::FreezeAgain)])
-            : (new Easing($situation))->by($last->target, 2, Action::Ease, [$why]);
+        return $situation->advise(Action::HandsOff, $next, [$why, Reason::of(ReasonCode::FreezeThen)]);
     }
 
     private static function isFrozen(LoggedTrial $trial): bool
     {
-        return $trial->band->atLeast(Band::Strain) && $trial->shows(...self::SIGNS);
+        return $trial->shows(...self::ALARM) || $trial->band->atLeast(Band::Effort) && $trial->shows(...self::BEFORE_IT);
     }
 }

@@ -6,35 +6,47 @@ namespace Core\Decision\Rule;
 
 use Core\Decision\Action;
 use Core\Decision\Advice;
-use Core\Decision\EasierLevels;
-use Core\Decision\Easing;
 use Core\Decision\LoggedTrial;
+use Core\Decision\OtherThings;
 use Core\Decision\Reason;
 use Core\Decision\ReasonCode;
+use Core\Decision\Retreat;
 use Core\Decision\Rule;
 use Core\Decision\Situation;
-use Core\Exposure\PlanKind;
-use Core\Sign\OutcomeEffect;
+use Core\Decision\Work;
 
-/** Leaving is the dog's no: accept it; twice in a row ease, a third time in a session end. */
+/**
+ * Leaving before it was asked is the dog's no: accepted at once. Two running ask for one other thing; three of the last ten after that end
+ * the session. What something outside caused is none, and a skill has none: getting up from a mat is a reset.
+ */
 final readonly class HonorOptOut implements Rule
 {
+    private const RUNNING = 2;
+
+    private const ENOUGH = 3;
+
+    private const OF = 10;
+
     public function apply(Situation $situation, LoggedTrial $last): ?Advice
     {
-        $isOptOut = static fn (LoggedTrial $trial): bool => $trial->outcome->effect() === OutcomeEffect::OptOut;
-        if (! $isOptOut($last)) {
+        if ($situation->work === Work::Skill || ! $last->isNo()) {
             return null;
         }
-        $today = $situation->log->count($isOptOut);
-        if ($today >= 3) {
-            return $situation->advise(Action::EndWell, null, [Reason::of(ReasonCode::OptOuts, count: $today)]);
+        $isNo = static fn (LoggedTrial $trial): bool => $trial->isNo();
+        $nos = count(array_filter(array_slice($situation->log->trials, -self::OF), $isNo));
+        $wasChanged = $situation->log->count(static fn (LoggedTrial $trial): bool => $trial->under === Action::ChangeOther
+            || $trial->under === Action::Ease) > 0;
+        if ($nos >= self::ENOUGH && $wasChanged) {
+            return $situation->advise(Action::EndWell, null, [Reason::of(ReasonCode::OptOuts, count: $nos)]);
         }
-        if ($situation->log->runOf($isOptOut) >= 2) {
-            return (new Easing($situation))->by($last->target, 1, Action::Ease, [Reason::of(ReasonCode::OptOutTwice)]);
+        if ($situation->log->runOf($isNo) >= self::RUNNING) {
+            return $situation->work === Work::Contact
+                ? (new ChangeThePicture)->apply($situation, $last)
+                : (new Retreat($situation))->from($last->level, [Reason::of(ReasonCode::OptOutTwice)]);
         }
 
-        return $situation->advise(Action::Repeat, $last->target, [
-            Reason::of(ReasonCode::OptOut),
-        ], $situation->catalog->plan === PlanKind::Contact ? (new EasierLevels($situation))->byOtherThings($last->target) : []);
+        return $situation->advise(Action::Repeat, $last->level, [Reason::of(ReasonCode::OptOut)], (new OtherThings($situation))->of(
+            $last->level,
+        ));
     }
 }

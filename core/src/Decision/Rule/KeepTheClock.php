@@ -6,10 +6,11 @@ namespace Core\Decision\Rule;
 
 use Core\Decision\Action;
 use Core\Decision\Advice;
-use Core\Decision\Easing;
 use Core\Decision\LoggedTrial;
+use Core\Decision\NewGround;
 use Core\Decision\Reason;
 use Core\Decision\ReasonCode;
+use Core\Decision\Retreat;
 use Core\Decision\Rule;
 use Core\Decision\Situation;
 
@@ -34,8 +35,9 @@ final readonly class KeepTheClock implements Rule
         if ($why !== null) {
             return $this->end($situation, $last, $why);
         }
-        if ($setMinutes >= $settings->setMinutes && $last->isSuccess()) {
-            return $situation->advise(Action::Break, $last->target, [
+        $isDone = $situation->progress($last->level)->isMet && (new NewGround($situation))->isUsedUp();
+        if ($setMinutes >= $settings->setMinutes && $last->isSuccess() && ! $isDone) {
+            return $situation->advise(Action::Break, $last->level, [
                 Reason::of(
                     ReasonCode::SetTime, minutes: (int) $setMinutes, planned: $settings->setMinutes,
                     plan: $situation->catalog->plan->value,
@@ -48,16 +50,16 @@ final readonly class KeepTheClock implements Rule
 
     private function end(Situation $situation, LoggedTrial $last, Reason $why): Advice
     {
-        if ($last->isSuccess() || $last->under === Action::EasyWin || ! $last->foodLeft) {
+        if ($last->isCalm() || $last->under === Action::EasyWin || ! $last->foodLeft) {
             $ready = Reason::of(match (true) {
-                $situation->progress($last->target)->isMet => ReasonCode::Ready,
-                $last->isSuccess() => ReasonCode::StopOnGood,
+                $situation->progress($last->level)->isMet => ReasonCode::Ready,
+                $last->isCalm() => ReasonCode::StopOnGood,
                 default => ReasonCode::EndAnyway,
             });
 
             return $situation->advise(Action::EndWell, null, [$why, $ready]);
         }
-        $easy = (new Easing($situation))->by($last->target, 1, Action::EasyWin, [$why, Reason::of(ReasonCode::Closing)]);
+        $easy = (new Retreat($situation))->from($last->level, [$why, Reason::of(ReasonCode::Closing)], 1, Action::EasyWin);
 
         return new Advice($easy->action, $easy->next, $easy->reasons, $easy->risk, $easy->alternatives, $easy->next !== null);
     }

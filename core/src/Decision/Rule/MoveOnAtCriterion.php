@@ -6,142 +6,157 @@ namespace Core\Decision\Rule;
 
 use Core\Decision\Action;
 use Core\Decision\Advice;
-use Core\Decision\EasierLevels;
 use Core\Decision\Level;
 use Core\Decision\LoggedTrial;
+use Core\Decision\NewGround;
 use Core\Decision\Reason;
 use Core\Decision\ReasonCode;
 use Core\Decision\Rule;
 use Core\Decision\Situation;
+use Core\Decision\Way;
+use Core\Decision\Work;
 use Core\Response\Day;
-use Core\Response\RiskCaps;
 use Core\Sign\Band;
 
-/** Criterion met: move on only if today's bound at the next level meets the limits; else half the step, else stay and say why. */
+/**
+ * Criterion met where the dog really was: the next step, if the brake allows it; else part of it; and after twice the criterion, all calm,
+ * some part of it whatever the model thinks, unless the dog's history speaks against it.
+ */
 final readonly class MoveOnAtCriterion implements Rule
 {
-    private const SKIP_LIMIT_SHARE = 0.2;
+    /** A dog that stays calm for so many criteria has shown more than any prior knew. */
+    private const CRITERIA_AGAINST_MODEL = 2;
 
-    private const SKIP_MOST_LOGITS = 1.0;
+    /** The dog does not move house between two trials. */
+    private const PLACES_A_SET = 3;
 
     public function apply(Situation $situation, LoggedTrial $last): ?Advice
     {
-        $level = $last->target;
+        $level = $last->level;
         $progress = $situation->progress($level);
         // a share may be met with the last one missed: then it waits for one more good one
-        if (! $progress->isMet || ! $last->isSuccess()) {
+        if (! $progress->isMet || ! $last->isSuccess() || $situation->log->trialsSinceReaction() !== null) {
             return null;
         }
-        $run = $situation->run();
-        $asked = $progress->asked;
+        $solid = $situation->history->solid;
+        $isRegaining = $solid !== null && $solid->isHarderThan($level);
         $met = Reason::of(
-            ReasonCode::Criterion, progress: $progress, at: $situation->told($level->exposure), plan: $situation->catalog->plan->value,
-            regained: $level->step <= $situation->history->heldStep,
+            ReasonCode::Criterion, progress: $progress, plan: $situation->catalog->plan->value, regained: $isRegaining,
         );
         $step = $situation->ladder->step($level->step);
-        // an easier level on the way to the step is left as soon as it goes well
-        if ($level->exposure->equals($step->exposure) && ! $situation->isSpreadEnough($level)) {
-            $criterion = $step->criterion;
-
+        if ($level->exposure->equals($step->exposure) && ! $isRegaining && ! $situation->isSpreadEnough($level)) {
             return $situation->advise(Action::EndWell, null, [
-                $met, Reason::of(ReasonCode::SessionsAsked, sessions: $criterion->sessions, days: $criterion->days),
+                $met, Reason::of(ReasonCode::SessionsAsked, sessions: $step->criterion->sessions, days: $step->criterion->days),
             ]);
         }
-        $next = $situation->above($level);
+        $next = (new Way($situation))->next($level);
         if ($next === null) {
             return $situation->advise(Action::EndWell, null, [$met, Reason::of(ReasonCode::Goal)]);
         }
-        if ($situation->model === null) {
-            return $situation->advise(Action::Repeat, $level, [$met, Reason::of(ReasonCode::NoModel)]);
+        if ($situation->model === null && $situation->work !== Work::Skill) {
+            return $situation->advise(Action::Repeat, $level, [Reason::of(ReasonCode::NoModel), $situation->runReason($level)]);
         }
-        $isNewGround = $next->step > $situation->history->heldStep;
-        $advances = $situation->log->advancesOnNewGround($situation->history->heldStep);
-        if ($isNewGround && $next->step > $level->step && $advances >= $situation->settings->mostAdvances) {
-            return $situation->advise(Action::EndWell, null, [$met, Reason::of(ReasonCode::AdvancesUsed, count: $advances)]);
-        }
+        $advice = $isRegaining
+            ? $this->regain($situation, $level, $solid, $next, $met)
+            : $this->onNewGround($situation, $level, $next, $met);
 
-        return $this->skip($situation, $level, $run, $asked, $met)
-            ?? $this->advance($situation, $next, $met, $isNewGround ? $advances : null)
-            ?? $this->split($situation, $level, $next, $met)
-            ?? $this->stay($situation, $level, $next, $met);
+        return self::atBreak($situation, $advice);
     }
 
-    private function advance(Situation $situation, Level $next, Reason $met, ?int $advances): ?Advice
+    /** Straight to the hardest solid step whose bound fits; one step where none does: it was calm there before. */
+    private function regain(Situation $situation, Level $level, Level $solid, Level $next, Reason $met): Advice
     {
-        if (! $situation->allows($next->exposure) || $situation->log->isSpentToday($next)) {
-            return null;
+        $to = $solid->isHarderThan($next) ? $next : $solid;
+        $isInARow = $situation->history->isNewPlace || $situation->history->givenHeld >= 0;
+        for ($i = $solid->step; $i > $next->step && ! $isInARow; $i--) {
+            $candidate = $i === $solid->step ? $solid : new Level($i, $situation->ladder->step($i)->exposure);
+            if ($situation->allows($candidate->exposure) && ! $situation->log->struggledAt($candidate)) {
+                $to = $candidate;
+                break;
+            }
         }
-        $counted = $advances === null
-            ? Reason::of(ReasonCode::Regain)
-            : Reason::of(ReasonCode::Advances, count: $advances + 1, most: $situation->settings->mostAdvances);
-
-        return $situation->advise(Action::Advance, $next, [$met, $situation->riskReason($next->exposure), $counted]);
-    }
-
-    private function split(Situation $situation, Level $level, Level $next, Reason $met): ?Advice
-    {
-        $half = (new EasierLevels($situation))->partWay($level, $next);
-        if ($half === null || $situation->log->isSpentToday($half)) {
-            return null;
+        if ($situation->log->struggledAt($to)) {
+            return $this->stay($situation, $level, $to, $met);
         }
-        $blocked = $situation->log->isSpentToday($next)
-            ? Reason::of(ReasonCode::Spent, at: $situation->told($next->exposure))
-            : $situation->riskReason($next->exposure);
 
-        return $situation->advise(Action::Split, $half, [
-            $met, $blocked, Reason::of(ReasonCode::Split, at: $situation->told($half->exposure)),
+        return $situation->advise(Action::Advance, $to, [
+            $met, Reason::of(ReasonCode::Regain), ...$situation->riskReasons($to->exposure),
         ]);
     }
 
-    private function stay(Situation $situation, Level $level, Level $next, Reason $met): Advice
+    private function onNewGround(Situation $situation, Level $level, Level $next, Reason $met): Advice
     {
-        if ($situation->log->isSpentToday($next)) {
-            return $situation->advise(Action::EndWell, null, [
-                $met, Reason::of(ReasonCode::SpentEnd, at: $situation->told($next->exposure)),
+        $ground = new NewGround($situation);
+        if ($ground->isUsedUp()) {
+            return $situation->advise(Action::EndWell, null, [$met, Reason::of(ReasonCode::AdvancesUsed, count: $ground->steps())]);
+        }
+        $counted = $ground->isBold()
+            ? Reason::of(ReasonCode::Bold)
+            : Reason::of(ReasonCode::Advances, count: $ground->steps() + 1, most: $situation->settings->mostAdvances);
+        $part = (new Way($situation))->part($level, $next);
+        $barred = $ground->bars($next);
+        // under the hand a step has a name, and the dog's own consent comes before any figure
+        $isAllowed = $situation->allowsNew($next->exposure)
+            || $situation->work === Work::Contact && $situation->allowsPart($next->exposure);
+        if ($barred === null && $isAllowed && ! $ground->needsParts($next)) {
+            return $situation->advise(Action::Advance, $next, [$met, $counted, ...$situation->riskReasons($next->exposure)]);
+        }
+        if ($part !== null && $ground->bars($part) === null && $situation->allowsPart($part->exposure)) {
+            return $situation->advise(Action::Split, $part, [$met, $counted, ...$situation->riskReasons($part->exposure)]);
+        }
+        $try = $barred === null && ! $ground->needsParts($next) ? $part ?? $next : $part;
+        if ($try !== null && $ground->bars($try) === null && ! $ground->forbidsTrying($try) && $this->isCalmLongEnough($situation)) {
+            return $situation->advise($try === $next ? Action::Advance : Action::Split, $try, [
+                Reason::of(ReasonCode::CalmLongEnough, count: $situation->run()), $counted, ...$situation->riskReasons($try->exposure),
             ]);
         }
 
-        // not that it is enough to move on: it stays
-        return $situation->advise(Action::Repeat, $level, [
-            $this->whatIsMissing($situation, $level, $next), $situation->runReason($level), $situation->riskReason($next->exposure),
-        ]);
+        return $barred !== null && ($part === null || $ground->bars($part) !== null)
+            ? $situation->advise(Action::EndWell, null, [$met, $barred])
+            : $this->stay($situation, $level, $next, $met);
     }
 
-    /** Far more successes than asked, all easy, and far inside the limits: skip up to 1 logit. */
-    private function skip(Situation $situation, Level $level, int $run, int $asked, Reason $met): ?Advice
+    private function isCalmLongEnough(Situation $situation): bool
     {
-        $latest = array_slice($situation->log->atLevel(), -2 * $asked);
-        $allEasy = count(array_filter($latest, static fn (LoggedTrial $trial): bool => $trial->band === Band::Easy)) === count($latest);
-        $caps = $situation->caps->scaled(self::SKIP_LIMIT_SHARE, self::SKIP_LIMIT_SHARE);
-        $skipTo = null;
-        for (
-            $i = $level->step + 2; $i <= $situation->ladder->top()
-                && $run >= 2 * $asked
-                && $allEasy
-                && ! $situation->calibration->isOff(); $i++
-        ) {
-            $exposure = $situation->ladder->step($i)->exposure;
-            $candidate = new Level($i, $exposure);
-            if ($situation->load($exposure) - $situation->load($level->exposure) <= self::SKIP_MOST_LOGITS + 1e-9
-                && $this->isWithin($situation, $caps, $candidate) && ! $situation->log->isSpentToday($candidate)) {
-                $skipTo = $candidate;
-            }
+        $asked = self::CRITERIA_AGAINST_MODEL * $situation->ladder->step($situation->log->last()->level->step ?? 0)->criterion->successes;
+        $latest = array_slice($situation->log->atLevel(), -$asked);
+
+        return count($latest) >= $asked && array_filter($latest, static fn (LoggedTrial $trial): bool => ! $trial->isSuccess()) === [];
+    }
+
+    /** Not that it is enough to move on: it stays. */
+    private function stay(Situation $situation, Level $level, Level $next, Reason $met): Advice
+    {
+        if ($situation->log->struggledAt($next)) {
+            return $situation->advise(Action::EndWell, null, [$met, Reason::of(ReasonCode::SpentEnd)]);
         }
 
-        return $skipTo === null ? null : $situation->advise(Action::Advance, $skipTo, [
-            $met, Reason::of(ReasonCode::Skip, count: $run), $situation->riskReason($skipTo->exposure),
+        return $situation->advise(Action::Repeat, $level, [
+            $this->whatIsMissing($situation, $level, $next), $situation->runReason($level), ...$situation->riskReasons($next->exposure),
         ]);
     }
 
-    private function isWithin(Situation $situation, RiskCaps $caps, Level $level): bool
+    /** A fourth place in a set waits for a walk. */
+    private static function atBreak(Situation $situation, Advice $advice): Advice
     {
-        return $situation->model !== null && $caps->allow($situation->model->risk($level->exposure, $situation->day()));
+        $places = $situation->log->placesOfSet();
+        $isNew = $advice->next !== null
+            && array_filter($places, static fn (Level $place): bool => $place->equals($advice->next)) === [];
+
+        return ! $isNew || count($places) < self::PLACES_A_SET || $situation->work !== Work::Exposure
+            ? $advice
+            : $situation->advise(Action::Break, $advice->next, [
+                Reason::of(ReasonCode::PlacesOfSet, count: count($places), plan: $situation->catalog->plan->value), ...$advice->reasons,
+            ]);
     }
 
     /** How much of the refusal is the dog, and how much is not knowing it well enough. */
     private function whatIsMissing(Situation $situation, Level $level, Level $next): Reason
     {
-        $model = $situation->model ?? throw new \LogicException('Asked only with a model.');
+        $model = $situation->model;
+        if ($model === null) {
+            return Reason::of(ReasonCode::MissingDog);
+        }
         $caps = $situation->caps;
         $atPoint = 0.0;
         foreach ([[Band::Strain, $caps->strain], [Band::Over, $caps->reaction]] as [$band, $limit]) {

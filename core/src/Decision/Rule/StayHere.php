@@ -6,25 +6,28 @@ namespace Core\Decision\Rule;
 
 use Core\Decision\Action;
 use Core\Decision\Advice;
-use Core\Decision\EasierLevels;
+use Core\Decision\Level;
 use Core\Decision\LoggedTrial;
+use Core\Decision\OtherThings;
 use Core\Decision\Reason;
 use Core\Decision\ReasonCode;
 use Core\Decision\Rule;
 use Core\Decision\Situation;
+use Core\Exposure\Exposure;
 use Core\Sign\Band;
 use Core\Sign\Outcome;
 
-/** Nothing else applies: once more here, and how far the run is. */
+/** Nothing else applies: another one here, and how far the run is. */
 final readonly class StayHere implements Rule
 {
     public function apply(Situation $situation, LoggedTrial $last): Advice
     {
-        $level = $last->target;
+        $level = self::isLuckyLeap($situation, $last) ? self::asked($situation) ?? $last->level : $last->level;
         $why = match (true) {
             $last->handlerError => ReasonCode::HandlerError,
             $situation->log->isTooQuick(count($situation->log->trials) - 1) => ReasonCode::TooQuick,
             $last->interrupted => ReasonCode::Interrupted,
+            ! $level->equals($last->level) => ReasonCode::LuckyLeap,
             $last->band === Band::Effort => ReasonCode::EffortOnce,
             $last->outcome === Outcome::Watched => ReasonCode::Watched,
             $last->outcome === Outcome::Prompted => ReasonCode::Prompted,
@@ -33,8 +36,31 @@ final readonly class StayHere implements Rule
 
         return $situation->advise(
             Action::Repeat, $level,
-            [...($why === null ? [] : [Reason::of($why)]), $situation->runReason($level), $situation->riskReason($level->exposure)],
-            $last->band === Band::Effort ? (new EasierLevels($situation))->byOtherThings($level) : [],
+            [...($why === null ? [] : [Reason::of($why)]), $situation->runReason($level), ...$situation->riskReasons($level->exposure)],
+            $last->band === Band::Effort ? (new OtherThings($situation))->of($level) : [],
         );
+    }
+
+    /** A single calm trial at under two thirds of anything calm before: told as a fact; nobody stays there for it. */
+    private static function isLuckyLeap(Situation $situation, LoggedTrial $last): bool
+    {
+        $before = array_slice($situation->log->trials, 0, -1);
+        $calm = [...array_map(
+            static fn (LoggedTrial $trial): Exposure => $trial->exposure,
+            array_filter($before, static fn (LoggedTrial $trial): bool => $trial->isCalm()),
+        ), ...($situation->history->solid === null ? [] : [$situation->history->solid->exposure])];
+        $meters = array_filter(
+            array_map(static fn (Exposure $of): ?float => $of->distance()?->meters, $calm), static fn (?float $meters): bool => $meters !== null,
+        );
+        $here = $last->exposure->distance()?->meters;
+
+        return $last->isCalm() && $here !== null && $meters !== [] && $here < self::LEAP * min($meters);
+    }
+
+    private const LEAP = 2.0 / 3.0;
+
+    private static function asked(Situation $situation): ?Level
+    {
+        return $situation->log->hardestCalm($situation->log->last()?->level);
     }
 }

@@ -62,7 +62,7 @@
                         <td>@if($item['plan']->responseModel->kind === Core\Exposure\PlanKind::Presence)<x-limit
                             :limit="$item['limit']" />@else<span
                             class="text-body-secondary">{{ say('dogs.show.no_distance_see_the_ladder') }}</span>@endif</td>
-                        <td>{{ say('dogs.show.step_of', ['held_step' => $item['history']->heldStep + 1,
+                        <td>{{ say('dogs.show.step_of', ['held_step' => $item['history']->solidStep + 1,
                             'steps' => $item['plan']->steps->count()]) }}</td>
                     </tr>
                 @endforeach

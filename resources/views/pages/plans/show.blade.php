@@ -80,7 +80,7 @@
                                         ['reaction' => words()->formats->chance($step->today->reaction())]) }}</td>
                                 @endif
                                 <td>{{ words()->criterion($step->step->criterion) }}</td>
-                                <td>@if($i <= $situation->history->heldStep){{ say('plans.show.held') }} @endif{{ say('plans.show.exposure_within_the_limits_beyond_the', ['exposure' => (bool) ($situation->allows($step->step->exposure))]) }}</td>
+                                <td>@if($i <= $situation->history->solidStep){{ say('plans.show.held') }} @endif{{ say('plans.show.exposure_within_the_limits_beyond_the', ['exposure' => (bool) ($situation->allows($step->step->exposure))]) }}</td>
                             </tr>
                         @endforeach
                         </tbody>

@@ -1,0 +1,16 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Decision;
+
+/** What a level came to in a session. */
+enum MarkKind: string
+{
+    /** Its criterion was met. */
+    case Solid = 'solid';
+    /** The dog struggled there. */
+    case Struggled = 'struggled';
+    /** The dog went over there. */
+    case Over = 'over';
+}

@@ -1,0 +1,104 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Decision;
+
+use Core\Decision\Rule\EaseAfterStrain;
+use Core\Sign\Band;
+use Core\Sign\FoodTaken;
+
+/** What speaks against going on to where the dog has not been: a day's share, and what happened there before. */
+final readonly class NewGround
+{
+    /** Ten of ten easy, unlured, gently eaten, no sign ticked: bold is measured. The intake's word only shortens it. */
+    private const BOLD_TRIALS = 10;
+
+    private const BOLD_TRIALS_TOLD = 5;
+
+    /** After the second time it went over at a place, only a trainer decides. */
+    private const OVERS = 2;
+
+    /** Steps short of a place where it went over, in which moving on is by parts and never against the model. */
+    private const NEAR_STEPS = 2.0;
+
+    public function __construct(private Situation $situation)
+    {
+    }
+
+    /** New steps taken today; parts of one count for one together. */
+    public function steps(): int
+    {
+        $steps = 0.0;
+        $before = $this->situation->history->solid ?? ($this->situation->log->trials[0] ?? null)?->level;
+        foreach ($this->situation->log->newGround($this->situation->history->solid) as $level) {
+            $size = $before === null ? null : (new Way($this->situation))->stepsBetween($before->exposure, $level->exposure);
+            $steps += $size === null || $size > 0.75 ? 1.0 : 0.5;
+            $before = $level;
+        }
+
+        return (int) ceil($steps - 1e-9);
+    }
+
+    public function isUsedUp(): bool
+    {
+        return $this->steps() >= $this->situation->settings->mostAdvances && ! $this->isBold();
+    }
+
+    /** Several steps a day, for a dog that shows today that nothing of it worries it. Never past the first closing, pull or tool. */
+    public function isBold(): bool
+    {
+        if ($this->situation->work === Work::Exposure || $this->situation->told->forbidsTrying()) {
+            return false;
+        }
+        $asked = $this->situation->told->isBold ? self::BOLD_TRIALS_TOLD : self::BOLD_TRIALS;
+        $trials = array_slice($this->situation->log->trials, -$asked);
+        $isBold = static fn (LoggedTrial $trial): bool => $trial->isSuccess() && $trial->band === Band::Easy
+            && $trial->food === FoodTaken::Gently && $trial->signs === [];
+        $hadDoubt = $this->situation->log->count(static fn (LoggedTrial $trial): bool => ! $trial->isCalm()) > 0;
+
+        return count($trials) === $asked && ! $hadDoubt && array_filter($trials, $isBold) === $trials;
+    }
+
+    /** Whether a level may not be asked for at all today; and why. */
+    public function bars(Level $next): ?Reason
+    {
+        $history = $this->situation->history;
+        if ($this->situation->log->struggledAt($next)) {
+            return Reason::of(ReasonCode::SpentEnd);
+        }
+        $overs = $history->oversUpTo($next);
+        if ($overs >= self::OVERS) {
+            return Reason::of(ReasonCode::TrainersWord, count: $overs);
+        }
+        if ($overs > 0 && $this->situation->log->hasTried($next)) {
+            return Reason::of(ReasonCode::OnceADay);
+        }
+        $sessions = $history->sessionsStruggledUpTo($next);
+
+        return $sessions >= EaseAfterStrain::WALL_SESSIONS ? Reason::of(ReasonCode::Wall, count: $sessions) : null;
+    }
+
+    /** Where it went over before, and just short of it, only by half parts. */
+    public function needsParts(Level $next): bool
+    {
+        return $this->situation->history->oversUpTo($next) > 0;
+    }
+
+    /** Whether twice the criterion is no reason to go on against the model. */
+    public function forbidsTrying(Level $next): bool
+    {
+        if ($this->situation->told->forbidsTrying()) {
+            return true;
+        }
+        foreach ($this->situation->history->overs as $over) {
+            $short = (new Way($this->situation))->stepsBetween($next->exposure, $over['level']->exposure);
+            if (! $over['level']->isHarderThan($next) || ($short === null
+                ? $over['level']->step - $next->step <= self::NEAR_STEPS : $short <= self::NEAR_STEPS + 1e-9)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+}

@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Decision;
+
+/** "Make it easier" as advice: down the way it came, or the end where nothing easier can be done here. */
+final readonly class Retreat
+{
+    public function __construct(private Situation $situation)
+    {
+    }
+
+    /**
+     * @param  non-empty-list<Reason>  $why
+     * @param  positive-int  $steps  where nothing easier was calm today
+     */
+    public function from(Level $level, array $why, int $steps = 1, Action $action = Action::Ease): Advice
+    {
+        $calm = $this->situation->log->hardestCalm($level);
+        $next = $calm ?? (new Way($this->situation))->below($level, $steps);
+        if ($next === null) {
+            return $this->situation->advise(Action::EndWell, null, [...$why, Reason::of(ReasonCode::NoRoom)]);
+        }
+        $why[] = $calm === null
+            ? Reason::of(ReasonCode::StepsEasier, steps: $steps, at: $this->situation->told($next->exposure, $level->exposure))
+            : Reason::of(ReasonCode::CalmThere, at: $this->situation->told($next->exposure, $level->exposure));
+
+        return $this->situation->advise(
+            $action, $next, [...$why, ...$this->situation->riskReasons($next->exposure)], (new OtherThings($this->situation))->of($level),
+        );
+    }
+}
