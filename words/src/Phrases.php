@@ -273,9 +273,9 @@ final readonly class Phrases
                 $name === 'quantity' && is_string($fact) => $this->say("quantities.{$fact}"),
                 $name === 'unit' && is_string($fact) => $fact === '' ? '' : "\u{00A0}".$this->say("phrases.units.{$fact}"),
                 $name === 'dimension' && is_string($fact) => $named($fact),
-                $name === 'choice' && is_string($fact) => $this->say(
-                    "dimensions.{$plan}.".(is_string($facts['dimension'] ?? null) ? $facts['dimension'] : '').".values.{$fact}",
-                ),
+                $name === 'choice' && is_string($fact) && is_string($facts['dimension'] ?? null) => is_numeric($fact)
+                    ? $named($facts['dimension'])." {$fact}"
+                    : $this->say("dimensions.{$plan}.{$facts['dimension']}.values.{$fact}"),
                 $name === 'dimensions' && is_array($fact) => $this->list(array_map($named, $fact)),
                 $name === 'method'
                     && is_string($fact)

@@ -10,6 +10,7 @@ use Core\Exposure\DimensionKind;
 use Core\Exposure\DimensionValue;
 use Core\Exposure\Exposure;
 use Core\Exposure\Picture;
+use Core\Exposure\Whose;
 
 /**
  * What else than distance could be changed, the same asked: in contact plans the picture around what is asked, elsewhere any choice made
@@ -25,10 +26,6 @@ final readonly class OtherThings
     private const MAX_OTHERS = 3;
 
     private const MAX_PICTURES = 6;
-
-    /** What only a helper, or a fence, can change. */
-    private const OTHERS_DO = ['trigger_motion', 'trigger_heading', 'trigger_energy', 'trigger_attention', 'trigger_count', 'trigger_sound',
-        'suddenness', 'closing_speed', 'predictability', 'likeness', 'trigger_held', 'barrier'];
 
     public function __construct(private Situation $situation)
     {
@@ -49,7 +46,7 @@ final readonly class OtherThings
             }
             $exposure = $from->exposure->with($key, $choice->key);
             $off = $this->relief($from->exposure, $exposure, $dimension);
-            if (($off > 0.0 || $dimension->picture === Picture::Swaps) && $choice->isPossibleWith($exposure->values)) {
+            if (($off > 0.0 || $dimension->picture === Picture::Swaps) && $this->situation->catalog->isPossible($exposure)) {
                 $found[] = new Alternative(
                     new Level($from->step, $exposure, $from->beyond),
                     new DimensionChange($this->situation->catalog->plan, $key, $choice->key),
@@ -70,8 +67,11 @@ final readonly class OtherThings
 
     private function isOurs(Dimension $dimension): bool
     {
-        return $dimension->kind === DimensionKind::Ordered && $dimension->eases
-            && ! ($this->situation->settings->isByStrangers && in_array($dimension->key, self::OTHERS_DO, true));
+        return $dimension->kind === DimensionKind::Ordered && $dimension->eases && match ($dimension->whose) {
+            Whose::Ours => true,
+            Whose::Trigger => ! $this->situation->settings->isByStrangers,
+            Whose::Place => false,
+        };
     }
 
     /** The choice just easier, or, where none is easier in general, the other one. */

@@ -18,6 +18,8 @@ final readonly class Dimension
      * @param  bool  $eases  whether a handler can make it easier on the spot
      * @param  list<string>  $overlaps  keys of dimensions that say the same: where one of them is in play, this one does not count
      * @param  Picture  $picture  whether it belongs to the picture around what is asked, and may be changed without asking less
+     * @param  Whose  $whose  can change it on the spot
+     * @param  array<string, float|list<string>>  $needs  of a measure, for any value over 0 to be possible
      * @param  ?LevelScale  $levels  of a sound level: how it is told where that is not as it is kept
      */
     public function __construct(
@@ -31,6 +33,8 @@ final readonly class Dimension
         public bool $eases,
         public array $overlaps = [],
         public Picture $picture = Picture::No,
+        public Whose $whose = Whose::Ours,
+        public array $needs = [],
         private ?LevelScale $levels = null,
     ) {
     }
@@ -41,7 +45,7 @@ final readonly class Dimension
         return $this->kind === DimensionKind::SoundLevel
             ? new self(
                 $this->key, $this->label, $this->kind, $this->unit, $this->values, $this->usual, $this->slope, $this->eases,
-                $this->overlaps, $this->picture, $levels,
+                $this->overlaps, $this->picture, $this->whose, $this->needs, $levels,
             )
             : $this;
     }
@@ -164,7 +168,7 @@ final readonly class Dimension
 
         return new self(
             $this->key, $this->label, $this->kind, $this->unit, $values, $this->usual, $this->slope, $this->eases, $this->overlaps,
-            $this->picture,
+            $this->picture, $this->whose, $this->needs,
         );
     }
 
@@ -191,6 +195,20 @@ final readonly class Dimension
             }
         }
         throw InvalidExposure::unknownValue($this->key, (string) $value);
+    }
+
+    /**
+     * Whether a value goes together with the others of an exposure.
+     *
+     * @param  array<string, float|string>  $values  of the exposure
+     *
+     * @throws InvalidExposure if the value is not one of this dimension
+     */
+    public function isPossible(float|string $value, array $values): bool
+    {
+        return $this->kind->isMeasured()
+            ? $this->number($value) <= 0.0 || DimensionValue::fits($this->needs, $values)
+            : $this->choice($value)->isPossibleWith($values);
     }
 
     /** The choice just easier than this one; null for the easiest. */

@@ -98,6 +98,18 @@ final readonly class DimensionCatalog
         return $this->dimensions[$key] ?? throw InvalidExposure::unknownDimension($key);
     }
 
+    /** Whether all that an exposure says goes together: somebody could set it up and carry it out. */
+    public function isPossible(Exposure $exposure): bool
+    {
+        foreach ($exposure->values as $key => $value) {
+            if (! $this->dimension($key)->isPossible($value, $exposure->values)) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
     /** The same exposure without what cannot be: a hand that is not there does not touch. The next easier choice stands for it. */
     public function settled(Exposure $exposure): Exposure
     {
@@ -131,7 +143,7 @@ final readonly class DimensionCatalog
             foreach (
                 $this->dimension($key)->kind->isMeasured() ? [] : $this->dimension($key)->choice($value)->needs as $measure => $limit
             ) {
-                $most[$measure] = min($most[$measure] ?? $limit, $limit);
+                $most[$measure] = is_float($limit) ? min($most[$measure] ?? $limit, $limit) : $most[$measure] ?? INF;
             }
         }
         foreach (array_diff($keys, array_keys($values)) as $key) {
@@ -176,6 +188,9 @@ final readonly class DimensionCatalog
             array_values(array_filter(is_array($row['overlaps'] ?? null) ? $row['overlaps'] : [], is_string(...))),
             Picture::tryFrom(is_string($row['picture'] ?? null) ? $row['picture'] : Picture::No->value)
                 ?? throw InvalidCatalog::missing($where, 'picture'),
+            Whose::tryFrom(is_string($row['whose'] ?? null) ? $row['whose'] : Whose::Ours->value)
+                ?? throw InvalidCatalog::missing($where, 'whose'),
+            self::needs($where, $row['needs'] ?? []),
         );
     }
 
@@ -200,14 +215,17 @@ final readonly class DimensionCatalog
         return $values;
     }
 
-    /** @return array<string, float> */
+    /** @return array<string, float|list<string>> */
     private static function needs(string $where, mixed $rows): array
     {
         $needs = [];
-        foreach (is_array($rows) ? $rows : [] as $key => $most) {
-            $needs[(string) $key] = is_int($most) || is_float($most)
-                ? (float) $most
-                : throw InvalidCatalog::missing($where, 'values.needs');
+        foreach (is_array($rows) ? $rows : [] as $key => $need) {
+            $choices = is_array($need) ? array_values(array_filter($need, is_string(...))) : [];
+            $needs[(string) $key] = match (true) {
+                is_int($need), is_float($need) => (float) $need,
+                $choices !== [] => $choices,
+                default => throw InvalidCatalog::missing($where, 'values.needs'),
+            };
         }
 
         return $needs;

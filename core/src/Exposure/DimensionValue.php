@@ -10,7 +10,8 @@ final readonly class DimensionValue
     /**
      * @param  ?string  $label  a practice's own words; null for a value that ships
      * @param  float  $score  0 easiest to 1 hardest
-     * @param  array<string, float>  $needs  the most that a measure may be for this choice to be possible: a touch needs a gap of 0
+     * @param  array<string, float|list<string>>  $needs  for this choice to be possible, by dimension key: the most that a measure may be (a
+     *    touch needs a gap of 0), or the choices that go with it (a hand from above needs a hand)
      */
     public function __construct(public string $key, public ?string $label, public float $score, public array $needs = [])
     {
@@ -19,8 +20,23 @@ final readonly class DimensionValue
     /** @param  array<string, float|string>  $values  of an exposure */
     public function isPossibleWith(array $values): bool
     {
-        foreach ($this->needs as $measure => $most) {
-            if (isset($values[$measure]) && (float) $values[$measure] > $most + 1e-9) {
+        return self::fits($this->needs, $values);
+    }
+
+    /**
+     * @param  array<string, float|list<string>>  $needs
+     * @param  array<string, float|string>  $values  of an exposure; what it does not say stands in nobody's way
+     */
+    public static function fits(array $needs, array $values): bool
+    {
+        foreach ($needs as $key => $need) {
+            $value = $values[$key] ?? null;
+            $fits = match (true) {
+                $value === null => true,
+                is_array($need) => in_array($value, $need, true),
+                default => (float) $value <= $need + 1e-9,
+            };
+            if (! $fits) {
                 return false;
             }
         }

@@ -92,10 +92,11 @@ final readonly class StepData
         }
 
         foreach ($checked as $key => $value) {
-            if (is_string($value) && ! $catalog->dimension($key)->choice($value)->isPossibleWith($checked)) {
+            $dimension = $catalog->dimension($key);
+            if (! $dimension->isPossible($value, $checked)) {
                 throw InvalidLadder::at(
-                    "{$at}/{$key}", ErrorCode::Impossible, plan: $catalog->plan->value, dimension: $key, choice: $value,
-                    dimensions: array_keys($catalog->dimension($key)->choice($value)->needs),
+                    "{$at}/{$key}", ErrorCode::Impossible, plan: $catalog->plan->value, dimension: $key, choice: (string) $value,
+                    dimensions: array_keys(is_string($value) ? $dimension->choice($value)->needs : $dimension->needs),
                 );
             }
         }

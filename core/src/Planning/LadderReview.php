@@ -6,6 +6,7 @@ namespace Core\Planning;
 
 use Core\Decision\Reason;
 use Core\Decision\ReasonCode;
+use Core\Decision\Work;
 use Core\Exposure\Exposure;
 use Core\Ladder\EqualRatioLadder;
 use Core\Ladder\Ladder;
@@ -37,7 +38,7 @@ final readonly class LadderReview
     private const MAX_EASE = 2.0;
 
     /** @param  non-empty-list<StepReview>  $steps */
-    private function __construct(public array $steps)
+    private function __construct(public array $steps, private bool $isGraded)
     {
     }
 
@@ -52,7 +53,7 @@ final readonly class LadderReview
             $before = $step;
         }
 
-        return new self($reviewed);
+        return new self($reviewed, self::isGraded($model));
     }
 
     /** Whether every step follows from the one before and the last is harder than the first. */
@@ -76,7 +77,7 @@ final readonly class LadderReview
     /** Whether the goal is no harder than the start. */
     public function leadsDown(): bool
     {
-        return count($this->steps) > 1 && $this->steps[count($this->steps) - 1]->load <= $this->steps[0]->load;
+        return $this->isGraded && count($this->steps) > 1 && $this->steps[count($this->steps) - 1]->load <= $this->steps[0]->load;
     }
 
     /**
@@ -99,7 +100,7 @@ final readonly class LadderReview
 
         return new StepReview(
             $step, $load, $rise, $planned, $model->risk($step->exposure, Day::Today), $raised,
-            self::flags($step, $rise ?? 0.0, $planned, $raised, $caps),
+            [...self::isGraded($model) ? self::flags($rise ?? 0.0, $planned, $raised, $caps) : [], ...self::help($step)],
         );
     }
 
@@ -107,7 +108,7 @@ final readonly class LadderReview
      * @param  list<string>  $raised
      * @return list<Reason>
      */
-    private static function flags(Step $step, float $rise, Probability $planned, array $raised, RiskCaps $caps): array
+    private static function flags(float $rise, Probability $planned, array $raised, RiskCaps $caps): array
     {
         $flags = [];
         if (count($raised) > 1) {
@@ -118,11 +119,22 @@ final readonly class LadderReview
         } elseif ($planned->isOver($caps->strain)) {
             $flags[] = Reason::of(ReasonCode::BigStep, chance: $planned, cap: $caps->strain);
         }
-        if ($step->manner->needsHelp()) {
-            $flags[] = Reason::of(ReasonCode::NeedsHelp, hands: $step->manner->hands, eyes: $step->manner->eyes);
-        }
 
         return $flags;
+    }
+
+    /** @return list<Reason> */
+    private static function help(Step $step): array
+    {
+        return $step->manner->needsHelp()
+            ? [Reason::of(ReasonCode::NeedsHelp, hands: $step->manner->hands, eyes: $step->manner->eyes)]
+            : [];
+    }
+
+    /** Steps under the hand and of a skill have names and strands: how far one rises over another says little, and nothing is put between. */
+    private static function isGraded(DogModel $model): bool
+    {
+        return Work::of($model->scale->catalog->plan) === Work::Exposure;
     }
 
     /** @return list<string> */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Core\Planning;
 
+use Core\Decision\Work;
 use Core\Exposure\Dimension;
 use Core\Exposure\DimensionKey;
 use Core\Exposure\DimensionKind;
@@ -35,8 +36,12 @@ final readonly class Refiner
     {
     }
 
+    /** Steps under the hand and of a skill have names: nothing is put between that a person could not tell apart. */
     public function refine(Ladder $ladder): Ladder
     {
+        if (Work::of($this->model->scale->catalog->plan) !== Work::Exposure) {
+            return $ladder;
+        }
         $kept = self::withoutGrain($ladder->steps, $this->model);
         $steps = [];
         $last = $kept[0];

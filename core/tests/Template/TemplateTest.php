@@ -148,7 +148,7 @@ final class TemplateTest extends TestCase
     #[TestWith([['steps', '1', 'at', 'gap'], -5, '/steps/1/at/gap'], 'less than touching')]
     #[TestWith([['steps', '1', 'at', 'smell'], 'strong', '/steps/1/at/smell'], 'a dimension that does not exist')]
     #[TestWith([['steps', '1', 'at', 'contact'], 'squeeze', '/steps/1/at/contact'], 'a value that does not exist')]
-    #[TestWith([['steps', '1', 'at', 'depth'], 0.5, '/steps/0/at'], 'a dimension the others leave open')]
+    #[TestWith([['steps', '1', 'at', 'hand_timing'], 'moving', '/steps/0/at'], 'a dimension the others leave open')]
     #[TestWith([['steps', '1', 'criterion', 'run'], 40, '/steps/1'], 'a run of forty')]
     #[TestWith([['steps', '1', 'food'], 'later', '/steps/1/food'], 'no such food timing')]
     #[TestWith([['steps', '1', 'hands'], 7, '/steps/1'], 'seven hands')]
