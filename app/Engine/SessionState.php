@@ -161,7 +161,9 @@ final readonly class SessionState
         $from = new Level(max(0, $step), $next ?? $situation->ladder->step($step)->exposure);
         $found = [];
         for ($steps = 1; $steps <= self::MOST_EASIER; $steps++) {
-            $level = $from->step - $steps < 0 ? null : new Level($from->step - $steps, $situation->ladder->step($from->step - $steps)->exposure);
+            $level = $from->step - $steps < 0
+                ? null
+                : new Level($from->step - $steps, $situation->ladder->step($from->step - $steps)->exposure);
             if ($level !== null) {
                 $found["step:{$level->step}"] = ['aim' => "step:{$level->step}", ...self::exposure($level->exposure, $situation, $player)];
             }

@@ -31,9 +31,10 @@ final readonly class SinceLastSession
     {
         $from = max($since ?? $until->setTimestamp(0), $until->modify('-'.CarryOver::WINDOW_HOURS.' hours'));
 
-        return max(0, Event::query()->where('dog_id', $dogId)->where('kind', EventKind::OffPlan)->where('severity', '>=', self::REACTION_FROM)
-            ->where('occurred_at', '>', $from->format('Y-m-d H:i:s.v'))->where('occurred_at', '<=', $until->format('Y-m-d H:i:s.v'))
-            ->limit(self::MAX_EVENTS)->count());
+        return max(0,
+            Event::query()->where('dog_id', $dogId)->where('kind', EventKind::OffPlan)->where('severity', '>=', self::REACTION_FROM)
+                ->where('occurred_at', '>', $from->format('Y-m-d H:i:s.v'))->where('occurred_at', '<=', $until->format('Y-m-d H:i:s.v'))
+                ->limit(self::MAX_EVENTS)->count());
     }
 
     public function tested(ResponseModel $model, WorkingPlan $plan, ?\DateTimeImmutable $since, \DateTimeImmutable $until): ?Tested
@@ -49,7 +50,9 @@ final readonly class SinceLastSession
         foreach ($made->observations ?? [] as $row) {
             $seen = Fields::of($row);
             $tests[] = [
-                'level' => $credit->of(Exposure::of([...$plan->ladder->step(0)->exposure->values, ...$seen->values('values')], $plan->catalog)),
+                'level' => $credit->of(Exposure::of(
+                    [...$plan->ladder->step(0)->exposure->values, ...$seen->values('values')], $plan->catalog,
+                )),
                 'passed' => $seen->int('band') < Band::Effort->value && $seen->text('food') !== 'hard',
             ];
         }

@@ -22,7 +22,9 @@ final readonly class SummaryJson
     {
         return json_encode([
             ...get_object_vars($summary),
-            'marks' => array_map(static fn (Mark $mark): array => ['kind' => $mark->kind->value, ...self::level($mark->level)], $summary->marks),
+            'marks' => array_map(
+                static fn (Mark $mark): array => ['kind' => $mark->kind->value, ...self::level($mark->level)], $summary->marks,
+            ),
             'hardestCalm' => $summary->hardestCalm === null ? null : self::level($summary->hardestCalm),
         ], JSON_THROW_ON_ERROR);
     }

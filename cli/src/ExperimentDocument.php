@@ -58,6 +58,9 @@ final readonly class ExperimentDocument
             'sessions90' => $tally->sessionsTo(0.9),
             'trialsPerDog' => $tally->trialsPerDog(),
             'shareArrived' => $tally->shareArrived(),
+            'easesAfterCalm' => $tally->easesAfterCalm(),
+            'shareBelowSolid' => $tally->shareBelowSolid(),
+            'farthestStart' => $tally->farthestStart(),
         ];
     }
 }

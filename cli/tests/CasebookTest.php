@@ -63,10 +63,12 @@ final class CasebookTest extends TestCase
             ['one-effort', 'action_in', ['advance']], ['one-effort', 'action_not_in', ['stay']], ['one-effort', 'm_between', [30, 40]],
             ['one-effort', 'm_at_most', 10], ['one-effort', 'm_at_least', 40], ['sound-plain', 'db_between', [50, 60]],
             ['bold-but-grabby', 'step_between', ['Strap laid', 'Strap held']], ['strain-goes-back-to-today', 'not_easier_than_last', true],
-            ['strain-goes-back-to-today', 'only_dimensions', ['trigger_motion']], ['strain-goes-back-to-today', 'asks_for_none_of', ['struggled']],
+            ['strain-goes-back-to-today', 'only_dimensions', ['trigger_motion']],
+            ['strain-goes-back-to-today', 'asks_for_none_of', ['struggled']],
             ['one-effort', 'names_reason_in', ['plateau']], ['play-plain-dog', 'reaches', ['m' => 1, 'within_sessions' => 1]],
             ['play-no-warning', 'most_over', 0], ['play-sound-shy', 'most_strain', 0], ['play-plain-dog', 'never_farther_than_m', 20],
-            ['play-plain-dog', 'places_a_set', 1], ['play-plain-dog', 'share_below_held', 0], ['play-calm-dog-collar', 'never_asks', ['collar']],
+            ['play-plain-dog', 'places_a_set', 1], ['play-plain-dog', 'share_below_held', 0],
+            ['play-calm-dog-collar', 'never_asks', ['collar']],
             ['play-plain-dog', 'ends_in', ['refer']],
         ] as [$id, $key, $value]) {
             yield "{$key} of {$id}" => [$id, $key, $value];

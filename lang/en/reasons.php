@@ -129,6 +129,7 @@ return [
     'start-tested' => 'It passed both questions there in the test.',
     'start-tested-below' => 'Easier than the first doubt of the test.',
     'start-told' => 'It has been fine there for weeks: fine is fine.',
+    'start-typed' => 'As this plan has it, farther than where it has been fine.',
     'start-reaction-told' => 'All we know is where it reacts: begin about three times as far.',
     'start-unknown' => 'Nobody has told us yet where it reacts or is fine.',
     'start-unknown-refused' => 'Nobody has told us yet where it is fine, and this dog is not one to try out. Test from far off first, with a qualified trainer.',

@@ -28,16 +28,15 @@ test('a session of twelve trials from nothing: sign in, plan, log, review, expor
     await readAndReason(page);
     await page.getByRole('button', { name: 'Start', exact: true }).click();
 
-    // nothing is known of this dog but two distances: it starts farther than the ladder does, where even that is within the limits
+    // fine at 40 m for weeks, and the plan wants to begin at 80: that is where it begins
     let said = await advice(page);
     expect(said.action).toBe('start');
-    expect(said.next).toBeGreaterThan(80);
-    expect(said.next).toBeLessThan(120);
-    expect(said.reasons).toContain('beyond-cap-at-start');
+    expect(said.next).toBe(80);
+    expect(said.reasons).toContain('start-typed');
     await expectAccessible(page, 'session');
 
     // five unprompted returns in a row are the criterion
-    await expect(page.locator('[data-reason="risk"]')).toContainText(/reacting about 1 in 7\d at most. Close to your cap/);
+    await expect(page.locator('[data-reason="risk"]')).toContainText(/reacting about 1 in \d+ at most/);
     for (let run = 1; run <= 4; run++) {
         said = await logTrial(page, { outcome: 'returned', band: 0, signs: run === 1 ? ['face.soft'] : undefined });
         expect(said.action, `trial ${run}`).toBe('repeat');
@@ -46,26 +45,25 @@ test('a session of twelve trials from nothing: sign in, plan, log, review, expor
     said = await logTrial(page, { outcome: 'returned', band: 0 });
     expect(said.action).toBe('advance');
     expect(said.reasons).toEqual(expect.arrayContaining(['criterion', 'risk', 'advances']));
-    expect(said.next).toBe(80);
+    expect(said.next).toBeLessThan(80);
+    expect(said.next).toBeGreaterThanOrEqual(60);
+    const nearer = said.next;
 
     // a prompted return starts the run again, and is no failure
     await logTrial(page, { outcome: 'returned', band: 0 });
     said = await logTrial(page, { outcome: 'prompted', band: 0 });
-    expect(said).toMatchObject({ action: 'repeat', next: 80 });
+    expect(said).toMatchObject({ action: 'repeat', next: nearer });
     await expect(page.locator('[data-reason="run"]')).toContainText('0 of 5');
 
-    // food refused is too hard before any bark
+    // food refused is too hard before any bark: away, a short break, and the same place again, where it was calm
     said = await logTrial(page, { outcome: 'returned', band: 2, food: 'refused' });
-    expect(said.action).toBe('ease');
+    expect(said).toMatchObject({ action: 'break', next: nearer });
     expect(said.reasons).toContain('food-or-cue');
-    expect(said.next).toBeGreaterThan(80);
-    const eased = said.next;
 
-    // strain eases again, and the numbers are shown
+    // struggling goes back to what was calm today, never to another field
     said = await logTrial(page, { outcome: 'prompted_stiff', signs: ['stare', 'stiff', 'whine'] });
-    expect(['ease', 'end_well']).toContain(said.action);
+    expect(said).toMatchObject({ action: 'ease', next: 80 });
     expect(said.reasons).toContain('strain');
-    if (said.action === 'ease') expect(said.next).toBeGreaterThan(eased);
 
     // the trainer goes on against the advice to end; the log keeps what was really done
     await logTrial(page, { outcome: 'returned', band: 0, distance: '110' });
@@ -94,21 +92,14 @@ test('a session of twelve trials from nothing: sign in, plan, log, review, expor
 test('the next session starts where the warm-up rule says', async ({ page }) => {
     await signIn(page);
     await page.getByRole('link', { name: 'Delivery carts' }).first().click();
-    // a step before what is solid, or farther away where today's cap asks for it
-    const reason = page.getByText(/is more than we know is fine before today’s first try\. Begin at/);
-    await expect(reason).toBeVisible();
-    const solid = await page.getByRole('row').filter({ hasText: 'solid,' }).count();
-    const wished = page
-        .getByRole('row')
-        .nth(solid - 1)
-        .getByRole('cell')
-        .first();
-    expect(Number(((await reason.textContent()) ?? '').match(/[\d.]+/)?.[0])).toBe(
-        Number(((await wished.textContent()) ?? '').match(/[\d.]+/)?.[0]),
-    );
+    // a step or more before what is solid, said in one sentence, and in a place that the plan knows
+    await expect(page.getByText(/easier than where it was solid last time/)).toBeVisible();
+    const solid = page.getByRole('row').filter({ hasText: 'solid,' }).last().getByRole('cell').first();
+    const meters = async (/** @type {import('@playwright/test').Locator} */ of) =>
+        Number(((await of.textContent()) ?? '').match(/[\d.]+/)?.[0]);
     const start = page.getByRole('heading', { name: /^Start here/ });
-    const meters = Number(((await start.textContent()) ?? '').match(/[\d.]+/)?.[0]);
-    expect(meters).toBeGreaterThanOrEqual(Math.floor(Number(((await wished.textContent()) ?? '').match(/[\d.]+/)?.[0])));
+    expect(await meters(start)).toBeGreaterThan(await meters(solid));
+    expect(await meters(start)).toBeLessThanOrEqual(2 * (await meters(solid)));
     await expectAccessible(page, 'plan with history');
 });
 

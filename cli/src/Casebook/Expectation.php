@@ -20,14 +20,18 @@ final readonly class Expectation
     {
         $next = $reply->advice->next?->exposure;
         $between = fn (string $key, float|int|null $value): bool => $value !== null
-            && $value >= $this->expect->at($key)->items()[0]->number() - 1e-6 && $value <= $this->expect->at($key)->items()[1]->number() + 1e-6;
+            && $value >= $this->expect->at($key)->items()[0]->number() - 1e-6
+                && $value <= $this->expect->at($key)->items()[1]->number() + 1e-6;
         $checks = [
             'action_in' => fn (): bool => in_array($reply->action(), $this->expect->at('action_in')->strings(), true),
             'action_not_in' => fn (): bool => ! in_array($reply->action(), $this->expect->at('action_not_in')->strings(), true),
             'm_between' => static fn (): bool => $between('m_between', $reply->meters()),
             'm_at_most' => fn (): bool => ($reply->meters() ?? INF) <= $this->expect->at('m_at_most')->number(),
-            'm_at_least' => fn (): bool => $reply->action() === 'rest' || ($reply->meters() ?? 0.0) >= $this->expect->at('m_at_least')->number(),
-            'db_between' => static fn (): bool => $between('db_between', isset($next->values['level']) ? (float) $next->values['level'] : null),
+            'm_at_least' => fn (): bool => $reply->action() === 'rest'
+                || ($reply->meters() ?? 0.0) >= $this->expect->at('m_at_least')->number(),
+            'db_between' => static fn (): bool => $between(
+                'db_between', isset($next->values['level']) ? (float) $next->values['level'] : null,
+            ),
             'step_between' => fn (): bool => $reply->advice->next === null || $this->isBetweenSteps($reply),
             'not_easier_than_last' => static fn (): bool => $last === null || $reply->advice->next !== null
                 && ! $last->level->isHarderThan($reply->advice->next),
@@ -72,12 +76,16 @@ final readonly class Expectation
             $isElse = $isElse || $reply->action() !== $action && self::says($reply->reason(), $words);
         }
 
-        return array_diff($measures($reply->reason()), $measures($reply->title())) === [] && ! $isElse && ! self::says($reply->reason(), ['instead']);
+        return array_diff($measures($reply->reason()), $measures(
+            $reply->title(),
+        )) === [] && ! $isElse && ! self::says($reply->reason(), ['instead']);
     }
 
     private function isBetweenSteps(Reply $reply): bool
     {
-        [$first, $last] = array_map(fn (string $words): int => Ladders::find($this->world->ladder, $words), $this->expect->at('step_between')->strings());
+        [$first, $last] = array_map(
+            fn (string $words): int => Ladders::find($this->world->ladder, $words), $this->expect->at('step_between')->strings(),
+        );
         $step = $reply->advice->next->step ?? -1;
 
         return $step >= $first && $step <= $last;

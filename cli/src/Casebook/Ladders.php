@@ -97,7 +97,8 @@ final readonly class Ladders
         );
 
         return Ladder::of(array_map(
-            static fn (Distance $distance): Step => new Step(Exposure::of(['distance' => $distance->meters], $catalog), $criterion), $distances,
+            static fn (Distance $distance): Step =>
+                new Step(Exposure::of(['distance' => $distance->meters], $catalog), $criterion), $distances,
         ));
     }
 

@@ -70,7 +70,8 @@ final class Play
         $expect = $this->case->at('expect');
         $reaches = $expect->at('reaches');
         $checks = [
-            'reaches' => fn (): bool => $this->reached !== null && $this->reached[0] <= $reaches->at('within_sessions')->integer(PHP_INT_MAX)
+            'reaches' => fn (): bool => $this->reached !== null
+                && $this->reached[0] <= $reaches->at('within_sessions')->integer(PHP_INT_MAX)
                 && $this->reached[1] <= $reaches->at('within_trials')->integer(PHP_INT_MAX),
             'most_over' => fn (): bool => $this->bands['over'] <= $expect->at('most_over')->integer(),
             'most_strain' => fn (): bool => $this->bands['strain'] <= $expect->at('most_strain')->integer(),
@@ -95,7 +96,8 @@ final class Play
     {
         return sprintf(
             '%d trials, %d over, %d struggling, %d eased after calm, %d below solid, reached %s', $this->trials, $this->bands['over'],
-            $this->bands['strain'], $this->easesAfterCalm, $this->belowSolid, $this->reached === null ? 'never' : implode('/', $this->reached),
+            $this->bands['strain'], $this->easesAfterCalm, $this->belowSolid,
+            $this->reached === null ? 'never' : implode('/', $this->reached),
         );
     }
 
@@ -154,7 +156,8 @@ final class Play
         }
         $this->course[] = sprintf(
             '%d.%d %s %s -> %s', $session, $this->trials, $trial->exposure->distance() === null ? $trial->level->step + 1
-                : round($trial->exposure->distance()->meters, 1), $trial->band->name, (new Reply($advice, $this->world->ladder, $this->world->catalog, $this->phrases))->line(),
+                : round($trial->exposure->distance()->meters, 1), $trial->band->name,
+            (new Reply($advice, $this->world->ladder, $this->world->catalog, $this->phrases))->line(),
         );
     }
 

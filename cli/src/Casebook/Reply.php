@@ -21,7 +21,8 @@ final readonly class Reply
     public function action(): string
     {
         return match ($this->advice->action) {
-            Action::Start, Action::Peek => 'start', Action::Advance => 'advance', Action::Repeat => 'stay', Action::EasyWin, Action::EasyBetween => 'easy_win',
+            Action::Start, Action::Peek => 'start', Action::Advance => 'advance', Action::Repeat => 'stay', Action::EasyWin,
+            Action::EasyBetween => 'easy_win',
             Action::ChangeOther => 'change_one_thing', Action::Ease => 'ease', Action::Split => 'half', Action::Break => 'leave',
             Action::EndWell, Action::Stop => 'end', Action::NotHere => 'rest', Action::Refer => 'refer', Action::HandsOff => 'hands_off',
         };
@@ -31,15 +32,18 @@ final readonly class Reply
     public function subject(): string
     {
         return match ($this->advice->reasons[0]->code) {
-            ReasonCode::Criterion, ReasonCode::Run, ReasonCode::CalmLongEnough, ReasonCode::Goal, ReasonCode::StartBack, ReasonCode::StartWhereEnded,
+            ReasonCode::Criterion, ReasonCode::Run, ReasonCode::CalmLongEnough, ReasonCode::Goal, ReasonCode::StartBack,
+            ReasonCode::StartWhereEnded,
             ReasonCode::StartNoneSolid, ReasonCode::AdvancesUsed, ReasonCode::Watched, ReasonCode::Prompted => 'run',
             ReasonCode::Effort, ReasonCode::EffortOnce => 'effort',
             ReasonCode::Strain, ReasonCode::StrainAgain, ReasonCode::SpentEnd, ReasonCode::Wall => 'strain',
-            ReasonCode::Reaction, ReasonCode::SecondReaction, ReasonCode::AfterReaction, ReasonCode::AfterReactionEnd, ReasonCode::Suspended,
+            ReasonCode::Reaction, ReasonCode::SecondReaction, ReasonCode::AfterReaction, ReasonCode::AfterReactionEnd,
+            ReasonCode::Suspended,
             ReasonCode::StartAfterReaction, ReasonCode::StartReactionElsewhere, ReasonCode::Breaker, ReasonCode::TrainersWord,
             ReasonCode::OnceADay => 'reaction',
             ReasonCode::StartTested, ReasonCode::StartTestedBelow => 'test',
-            ReasonCode::StartTold, ReasonCode::StartReactionTold, ReasonCode::StartUnknown, ReasonCode::StartUnknownRefused, ReasonCode::StartFirst => 'told',
+            ReasonCode::StartTold, ReasonCode::StartTyped, ReasonCode::StartReactionTold, ReasonCode::StartUnknown,
+            ReasonCode::StartUnknownRefused, ReasonCode::StartFirst => 'told',
             ReasonCode::RoomPeeks, ReasonCode::RoomTooSmall, ReasonCode::NoRoom => 'room',
             ReasonCode::FoodOrCue, ReasonCode::FoodOrCueAgain, ReasonCode::FoodUsedUp => 'food',
             ReasonCode::OverEager, ReasonCode::Freeze, ReasonCode::Bite => 'sign',
@@ -72,7 +76,9 @@ final readonly class Reply
         $step = $this->ladder->step($next->step);
         $isStep = $next->exposure->equals($step->exposure);
 
-        return trim(($isStep ? $step->manner->instruction.' ' : '').$this->phrases->exposure($next->exposure, $this->catalog, $this->ladder->shared()));
+        return trim(($isStep ? $step->manner->instruction.' ' : '').$this->phrases->exposure(
+            $next->exposure, $this->catalog, $this->ladder->shared(),
+        ));
     }
 
     public function reason(): string

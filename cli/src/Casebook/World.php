@@ -36,7 +36,9 @@ use Core\Sign\Outcome;
 /** What a case tells of a dog, a plan and its days, as the application would hold it. */
 final readonly class World
 {
-    private const BANDS = ['easy' => Band::Easy, 'aware' => Band::Aware, 'effort' => Band::Effort, 'strain' => Band::Strain, 'over' => Band::Over];
+    private const BANDS = [
+        'easy' => Band::Easy, 'aware' => Band::Aware, 'effort' => Band::Effort, 'strain' => Band::Strain, 'over' => Band::Over,
+    ];
 
     /** Points of upset by kind of event, as the application keeps them. */
     private const UPSETS = ['fright' => 1.0, 'reaction_off_plan' => 2.0, 'fight' => 4.0, 'met_calmly' => 0.0];
@@ -177,7 +179,9 @@ final readonly class World
     private function history(array $earlier, SessionLog $today): History
     {
         $last = $earlier === [] ? null : $earlier[count($earlier) - 1]->startedAt;
-        $summaries = array_map(fn (SessionLog $log): SessionSummary => SessionSummary::of($this->credit->log($log), $this->ladder), $earlier);
+        $summaries = array_map(
+            fn (SessionLog $log): SessionSummary => SessionSummary::of($this->credit->log($log), $this->ladder), $earlier,
+        );
         $days = $last === null ? null : max(0.0, ($today->startedAt->getTimestamp() - $last->getTimestamp()) / 86400.0);
         $own = History::ofSessions(
             $summaries, $days, null, $this->upset($today->startedAt), false, -1, $this->reactionsElsewhere($last), $this->tested(),
@@ -219,7 +223,8 @@ final readonly class World
     {
         return count(array_filter(
             $this->case->at('events')->items(),
-            fn (Document $event): bool => $event->at('kind')->text() === 'reaction_off_plan' && ($since === null || $this->at($event) > $since),
+            fn (Document $event): bool => $event->at('kind')->text() === 'reaction_off_plan'
+                && ($since === null || $this->at($event) > $since),
         ));
     }
 
@@ -243,7 +248,8 @@ final readonly class World
         $tests = $this->case->at('assessment')->items();
 
         return $tests === [] ? [] : [SessionEvidence::ofTrials($this->now->modify('-1 hour'), array_map(
-            fn (Document $test): array => ['exposure' => $this->real($test), 'band' => self::band($test->at('band')->text()), 'afterReaction' => false],
+            fn (Document $test): array =>
+                ['exposure' => $this->real($test), 'band' => self::band($test->at('band')->text()), 'afterReaction' => false],
             $tests,
         ))];
     }

@@ -8,6 +8,7 @@ use Core\Exposure\DimensionCatalog;
 use Core\Exposure\Exposure;
 use Core\Exposure\Picture;
 use Core\Ladder\Ladder;
+use Core\Ladder\Step;
 
 /**
  * What a trial counts for: where the dog really was, not where it was asked to be. The step it is credited to is the hardest of the ladder
@@ -118,7 +119,19 @@ final readonly class Credit
             }
         }
 
-        return $this->of($trial->exposure);
+        // what a plan does not say is noted, not asked for again: nobody can be told to glance
+        return $this->of($this->asPlanned($trial->exposure));
+    }
+
+    private function asPlanned(Exposure $exposure): Exposure
+    {
+        foreach (array_keys(array_diff_key($exposure->values, ...array_map(
+            static fn (Step $step): array => $step->exposure->values, $this->ladder->steps,
+        ))) as $unsaid) {
+            $exposure = $exposure->without($unsaid);
+        }
+
+        return $exposure;
     }
 
     private function beyond(Exposure $exposure, Exposure $step): float

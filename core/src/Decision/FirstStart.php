@@ -17,6 +17,11 @@ final readonly class FirstStart
 
     private const LEAST_TIMES_REACTION = 2.5;
 
+    /** A step nearer than where it is fine, or farther, is as good as there. */
+    private const NEARER_THAN_FINE = 0.85;
+
+    private const FARTHER_THAN_FINE = 1.2;
+
     /** Nothing told at all: where most people would stand. */
     private const UNKNOWN_METERS = 40.0;
 
@@ -29,10 +34,11 @@ final readonly class FirstStart
     {
         $fine = $told->fineAt?->distance()?->meters;
         if ($fine !== null) {
-            // a typed start is taken where it is no more than a step off what was told
-            $start = $typed !== null && $typed >= 0.85 * $fine && $typed <= 1.2 * $fine ? $typed : $fine;
+            // a start typed farther is a trainer's wish; one typed clearly nearer than what is known to be fine is not tried
+            $start = $typed !== null && $typed >= self::NEARER_THAN_FINE * $fine ? $typed : $fine;
+            $isFarther = $start > self::FARTHER_THAN_FINE * $fine;
 
-            return self::within($start, $room, Reason::of(ReasonCode::StartTold), $told, $fine);
+            return self::within($start, $room, Reason::of($isFarther ? ReasonCode::StartTyped : ReasonCode::StartTold), $told, $fine);
         }
         if ($told->reactsAt !== null) {
             $reacts = $told->reactsAt->meters;

@@ -27,7 +27,7 @@ final readonly class History
      *    the dog struggled or went over there
      * @param  list<array{level: Level, times: positive-int}>  $overs  levels at which it went over in the last two months
      * @param  non-negative-int  $reactionStreak  latest sessions in a row that held a reaction, and reactions elsewhere since
-     * @param  bool  $wasHardLately  whether one of the latest three sessions held struggling or worse
+     * @param  non-negative-int  $hardLately  of the latest three sessions, those that held struggling or worse
      * @param  ?float  $daysSinceLast  null before the first session
      * @param  non-negative-int  $trialsEver  trials before today
      * @param  ?RestReason  $resting  why the plan rests until a named person has reviewed it; null if it does not
@@ -51,7 +51,7 @@ final readonly class History
         public array $struggles = [],
         public array $overs = [],
         public int $reactionStreak = 0,
-        public bool $wasHardLately = false,
+        public int $hardLately = 0,
         public ?float $daysSinceLast = null,
         public int $trialsEver = 0,
         public ?RestReason $resting = null,
@@ -97,7 +97,10 @@ final readonly class History
                 if ($mark->kind === MarkKind::Solid) {
                     $solids[$key] = $mark->level;
                     $metNow[$mark->level->step] = true;
-                    unset($struggles[$key], $struggledNow[$key]);
+                    // what is solid now says more than what went wrong there, or short of there, before
+                    $struggles = array_filter($struggles, static fn (array $of): bool => $of['level']->isHarderThan($mark->level));
+                    $overs = array_filter($overs, static fn (array $of): bool => $of['level']->isHarderThan($mark->level));
+                    $struggledNow = array_filter($struggledNow, static fn (Level $of): bool => $of->isHarderThan($mark->level));
                 } else {
                     $solids = array_filter($solids, static fn (Level $solid): bool => $mark->level->isHarderThan($solid));
                     $struggledNow[$key] = $mark->level;
@@ -125,7 +128,7 @@ final readonly class History
             array_values($struggles),
             array_values($overs),
             $streak + $reactionsElsewhere,
-            self::isHard(array_slice($sessions, -self::RECENT_SESSIONS)),
+            self::hard(array_slice($sessions, -self::RECENT_SESSIONS)),
             $daysSinceLast,
             max(0, array_sum(array_map(static fn (SessionSummary $session): int => $session->trials, $sessions))),
             $resting,
@@ -194,18 +197,15 @@ final readonly class History
         return $easiest;
     }
 
-    /** @param  list<SessionSummary>  $sessions */
-    private static function isHard(array $sessions): bool
+    /**
+     * @param  list<SessionSummary>  $sessions
+     * @return non-negative-int
+     */
+    private static function hard(array $sessions): int
     {
-        foreach ($sessions as $session) {
-            foreach ($session->marks as $mark) {
-                if ($mark->kind !== MarkKind::Solid) {
-                    return true;
-                }
-            }
-        }
-
-        return false;
+        return count(array_filter($sessions, static fn (SessionSummary $session): bool => array_filter(
+            $session->marks, static fn (Mark $mark): bool => $mark->kind !== MarkKind::Solid,
+        ) !== []));
     }
 
     /**

@@ -109,6 +109,7 @@ enum ReasonCode: string
     case StartTested = 'start-tested';
     case StartTestedBelow = 'start-tested-below';
     case StartTold = 'start-told';
+    case StartTyped = 'start-typed';
     case StartReactionTold = 'start-reaction-told';
     case StartUnknown = 'start-unknown';
     case StartUnknownRefused = 'start-unknown-refused';

@@ -109,7 +109,7 @@ final readonly class Situation
         if ($this->allowsNew($exposure)) {
             return true;
         }
-        if ($this->model === null || $this->told->forbidsTrying() || $this->history->wasHardLately || $this->history->overs !== []
+        if ($this->model === null || $this->told->forbidsTrying() || $this->history->hardLately > 0 || $this->history->overs !== []
             || $this->log->count(static fn (LoggedTrial $trial): bool => $trial->band->atLeast(Band::Strain)) > 0) {
             return false;
         }

@@ -25,7 +25,9 @@ final readonly class Tested
      */
     public static function of(array $tests): ?self
     {
-        usort($tests, static fn (array $a, array $b): int => [$a['level']->step, $a['level']->beyond] <=> [$b['level']->step, $b['level']->beyond]);
+        usort($tests, static fn (array $a, array $b): int => [
+            $a['level']->step, $a['level']->beyond,
+        ] <=> [$b['level']->step, $b['level']->beyond]);
         $passed = $easiest = null;
         foreach ($tests as $test) {
             if (! $test['passed']) {

@@ -21,6 +21,11 @@ final readonly class WarmUp
 
     private const STREAK_ENDS = 3;
 
+    /** Sessions of the latest three that struggled at the far end of a room: not in this place, but for a week of rest. */
+    private const HARD_OF_THREE = 2;
+
+    private const REST_DAYS = 7.0;
+
     public function suggest(Situation $situation): Advice
     {
         $history = $situation->history;
@@ -53,7 +58,8 @@ final readonly class WarmUp
         }
 
         return $situation->advise(
-            $isPeek ? Action::Peek : Action::Start, $level, [...$why, ...$situation->riskReasons($level->exposure)], (new OtherThings($situation))->of($level),
+            $isPeek ? Action::Peek : Action::Start, $level, [...$why, ...$situation->riskReasons($level->exposure)],
+            (new OtherThings($situation))->of($level),
         );
     }
 
@@ -136,11 +142,13 @@ final readonly class WarmUp
                 ReasonCode::Plateau, count: $history->sessionsWithoutGain,
             ),
             $back === 0 => Reason::of(ReasonCode::StartWhereEnded),
-            default => Reason::of(ReasonCode::StartBack, back: $back, days: $days >= 3.0 ? (int) floor($days) : 0, hard: $history->endedWithEffort),
+            default => Reason::of(
+                ReasonCode::StartBack, back: $back, days: $days >= 3.0 ? (int) floor($days) : 0, hard: $history->endedWithEffort,
+            ),
         };
         $level = $back === 0 ? $solid : $way->below($solid, $back) ?? $way->below($solid, 1) ?? $solid;
 
-        return [$level, [$why], $back === 0 && ! $history->wasHardLately];
+        return [$level, [$why], $back === 0 && $history->hardLately === 0];
     }
 
     /** @return Advice|array{Level, non-empty-list<Reason>, bool} the very first, or one after which nobody knows more */
@@ -170,9 +178,12 @@ final readonly class WarmUp
         }
         $level = $way->below($first, 2) ?? $way->below($first, 1);
 
-        return $level === null
+        $isTooSmall = $level === null && ($situation->told->forbidsTrying() || $situation->history->hardLately >= self::HARD_OF_THREE)
+            && ($situation->history->daysSinceLast ?? 0.0) < self::REST_DAYS;
+
+        return $isTooSmall
             ? $situation->advise(Action::NotHere, null, [Reason::of(ReasonCode::RoomTooSmall)])
-            : [$level, [Reason::of(ReasonCode::StartFarther)], true];
+            : [$level ?? self::farthest($way, $first), [Reason::of(ReasonCode::StartFarther)], true];
     }
 
     /**
@@ -183,7 +194,7 @@ final readonly class WarmUp
      */
     private function easedByModel(Situation $situation, Level $level, array $why): array
     {
-        $most = $situation->history->wasHardLately ? self::MODEL_STEPS_AFTER_HARD : self::MODEL_STEPS;
+        $most = $situation->history->hardLately > 0 ? self::MODEL_STEPS_AFTER_HARD : self::MODEL_STEPS;
         $way = new Way($situation);
         $eased = $level;
         for ($i = 0; $i < $most && $situation->model !== null && ! $situation->allows($eased->exposure); $i++) {

@@ -78,7 +78,9 @@ final readonly class Way
         if ($dimension->kind === DimensionKind::Distance) {
             $half = self::paced(min((float) $half, (float) $from * (1.0 - self::LEAST_PART), (float) $from - self::PACE_METERS));
 
-            return $half > (float) $to + self::PACE_METERS / 2.0 ? $this->situation->credit->exactly($here->exposure->with($dimension->key, $half)) : null;
+            return $half > (float) $to + self::PACE_METERS / 2.0
+                ? $this->situation->credit->exactly($here->exposure->with($dimension->key, $half))
+                : null;
         }
         $half = self::told((float) $half, $dimension->kind);
         $least = self::TOLD_APART[$dimension->kind->value] ?? 0.0;
@@ -108,10 +110,14 @@ final readonly class Way
             for ($i = 0; $i < $steps; $i++) {
                 $value = $this->oneStepEasier($value, $dimension);
             }
-            $value = $dimension->kind === DimensionKind::Distance ? min(self::paced($value), $this->room()) : self::told($value, $dimension->kind);
+            $value = $dimension->kind === DimensionKind::Distance
+                ? min(self::paced($value), $this->room())
+                : self::told($value, $dimension->kind);
             $level = $this->level($from->exposure->with($dimension->key, $value));
 
-            return $from->isHarderThan($level) && ! $this->situation->credit->isSamePlace($level->exposure, $from->exposure) ? $level : null;
+            return $from->isHarderThan($level) && ! $this->situation->credit->isSamePlace($level->exposure, $from->exposure)
+                ? $level
+                : null;
         }
         $step = $from->beyond > 1e-9 ? $from->step + 1 - $steps : $from->step - $steps;
 
@@ -160,7 +166,9 @@ final readonly class Way
         }
         $nearer = $settings->stepSize === StepSize::Yard ? $nearer : self::paced($nearer);
 
-        return $nearer <= self::meters($next->exposure) ? $next : $this->situation->credit->exactly($here->exposure->with('distance', $nearer));
+        return $nearer <= self::meters($next->exposure)
+            ? $next
+            : $this->situation->credit->exactly($here->exposure->with('distance', $nearer));
     }
 
     /** The share of the distance that half a logit of this dog's slope is, within what a step may be. */

@@ -10,8 +10,8 @@ final readonly class DimensionValue
     /**
      * @param  ?string  $label  a practice's own words; null for a value that ships
      * @param  float  $score  0 easiest to 1 hardest
-     * @param  array<string, float|list<string>>  $needs  for this choice to be possible, by dimension key: the most that a measure may be (a
-     *    touch needs a gap of 0), or the choices that go with it (a hand from above needs a hand)
+     * @param  array<string, float|list<string>>  $needs  for this choice to be possible, by dimension key: the most that a measure may be
+     *    (a touch needs a gap of 0), or the choices that go with it (a hand from above needs a hand)
      */
     public function __construct(public string $key, public ?string $label, public float $score, public array $needs = [])
     {

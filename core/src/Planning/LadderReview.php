@@ -131,7 +131,7 @@ final readonly class LadderReview
             : [];
     }
 
-    /** Steps under the hand and of a skill have names and strands: how far one rises over another says little, and nothing is put between. */
+    /** Steps under the hand and of a skill have names: how far one rises over another says little, and nothing is put between. */
     private static function isGraded(DogModel $model): bool
     {
         return Work::of($model->scale->catalog->plan) === Work::Exposure;

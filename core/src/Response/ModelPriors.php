@@ -101,7 +101,9 @@ final readonly class ModelPriors
         return new Prior(
             4,
             $this->topCutMean + $scale->topCutShift,
-            min(self::MOST_TOP_CUT_SD, ($referenceStated || $scale->topCutShift > 0.0 ? $this->topCutSd : $this->topCutSdUnstated) / sqrt($intakeWeight)),
+            min(self::MOST_TOP_CUT_SD, ($referenceStated || $scale->topCutShift > 0.0 ? $this->topCutSd : $this->topCutSdUnstated) / sqrt(
+                $intakeWeight,
+            )),
             array_map(static fn (GammaPrior $gap): GammaPrior => $gap->scaled($gapScale), $this->gaps),
             [
                 ...array_map(static fn (Dimension $dimension): GammaPrior => $dimension->slope, $scale->dimensions),

@@ -47,7 +47,7 @@ final class Course
         $course = new self;
         $day = new \DateTimeImmutable('2026-01-05 09:00 UTC');
         $farthest = self::test($dog, $policy, $test, $day->modify('-1 day'));
-        $solid = INF;
+        $solids = [];
         for ($session = 0; $session < $mostSessions && ! $policy->hasArrived(); $session++) {
             $dog->wake();
             $at = $day->modify('+'.(2 * $session).' days');
@@ -55,7 +55,7 @@ final class Course
             $course->sessions++;
             $course->start = $session === 0 && $farthest !== null ? self::meters($exposure) / $farthest : $course->start;
             $run = 0;
-            $nowSolid = $solid;
+            $solid = $solids === [] ? INF : min($solids);
             for ($trial = 0; $trial < $mostTrials && $exposure !== null; $trial++) {
                 $at = $at->modify('+20 seconds');
                 $band = $dog->meet($exposure);
@@ -69,14 +69,13 @@ final class Course
                 $isCalm = $response->band->isBelowThreshold();
                 $course->easesAfterCalm += $isCalm && $next !== null && self::meters($next) > $meters + 1e-6 ? 1 : 0;
                 $run = $isCalm && $next?->equals($exposure) === true ? $run + 1 : ($isCalm ? 1 : 0);
-                $nowSolid = match (true) {
-                    $response->band->atLeast(Band::Strain) => max($nowSolid, self::CLEARLY * $meters),
-                    $run >= self::RUN => min($nowSolid, $meters),
-                    default => $nowSolid,
-                };
+                if ($response->band->atLeast(Band::Strain)) {
+                    $solids = array_values(array_filter($solids, static fn (float $of): bool => $of > $meters));
+                } elseif ($run >= self::RUN) {
+                    $solids[] = $meters;
+                }
                 $exposure = $next;
             }
-            $solid = $nowSolid;
         }
         $course->hasArrived = $policy->hasArrived();
 

@@ -117,7 +117,9 @@ final class EnginePolicy implements Policy
         );
         $this->mode = $model === null ? null : new Parameters($model->fit->mode->theta, [], $model->fit->mode->cuts);
 
-        return new Situation($this->scale->catalog, $this->signs, $this->ladder, $this->settings, $this->history, $this->log, $model, $at, $this->told);
+        return new Situation(
+            $this->scale->catalog, $this->signs, $this->ladder, $this->settings, $this->history, $this->log, $model, $at, $this->told,
+        );
     }
 
     private function close(): void

@@ -39,6 +39,9 @@ final readonly class Experiment
     /** Times the stated distance at which the dog is tested before the first session. */
     private const TESTED = [8.0, 6.0, 4.0, 3.0, 2.0, 1.5];
 
+    /** Beyond it reactions undo what is learned. */
+    private const ORACLE_CHANCE = 0.004;
+
     private LoadScale $scale;
 
     private Exposure $template;
@@ -49,6 +52,7 @@ final readonly class Experiment
      * @param  Distance  $stated  reaction distance stated at intake
      * @param  ?Distance  $room  null for an open place
      * @param  int  $familySalt  sets families of the same seed apart
+     * @param  float  $oracleChance  of going over in one trial where the oracle stands
      *
      * @throws InvalidExposure if the goal is not nearer than every start
      */
@@ -63,6 +67,7 @@ final readonly class Experiment
         private RiskCaps $caps,
         private int $seed,
         private int $familySalt = 0,
+        private float $oracleChance = self::ORACLE_CHANCE,
     ) {
         $this->room = $room ?? Distance::fromMeters(min(Way::FARTHEST_METERS, self::OPEN_TIMES * $stated->meters));
         if ($goal->meters >= min($this->room->meters, 4.0 * $stated->meters)) {
@@ -83,19 +88,20 @@ final readonly class Experiment
         return array_map(function (int $i) use ($policy, $mostSessions, $mostTrials): Course {
             $chance = new Chance(new Randomizer(new Xoshiro256StarStar(1_000_003 * $this->seed + 7919 * $i + $this->familySalt)));
 
-            return Course::run(
-                SimulatedDog::drawn($this->scale, $this->temperament, $chance), $this->policy($policy), $this->test(), $mostSessions, $mostTrials,
-            );
+            $dog = SimulatedDog::drawn($this->scale, $this->temperament, $chance);
+
+            return Course::run($dog, $this->policy($policy, $dog), $this->test(), $mostSessions, $mostTrials);
         }, range(0, $dogs - 1));
     }
 
-    private function policy(PolicyName $name): Policy
+    private function policy(PolicyName $name, SimulatedDog $dog): Policy
     {
         return match ($name) {
             PolicyName::HandQuick => new HandRule($this->template, $this->times(4.0), $this->goal),
             PolicyName::HandBold => new HandRule($this->template, $this->times(6.0), $this->goal, 0.8),
             PolicyName::HandPatient => new HandRule($this->template, $this->times(8.0), $this->goal, 0.9),
             PolicyName::Engine => $this->engine(),
+            PolicyName::Oracle => new Oracle($dog, $this->template, $this->room, $this->goal, $this->oracleChance),
         };
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Core\Simulation;
 
+use Core\Exposure\DimensionKey;
 use Core\Exposure\Exposure;
 use Core\Exposure\LoadScale;
 use Core\Measure\Logistic;
@@ -20,6 +21,11 @@ final class SimulatedDog
 
     private float $soreness = 0.0;
 
+    /** Logits that today's trials have added up to. */
+    private float $stacked = 0.0;
+
+    private readonly float $untaught;
+
     /**
      * @param  float  $location  hidden c_4 in logits: the load at which a reaction is as likely as not; learning raises it
      * @param  array{float, float, float}  $gaps  between the cut points, lowest first
@@ -35,6 +41,8 @@ final class SimulatedDog
         private readonly Temperament $temperament,
         private readonly Chance $chance,
     ) {
+        $this->location -= $temperament->understated;
+        $this->untaught = $this->location;
     }
 
     /** A dog drawn from the priors of the model, for a stated reaction distance that is the scale's reference. */
@@ -65,12 +73,14 @@ final class SimulatedDog
         $this->offset = $this->temperament->daySd * $this->chance->normal();
         $this->location += $this->temperament->drift * $this->chance->normal() + $this->temperament->healing * $days;
         $this->soreness *= 0.5 ** ($days / 3.0);
+        $this->stacked = 0.0;
+        $this->location -= $this->temperament->relapse * max(0.0, $this->location - $this->untaught);
     }
 
     /** Shows the dog an exposure; it takes it somehow, and is a little changed by it. */
     public function meet(Exposure $exposure): Band
     {
-        $load = $this->offset + $this->soreness;
+        $load = $this->offset + $this->soreness + $this->stacked;
         foreach ($this->scale->covariates($exposure) as $j => $x) {
             $load += ($this->slopes[$this->scale->dimensions[$j]->key] ?? 0.0) * $x;
         }
@@ -90,8 +100,29 @@ final class SimulatedDog
     public function seen(Band $band): Band
     {
         $isSmall = $band === Band::Aware || $band === Band::Effort;
+        if ($isSmall && $this->chance->uniform() < $this->temperament->masking) {
+            return Band::Easy;
+        }
+        $shift = $this->temperament->graderShift;
+        if ($this->temperament->sloppiness > 0.0 && $this->chance->uniform() < $this->temperament->sloppiness) {
+            $shift += $this->chance->uniform() < 0.5 ? -1 : 1;
+        }
 
-        return $isSmall && $this->chance->uniform() < $this->temperament->masking ? Band::Easy : $band;
+        // a reaction is seen by anybody, and nothing else is taken for one
+        return $shift === 0 || $band === Band::Over ? $band : Band::from(max(0, min(3, $band->value + $shift)));
+    }
+
+    /** Where this dog goes over with a given chance today, all else as in an exposure: only an oracle knows. */
+    public function metersAt(float $chance, Exposure $exposure): float
+    {
+        $else = $this->offset + $this->soreness + $this->stacked - $this->location;
+        $slope = $this->slopes[DimensionKey::Distance->value] ?? 1.0;
+        foreach ($this->scale->covariates($exposure) as $j => $x) {
+            $key = $this->scale->dimensions[$j]->key;
+            $else += $key === DimensionKey::Distance->value ? 0.0 : ($this->slopes[$key] ?? 0.0) * $x;
+        }
+
+        return $this->scale->reference->meters * 2.0 ** -((Logistic::logit($chance) - $else) / $slope);
     }
 
     /** Uniform in (0, 1), for whatever else about the trial is left to chance. */
@@ -123,9 +154,10 @@ final class SimulatedDog
             Band::Easy => 0.4 * $this->learning,
             Band::Aware => $this->learning,
             Band::Effort => 0.3 * $this->learning,
-            Band::Strain => -2.0 * $this->learning,
-            Band::Over => -8.0 * $this->learning,
+            Band::Strain => -2.0 * $this->learning * $this->temperament->sensitizing,
+            Band::Over => -8.0 * $this->learning * $this->temperament->sensitizing,
         };
+        $this->stacked += $band === Band::Easy ? 0.0 : $this->temperament->stacking;
         $this->soreness += match ($band) {
             Band::Strain => 0.15,
             Band::Over => 0.8,

@@ -16,6 +16,12 @@ final readonly class Temperament
      * @param  float  $unloggedTrait  load of a trait of the trigger that half the trials have and no log carries
      * @param  float  $masking  share of small signs that stay unseen: aware or effort then looks easy
      * @param  float  $healing  logits a day by which fear lets go by itself, trials or none
+     * @param  float  $understated  logits by which it is worse than people said
+     * @param  float  $sensitizing  times the usual by which struggling and reacting set it back
+     * @param  float  $stacking  logits that each trial that was noticed or worse adds for the rest of the day
+     * @param  float  $relapse  share of what it has learned that it loses between two sessions
+     * @param  float  $sloppiness  share of trials graded a band too high or too low
+     * @param  int  $graderShift  bands by which the grader is too kind (below 0) or too strict
      */
     public function __construct(
         public float $daySd = 0.7,
@@ -25,13 +31,22 @@ final readonly class Temperament
         public float $unloggedTrait = 0.0,
         public float $masking = 0.0,
         public float $healing = 0.0,
+        public float $understated = 0.0,
+        public float $sensitizing = 1.0,
+        public float $stacking = 0.0,
+        public float $relapse = 0.0,
+        public float $sloppiness = 0.0,
+        public int $graderShift = 0,
     ) {
     }
 
     /** The same dog, whose fear also lets go by itself. */
     public function healing(float $logitsADay): self
     {
-        return new self($this->daySd, $this->heavyTails, $this->cliff, $this->drift, $this->unloggedTrait, $this->masking, $logitsADay);
+        return new self(
+            $this->daySd, $this->heavyTails, $this->cliff, $this->drift, $this->unloggedTrait, $this->masking, $logitsADay,
+            $this->understated, $this->sensitizing, $this->stacking, $this->relapse, $this->sloppiness, $this->graderShift,
+        );
     }
 
     /**
@@ -51,6 +66,13 @@ final readonly class Temperament
             'masked_signs' => new self(masking: 0.6),
             'bad_days_cliff' => new self(daySd: 1.4, cliff: true),
             'tails_masking' => new self(heavyTails: true, masking: 0.6),
+            'understated' => new self(understated: 1.5),
+            'sensitizing' => new self(sensitizing: 3.0),
+            'stacking' => new self(stacking: 0.08),
+            'relapsing' => new self(relapse: 0.03),
+            'sloppy_grader' => new self(sloppiness: 0.3),
+            'strict_grader' => new self(graderShift: 1),
+            'kind_grader' => new self(graderShift: -1),
         ];
     }
 }

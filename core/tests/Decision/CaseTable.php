@@ -98,7 +98,10 @@ final class CaseTable
         return new Situation(
             $catalog, Fixture::signs(), $ladder, self::settings(self::named($row['settings'] ?? [])),
             self::history(self::named($row['history'] ?? []), $world, $ladder, $catalog), $log,
-            ($row['model'] ?? true) === false || $world === 'skill' ? null : self::model($world, $ladder, $catalog, $log, ($row['known'] ?? true) === true), $now,
+            ($row['model'] ?? true) === false || $world === 'skill'
+                ? null
+                : self::model($world, $ladder, $catalog, $log, ($row['known'] ?? true) === true),
+            $now,
             self::told(self::named($row['told'] ?? [])),
         );
     }
@@ -181,7 +184,8 @@ final class CaseTable
             RiskCaps::of(self::number($of, 'strain', 0.05), self::number($of, 'reaction', 0.01)), $whole('advances', 3), $whole('set', 4),
             $whole('session', 30),
             $whole('trials', 60), Distance::fromMeters(self::number($of, 'room', 150.0)), $whole('easyAfter', 0),
-            isByStrangers: ($of['strangers'] ?? false) === true, stepSize: StepSize::tryFrom(self::text($of, 'stepSize', '')) ?? StepSize::Ratio,
+            isByStrangers: ($of['strangers'] ?? false) === true,
+            stepSize: StepSize::tryFrom(self::text($of, 'stepSize', '')) ?? StepSize::Ratio,
             startsWhereItEnded: ($of['whereEnded'] ?? false) === true,
         );
     }
@@ -196,7 +200,9 @@ final class CaseTable
         $levels = static function (string $key, string $count) use ($of, $ladder, $catalog): array {
             $levels = [];
             foreach (self::named($of[$key] ?? []) as $place => $times) {
-                $levels[] = ['level' => self::level((float) $place, $ladder, $catalog), $count => is_numeric($times) ? max(1, (int) $times) : 1];
+                $levels[] = [
+                    'level' => self::level((float) $place, $ladder, $catalog), $count => is_numeric($times) ? max(1, (int) $times) : 1,
+                ];
             }
 
             return $levels;
@@ -223,7 +229,7 @@ final class CaseTable
 
         return new History(
             solid: $at('solid', $world === 'hands' ? 4.0 : -1.0), struggles: $struggles, overs: $overs,
-            reactionStreak: max(0, $whole('reactions', 0)), wasHardLately: ($of['hardLately'] ?? false) === true,
+            reactionStreak: max(0, $whole('reactions', 0)), hardLately: max(0, $whole('hardLately', 0)),
             daysSinceLast: is_numeric($days) ? (float) $days : null, trialsEver: max(0, $whole('trials', 80)),
             resting: RestReason::tryFrom(self::text($of, 'resting', '')),
             endedWithEffort: ($of['endedWithEffort'] ?? false) === true, lastOver: $at('lastOver'), lastCalm: $at('lastCalm'),

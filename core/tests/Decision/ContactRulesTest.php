@@ -156,7 +156,9 @@ final class ContactRulesTest extends TestCase
 
         self::assertSame(['change-first', Action::ChangeOther], [$second->reasons[0]->code->value, $second->action]);
         self::assertSame('front_paw', $second->next?->exposure->values['body_area']);
-        self::assertNotContains('body_area', array_map(static fn (Alternative $other): string => $other->change->dimension, $second->alternatives));
+        self::assertNotContains('body_area', array_map(
+            static fn (Alternative $other): string => $other->change->dimension, $second->alternatives,
+        ));
     }
 
     /** @param  list<LoggedTrial>  $trials */

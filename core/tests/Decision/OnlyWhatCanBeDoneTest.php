@@ -59,7 +59,8 @@ final class OnlyWhatCanBeDoneTest extends TestCase
         for ($round = 0; $round < self::ROUNDS; $round++) {
             $isByStrangers = $chance->uniform() < 0.5;
             $settings = RuleSettings::of(
-                RiskCaps::usual(), room: Distance::fromMeters(20.0 + 80.0 * $chance->uniform()), easyAfter: 2, isByStrangers: $isByStrangers,
+                RiskCaps::usual(), room: Distance::fromMeters(20.0 + 80.0 * $chance->uniform()), easyAfter: 2,
+                isByStrangers: $isByStrangers,
             );
             $at = max(0, (int) ($chance->uniform() * count($ladder->steps)));
             $level = new Level($at, $ladder->step($at)->exposure);
@@ -75,7 +76,8 @@ final class OnlyWhatCanBeDoneTest extends TestCase
                 $way = new Way($situation);
                 $next = $way->next($level);
                 $asked = [
-                    $level, $advice->next, $next, $next === null ? null : $way->part($level, $next), $way->back($level), $way->below($level, 3),
+                    $level, $advice->next, $next, $next === null ? null : $way->part($level, $next), $way->back($level),
+                    $way->below($level, 3),
                 ];
                 foreach ($asked as $one) {
                     self::assertPossible($catalog, $one?->exposure, $way->room(), "{$key}, {$advice->action->value}");

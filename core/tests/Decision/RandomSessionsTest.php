@@ -139,7 +139,8 @@ final class RandomSessionsTest extends TestCase
         $meters = $level->exposure->distance()->meters ?? 0.0;
         self::assertGreaterThanOrEqual(($ladder->step($ladder->top())->exposure->distance()->meters ?? 0.0) - 1e-9, $meters);
         self::assertLessThanOrEqual(
-            max(min(Way::FARTHEST_METERS, $settings->room->meters ?? 500.0), $ladder->step(0)->exposure->distance()->meters ?? 0.0) + 1e-6, $meters,
+            max(min(Way::FARTHEST_METERS, $settings->room->meters ?? 500.0), $ladder->step(0)->exposure->distance()->meters ?? 0.0) + 1e-6,
+            $meters,
         );
         self::assertSame('slow_walk', $level->exposure->values['trigger_motion'], 'details nobody put in play stay as they are');
     }

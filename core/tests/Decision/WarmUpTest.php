@@ -50,7 +50,7 @@ final class WarmUpTest extends TestCase
         ]);
         self::assertSame(0, $history->sessionsStruggledUpTo(self::level(1)));
         self::assertSame(1, $history->reactionStreak);
-        self::assertTrue($history->wasHardLately);
+        self::assertSame(2, $history->hardLately);
 
         $later = History::ofSessions([self::session([self::mark(3, false)]), self::session([self::mark(3, true)])], 1.0, null);
         self::assertSame(0, $later->sessionsStruggledUpTo(self::level(4)));

@@ -66,7 +66,8 @@ final class WayTest extends TestCase
 
     public function test_farther_ends_at_the_room_and_never_beyond_what_can_be_paced(): void
     {
-        $farther = static fn (float $room): ?float => (new Way(CaseTable::situation(['meters' => [60, 50], 'settings' => ['room' => $room]])))
+        $in = static fn (float $room): Situation => CaseTable::situation(['meters' => [60, 50], 'settings' => ['room' => $room]]);
+        $farther = static fn (float $room): ?float => (new Way($in($room)))
             ->below(new Level(0, Fixture::at(60.0)), 9)?->exposure->distance()?->meters;
 
         self::assertSame(70.0, $farther(70.0));
@@ -82,9 +83,14 @@ final class WayTest extends TestCase
         $to = static fn (string $key, float|string $value): Level => new Level(2, $exposure->with($key, $value));
 
         self::assertNull($way->part(new Level(1, $exposure->with('body_area', 'upper_leg')), $to('body_area', 'lower_leg')));
-        self::assertSame(5.0, $way->part(new Level(1, $exposure->with('duration', 2.0)), $to('duration', 10.0))?->exposure->values['duration']);
+        self::assertSame(5.0, $way->part(
+            new Level(1, $exposure->with('duration', 2.0)), $to('duration', 10.0),
+        )?->exposure->values['duration']);
         self::assertNull($way->part(new Level(1, $exposure->with('duration', 2.0)), $to('duration', 3.0)), 'not a second apart');
-        self::assertNull($way->part(new Level(1, $exposure), new Level(2, $exposure->with('duration', 9.0)->with('hands', 'two'))), 'two things at once');
+        self::assertNull(
+            $way->part(new Level(1, $exposure), new Level(2, $exposure->with('duration', 9.0)->with('hands', 'two'))),
+            'two things at once',
+        );
     }
 
     /** What can be changed must take something off, be in play, and obey. */
@@ -113,7 +119,9 @@ final class WayTest extends TestCase
         self::assertSame([0, -1], $step(Fixture::at(80.0)), 'easier than the first step');
         self::assertSame([0, -1], $step(Fixture::at(45.0, 'lying')), 'an easier trigger earns no step');
         self::assertSame([1, 1], $step(Fixture::at(54.0, 'run')), 'a harder one does');
-        self::assertSame(2, $credit->of(Fixture::at(45.0)->without('trigger_motion'))->step, 'one detail that nobody noted is as the plan has it');
+        self::assertSame(
+            2, $credit->of(Fixture::at(45.0)->without('trigger_motion'))->step, 'one detail that nobody noted is as the plan has it',
+        );
         self::assertSame([1, 1], [$credit->exactly(Fixture::at(53.5))->step, $credit->exactly(Fixture::at(53.5))->beyond > 0.0 ? 1 : 0]);
     }
 

@@ -50,7 +50,8 @@ final readonly class StayHere implements Rule
             array_filter($before, static fn (LoggedTrial $trial): bool => $trial->isCalm()),
         ), ...($situation->history->solid === null ? [] : [$situation->history->solid->exposure])];
         $meters = array_filter(
-            array_map(static fn (Exposure $of): ?float => $of->distance()?->meters, $calm), static fn (?float $meters): bool => $meters !== null,
+            array_map(static fn (Exposure $of): ?float => $of->distance()?->meters, $calm),
+            static fn (?float $meters): bool => $meters !== null,
         );
         $here = $last->exposure->distance()?->meters;
 
