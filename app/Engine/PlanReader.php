@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Engine;
 
 use App\Models\Plan;
+use App\Models\ResponseModel;
 use App\Support\Fields;
 use Core\Decision\RuleSettings;
 use Core\Decision\StepSize;
@@ -14,6 +15,7 @@ use Core\Exposure\Exposure;
 use Core\Ladder\Ladder;
 use Core\Measure\Distance;
 use Core\Response\RiskCaps;
+use Psr\Clock\ClockInterface;
 
 /** Reads a plan with its steps for the core. */
 final class PlanReader
@@ -24,8 +26,9 @@ final class PlanReader
     /** @var array<string, list<int>> of the steps by position, by plan */
     private array $stepIds = [];
 
-    public function __construct(private readonly DogCatalogs $catalogs, private readonly StepReader $steps)
-    {
+    public function __construct(
+        private readonly DogCatalogs $catalogs, private readonly StepReader $steps, private readonly ClockInterface $clock,
+    ) {
     }
 
     public function read(Plan $plan): WorkingPlan
@@ -70,6 +73,8 @@ final class PlanReader
                 isByStrangers: ($first->exposure->values['predictability'] ?? null) === 'stranger',
                 stepSize: StepSize::tryFrom($choices->text('step_size')) ?? StepSize::Ratio,
                 startsWhereItEnded: $choices->text('next_start') === 'where_ended',
+                pausesAtSmallSigns: $choices->text('small_signs') !== 'carry_on',
+                feedsWhenOver: $choices->text('food_when_over') === 'feed_at_once',
             ),
             Distance::fromMeters($model->reference_meters),
             $model->reference_stated,
@@ -78,9 +83,18 @@ final class PlanReader
             $model->reacts_to === null ? null : Exposure::of($model->reacts_to, $catalog),
             new Told(
                 $model->reference_stated && $model->reacts_to === null ? Distance::fromMeters($model->reference_meters) : null,
-                $fineAt, $model->dog->bite_history, $model->dog->hides_signs,
+                $fineAt, $model->dog->bite_history, $model->dog->hides_signs, false, self::daysInHome($model, $this->clock->now()),
+                $model->trigger->motive === 'none', $model->trigger->motive === 'fear',
+                $model->dog->intake?->sudden_change === true && $model->dog->intake->vet_seen_on === null,
             ),
         );
+    }
+
+    private static function daysInHome(ResponseModel $model, \DateTimeImmutable $now): ?int
+    {
+        $arrived = $model->dog->intake?->arrived_on;
+
+        return $arrived === null ? null : max(0, (int) $arrived->diff($now)->days);
     }
 
     private static function key(Plan $plan): string

@@ -8,6 +8,7 @@ use App\Models\Plan;
 use App\Models\Session;
 use App\Support\Fields;
 use Core\Decision\CarryOver;
+use Core\Decision\Condition;
 use Core\Decision\History;
 use Core\Decision\LoggedTrial;
 use Core\Decision\SessionLog;
@@ -49,8 +50,7 @@ final readonly class SituationReader
         $setting ??= self::setting($plan, $session);
         $inCore = $this->plans->read($plan)->withRoom($setting->room());
         [$earlier, $summaries, $lastAt, $lastMode, $places] = $this->earlierOf($plan, $session, $startedAt, $inCore);
-        $isUnwell = Fields::of($session?->checklist)->text('state') === 'unwell';
-        $log = new SessionLog($startedAt, $session?->sets->last()?->started_at, $trials, $setting->upset, $isUnwell);
+        $log = new SessionLog($startedAt, $session?->sets->last()?->started_at, $trials, $setting->upset, self::condition($session));
         $days = $lastAt === null ? null : max(0.0, ($startedAt->getTimestamp() - $lastAt->getTimestamp()) / 86400.0);
         $history = History::ofSessions(
             $summaries, $days, $plan->resting_reason, CarryOver::points($setting->upset), $setting->isNewAmong($places),
@@ -89,6 +89,17 @@ final readonly class SituationReader
         $earlier = $this->evidence->ofModel($plan->responseModel, $now, atLeast: $atLeast);
 
         return [$inCore, $inCore->scale($earlier), $earlier];
+    }
+
+    private static function condition(?Session $session): Condition
+    {
+        $told = Fields::of($session?->checklist);
+        $state = $told->text('state');
+
+        return new Condition(
+            $state === 'unwell', $state === 'tired', $state === 'wired', $told->isOn('ground_hot'), $told->isOn('gear_off'),
+            $told->text('noise') === 'loud',
+        );
     }
 
     private static function setting(Plan $plan, ?Session $session): Setting

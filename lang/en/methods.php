@@ -87,14 +87,6 @@ return [
             ],
             'why' => 'By the days since and by how it ended. The first trials of a day tell you what day it is.',
         ],
-        'withdraw' => [
-            'label' => 'Who ends the contact',
-            'options' => [
-                'dog_leaves' => 'dog free to leave, gear withdrawn after feeding',
-                'item_first' => 'gear withdrawn before the dog backs out',
-            ],
-            'why' => 'Leaving is information; a dog that may leave comes back.',
-        ],
         'food_when_over' => [
             'label' => 'Food when it is already reacting',
             'options' => [
@@ -103,35 +95,6 @@ return [
             ],
             'why' => 'Fear is not strengthened by food, but a dog over threshold learns little.',
         ],
-        'posture' => [
-            'label' => 'Position of the dog',
-            'options' => [
-                'free' => 'free',
-                'known_cue' => 'any cue it knows',
-                'held' => 'held',
-            ],
-            'why' => 'Its own choice of position is information.',
-        ],
-        'marker' => [
-            'label' => 'Marker',
-            'options' => [
-                'word' => 'a word',
-                'clicker' => 'a clicker',
-                'cue' => 'the cue itself',
-                'none' => 'none',
-            ],
-            'why' => 'Hands are full. Settling works without.',
-        ],
-        'leash' => [
-            'label' => 'Leash',
-            'options' => [
-                'slack' => 'slack',
-                'short' => 'short and slack',
-                'held' => 'held',
-                'off' => 'off, in a closed place',
-            ],
-            'why' => 'Slack outdoors; off in a closed room for reaching and collar work.',
-        ],
         'small_signs' => [
             'label' => 'Small signs inside a trial',
             'options' => [
@@ -139,15 +102,6 @@ return [
                 'carry_on' => 'carry on',
             ],
             'why' => 'The first medium sign is the last cheap moment to stop.',
-        ],
-        'before' => [
-            'label' => 'Before the session',
-            'options' => [
-                'sniff_walk' => 'an easy sniffing walk, then 10 min of rest',
-                'rest' => 'rest',
-                'exercise' => 'exercise',
-            ],
-            'why' => 'Neither wound up nor worn out.',
         ],
     ],
     'skills' => [

@@ -25,8 +25,8 @@ return [
         'is' => '{dog} is',
         'pieces_usual_food' => 'Pieces, usual food',
         'pieces_best_food' => 'Pieces, best food',
-        'ground_the_back_of_my_hand' => 'Ground: the back of my hand stays on it 7 seconds',
-        'kit_sits_well_nothing_rubs_nothing' => 'Gear sits well: nothing rubs, nothing loose',
+        'ground_is_hot' => 'The ground is hot: the back of my hand cannot stay on it for 7 seconds',
+        'gear_is_off' => 'Gear rubs or sits loose',
     ],
     'review' => [
         'review' => 'Review: {dog}',

@@ -104,21 +104,21 @@ final class Play
     /** @param  list<SessionLog>  $earlier */
     private function session(int $number, array $earlier, \DateTimeImmutable $at): SessionLog
     {
-        $log = new SessionLog($at, $at, []);
+        $log = $this->world->log(Document::of([]), $at);
         $situation = $this->world->situation($earlier, $log, $at);
         $advice = RuleBook::standard()->decide($situation);
         $this->hear($advice);
         for ($i = 0; $i < $this->case->at('play')->at('trials')->integer(30) && $advice->next !== null; $i++) {
             if ($advice->action === Action::Break) {
                 $at = $at->modify('+'.self::BREAK_MINUTES.' minutes');
-                $log = new SessionLog($log->startedAt, $at, $log->trials);
+                $log = $log->with($log->trials, $at);
             }
             $asked = $advice->next;
             $at = $at->modify('+'.World::seconds($asked->exposure, $this->world->catalog).' seconds');
             $trial = $this->meet($asked, $advice, $at);
             $solid = $situation->history->solid;
             $this->belowSolid += $solid !== null && $solid->isHarderThan($asked) && ! $this->isPlannedEasy($advice) ? 1 : 0;
-            $log = new SessionLog($log->startedAt, $log->setStartedAt, [...$log->trials, $trial]);
+            $log = $log->with([...$log->trials, $trial], $log->setStartedAt);
             $situation = $this->world->situation($earlier, $log, $at);
             $advice = RuleBook::standard()->decide($situation);
             $this->count($number, $trial, $advice, count($situation->log->placesOfSet()));

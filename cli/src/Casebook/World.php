@@ -8,6 +8,7 @@ use Cli\Catalogs;
 use Cli\Document;
 use Core\Decision\Action;
 use Core\Decision\CarryOver;
+use Core\Decision\Condition;
 use Core\Decision\Credit;
 use Core\Decision\History;
 use Core\Decision\Level;
@@ -63,6 +64,8 @@ final readonly class World
             $at('reacts_at_m') === null ? null : Distance::fromMeters($at('reacts_at_m')),
             $at('fine_at_m') === null ? null : Exposure::of(['distance' => $at('fine_at_m')], $this->catalog),
             $dog->at('bite')->flag(), $dog->at('hides_signs')->flag(), $dog->at('bold')->flag(),
+            $dog->has('days_in_home') ? $dog->at('days_in_home')->integer() : null, $dog->at('motive')->text() === 'none',
+            $dog->at('motive')->text() === 'fear',
         );
         $this->ladder = $ladders->lay($case, $this->catalog, $told, Ladders::room($case));
         $this->credit = new Credit($this->ladder, $this->catalog);
@@ -76,6 +79,8 @@ final readonly class World
                 isByStrangers: $plan->at('trigger')->at('control')->text() === 'strangers',
                 stepSize: StepSize::tryFrom($settings->at('step_size')->text()) ?? StepSize::Ratio,
                 startsWhereItEnded: $settings->at('next_start')->text() === 'where_ended',
+                pausesAtSmallSigns: $settings->at('small_signs')->text('pause') === 'pause',
+                feedsWhenOver: $settings->at('food_when_over')->text() === 'feed_at_once',
             ),
             $told->reactsAt ?? Distance::fromMeters($catalogs->priors->assumedReferenceMeters),
             $this->catalog->plan !== PlanKind::Contact, $told->fineAt, $this->catalog,
@@ -119,7 +124,7 @@ final readonly class World
             }
         }
 
-        return new SessionLog($startedAt, $startedAt, $logged, $this->upset($startedAt)->upset, $this->isUnwell());
+        return new SessionLog($startedAt, $startedAt, $logged, $this->upset($startedAt)->upset, $this->condition());
     }
 
     /** Seconds that a trial takes: what it asks to be held, and the way there and back. */
@@ -150,7 +155,7 @@ final readonly class World
             $asked, Action::Repeat, $real, Outcome::tryFrom($trial->at('outcome')->text()) ?? Outcome::Returned,
             self::band($trial->at('band')->text()), [...$trial->at('signs')->strings(), ...($food === 'refused' ? ['eat.refuse'] : [])],
             $food === 'refused' ? FoodTaken::Refused : (FoodTaken::tryFrom($food) ?? FoodTaken::Gently), true, null,
-            $trial->at('interrupted')->flag(), $trial->has('slip') && $trial->at('slip')->raw() !== [], $at,
+            $trial->at('interrupted')->flag(), $trial->at('slip')->flag() || $trial->at('slip')->text() !== '', $at,
         );
     }
 
@@ -206,9 +211,15 @@ final readonly class World
         return $this->case->at('handler')->text() === 'second';
     }
 
-    private function isUnwell(): bool
+    private function condition(): Condition
     {
-        return $this->case->at('checklist')->at('state')->text() === 'unwell';
+        $answers = $this->case->at('checklist');
+        $state = $answers->at('state')->text();
+
+        return new Condition(
+            $state === 'unwell', $state === 'tired', $state === 'wired', ! $answers->at('ground_ok')->flag(true),
+            ! $answers->at('kit_ok')->flag(true), $answers->at('noise')->text() === 'loud',
+        );
     }
 
     private function upset(\DateTimeImmutable $at): CarryOver

@@ -33,7 +33,7 @@ final readonly class Credit
             $trials[] = $trial->at($level);
         }
 
-        return new SessionLog($log->startedAt, $log->setStartedAt, $trials, $log->upset, $log->isUnwell);
+        return $log->with($trials, $log->setStartedAt);
     }
 
     /** Whether two exposures are one place to whoever stands there: equal choices, measures within what nobody could tell apart. */

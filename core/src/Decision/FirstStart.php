@@ -32,7 +32,8 @@ final readonly class FirstStart
     /** @param  float  $room  meters that can be used here */
     public static function of(Told $told, float $room, ?float $typed): self
     {
-        $fine = $told->fineAt?->distance()?->meters;
+        // quiet is not the same as fine
+        $fine = $told->hidesSigns ? null : $told->fineAt?->distance()?->meters;
         if ($fine !== null) {
             // a start typed farther is a trainer's wish; one typed clearly nearer than what is known to be fine is not tried
             $start = $typed !== null && $typed >= self::NEARER_THAN_FINE * $fine ? $typed : $fine;

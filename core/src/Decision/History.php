@@ -32,7 +32,7 @@ final readonly class History
      * @param  non-negative-int  $trialsEver  trials before today
      * @param  ?RestReason  $resting  why the plan rests until a named person has reviewed it; null if it does not
      * @param  bool  $endedWithEffort  at least half of the last session's last four trials took effort or worse
-     * @param  ?Level  $lastOver  where the dog went over in the last session; null if it did not
+     * @param  ?Mark  $lastOver  where the dog went over in the last session, the easiest place of all; null if it did not
      * @param  ?Level  $lastCalm  hardest level of the last session at which its last trial was calm
      * @param  bool  $hasSucceeded  whether any earlier trial was a success, or a test showed it
      * @param  Calibration  $calibration  forecasts of the latest trials before today
@@ -56,7 +56,7 @@ final readonly class History
         public int $trialsEver = 0,
         public ?RestReason $resting = null,
         public bool $endedWithEffort = false,
-        public ?Level $lastOver = null,
+        public ?Mark $lastOver = null,
         public ?Level $lastCalm = null,
         public bool $hasSucceeded = false,
         public Calibration $calibration = new Calibration,
@@ -101,7 +101,7 @@ final readonly class History
                     $struggles = array_filter($struggles, static fn (array $of): bool => $of['level']->isHarderThan($mark->level));
                     $overs = array_filter($overs, static fn (array $of): bool => $of['level']->isHarderThan($mark->level));
                     $struggledNow = array_filter($struggledNow, static fn (Level $of): bool => $of->isHarderThan($mark->level));
-                } else {
+                } elseif ($mark->kind !== MarkKind::OverFromOutside) {
                     $solids = array_filter($solids, static fn (Level $solid): bool => $mark->level->isHarderThan($solid));
                     $struggledNow[$key] = $mark->level;
                 }
@@ -185,12 +185,13 @@ final readonly class History
         return $hardest;
     }
 
-    private static function easiestOver(SessionSummary $session): ?Level
+    private static function easiestOver(SessionSummary $session): ?Mark
     {
         $easiest = null;
         foreach ($session->marks as $mark) {
-            if ($mark->kind === MarkKind::Over && ($easiest === null || $easiest->isHarderThan($mark->level))) {
-                $easiest = $mark->level;
+            $isOver = $mark->kind === MarkKind::Over || $mark->kind === MarkKind::OverFromOutside;
+            if ($isOver && ($easiest === null || $easiest->level->isHarderThan($mark->level))) {
+                $easiest = $mark;
             }
         }
 
@@ -204,7 +205,7 @@ final readonly class History
     private static function hard(array $sessions): int
     {
         return count(array_filter($sessions, static fn (SessionSummary $session): bool => array_filter(
-            $session->marks, static fn (Mark $mark): bool => $mark->kind !== MarkKind::Solid,
+            $session->marks, static fn (Mark $mark): bool => $mark->kind === MarkKind::Struggled || $mark->kind === MarkKind::Over,
         ) !== []));
     }
 

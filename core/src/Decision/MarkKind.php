@@ -13,4 +13,6 @@ enum MarkKind: string
     case Struggled = 'struggled';
     /** The dog went over there. */
     case Over = 'over';
+    /** The same, where what caused it came from outside: it counts, but not against the place. */
+    case OverFromOutside = 'over_from_outside';
 }

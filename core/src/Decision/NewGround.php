@@ -48,7 +48,7 @@ final readonly class NewGround
     /** Several steps a day, for a dog that shows today that nothing of it worries it. Never past the first closing, pull or tool. */
     public function isBold(): bool
     {
-        if ($this->situation->work === Work::Exposure || $this->situation->told->forbidsTrying()) {
+        if ($this->situation->work === Work::Exposure || $this->situation->told->forbidsTrying() || $this->situation->told->isNewHere()) {
             return false;
         }
         $asked = $this->situation->told->isBold ? self::BOLD_TRIALS_TOLD : self::BOLD_TRIALS;

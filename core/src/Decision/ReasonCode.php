@@ -27,6 +27,7 @@ enum ReasonCode: string
     case FoodOrCueAgain = 'food-or-cue-again';
     case FoodFirst = 'food-first';
     case TurnAway = 'turn-away';
+    case FoodHard = 'food-hard';
     case OverEager = 'over-eager';
     case Tired = 'tired';
     case Strain = 'strain';
@@ -93,6 +94,15 @@ enum ReasonCode: string
     // where a session starts
     case Suspended = 'suspended';
     case Unwell = 'unwell';
+    case HotGround = 'hot-ground';
+    case GearOff = 'gear-off';
+    case NotRested = 'not-rested';
+    case Wired = 'wired';
+    case Noisy = 'noisy';
+    case SuddenChange = 'sudden-change';
+    case NewHere = 'new-here';
+    case TestFirst = 'test-first';
+    case HeldAgainst = 'held-against';
     case RestDay = 'rest-day';
     case StillShaken = 'still-shaken';
     case Breaker = 'breaker';
@@ -104,6 +114,7 @@ enum ReasonCode: string
     case StartBack = 'start-back';
     case StartWhereEnded = 'start-where-ended';
     case StartAfterReaction = 'start-after-reaction';
+    case StartAfterOutside = 'start-after-outside';
     case StartReactionElsewhere = 'start-reaction-elsewhere';
     case StartEased = 'start-eased';
     case StartTested = 'start-tested';
@@ -143,6 +154,8 @@ enum ReasonCode: string
             self::AfterReaction, self::Advances => ['count', 'most'],
             self::Effort, self::NameIt => ['count', 'of'],
             self::ChangeFirst => ['change'],
+            self::EffortOnce => ['pause'],
+            self::Reaction => ['fed'],
             self::SessionTime => ['minutes', 'planned'],
             self::SetTime => ['minutes', 'planned', 'plan'],
             self::PlacesOfSet => ['count', 'plan'],

@@ -36,6 +36,8 @@ final readonly class RuleSettings
      * @param  ?Distance  $room  the farthest distance the place allows; null if it is not known to end
      * @param  bool  $isByStrangers  whether the trigger is somebody's who obeys nobody
      * @param  bool  $startsWhereItEnded  whether the next session begins where the last one ended, not easier
+     * @param  bool  $pausesAtSmallSigns  whether a first small sign asks for a pause
+     * @param  bool  $feedsWhenOver  whether a dog that is over is fed at once, while it is led away
      * @param  int  $easyAfter  good repetitions at a level after which an easy one is put between; 0 for never
      */
     private function __construct(
@@ -50,6 +52,8 @@ final readonly class RuleSettings
         public bool $isByStrangers = false,
         public StepSize $stepSize = StepSize::Ratio,
         public bool $startsWhereItEnded = false,
+        public bool $pausesAtSmallSigns = true,
+        public bool $feedsWhenOver = false,
     ) {
     }
 
@@ -57,7 +61,7 @@ final readonly class RuleSettings
     public static function of(
         RiskCaps $caps, int $mostAdvances = 3, int $setMinutes = 4, int $sessionMinutes = 30, int $mostTrials = 60, ?Distance $room = null,
         int $easyAfter = 0, bool $isByStrangers = false, StepSize $stepSize = StepSize::Ratio,
-        bool $startsWhereItEnded = false,
+        bool $startsWhereItEnded = false, bool $pausesAtSmallSigns = true, bool $feedsWhenOver = false,
     ): self {
         return new self(
             $caps,
@@ -71,6 +75,8 @@ final readonly class RuleSettings
             $isByStrangers,
             $stepSize,
             $startsWhereItEnded,
+            $pausesAtSmallSigns,
+            $feedsWhenOver,
         );
     }
 
@@ -80,6 +86,19 @@ final readonly class RuleSettings
         return new self(
             $this->caps, $this->regainRun, $this->mostAdvances, $this->setMinutes, $this->sessionMinutes, $this->mostTrials, $room,
             $this->easyAfter, $this->isByStrangers, $this->stepSize, $this->startsWhereItEnded,
+            $this->pausesAtSmallSigns, $this->feedsWhenOver,
+        );
+    }
+
+    /** Half the time and trials, and one new step: for a day, or a dog, that asks for less. */
+    public function shorter(): self
+    {
+        $half = static fn (int $of): int => max(1, (int) ceil($of / 2));
+
+        return new self(
+            $this->caps, $this->regainRun, 1, $half($this->setMinutes), $half($this->sessionMinutes), $half($this->mostTrials), $this->room,
+            $this->easyAfter, $this->isByStrangers, $this->stepSize, $this->startsWhereItEnded, $this->pausesAtSmallSigns,
+            $this->feedsWhenOver,
         );
     }
 

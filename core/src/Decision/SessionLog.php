@@ -17,13 +17,23 @@ final readonly class SessionLog
     /**
      * @param  list<LoggedTrial>  $trials
      * @param  float  $upset  points of upset carried over into it
-     * @param  bool  $isUnwell  whether it was said beforehand that the dog is not well
+     * @param  Condition  $condition  of dog, ground and gear, as it was told beforehand
      */
     public function __construct(
         public \DateTimeImmutable $startedAt, public ?\DateTimeImmutable $setStartedAt, public array $trials, public float $upset = 0.0,
-        public bool $isUnwell = false,
+        public Condition $condition = new Condition,
     ) {
         $this->hadTime = TimePassed::ofTrials($trials, $startedAt);
+    }
+
+    /**
+     * The same session, farther on.
+     *
+     * @param  list<LoggedTrial>  $trials
+     */
+    public function with(array $trials, ?\DateTimeImmutable $setStartedAt): self
+    {
+        return new self($this->startedAt, $setStartedAt, $trials, $this->upset, $this->condition);
     }
 
     /** A success logged before its time could have passed says nothing; anything else is what the dog showed. */

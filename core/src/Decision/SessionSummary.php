@@ -67,7 +67,11 @@ final readonly class SessionSummary
                 [$successes, $isMarked, $level] = [[], false, $trial->level];
             }
             if ($trial->band->atLeast(Band::Strain) && ! $trial->handlerError) {
-                $marks[] = new Mark($trial->band === Band::Over ? MarkKind::Over : MarkKind::Struggled, $level);
+                $marks[] = new Mark(match (true) {
+                    $trial->band === Band::Strain => MarkKind::Struggled,
+                    $trial->interrupted => MarkKind::OverFromOutside,
+                    default => MarkKind::Over,
+                }, $level);
             }
             if ($trial->countsForRun()) {
                 $successes[] = $trial->isSuccess();

@@ -46,6 +46,9 @@ final readonly class Situation
 
     public ?DogModel $model;
 
+    /** The plan's, or shorter ones where the dog or the day asks for it. */
+    public RuleSettings $settings;
+
     public Work $work;
 
     public Credit $credit;
@@ -60,14 +63,18 @@ final readonly class Situation
         public DimensionCatalog $catalog,
         public SignCatalog $signs,
         public Ladder $ladder,
-        public RuleSettings $settings,
+        RuleSettings $settings,
         public History $history,
         SessionLog $log,
         ?DogModel $model,
         public \DateTimeImmutable $now,
         public Told $told = new Told,
     ) {
-        $this->work = Work::of($catalog->plan);
+        $this->settings = $told->isNewHere() || $log->condition->easier() !== null ? $settings->shorter() : $settings;
+        $hadTrouble = $history->struggles !== [] || $history->overs !== []
+            || $log->count(static fn (LoggedTrial $trial): bool => $trial->band->atLeast(Band::Strain)) > 0;
+        $this->work = $told->hasNeverReacted && ! $hadTrouble && Work::of($catalog->plan) === Work::Exposure
+            ? Work::Skill : Work::of($catalog->plan);
         $this->credit = new Credit($ladder, $catalog);
         $this->log = $this->credit->log($log);
         $this->calibration = $history->calibration->plus($log->calibration());

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Core\Decision;
 
+use Core\Ladder\DogPosture;
+
 /**
  * Where a session starts: the newest of test and history leads, what was told counts only where neither exists, and a reaction only ever
  * makes it easier. Every number is common practice.
@@ -14,6 +16,9 @@ final readonly class WarmUp
     private const AFTER_REACTION = 3;
 
     private const AFTER_TWO = 5;
+
+    /** Where the cause came from outside. */
+    private const AFTER_OUTSIDE = 2;
 
     private const MODEL_STEPS = 1;
 
@@ -35,7 +40,9 @@ final readonly class WarmUp
             $history->reactionStreak >= self::STREAK_ENDS => [
                 Action::Refer, Reason::of(ReasonCode::Suspended, count: $history->reactionStreak),
             ],
-            $situation->log->isUnwell => [Action::NotHere, Reason::of(ReasonCode::Unwell)],
+            $situation->log->condition->inTheWay() !== null => [
+                Action::NotHere, Reason::of($situation->log->condition->inTheWay()),
+            ],
             $upset->asksForRest() => [Action::NotHere, Reason::of(ReasonCode::RestDay)],
             default => null,
         };
@@ -53,6 +60,11 @@ final readonly class WarmUp
             $level = $way->below($level, 1) ?? $level;
             $why[] = Reason::of(ReasonCode::StillShaken);
         }
+        foreach ($this->easier($situation) as $code) {
+            $level = $way->below($level, 1) ?? $level;
+            array_unshift($why, Reason::of($code));
+        }
+        $why = [...$why, ...$this->heldAgainst($situation, $level)];
         if (! $isSure) {
             [$level, $why] = $this->easedByModel($situation, $level, $why);
         }
@@ -61,6 +73,26 @@ final readonly class WarmUp
             $isPeek ? Action::Peek : Action::Start, $level, [...$why, ...$situation->riskReasons($level->exposure)],
             (new OtherThings($situation))->of($level),
         );
+    }
+
+    /** @return list<ReasonCode> at most one of them: a dog is not sent to the far end for three small things */
+    private function easier(Situation $situation): array
+    {
+        $code = match (true) {
+            $situation->told->hasChangedSuddenly => ReasonCode::SuddenChange,
+            $situation->told->isNewHere() => ReasonCode::NewHere,
+            default => $situation->log->condition->easier(),
+        };
+
+        return $code === null ? [] : [$code];
+    }
+
+    /** @return list<Reason> a dog that must hold still cannot tell that it is too much */
+    private function heldAgainst(Situation $situation, Level $level): array
+    {
+        $isHeld = $situation->ladder->step($level->step)->manner->posture === DogPosture::Held;
+
+        return $isHeld && ($situation->told->isFearful || $situation->told->hidesSigns) ? [Reason::of(ReasonCode::HeldAgainst)] : [];
     }
 
     /** @return Advice|array{Level, non-empty-list<Reason>, bool} where, why, and whether a test or somebody's word stands for it */
@@ -112,8 +144,13 @@ final readonly class WarmUp
     {
         $history = $situation->history;
         $isElsewhere = $history->lastOver === null;
-        $steps = $history->reactionStreak >= 2 && ! $isElsewhere ? self::AFTER_TWO : self::AFTER_REACTION;
-        $from = $history->lastOver ?? $history->solid ?? $history->lastCalm ?? self::stepAt($situation, 0);
+        $isFromOutside = $history->lastOver?->kind === MarkKind::OverFromOutside;
+        $steps = match (true) {
+            $isFromOutside => self::AFTER_OUTSIDE,
+            $history->reactionStreak >= 2 && ! $isElsewhere => self::AFTER_TWO,
+            default => self::AFTER_REACTION,
+        };
+        $from = $history->lastOver->level ?? $history->solid ?? $history->lastCalm ?? self::stepAt($situation, 0);
         // a reaction elsewhere says nothing of this place: two steps under what was solid
         $level = $way->below($from, $isElsewhere ? 2 : $steps) ?? self::farthest($way, $from);
         $solid = $history->solid;
@@ -121,9 +158,10 @@ final readonly class WarmUp
 
         return [$below, [Reason::of(match (true) {
             $isElsewhere => ReasonCode::StartReactionElsewhere,
+            $isFromOutside => ReasonCode::StartAfterOutside,
             $steps === self::AFTER_TWO => ReasonCode::Breaker,
             default => ReasonCode::StartAfterReaction,
-        })], false];
+        })], $isFromOutside];
     }
 
     /** @return array{Level, non-empty-list<Reason>, bool} */
@@ -156,7 +194,10 @@ final readonly class WarmUp
     {
         $step = self::stepAt($situation, 0);
         $typed = $step->exposure->distance();
-        if ($typed === null) {
+        if ($situation->work === Work::Contact && $situation->told->hasBitten) {
+            return $situation->advise(Action::NotHere, null, [Reason::of(ReasonCode::TestFirst)]);
+        }
+        if ($typed === null || $situation->work === Work::Skill) {
             return [$step, [Reason::of(ReasonCode::StartFirst)], true];
         }
         $start = FirstStart::of($situation->told, $way->room(), $typed->meters);

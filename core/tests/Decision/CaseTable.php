@@ -6,10 +6,13 @@ namespace Core\Tests\Decision;
 
 use Core\Decision\Action;
 use Core\Decision\CarryOver;
+use Core\Decision\Condition;
 use Core\Decision\Credit;
 use Core\Decision\History;
 use Core\Decision\Level;
 use Core\Decision\LoggedTrial;
+use Core\Decision\Mark;
+use Core\Decision\MarkKind;
 use Core\Decision\RestReason;
 use Core\Decision\RuleSettings;
 use Core\Decision\SessionLog;
@@ -20,7 +23,11 @@ use Core\Decision\Told;
 use Core\Exposure\DimensionCatalog;
 use Core\Exposure\LoadScale;
 use Core\Ladder\Criterion;
+use Core\Ladder\DogPosture;
+use Core\Ladder\FoodTiming;
+use Core\Ladder\HandledBy;
 use Core\Ladder\Ladder;
+use Core\Ladder\Manner;
 use Core\Ladder\Step;
 use Core\Measure\Distance;
 use Core\Response\Calibration;
@@ -92,7 +99,7 @@ final class CaseTable
         }
         $log = new SessionLog(
             $start, $now->modify('-'.self::number($row, 'setMinutes', 1.0).' minutes'), $trials, self::number($row, 'upset', 0.0),
-            ($row['unwell'] ?? false) === true,
+            self::condition(is_string($row['condition'] ?? null) ? $row['condition'] : ''),
         );
 
         return new Situation(
@@ -122,7 +129,11 @@ final class CaseTable
         $rule = $rule->over((int) self::number($criterion, 'sessions', 1), (int) self::number($criterion, 'days', 0));
         $meters = array_map(static fn (mixed $of): float => is_numeric($of) ? (float) $of : 0.0, self::list($row, 'meters', self::METERS));
 
-        return Ladder::of(array_map(static fn (float $of): Step => new Step(Fixture::at($of), $rule), $meters));
+        $manner = ($row['held'] ?? false) === true
+            ? Manner::of('', FoodTiming::DrawnOut, DogPosture::Held, HandledBy::Handler, 2, 1)
+            : Manner::plain();
+
+        return Ladder::of(array_map(static fn (float $of): Step => new Step(Fixture::at($of), $rule, $manner), $meters));
     }
 
     /** @return list<LoggedTrial> */
@@ -186,7 +197,8 @@ final class CaseTable
             $whole('trials', 60), Distance::fromMeters(self::number($of, 'room', 150.0)), $whole('easyAfter', 0),
             isByStrangers: ($of['strangers'] ?? false) === true,
             stepSize: StepSize::tryFrom(self::text($of, 'stepSize', '')) ?? StepSize::Ratio,
-            startsWhereItEnded: ($of['whereEnded'] ?? false) === true,
+            startsWhereItEnded: ($of['whereEnded'] ?? false) === true, pausesAtSmallSigns: ($of['pause'] ?? true) === true,
+            feedsWhenOver: ($of['feed'] ?? false) === true,
         );
     }
 
@@ -232,7 +244,9 @@ final class CaseTable
             reactionStreak: max(0, $whole('reactions', 0)), hardLately: max(0, $whole('hardLately', 0)),
             daysSinceLast: is_numeric($days) ? (float) $days : null, trialsEver: max(0, $whole('trials', 80)),
             resting: RestReason::tryFrom(self::text($of, 'resting', '')),
-            endedWithEffort: ($of['endedWithEffort'] ?? false) === true, lastOver: $at('lastOver'), lastCalm: $at('lastCalm'),
+            endedWithEffort: ($of['endedWithEffort'] ?? false) === true, lastOver: $at('lastOver') === null ? null : new Mark(
+                ($of['outside'] ?? false) === true ? MarkKind::OverFromOutside : MarkKind::Over, $at('lastOver'),
+            ), lastCalm: $at('lastCalm'),
             hasSucceeded: ($of['succeeded'] ?? true) === true,
             calibration: $foretold === [] ? new Calibration : new Calibration(
                 self::number($foretold, 'expectedStrain', 0.0), max(0, (int) self::number($foretold, 'strain', 0)),
@@ -254,7 +268,14 @@ final class CaseTable
             isset($of['reactsAt']) ? Distance::fromMeters(self::number($of, 'reactsAt', 0.0)) : null,
             isset($of['fineAt']) ? Fixture::at(self::number($of, 'fineAt', 0.0)) : null,
             ($of['bitten'] ?? false) === true, ($of['hides'] ?? false) === true, ($of['bold'] ?? false) === true,
+            isset($of['days']) ? (int) self::number($of, 'days', 0) : null, ($of['neverReacted'] ?? false) === true,
+            ($of['fearful'] ?? false) === true, ($of['suddenChange'] ?? false) === true,
         );
+    }
+
+    private static function condition(string $is): Condition
+    {
+        return new Condition($is === 'unwell', $is === 'tired', $is === 'wired', $is === 'hot', $is === 'gear', $is === 'noisy');
     }
 
     private static function model(string $world, Ladder $ladder, DimensionCatalog $catalog, SessionLog $log, bool $isKnown): ?DogModel

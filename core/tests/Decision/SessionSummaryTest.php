@@ -59,7 +59,7 @@ final class SessionSummaryTest extends TestCase
 
         self::assertSame(['solid 0', 'over 1'], self::marks($summary));
         self::assertTrue($summary->reacted);
-        self::assertSame(1, History::ofSessions([$summary], 1.0, null)->lastOver?->step);
+        self::assertSame(1, History::ofSessions([$summary], 1.0, null)->lastOver?->level->step);
     }
 
     public function test_a_session_that_ends_with_effort_says_so(): void

@@ -64,7 +64,7 @@ final class WarmUpTest extends TestCase
         [$without, $with] = [History::ofSessions([$reacted], 1.0, null), History::ofSessions([$reacted, $empty], 1.0, null)];
 
         self::assertEquals($without, $with);
-        self::assertSame([1, 2], [$with->reactionStreak, $with->lastOver?->step]);
+        self::assertSame([1, 2], [$with->reactionStreak, $with->lastOver?->level->step]);
     }
 
     public function test_where_it_went_over_is_remembered_for_two_months(): void

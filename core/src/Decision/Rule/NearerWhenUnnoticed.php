@@ -56,7 +56,7 @@ final readonly class NearerWhenUnnoticed implements Rule
         $next = $from;
         for ($i = 0; $i < min(self::MOST_STEPS, $steps) && $next !== null; $i++) {
             $next = (new Way($situation))->next($next);
-            $found = $next !== null && $situation->allowsNew($next->exposure) && ! $situation->log->struggledAt($next) ? $next : $found;
+            $found = $next !== null && $situation->allowsPart($next->exposure) && ! $situation->log->struggledAt($next) ? $next : $found;
         }
 
         return $found;

@@ -36,7 +36,8 @@ final readonly class StayHere implements Rule
 
         return $situation->advise(
             Action::Repeat, $level,
-            [...($why === null ? [] : [Reason::of($why)]), $situation->runReason($level), ...$situation->riskReasons($level->exposure)],
+            [...($why === null ? [] : [$why === ReasonCode::EffortOnce
+                ? Reason::of($why, pause: $situation->settings->pausesAtSmallSigns) : Reason::of($why)]), $situation->runReason($level), ...$situation->riskReasons($level->exposure)],
             $last->band === Band::Effort ? (new OtherThings($situation))->of($level) : [],
         );
     }

@@ -50,9 +50,9 @@
             <div class="col-6"><x-field name="food_best" :label="say('sessions.create.pieces_best_food')" inputmode="numeric"
                 :value="$before['food']['best'] ?? null" /></div>
         </div>
-        <div class="form-check mb-2"><input class="form-check-input" type="checkbox" id="ground" name="ground_ok" value="1" checked><label
-            class="form-check-label" for="ground">{{ say('sessions.create.ground_the_back_of_my_hand') }}</label></div>
-        <div class="form-check mb-3"><input class="form-check-input" type="checkbox" id="kit" name="kit_ok" value="1" checked><label
-            class="form-check-label" for="kit">{{ say('sessions.create.kit_sits_well_nothing_rubs_nothing') }}</label></div>
+        <div class="form-check mb-2"><input class="form-check-input" type="checkbox" id="ground" name="ground_hot" value="1"><label
+            class="form-check-label" for="ground">{{ say('sessions.create.ground_is_hot') }}</label></div>
+        <div class="form-check mb-3"><input class="form-check-input" type="checkbox" id="kit" name="gear_off" value="1"><label
+            class="form-check-label" for="kit">{{ say('sessions.create.gear_is_off') }}</label></div>
     </form>
 </x-layout>
