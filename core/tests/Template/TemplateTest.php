@@ -46,6 +46,8 @@ final class TemplateTest extends TestCase
             'leash-and-collar', 'collar-hold', 'whole-body', 'teeth', 'nails', 'ear-care', 'eye-care', 'brushing', 'towel-and-bath',
             'injection', 'scale', 'settle-mat', 'quiet-walking',
             'look-up', 'marker-loading', 'name-turn', 'hand-target', 'chin-rest', 'hold-still', 'loose-leash', 'turn-away', 'sounds',
+            'taking-off', 'wearing', 'picking-up', 'tour-with-a-chew', 'item-as-target', 'leash-from-the-floor', 'curb-and-crossing',
+            'out-of-the-door', 'arriving',
         ], array_keys(Fixture::templateData()));
         foreach (Fixture::methods()->skills as $skill) {
             self::assertTrue($skill->template === null || isset(Fixture::templateData()[$skill->template]), $skill->key);
