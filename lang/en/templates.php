@@ -617,7 +617,7 @@ return [
     ],
     'arriving' => [
         'label' => 'Arriving: car, crate, path',
-        'about' => 'The first minute of an outing decides the rest: body first (toilet, thirst, ground, gear), then a look round, then the first steps.',
+        'about' => 'The first minute out of doors decides the rest: body first (toilet, thirst, ground, gear), then a look round, then the first steps.',
         'steps' => [
             1 => 'In the car or crate, engine off: it eats.',
             2 => 'The door open, 5 s: it eats and waits.',

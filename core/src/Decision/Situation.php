@@ -78,7 +78,7 @@ final readonly class Situation
         $this->credit = new Credit($ladder, $catalog);
         $this->log = $this->credit->log($log);
         $this->calibration = $history->calibration->plus($log->calibration());
-        $this->caps = $this->calibration->tighten($settings->caps);
+        $this->caps = $this->calibration->applied($settings->caps);
         $this->unsaid = $catalog->has(DimensionKey::Distance->value) ? [] : $ladder->shared();
         $this->model = match (true) {
             $this->work === Work::Skill => null,

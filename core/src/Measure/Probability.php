@@ -56,12 +56,6 @@ final readonly class Probability implements \JsonSerializable
         return $this->isOver($other) ? $this : $other;
     }
 
-    /** A share of it: for limits that are tightened. */
-    public function share(float $share): self
-    {
-        return new self($this->value * min(1.0, max(0.0, $share)));
-    }
-
     /** The plain number, so that stored risks read 0.013. */
     public function jsonSerialize(): float
     {

@@ -7,8 +7,8 @@ namespace Core\Response;
 use Core\Sign\Band;
 
 /**
- * What was foretold of a dog's latest trials against what came: where strain or reactions came more often, the limits are
- * tightened for this dog. A dog without small signs before a reaction shows itself here.
+ * What was foretold of a dog's latest trials against what came: where strain or reactions came more often, the caps are tighter for this
+ * dog, and where they came less often slowly looser. A dog without small signs before a reaction shows itself here.
  */
 final readonly class Calibration
 {
@@ -17,6 +17,12 @@ final readonly class Calibration
 
     /** Under this factor the dog does not follow the model. */
     private const OFF = 0.5;
+
+    /** A cap is never more than so many times what was chosen. A working value. */
+    private const MOST_LOOSER = 1.5;
+
+    /** Events foretold and not come that count as much as what was believed before. A working value. */
+    private const SLOWLY = 4.0;
 
     /**
      * @param  float  $expectedStrain  sum of the mean risks of strain or worse, as told before each trial
@@ -54,16 +60,16 @@ final readonly class Calibration
         );
     }
 
-    /** k_3 = min(1, (E_3 + 1)/(O_3 + 1)): more strain than foretold tightens, less never loosens. */
+    /** (E_3 + 1)/(O_3 + 1) where more came than was foretold: it tightens at once. Where less came it loosens, slowly. */
     public function strainFactor(): float
     {
-        return min(1.0, ($this->expectedStrain + 1.0) / ($this->strain + 1.0));
+        return self::factor($this->expectedStrain, $this->strain, 1.0);
     }
 
-    /** k_4 = min(1, (E_4 + ½)/(O_4 + ½)). */
+    /** The same of reactions, with ½ in the place of 1. */
     public function reactionFactor(): float
     {
-        return min(1.0, ($this->expectedReaction + 0.5) / ($this->reactions + 0.5));
+        return self::factor($this->expectedReaction, $this->reactions, 0.5);
     }
 
     /** Whether this dog does not follow the model: then bounds are widened too, and nothing is skipped. */
@@ -72,7 +78,15 @@ final readonly class Calibration
         return min($this->strainFactor(), $this->reactionFactor()) < self::OFF;
     }
 
-    public function tighten(RiskCaps $caps): RiskCaps
+    private static function factor(float $expected, int $came, float $prior): float
+    {
+        return $came + $prior > $expected + $prior
+            ? ($expected + $prior) / ($came + $prior)
+            : min(self::MOST_LOOSER, ($expected + self::SLOWLY) / ($came + self::SLOWLY));
+    }
+
+    /** A plan's caps for this dog. */
+    public function applied(RiskCaps $caps): RiskCaps
     {
         return $caps->scaled($this->strainFactor(), $this->reactionFactor());
     }

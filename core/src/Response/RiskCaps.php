@@ -11,6 +11,10 @@ use Core\Measure\Probability;
 /** The risks a plan accepts per trial; never looser than 10 % strain and 2 % reaction. */
 final readonly class RiskCaps
 {
+    private const LOOSEST_STRAIN = 0.10;
+
+    private const LOOSEST_REACTION = 0.02;
+
     private function __construct(public Probability $strain, public Probability $reaction)
     {
     }
@@ -18,10 +22,10 @@ final readonly class RiskCaps
     /** @throws InvalidMeasure if a limit is not positive or looser than 10 % and 2 % */
     public static function of(float $strain, float $reaction): self
     {
-        if (! ($strain > 0.0 && $strain <= 0.10)) {
+        if (! ($strain > 0.0 && $strain <= self::LOOSEST_STRAIN)) {
             throw InvalidMeasure::outOfRange(Quantity::StrainCap, 100 * $strain, 0.01, 10);
         }
-        if (! ($reaction > 0.0 && $reaction <= 0.02)) {
+        if (! ($reaction > 0.0 && $reaction <= self::LOOSEST_REACTION)) {
             throw InvalidMeasure::outOfRange(Quantity::ReactionCap, 100 * $reaction, 0.01, 2);
         }
 
@@ -51,10 +55,13 @@ final readonly class RiskCaps
         return ! $risk->strain()->isOver($this->strain) && ! $risk->reaction()->isOver($this->reaction);
     }
 
-    /** Shares of these limits, never more than the whole: for a dog that does not follow its forecasts, or for skipping ahead. */
+    /** These times a factor each, never looser than the loosest: for a dog that follows its forecasts worse, or better, than others. */
     public function scaled(float $strain, float $reaction): self
     {
-        return new self($this->strain->share($strain), $this->reaction->share($reaction));
+        return new self(
+            Probability::of(min(self::LOOSEST_STRAIN, $strain * $this->strain->value)),
+            Probability::of(min(self::LOOSEST_REACTION, $reaction * $this->reaction->value)),
+        );
     }
 
     /** How far beyond the tighter limit, in logits; negative inside. */

@@ -53,9 +53,6 @@ final class ProbabilityTest extends TestCase
         self::assertSame([0.3, 0.3], [
             Probability::of(0.3)->larger(Probability::of(0.2))->value, Probability::of(0.2)->larger(Probability::of(0.3))->value,
         ]);
-        self::assertSame([0.1, 0.2, 0.0], [
-            Probability::of(0.2)->share(0.5)->value, Probability::of(0.2)->share(2.0)->value, Probability::of(0.2)->share(-1.0)->value,
-        ]);
         self::assertSame(0.25, json_decode((string) json_encode(Probability::of(0.25))));
     }
 }

@@ -21,7 +21,7 @@ final class CalibrationTest extends TestCase
     {
         $calibration = $this->told(100, 0.01, reactions: 1);
 
-        self::assertSame([1.0, 1.0], [$calibration->strainFactor(), $calibration->reactionFactor()]);
+        self::assertEqualsWithDelta([1.0, 1.0], [$calibration->strainFactor(), $calibration->reactionFactor()], 1e-9);
         self::assertFalse($calibration->isOff());
     }
 
@@ -32,17 +32,22 @@ final class CalibrationTest extends TestCase
 
         self::assertEqualsWithDelta(1 / 3, $calibration->reactionFactor(), 1e-9);
         self::assertTrue($calibration->isOff(), 'under a half the dog does not follow the model');
-        self::assertEqualsWithDelta(0.01 / 3, $calibration->tighten(RiskCaps::usual())->reaction->value, 1e-9);
+        self::assertEqualsWithDelta(0.01 / 3, $calibration->applied(RiskCaps::usual())->reaction->value, 1e-9);
     }
 
-    public function test_a_dog_that_does_better_than_foretold_never_loosens_a_limit(): void
+    /** By hand: 2 reactions foretold and none came: (2 + 4)/(0 + 4) = 1.5; half of one: 4.5/4. Never over 1.5, and never past the loosest. */
+    public function test_a_dog_that_does_better_than_foretold_loosens_its_caps_slowly_and_no_farther_than_by_half(): void
     {
-        self::assertEquals(RiskCaps::usual(), $this->told(500, 0.2, reactions: 0)->tighten(RiskCaps::usual()));
+        self::assertEqualsWithDelta(1.125, $this->told(50, 0.01, 0)->reactionFactor(), 1e-9);
+        self::assertEqualsWithDelta(1.5, $this->told(100, 0.02, 0)->reactionFactor(), 1e-9);
+        self::assertEqualsWithDelta(1.5, $this->told(500, 0.2, 0)->reactionFactor(), 1e-9);
+        self::assertSame(0.02, $this->told(500, 0.2, 0)->applied(RiskCaps::of(0.09, 0.018))->reaction->value);
+        self::assertSame(0.10, $this->told(500, 0.2, 0)->applied(RiskCaps::of(0.09, 0.018))->strain->value);
     }
 
     public function test_one_more_reaction_never_loosens(): void
     {
-        for ($reactions = 0, $last = 1.0; $reactions < 30; $reactions++) {
+        for ($reactions = 0, $last = INF; $reactions < 30; $reactions++) {
             $factor = $this->told(60, 0.02, $reactions)->reactionFactor();
             self::assertLessThanOrEqual($last, $factor);
             $last = $factor;
