@@ -150,7 +150,8 @@ test('a ladder is split, skipped, copied, reordered and laid again; the differen
     await page.getByRole('button', { name: /^Save as version/ }).click();
     await expect(page.getByText(/^Version 2 of the steps is in use/)).toBeVisible();
     const carried = await heldDistance(page);
-    expect(carried, 'nothing harder counts as held').toBeGreaterThanOrEqual(0.93 * held);
+    // what is solid may lie between two steps: the row tells the one it goes beyond
+    expect(carried, 'no step harder than that counts as solid').toBeGreaterThanOrEqual(0.9 * held);
     expect(carried, 'what was held is not lost').toBeLessThan(1.4 * held);
     await page.getByRole('link', { name: 'Change the steps' }).click();
     await page.getByRole('link', { name: 'Version 1' }).click();
