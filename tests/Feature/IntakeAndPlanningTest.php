@@ -321,16 +321,16 @@ final class IntakeAndPlanningTest extends TestCase
     {
         $rules = [
             'caution' => 'cautious', 'most_advances' => '2', 'set_minutes' => '3', 'session_minutes' => '20', 'outings_a_week' => '4',
-            'trials_an_outing' => '25', 'choices' => ['marker' => 'clicker'],
+            'trials_an_outing' => '25', 'choices' => ['small_signs' => 'carry_on'],
         ];
         $this->put("/plans/{$this->world->plan->id}", [...$rules, 'session_minutes' => '2'])->assertSessionHasErrors('session_minutes');
-        $this->put("/plans/{$this->world->plan->id}", [...$rules, 'choices' => ['marker' => 'whistle']])
-            ->assertSessionHasErrors('choices.marker');
+        $this->put("/plans/{$this->world->plan->id}", [...$rules, 'choices' => ['small_signs' => 'whistle']])
+            ->assertSessionHasErrors('choices.small_signs');
         self::assertSame(3, $this->world->plan->refresh()->most_advances);
 
         $this->put("/plans/{$this->world->plan->id}", $rules)->assertSessionHasNoErrors();
-        self::assertSame([2, 0.03, 'clicker'], [
-            $this->world->plan->refresh()->most_advances, $this->world->plan->strain_cap, $this->world->plan->choices['marker'] ?? '',
+        self::assertSame([2, 0.03, 'carry_on'], [
+            $this->world->plan->refresh()->most_advances, $this->world->plan->strain_cap, $this->world->plan->choices['small_signs'] ?? '',
         ]);
         $this->get("/plans/{$this->world->plan->id}/ladder")->assertOk()->assertSee('at 25 trials per session and 4 sessions a week');
     }

@@ -126,7 +126,10 @@ final readonly class Situation
             && $risk->reactionMean->value <= self::PART_TIMES * $this->caps->reaction->value;
     }
 
-    /** How far this level's criterion has come. While ground is regained one calm trial is enough; at what is solid, two. */
+    /**
+     * How far this level's criterion has come. While ground is regained one calm trial is enough, two where the dog went over lately; at
+     * what is solid, two.
+     */
     public function progress(Level $level): Progress
     {
         $criterion = $this->ladder->step($level->step)->criterion;
@@ -137,7 +140,7 @@ final readonly class Situation
         $isGiven = ! $isSolid && $level->step <= $this->history->givenHeld;
         $asked = match (true) {
             $isGiven, $isSolid && $this->history->isNewPlace => Criterion::run(self::NEW_PLACE_RUN),
-            $isSolid && $solid->isHarderThan($level) && $this->work === Work::Exposure => Criterion::run(1),
+            $isSolid && $solid->isHarderThan($level) && $this->work === Work::Exposure && $this->history->overs === [] => Criterion::run(1),
             $isSolid => Criterion::run($this->settings->regainRun),
             default => $criterion,
         };

@@ -35,7 +35,7 @@ final class CalibrationTest extends TestCase
         self::assertEqualsWithDelta(0.01 / 3, $calibration->applied(RiskCaps::usual())->reaction->value, 1e-9);
     }
 
-    /** By hand: 2 reactions foretold and none came: (2 + 4)/(0 + 4) = 1.5; half of one: 4.5/4. Never over 1.5, and never past the loosest. */
+    /** By hand: 2 reactions foretold and none came: (2 + 4)/(0 + 4) = 1.5; half of one: 4.5/4. Never over 1.5, nor past the loosest. */
     public function test_a_dog_that_does_better_than_foretold_loosens_its_caps_slowly_and_no_farther_than_by_half(): void
     {
         self::assertEqualsWithDelta(1.125, $this->told(50, 0.01, 0)->reactionFactor(), 1e-9);

@@ -67,7 +67,8 @@ final readonly class MoveOnAtCriterion implements Rule
     private function regain(Situation $situation, Level $level, Level $solid, Level $next, Reason $met): Advice
     {
         $to = $solid->isHarderThan($next) ? $next : $solid;
-        $isInARow = $situation->history->isNewPlace || $situation->history->givenHeld >= 0;
+        // step by step in a new place, with a new person, and after a hard session: what was solid then may not be now
+        $isInARow = $situation->history->isNewPlace || $situation->history->givenHeld >= 0 || $situation->history->hardLately > 0;
         for ($i = $solid->step; $i > $next->step && ! $isInARow; $i--) {
             $candidate = $i === $solid->step ? $solid : new Level($i, $situation->ladder->step($i)->exposure);
             if ($situation->allows($candidate->exposure) && ! $situation->log->struggledAt($candidate)) {

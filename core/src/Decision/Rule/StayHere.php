@@ -34,10 +34,14 @@ final readonly class StayHere implements Rule
             default => null,
         };
 
+        $said = match ($why) {
+            null => [],
+            ReasonCode::EffortOnce => [Reason::of($why, pause: $situation->settings->pausesAtSmallSigns)],
+            default => [Reason::of($why)],
+        };
+
         return $situation->advise(
-            Action::Repeat, $level,
-            [...($why === null ? [] : [$why === ReasonCode::EffortOnce
-                ? Reason::of($why, pause: $situation->settings->pausesAtSmallSigns) : Reason::of($why)]), $situation->runReason($level), ...$situation->riskReasons($level->exposure)],
+            Action::Repeat, $level, [...$said, $situation->runReason($level), ...$situation->riskReasons($level->exposure)],
             $last->band === Band::Effort ? (new OtherThings($situation))->of($level) : [],
         );
     }

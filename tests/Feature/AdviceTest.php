@@ -1,0 +1,166 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Engine\PlanReader;
+use App\Engine\SinceLastSession;
+use App\Engine\SituationReader;
+use App\Engine\SummaryJson;
+use App\Models\AdviceGiven;
+use App\Models\Event;
+use App\Models\EventKind;
+use App\Models\Intake;
+use App\Models\Session;
+use Core\Decision\Mark;
+use Core\Decision\MarkKind;
+use Illuminate\Foundation\Testing\RefreshDatabase;
+use Illuminate\Support\Str;
+use PHPUnit\Framework\Attributes\CoversClass;
+use PHPUnit\Framework\Attributes\TestWith;
+use Tests\TestCase;
+
+/** What people told, tested and logged reaches the advice: by the pages they use. */
+#[CoversClass(SituationReader::class)]
+#[CoversClass(SinceLastSession::class)]
+#[CoversClass(PlanReader::class)]
+#[CoversClass(SummaryJson::class)]
+final class AdviceTest extends TestCase
+{
+    use RefreshDatabase;
+
+    private World $world;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->world = World::make();
+        $this->actingAs($this->world->trainer);
+    }
+
+    /** @param  array<string, string>  $answers */
+    #[TestWith([['state' => 'unwell'], 'not_here', 'unwell'])]
+    #[TestWith([['ground_hot' => '1'], 'not_here', 'hot-ground'])]
+    #[TestWith([['gear_off' => '1'], 'not_here', 'gear-off'])]
+    #[TestWith([['state' => 'tired'], 'start', 'not-rested'])]
+    #[TestWith([['state' => 'wired'], 'start', 'wired'])]
+    #[TestWith([['noise' => 'loud'], 'start', 'noisy'])]
+    #[TestWith([['state' => 'usual', 'noise' => 'quiet'], 'start', 'start-typed'])]
+    public function test_each_answer_of_the_checklist_acts(array $answers, string $action, string $code): void
+    {
+        $advice = $this->started($answers);
+
+        self::assertSame($action, $advice->action->value);
+        self::assertSame($code, $advice->reasons[0]['code']);
+    }
+
+    public function test_nothing_is_ticked_beforehand(): void
+    {
+        $this->get("/plans/{$this->world->plan->id}/sessions/create")->assertOk()->assertDontSee('checked', false);
+    }
+
+    /** A run is where the dog was, whatever was advised; and the next session knows it. */
+    public function test_five_good_ones_nearer_than_advised_count_there(): void
+    {
+        $codes = [];
+        for ($i = 1; $i <= 5; $i++) {
+            $codes = $this->log($i, 50.0, 0);
+        }
+        self::assertSame('criterion', $codes[0] ?? '');
+        $next = (float) (AdviceGiven::query()->latest('id')->firstOrFail()->exposure['distance'] ?? 0.0);
+        self::assertTrue($next < 50.0 && $next >= 37.5, "{$next} m");
+        $advice = $this->started([]);
+
+        self::assertSame('start-back', $advice->reasons[0]['code']);
+        self::assertEqualsWithDelta(58.0, (float) ($advice->exposure['distance'] ?? 0.0), 4.0, 'a step easier than 50 m');
+    }
+
+    #[TestWith([2, -1, 'start-reaction-elsewhere'])]
+    #[TestWith([1, -1, 'start-back'])]
+    #[TestWith([2, -100, 'start-back'])]
+    public function test_a_reaction_on_a_walk_since_the_last_session_makes_the_start_easier(int $severity, int $minutes, string $code): void
+    {
+        for ($i = 1; $i <= 5; $i++) {
+            $this->log($i, 50.0, 0);
+        }
+        $this->post("/sessions/{$this->world->session->id}/end");
+        Session::query()->update(['started_at' => now()->subMinutes(60)]);
+        Event::query()->create([
+            'practice_id' => $this->world->practice->id, 'dog_id' => $this->world->dog->id, 'user_id' => $this->world->trainer->id,
+            'kind' => EventKind::OffPlan, 'severity' => $severity, 'occurred_at' => now()->addMinutes($minutes),
+        ]);
+
+        self::assertContains($code, array_column($this->started([])->reasons, 'code'));
+    }
+
+    public function test_a_test_since_the_last_session_leads_the_start(): void
+    {
+        $this->post("/dogs/{$this->world->dog->id}/assessments", [
+            'kind' => 'presence', 'trigger_id' => $this->world->plan->responseModel->trigger_id,
+            'person_id' => $this->world->plan->responseModel->person_id, 'tried' => [
+                ['distance' => '60', 'cue' => '1', 'food' => 'gently'], ['distance' => '45', 'cue' => '1', 'food' => 'gently'],
+                ['distance' => '30', 'cue' => '0', 'food' => 'gently'],
+            ],
+        ])->assertSessionHasNoErrors();
+        $advice = $this->started([]);
+
+        self::assertSame('start-tested-below', $advice->reasons[0]['code']);
+        self::assertSame(45.0, (float) ($advice->exposure['distance'] ?? 0.0));
+    }
+
+    #[TestWith([20, 'new-here'])]
+    #[TestWith([21, 'start-typed'])]
+    public function test_a_dog_new_in_its_home_starts_easier(int $days, string $code): void
+    {
+        Intake::query()->create([
+            'practice_id' => $this->world->practice->id, 'dog_id' => $this->world->dog->id, 'user_id' => $this->world->trainer->id,
+            'arrived_on' => now()->subDays($days)->format('Y-m-d'),
+        ]);
+        app(PlanReader::class)->forget(); // a request of its own reads afresh
+
+        self::assertSame($code, $this->started([])->reasons[0]['code']);
+    }
+
+    /** Summaries from before marks told where: a step of the ladder then. */
+    public function test_a_summary_of_an_older_version_is_read_by_its_steps(): void
+    {
+        $plan = app(PlanReader::class)->read($this->world->plan);
+        $old = (string) json_encode([
+            'trials' => 9, 'marks' => [['step' => 1, 'held' => true], ['step' => 2, 'held' => false]], 'reacted' => true,
+            'endedWithEffort' => false, 'calm' => false, 'succeeded' => true,
+            'calibration' => ['expectedStrain' => 0.1, 'strain' => 1, 'expectedReaction' => 0.05, 'reactions' => 1, 'forecasts' => 9],
+            'dayNumber' => 20000, 'helped' => ['side' => 2],
+        ]);
+        $read = SummaryJson::decode($old, $plan->catalog, $plan->ladder);
+
+        self::assertSame([MarkKind::Solid, MarkKind::Over], array_map(static fn (Mark $mark): MarkKind => $mark->kind, $read->marks));
+        self::assertEquals($plan->ladder->step(1)->exposure, $read->marks[0]->level->exposure);
+        self::assertSame([9, true, 20000, ['side' => 2], 1], [
+            $read->trials, $read->reacted, $read->dayNumber, $read->helped, $read->calibration->reactions,
+        ]);
+        self::assertEquals($read, SummaryJson::decode(SummaryJson::encode($read), $plan->catalog, $plan->ladder));
+    }
+
+    /**
+     * @param  array<string, string>  $answers
+     */
+    private function started(array $answers): AdviceGiven
+    {
+        $this->post("/sessions/{$this->world->session->id}/end");
+        $this->post("/plans/{$this->world->plan->id}/sessions", [...$answers, 'food_usual' => 40, 'without_reason' => 'a test'])
+            ->assertRedirect();
+
+        return AdviceGiven::query()->latest('id')->firstOrFail();
+    }
+
+    /** @return list<string> codes of the advice */
+    private function log(int $number, float $meters, int $band): array
+    {
+        $this->postJson("/sessions/{$this->world->session->id}/trials", [
+            ...$this->world->trial((string) Str::uuid(), $meters), 'sequence' => $number, 'band' => $band,
+        ])->assertCreated();
+
+        return array_column(AdviceGiven::query()->latest('id')->firstOrFail()->reasons, 'code');
+    }
+}
