@@ -98,7 +98,7 @@ return [
         'trainer' => 'At {at}: struggling or worse {strain} at most, reacting {reaction} at most. {room, select,
         plenty {Plenty of room under your cap.}
         close {Close to your cap.}
-        other {Over your cap ({strainCap}; reacting {reactionCap}).}}',
+        other {We don’t know enough yet to call that under your cap ({strainCap}; reacting {reactionCap}).}}',
         'guardian' => 'At {at}: {room, select, plenty {well within what is fine.} close {as hard as it should get today.} other {too hard for today.}}',
     ],
     'caps-tightened' => [

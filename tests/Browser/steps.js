@@ -67,7 +67,7 @@ export async function makePlan(page, dog, trigger) {
 
 /**
  * Logs one trial as a thumb would and waits for the advice.
- * @param {Page} page @param {{outcome: string, band?: number, distance?: string, signs?: string[], food?: string}} trial
+ * @param {Page} page @param {{outcome: string, band?: number, distance?: string, signs?: string[], food?: string, interrupted?: boolean}} trial
  * @returns {Promise<{action: string, reasons: string[], next: number}>}
  */
 export async function logTrial(page, trial) {
@@ -81,15 +81,17 @@ export async function logTrial(page, trial) {
 /**
  * The taps alone.
  * @param {Page} page
- * @param {{outcome: string, band?: number, distance?: string, signs?: string[], food?: string}} trial
+ * @param {{outcome: string, band?: number, distance?: string, signs?: string[], food?: string, interrupted?: boolean}} trial
  */
 export async function tapTrial(page, trial) {
     const isQuick = (await page.locator(`#q-${trial.outcome}`).count()) > 0;
     const drawer = page.locator('details.drawer').first();
-    if (trial.distance || trial.signs || trial.food || !isQuick) await drawer.evaluate((element) => element.setAttribute('open', ''));
+    if (trial.distance || trial.signs || trial.food || trial.interrupted || !isQuick)
+        await drawer.evaluate((element) => element.setAttribute('open', ''));
     if (trial.distance) await page.locator('#q-distance').fill(trial.distance);
     for (const sign of trial.signs ?? []) await page.locator(`label[for="qs-${sign}"]`).click();
     if (trial.food) await page.locator(`label[for="qf-${trial.food}"]`).click();
+    if (trial.interrupted) await page.locator('#q-interrupted').check();
     if (isQuick) {
         await page.locator(`label[for="q-${trial.outcome}"]`).click();
         await page.locator(`[data-do="band-${trial.band ?? 0}"]`).click();
@@ -169,6 +171,15 @@ export function timePasses(minutes) {
             `SET occurred_at = occurred_at - INTERVAL ${minutes} MINUTE WHERE ended_at IS NULL`,
     );
     sql(`UPDATE sessions SET started_at = started_at - INTERVAL ${minutes} MINUTE WHERE ended_at IS NULL`);
+}
+
+/** As if the open sessions had run longer by some seconds. @param {number} seconds */
+export function secondsPass(seconds) {
+    sql(
+        `UPDATE trials JOIN sessions ON sessions.id = trials.session_id ` +
+            `SET occurred_at = occurred_at - INTERVAL ${seconds} SECOND WHERE ended_at IS NULL`,
+    );
+    sql(`UPDATE sessions SET started_at = started_at - INTERVAL ${seconds} SECOND WHERE ended_at IS NULL`);
 }
 
 /** Seconds that the open session's next repetition lasts. @returns {number} */

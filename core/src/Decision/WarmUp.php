@@ -65,14 +65,14 @@ final readonly class WarmUp
             array_unshift($why, Reason::of($code));
         }
         $why = [...$why, ...$this->heldAgainst($situation, $level)];
-        if (! $isSure) {
-            [$level, $why] = $this->easedByModel($situation, $level, $why);
+        $action = $isPeek ? Action::Peek : Action::Start;
+        if ($isSure) {
+            // a test, or what people have seen for weeks, stands for itself: no odds of a dog that the model has not met
+            return new Advice($action, $level, $why);
         }
+        [$level, $why] = $this->easedByModel($situation, $level, $why);
 
-        return $situation->advise(
-            $isPeek ? Action::Peek : Action::Start, $level, [...$why, ...$situation->riskReasons($level->exposure)],
-            (new OtherThings($situation))->of($level),
-        );
+        return $situation->advise($action, $level, [...$why, ...$situation->riskReasons($level->exposure)]);
     }
 
     /** @return list<ReasonCode> at most one of them: a dog is not sent to the far end for three small things */

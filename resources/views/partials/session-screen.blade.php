@@ -23,6 +23,8 @@
         <p class="advice-next" data-advice-next></p>
         <p class="advice-detail" data-advice-detail></p>
         @if($isHandsOn)<p class="advice-detail" data-manner></p>@endif
+        <p class="first-reason" data-first-reason></p>
+        <details class="why" data-why><summary>{{ say('sessions.session_screen.why') }}</summary><ul class="reasons" data-reasons></ul>
         {{-- odds are for those who set the caps --}}
         @if(words()->reader->audience === Words\Audience::Trainer)
         <div class="risk" data-risk hidden>
@@ -32,8 +34,7 @@
                 data-risk-reaction></i></span><span data-risk-reaction-words></span></div>
         </div>
         @endif
-        <p class="first-reason" data-first-reason></p>
-        <details class="why" data-why><summary>{{ say('sessions.session_screen.why') }}</summary><ul class="reasons" data-reasons></ul><p
+        <p
             class="form-text mb-0">{{ say('sessions.session_screen.advice_supports_your_judgement_you_see') }} <a
             href="{{ route('help') }}">{{ say('sessions.session_screen.what_the_words_mean') }}</a></p></details>
         <div class="others" data-others></div>
