@@ -11,6 +11,7 @@ use Core\Decision\Level;
 use Core\Decision\LoggedTrial;
 use Core\Decision\Situation;
 use Core\Exposure\Exposure;
+use Core\Exposure\Picture;
 use Core\Exposure\PlanKind;
 use Core\Ladder\Manner;
 use Core\Ladder\StepData;
@@ -137,16 +138,27 @@ final readonly class SessionState
             : ['fraction' => $playback->fraction, 'seconds' => $playback->seconds, 'onset' => $playback->onset];
     }
 
-    /** How the step that has this exposure is done; null for an exposure between steps. */
+    /** How the step that has this exposure, whatever the picture around it, is done; null for an exposure between steps. */
     private static function manner(Exposure $exposure, Situation $situation): ?Manner
     {
         foreach ($situation->ladder->steps as $step) {
-            if ($step->manner->instruction !== '' && $step->exposure->equals($exposure)) {
+            if ($step->manner->instruction !== '' && self::isAskedBy($step->exposure, $exposure, $situation)) {
                 return $step->manner;
             }
         }
 
         return null;
+    }
+
+    private static function isAskedBy(Exposure $step, Exposure $exposure, Situation $situation): bool
+    {
+        foreach (array_keys(array_diff_assoc($exposure->values, $step->values)) as $changed) {
+            if ($situation->catalog->dimension($changed)->picture === Picture::No) {
+                return false;
+            }
+        }
+
+        return array_diff_key($step->values, $exposure->values) === [];
     }
 
     /**

@@ -42,6 +42,7 @@ enum ReasonCode: string
     case ChangeHelped = 'change-helped';
     case ChangeMissed = 'change-missed';
     case BodyFirst = 'body-first';
+    case WaitItOut = 'wait-it-out';
     case TwoMisses = 'two-misses';
     case Unnoticed = 'unnoticed';
     case UnnoticedNearer = 'unnoticed-nearer';

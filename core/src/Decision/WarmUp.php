@@ -238,7 +238,7 @@ final readonly class WarmUp
         $most = $situation->history->hardLately > 0 ? self::MODEL_STEPS_AFTER_HARD : self::MODEL_STEPS;
         $way = new Way($situation);
         $eased = $level;
-        for ($i = 0; $i < $most && $situation->model !== null && ! $situation->allows($eased->exposure); $i++) {
+        for ($i = 0; $i < $most && $situation->work === Work::Exposure && $situation->model !== null && ! $situation->allows($eased->exposure); $i++) {
             $below = $way->below($eased, 1);
             if ($below === null) {
                 break;

@@ -117,7 +117,13 @@ final class CaseTable
     private static function ladder(string $world, array $row): Ladder
     {
         if ($world === 'hands') {
-            return self::$nails ??= Fixture::laid('nails')[0];
+            self::$nails ??= Fixture::laid('nails')[0];
+            $posture = self::text($row, 'posture', 'kneeling');
+
+            return $posture === 'kneeling' ? self::$nails : Ladder::of(array_map(
+                static fn (Step $step): Step => new Step($step->exposure->with('posture', $posture), $step->criterion, $step->manner),
+                self::$nails->steps,
+            ));
         }
         if ($world === 'skill') {
             return self::$lookUp ??= Fixture::laid('look-up')[0];

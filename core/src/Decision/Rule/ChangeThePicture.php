@@ -13,6 +13,7 @@ use Core\Decision\ReasonCode;
 use Core\Decision\Retreat;
 use Core\Decision\Rule;
 use Core\Decision\Situation;
+use Core\Decision\Way;
 use Core\Decision\Work;
 use Core\Sign\Outcome;
 use Core\Sign\OutcomeEffect;
@@ -23,6 +24,8 @@ use Core\Sign\OutcomeEffect;
  */
 final readonly class ChangeThePicture implements Rule
 {
+    private const ENOUGH = 3;
+
     public function apply(Situation $situation, LoggedTrial $last): ?Advice
     {
         if ($situation->work !== Work::Contact || ! $last->countsForRun() || ! self::isDoubtful($last)) {
@@ -33,7 +36,13 @@ final readonly class ChangeThePicture implements Rule
         }
         $others = (new OtherThings($situation))->of($last->level);
         if ($others === []) {
-            return (new Retreat($situation))->from($last->level, [Reason::of(ReasonCode::BodyFirst)]);
+            // where nothing else can be changed and nothing is easier a doubt is waited out; two running, or a third, end it
+            $isWaitedOut = $situation->log->runOf(self::isDoubtful(...)) === 1
+                && $situation->log->count(self::isDoubtful(...)) < self::ENOUGH && (new Way($situation))->back($last->level) === null;
+
+            return $isWaitedOut
+                ? $situation->advise(Action::Repeat, $last->level, [Reason::of(ReasonCode::WaitItOut), Reason::of(ReasonCode::BodyFirst)])
+                : (new Retreat($situation))->from($last->level, [Reason::of(ReasonCode::BodyFirst)]);
         }
         [$first] = $others;
 

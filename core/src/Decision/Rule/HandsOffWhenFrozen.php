@@ -42,7 +42,7 @@ final readonly class HandsOffWhenFrozen implements Rule
         if ($situation->log->count(self::isFrozen(...)) >= self::MAX_IN_A_SESSION) {
             return $situation->advise(Action::EndWell, null, [$why, Reason::of(ReasonCode::FreezeAgain)]);
         }
-        $next = (new Way($situation))->below($last->level, self::STEPS) ?? (new Way($situation))->below($last->level, 1);
+        $next = (new Way($situation))->below($last->level, self::STEPS) ?? (new Way($situation))->below($last->level, 1) ?? $last->level;
 
         return $situation->advise(Action::HandsOff, $next, [$why, Reason::of(ReasonCode::FreezeThen)]);
     }
