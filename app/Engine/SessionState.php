@@ -73,7 +73,7 @@ final readonly class SessionState
                     'aim' => "alt:{$advice->id}:{$i}", 'dimension' => $other['dimension'] ?? '', 'choice' => $other['choice'] ?? '',
                     'off' => $other['logitsOff'], 'helped' => $other['helped'] ?? 0,
                 ], $advice->alternatives, array_keys($advice->alternatives)),
-                'risk' => $advice->strain_mean === null ? null : [
+                'risk' => $advice->strain_mean === null || ! in_array('risk', array_column($advice->reasons, 'code'), true) ? null : [
                     'strain' => self::range((float) $advice->strain_mean, (float) $advice->strain_bound, $situation->caps->strain->value),
                     'reaction' => self::range(
                         (float) $advice->reaction_mean, (float) $advice->reaction_bound, $situation->caps->reaction->value,

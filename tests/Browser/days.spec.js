@@ -23,7 +23,10 @@ async function planFor(page, trigger, told) {
     return page.url();
 }
 
-/** A contact or skill plan from a ladder that ships. @param {Page} page @param {string} kind @param {string} template @param {string} about */
+/**
+ * A contact or skill plan from a ladder that ships.
+ * @param {Page} page @param {string} kind @param {string} template @param {string} about
+ */
 async function planFrom(page, kind, template, about) {
     await page.goto(`/dogs/3/plans/create?kind=${kind}&template=${template}`);
     await page
@@ -34,7 +37,10 @@ async function planFrom(page, kind, template, about) {
     await expect(page.getByRole('heading', { name: about })).toBeVisible();
 }
 
-/** Good reps by one key, for as long as the step asks for, until what is asked says the words. @param {Page} page @param {RegExp} words @param {number} most */
+/**
+ * Good reps by one key, for as long as the step asks for, until what is asked says the words.
+ * @param {Page} page @param {RegExp} words @param {number} most
+ */
 async function goodUntil(page, words, most) {
     for (let rep = 1; rep <= most; rep++) {
         if (words.test(await said(page))) return rep - 1;

@@ -67,7 +67,8 @@ export async function makePlan(page, dog, trigger) {
 
 /**
  * Logs one trial as a thumb would and waits for the advice.
- * @param {Page} page @param {{outcome: string, band?: number, distance?: string, signs?: string[], food?: string, interrupted?: boolean}} trial
+ * @param {Page} page
+ * @param {{outcome: string, band?: number, distance?: string, signs?: string[], food?: string, interrupted?: boolean}} trial
  * @returns {Promise<{action: string, reasons: string[], next: number}>}
  */
 export async function logTrial(page, trial) {

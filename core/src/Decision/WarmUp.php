@@ -67,8 +67,8 @@ final readonly class WarmUp
         $why = [...$why, ...$this->heldAgainst($situation, $level)];
         $action = $isPeek ? Action::Peek : Action::Start;
         if ($isSure) {
-            // a test, or what people have seen for weeks, stands for itself: no odds of a dog that the model has not met
-            return new Advice($action, $level, $why);
+            // a test, or what people have seen for weeks, stands for itself: no odds are told of a dog that the model has not met
+            return $situation->advise($action, $level, $why);
         }
         [$level, $why] = $this->easedByModel($situation, $level, $why);
 
@@ -238,7 +238,9 @@ final readonly class WarmUp
         $most = $situation->history->hardLately > 0 ? self::MODEL_STEPS_AFTER_HARD : self::MODEL_STEPS;
         $way = new Way($situation);
         $eased = $level;
-        for ($i = 0; $i < $most && $situation->work === Work::Exposure && $situation->model !== null && ! $situation->allows($eased->exposure); $i++) {
+        for ($i = 0; $i < $most && $situation->work === Work::Exposure && $situation->model !== null && ! $situation->allows(
+            $eased->exposure,
+        ); $i++) {
             $below = $way->below($eased, 1);
             if ($below === null) {
                 break;
