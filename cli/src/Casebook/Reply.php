@@ -36,7 +36,7 @@ final readonly class Reply
             ReasonCode::StartWhereEnded,
             ReasonCode::StartNoneSolid, ReasonCode::AdvancesUsed, ReasonCode::Watched, ReasonCode::Prompted => 'run',
             ReasonCode::Effort, ReasonCode::EffortOnce => 'effort',
-            ReasonCode::Strain, ReasonCode::StrainAgain, ReasonCode::SpentEnd, ReasonCode::Wall => 'strain',
+            ReasonCode::Strain, ReasonCode::StrainAgain, ReasonCode::SpentEnd, ReasonCode::TwiceToday, ReasonCode::Wall => 'strain',
             ReasonCode::Reaction, ReasonCode::SecondReaction, ReasonCode::AfterReaction, ReasonCode::AfterReactionEnd,
             ReasonCode::Suspended,
             ReasonCode::StartAfterReaction, ReasonCode::StartAfterOutside, ReasonCode::StartReactionElsewhere, ReasonCode::Breaker,

@@ -16,6 +16,9 @@ final readonly class NewGround
 
     private const BOLD_TRIALS_TOLD = 5;
 
+    /** What was too much twice is enough for a day. */
+    private const VISITS = 2;
+
     /** After the second time it went over at a place, only a trainer decides. */
     private const OVERS = 2;
 
@@ -66,6 +69,10 @@ final readonly class NewGround
         $history = $this->situation->history;
         if ($this->situation->log->struggledAt($next)) {
             return Reason::of(ReasonCode::SpentEnd);
+        }
+        $visits = $this->situation->log->hardVisits($next);
+        if ($visits >= self::VISITS) {
+            return Reason::of(ReasonCode::TwiceToday, count: $visits);
         }
         $overs = $history->oversUpTo($next);
         if ($overs >= self::OVERS) {

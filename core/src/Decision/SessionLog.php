@@ -176,6 +176,18 @@ final readonly class SessionLog
             && ! $trial->level->isHarderThan($level)) > 0;
     }
 
+    /** How often today the dog was taken to a level, or a harder one, and left it stretched or worse. */
+    public function hardVisits(Level $level): int
+    {
+        $visits = 0;
+        foreach ($this->trials as $i => $trial) {
+            $isLastThere = ! isset($this->trials[$i + 1]) || ! $this->trials[$i + 1]->level->equals($trial->level);
+            $visits += $isLastThere && ! $trial->isCalm() && ! $trial->handlerError && ! $level->isHarderThan($trial->level) ? 1 : 0;
+        }
+
+        return $visits;
+    }
+
     /** Whether a level, or a harder one, was tried today. */
     public function hasTried(Level $level): bool
     {

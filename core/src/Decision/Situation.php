@@ -138,7 +138,10 @@ final readonly class Situation
             && ($criterion->sessions === 1 || $criterion->isSpreadEnough($this->daysMet($level, false)));
         // a second person climbs ground that is solid with another one
         $isGiven = ! $isSolid && $level->step <= $this->history->givenHeld;
+        $next = $this->log->trials === [] ? null : (new Way($this))->next($level);
         $asked = match (true) {
+            // what was too much a moment ago is not tried again for two calm ones
+            $next !== null && $this->log->hardVisits($next) > 0 => $criterion,
             $isGiven, $isSolid && $this->history->isNewPlace => Criterion::run(self::NEW_PLACE_RUN),
             $isSolid && $solid->isHarderThan($level) && $this->work === Work::Exposure && $this->history->overs === [] => Criterion::run(1),
             $isSolid => Criterion::run($this->settings->regainRun),

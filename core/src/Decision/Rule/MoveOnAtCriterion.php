@@ -46,12 +46,12 @@ final readonly class MoveOnAtCriterion implements Rule
         $step = $situation->ladder->step($level->step);
         if ($level->exposure->equals($step->exposure) && ! $isRegaining && ! $situation->isSpreadEnough($level)) {
             return $situation->advise(Action::EndWell, null, [
-                $met, Reason::of(ReasonCode::SessionsAsked, sessions: $step->criterion->sessions, days: $step->criterion->days),
+                Reason::of(ReasonCode::SessionsAsked, sessions: $step->criterion->sessions, days: $step->criterion->days),
             ]);
         }
         $next = (new Way($situation))->next($level);
         if ($next === null) {
-            return $situation->advise(Action::EndWell, null, [$met, Reason::of(ReasonCode::Goal)]);
+            return $situation->advise(Action::EndWell, null, [Reason::of(ReasonCode::Goal)]);
         }
         if ($situation->model === null && $situation->work !== Work::Skill) {
             return $situation->advise(Action::Repeat, $level, [Reason::of(ReasonCode::NoModel), $situation->runReason($level)]);
@@ -77,7 +77,7 @@ final readonly class MoveOnAtCriterion implements Rule
             }
         }
         if ($situation->log->struggledAt($to)) {
-            return $this->stay($situation, $level, $to, $met);
+            return $this->stay($situation, $level, $to);
         }
 
         return $situation->advise(Action::Advance, $to, [
@@ -89,7 +89,7 @@ final readonly class MoveOnAtCriterion implements Rule
     {
         $ground = new NewGround($situation);
         if ($ground->isUsedUp()) {
-            return $situation->advise(Action::EndWell, null, [$met, Reason::of(ReasonCode::AdvancesUsed, count: $ground->steps())]);
+            return $situation->advise(Action::EndWell, null, [Reason::of(ReasonCode::AdvancesUsed, count: $ground->steps())]);
         }
         $counted = $ground->isBold()
             ? Reason::of(ReasonCode::Bold)
@@ -113,8 +113,8 @@ final readonly class MoveOnAtCriterion implements Rule
         }
 
         return $barred !== null && ($part === null || $ground->bars($part) !== null)
-            ? $situation->advise(Action::EndWell, null, [$met, $barred])
-            : $this->stay($situation, $level, $next, $met);
+            ? $situation->advise(Action::EndWell, null, [$barred])
+            : $this->stay($situation, $level, $next);
     }
 
     private function isCalmLongEnough(Situation $situation): bool
@@ -126,10 +126,10 @@ final readonly class MoveOnAtCriterion implements Rule
     }
 
     /** Not that it is enough to move on: it stays. */
-    private function stay(Situation $situation, Level $level, Level $next, Reason $met): Advice
+    private function stay(Situation $situation, Level $level, Level $next): Advice
     {
         if ($situation->log->struggledAt($next)) {
-            return $situation->advise(Action::EndWell, null, [$met, Reason::of(ReasonCode::SpentEnd)]);
+            return $situation->advise(Action::EndWell, null, [Reason::of(ReasonCode::SpentEnd)]);
         }
 
         return $situation->advise(Action::Repeat, $level, [
