@@ -136,7 +136,7 @@ $trials = array_fill(0, 12, new LoggedTrial(
 ));
 $log = new SessionLog($now, $now, $trials);
 $advise = static fn (): mixed => RuleBook::standard()->decide(new Situation(
-    $catalog, $signs, $ladder, RuleSettings::of(RiskCaps::usual()), new History(4, trialsEver: 1000), $log,
+    $catalog, $signs, $ladder, RuleSettings::of(RiskCaps::usual()), new History(new Level(4, $ladder->step(4)->exposure), trialsEver: 1000), $log,
     $builder->build($scale, true, null, $earlier, $log->evidence()), $now,
 ));
 $median($advise, 10);

@@ -12,9 +12,12 @@ use App\Models\AdviceGiven;
 use App\Models\Event;
 use App\Models\EventKind;
 use App\Models\Intake;
+use App\Models\PracticeTemplate;
 use App\Models\Session;
+use App\Models\Trial;
 use Core\Decision\Mark;
 use Core\Decision\MarkKind;
+use Core\Ladder\Step;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Support\Str;
 use PHPUnit\Framework\Attributes\CoversClass;
@@ -162,5 +165,34 @@ final class AdviceTest extends TestCase
         ])->assertCreated();
 
         return array_column(AdviceGiven::query()->latest('id')->firstOrFail()->reasons, 'code');
+    }
+
+    /** What a device aims at may be gone by then: the nearest step stands for it, and nothing is lost. */
+    #[TestWith(['alt:999999:0', 52.0, 52.0])]
+    #[TestWith(['step:2', 30.0, null])]
+    #[TestWith(['advice:999999', 33.0, 33.0])]
+    public function test_an_aim_that_is_not_there_any_more_is_the_nearest_step(string $aim, float $meters, ?float $near): void
+    {
+        $this->postJson("/sessions/{$this->world->session->id}/trials", [
+            ...$this->world->trial((string) Str::uuid(), $meters), 'aim' => $aim,
+        ])->assertCreated();
+        $position = Trial::query()->latest('id')->firstOrFail()->step->position;
+        $ladder = app(PlanReader::class)->read($this->world->plan)->ladder;
+        $offs = array_map(
+            static fn (Step $step): float => abs(log(($step->exposure->distance()->meters ?? 1.0) / ($near ?? 1.0))), $ladder->steps,
+        );
+
+        self::assertSame($near === null ? 2 : array_keys($offs, min($offs), true)[0], $position);
+    }
+
+    public function test_a_step_plan_that_is_taken_out_is_gone_and_its_text_is_there_to_have_it_back(): void
+    {
+        $this->post("/plans/{$this->world->plan->id}/templates", ['template_label' => 'Kites, far']);
+        $own = PracticeTemplate::query()->sole();
+        $this->delete("/templates/{$own->key}")->assertRedirect();
+
+        self::assertSame(0, PracticeTemplate::query()->count());
+        $this->get('/templates')->assertOk()->assertSee('Kites, far');
+        $this->post('/templates', ['text' => '[1, 2]'])->assertSessionHasErrors();
     }
 }

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Models\Session;
+use App\Models\SessionEvent;
+use App\Models\SessionEventKind;
 use App\Models\Sketch;
 use App\Place\Http\SketchController;
 use App\Place\Http\SketchRequest;
@@ -112,5 +115,40 @@ final class SketchTest extends TestCase
     private function numbers(array $layout): string
     {
         return "/places/{$this->world->session->place_id}/sketch/numbers?".http_build_query($layout);
+    }
+
+    /** By hand: three passes in half an hour are six an hour; an open session and one without a pass say nothing. */
+    #[TestWith(['11:59', 'morning'])]
+    #[TestWith(['12:00', 'noon'])]
+    #[TestWith(['18:59', 'after_work'])]
+    #[TestWith(['19:00', 'evening'])]
+    #[TestWith(['07:59', 'early'])]
+    public function test_passes_are_counted_by_the_hour_and_time_of_day(string $at, string $time): void
+    {
+        $start = new \DateTimeImmutable("2026-06-01 {$at} UTC");
+        $this->passes($start, $start->modify('+30 minutes'), 3);
+        $this->passes($start, $start->modify('+30 minutes'), 0);
+        $this->passes($start, null, 5);
+        $place = $this->world->plan->place ?? throw new \LogicException('It has one.');
+
+        self::assertEquals(
+            [$time => ['sessions' => 1, 'anHour' => 6.0]], app(SketchPage::class)->counted($place, new \DateTimeZone('UTC')),
+        );
+    }
+
+    private function passes(\DateTimeImmutable $from, ?\DateTimeImmutable $to, int $times): void
+    {
+        $session = Session::query()->create([
+            'practice_id' => $this->world->practice->id, 'plan_id' => $this->world->plan->id,
+            'person_id' => $this->world->plan->responseModel->person_id, 'user_id' => $this->world->trainer->id,
+            'place_id' => $this->world->plan->place_id, 'started_at' => $from,
+        ]);
+        $session->forceFill(['ended_at' => $to])->save();
+        for ($i = 0; $i < $times; $i++) {
+            SessionEvent::query()->create([
+                'practice_id' => $this->world->practice->id, 'session_id' => $session->id, 'user_id' => $this->world->trainer->id,
+                'uuid' => (string) Str::uuid(), 'kind' => SessionEventKind::TriggerSeen, 'occurred_at' => $from,
+            ]);
+        }
     }
 }
