@@ -131,12 +131,12 @@ $ladder = Ladder::of(array_map(
 $earlier = $history(25, 40);
 $now = new \DateTimeImmutable('2026-02-01 10:00');
 $trials = array_fill(0, 12, new LoggedTrial(
-    new Level(5, $ladder->step(5)->exposure), null, $ladder->step(5)->exposure, Outcome::Returned, Band::Easy, [], FoodTaken::Gently, true,
+    Level::ofStep($ladder, 5), null, $ladder->step(5)->exposure, Outcome::Returned, Band::Easy, [], FoodTaken::Gently, true,
     null, false, false, $now,
 ));
 $log = new SessionLog($now, $now, $trials);
 $advise = static fn (): mixed => RuleBook::standard()->decide(new Situation(
-    $catalog, $signs, $ladder, RuleSettings::of(RiskCaps::usual()), new History(new Level(4, $ladder->step(4)->exposure), trialsEver: 1000), $log,
+    $catalog, $signs, $ladder, RuleSettings::of(RiskCaps::usual()), new History(Level::ofStep($ladder, 4), trialsEver: 1000), $log,
     $builder->build($scale, true, null, $earlier, $log->evidence()), $now,
 ));
 $median($advise, 10);

@@ -61,7 +61,8 @@ final class CoreCatalogs
     public function templates(): array
     {
         return $this->templates[words()->reader->language] ??= array_map(
-            fn (string $key): Template => $this->templateReader()->read($this->told($key)), $this->templateKeys(),
+            fn (string $key): Template => $this->templateReader()->read(words()->template($key, $this->read("templates/{$key}"))),
+            $this->templateKeys(),
         );
     }
 
@@ -71,22 +72,6 @@ final class CoreCatalogs
         $files = glob("{$this->folder}/templates/*.json");
 
         return array_map(static fn (string $file): string => basename($file, '.json'), is_array($files) ? $files : []);
-    }
-
-    /**
-     * The data of a template say what is hard; its words stand in the language files.
-     *
-     * @return array<mixed>
-     */
-    private function told(string $key): array
-    {
-        $data = $this->read("templates/{$key}");
-        $steps = [];
-        foreach (is_array($data['steps'] ?? null) ? array_values($data['steps']) : [] as $i => $step) {
-            $steps[] = is_array($step) ? [...$step, 'do' => say("templates.{$key}.steps.".($i + 1))] : $step;
-        }
-
-        return [...$data, 'steps' => $steps, 'label' => say("templates.{$key}.label"), 'about' => say("templates.{$key}.about")];
     }
 
     /** Versions of all that an advice rests on. */

@@ -7,8 +7,8 @@ namespace App\Engine;
 use App\Models\Plan;
 use App\Models\ResponseModel;
 use App\Support\Fields;
+use Core\Decision\Choices;
 use Core\Decision\RuleSettings;
-use Core\Decision\StepSize;
 use Core\Decision\Told;
 use Core\Decision\WorkingPlan;
 use Core\Exposure\Exposure;
@@ -71,10 +71,7 @@ final class PlanReader
                 $plan->most_trials,
                 $room === null ? null : Distance::fromMeters($room), $plan->easy_after,
                 isByStrangers: ($first->exposure->values['predictability'] ?? null) === 'stranger',
-                stepSize: StepSize::tryFrom($choices->text('step_size')) ?? StepSize::Ratio,
-                startsWhereItEnded: $choices->text('next_start') === 'where_ended',
-                pausesAtSmallSigns: $choices->text('small_signs') !== 'carry_on',
-                feedsWhenOver: $choices->text('food_when_over') === 'feed_at_once',
+                choices: Choices::of(static fn (string $key): string => $choices->text($key)),
             ),
             Distance::fromMeters($model->reference_meters),
             $model->reference_stated,

@@ -7,7 +7,6 @@ namespace App\Engine;
 use App\Models\AdviceGiven;
 use App\Models\Session;
 use App\Models\SoundSetUp;
-use Core\Decision\Level;
 use Core\Decision\LoggedTrial;
 use Core\Decision\Situation;
 use Core\Exposure\Exposure;
@@ -90,7 +89,7 @@ final readonly class SessionState
             'step' => $situation->catalog->plan === PlanKind::Presence || $next === null
                 ? null
                 : StepData::write($situation->ladder->step($step ?? 0)),
-            'easier' => $this->easier($situation, $step ?? $level->step ?? 0, $next, $player),
+            'easier' => $this->easier($situation, $step ?? $level->step ?? 0, $player),
         ];
     }
 
@@ -168,20 +167,14 @@ final readonly class SessionState
      * @return list<array{aim: string, instruction: string, onTheWay: bool, values: array<string, float|string>,
      *    play: ?array{fraction: ?float, seconds: float, onset: float}}>
      */
-    private function easier(Situation $situation, int $step, ?Exposure $next, ?Player $player): array
+    private function easier(Situation $situation, int $step, ?Player $player): array
     {
-        $from = new Level(max(0, $step), $next ?? $situation->ladder->step($step)->exposure);
         $found = [];
-        for ($steps = 1; $steps <= self::MOST_EASIER; $steps++) {
-            $level = $from->step - $steps < 0
-                ? null
-                : new Level($from->step - $steps, $situation->ladder->step($from->step - $steps)->exposure);
-            if ($level !== null) {
-                $found["step:{$level->step}"] = ['aim' => "step:{$level->step}", ...self::exposure($level->exposure, $situation, $player)];
-            }
+        for ($easier = $step - 1; $easier >= max(0, $step - self::MOST_EASIER); $easier--) {
+            $found[] = ['aim' => "step:{$easier}", ...self::exposure($situation->ladder->step($easier)->exposure, $situation, $player)];
         }
 
-        return array_values($found);
+        return $found;
     }
 
     /** @return array{mean: float, bound: float, limit: float} */

@@ -53,7 +53,7 @@ final readonly class SinceLastSession
                 'level' => $credit->of(Exposure::of(
                     [...$plan->ladder->step(0)->exposure->values, ...$seen->values('values')], $plan->catalog,
                 )),
-                'passed' => $seen->int('band') < Band::Effort->value && $seen->text('food') !== 'hard',
+                'passed' => Band::from($seen->int('band'))->isBelowThreshold() && $seen->text('food') !== 'hard',
             ];
         }
 

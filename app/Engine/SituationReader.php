@@ -94,12 +94,8 @@ final readonly class SituationReader
     private static function condition(?Session $session): Condition
     {
         $told = Fields::of($session?->checklist);
-        $state = $told->text('state');
 
-        return new Condition(
-            $state === 'unwell', $state === 'tired', $state === 'wired', $told->isOn('ground_hot'), $told->isOn('gear_off'),
-            $told->text('noise') === 'loud',
-        );
+        return Condition::told($told->text('state'), $told->text('noise'), $told->isOn('ground_hot'), $told->isOn('gear_off'));
     }
 
     private static function setting(Plan $plan, ?Session $session): Setting

@@ -117,7 +117,7 @@ final readonly class TrialParser
             }
         }
         $ladder = $this->plans->read($session->plan)->ladder;
-        $best = new Level(0, $ladder->step(0)->exposure);
+        $best = Level::ofStep($ladder, 0);
         $nearest = INF;
         foreach ($ladder->steps as $position => $step) {
             $off = $kind === 'step'

@@ -50,15 +50,7 @@ final readonly class Catalogs
         $files = glob("{$this->folder}/templates/*.json");
         foreach (is_array($files) ? $files : [] as $file) {
             $key = basename($file, '.json');
-            $data = $this->read("templates/{$key}");
-            $steps = is_array($data['steps'] ?? null) ? array_values($data['steps']) : [];
-            foreach ($steps as $i => $step) {
-                $steps[$i] = is_array($step) ? [...$step, 'do' => $phrases->say("templates.{$key}.steps.".($i + 1))] : $step;
-            }
-            $templates[] = $reader->read([
-                ...$data, 'steps' => $steps, 'label' => $phrases->say("templates.{$key}.label"),
-                'about' => $phrases->say("templates.{$key}.about"),
-            ]);
+            $templates[] = $reader->read($phrases->template($key, $this->read("templates/{$key}")));
         }
 
         return TemplateCatalog::of($templates);

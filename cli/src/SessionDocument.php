@@ -94,6 +94,6 @@ final readonly class SessionDocument
             }
         }
 
-        return new Level(max(0, $best), $this->plan->ladder->step($best)->exposure);
+        return Level::ofStep($this->plan->ladder, $best);
     }
 }

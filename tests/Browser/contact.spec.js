@@ -1,5 +1,16 @@
 import { expect, test } from '@playwright/test';
-import { complaints, endSession, expectAccessible, lasts, screen, signIn, startSession, timePasses, trialsLogged } from './steps.js';
+import {
+    complaints,
+    endSession,
+    expectAccessible,
+    lasts,
+    makePlanFrom,
+    screen,
+    signIn,
+    startSession,
+    timePasses,
+    trialsLogged,
+} from './steps.js';
 
 /** @typedef {import('./steps.js').Page} Page */
 
@@ -104,14 +115,7 @@ test('a harness refused with one person and fine with another', async ({ page },
     const found = complaints(page);
     const about = `Walking harness ${project.name}`;
     await signIn(page);
-    await page.goto('/dogs/2/plans/create?kind=contact&template=harness-straps');
-    await page
-        .getByLabel(/^(What it is about|Something new)/)
-        .last()
-        .fill(about);
-    await page.getByRole('button', { name: 'Make the plan' }).click();
-    await expect(page.getByRole('heading', { name: about })).toBeVisible();
-    const own = page.url();
+    const own = await makePlanFrom(page, 2, 'contact', 'harness-straps', about);
     await page.getByText('Give this plan to a second person').click();
     await page.getByLabel('Person', { exact: true }).selectOption({ label: 'Ines Calder' });
     await page.getByLabel(/The dog dislikes this person/).check();

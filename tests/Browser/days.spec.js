@@ -1,41 +1,23 @@
 import { expect, test } from '@playwright/test';
-import { advice, complaints, endSession, lasts, logTrial, screen, secondsPass, signIn, startSession, trialsLogged } from './steps.js';
+import {
+    advice,
+    complaints,
+    endSession,
+    lasts,
+    logTrial,
+    makePlan,
+    makePlanFrom,
+    screen,
+    secondsPass,
+    signIn,
+    startSession,
+    trialsLogged,
+} from './steps.js';
 
 /** @typedef {import('./steps.js').Page} Page */
 
 /** What is to be done now, as it stands on the face of the screen. @param {Page} page */
 const said = async (page) => (await screen(page).locator('[data-advice]').innerText()).replaceAll('\u00a0', ' ');
-
-/** A presence plan with what people told. @param {Page} page @param {string} trigger @param {Record<string, string>} told by label */
-async function planFor(page, trigger, told) {
-    await page.goto('/dogs');
-    await page.getByRole('link', { name: 'Thimble', exact: true }).click();
-    await page.getByRole('link', { name: 'New plan' }).click();
-    await page
-        .getByLabel(/^(What it reacts to|Something new)/)
-        .last()
-        .fill(trigger);
-    await page.getByLabel('New place').fill(`Old ropewalk field, ${trigger}`);
-    for (const [label, value] of Object.entries(told))
-        await page.getByLabel(label, { exact: ['Start', 'Goal'].includes(label) }).fill(value);
-    await page.getByRole('button', { name: 'Make the plan' }).click();
-    await expect(page.getByRole('heading', { name: trigger })).toBeVisible();
-    return page.url();
-}
-
-/**
- * A contact or skill plan from a ladder that ships.
- * @param {Page} page @param {string} kind @param {string} template @param {string} about
- */
-async function planFrom(page, kind, template, about) {
-    await page.goto(`/dogs/3/plans/create?kind=${kind}&template=${template}`);
-    await page
-        .getByLabel(/^(What it is about|Something new)/)
-        .last()
-        .fill(about);
-    await page.getByRole('button', { name: 'Make the plan' }).click();
-    await expect(page.getByRole('heading', { name: about })).toBeVisible();
-}
 
 /**
  * Good reps by one key, for as long as the step asks for, until what is asked says the words.
@@ -57,7 +39,7 @@ test('reacts at 12, fine at 50: it starts at 50 and is at 30 within three sessio
     test.skip(project.name === 'phone', 'the same at any size, and long');
     const found = complaints(page);
     await signIn(page);
-    const plan = await planFor(page, 'Stilt walkers', {
+    const plan = await makePlan(page, 'Thimble', 'Stilt walkers', {
         'Room there': '120',
         'Reacts at': '12',
         'Known to be fine at': '50',
@@ -87,7 +69,7 @@ test('reacts at 12, fine at 50: it starts at 50 and is at 30 within three sessio
 test('the first day: marks, waits, walks in by herself, a gust of wind', async ({ page }, { project }) => {
     const found = complaints(page);
     await signIn(page, 'ines');
-    const plan = await planFor(page, `Kites ${project.name}`, {
+    const plan = await makePlan(page, 'Thimble', `Kites ${project.name}`, {
         'Room there': '80',
         'Reacts at': '10',
         'Known to be fine at': '40',
@@ -136,7 +118,7 @@ test('the first day: marks, waits, walks in by herself, a gust of wind', async (
 test('a calm dog has its collar touched in the first session', async ({ page }, { project }) => {
     test.skip(project.name === 'phone', 'the same at any size');
     await signIn(page);
-    await planFrom(page, 'contact', 'collar-hold', `Collar ${project.name}`);
+    await makePlanFrom(page, 3, 'contact', 'collar-hold', `Collar ${project.name}`);
     await startSession(page);
 
     expect(await goodUntil(page, /Touch the collar/, 30)).toBeLessThanOrEqual(30);
@@ -146,7 +128,7 @@ test('a calm dog has its collar touched in the first session', async ({ page }, 
 test('a dog that nothing worries has its nose in the basket before the food on the first day', async ({ page }, { project }) => {
     test.skip(project.name === 'phone', 'the same at any size');
     await signIn(page);
-    await planFrom(page, 'contact', 'basket-muzzle', `Basket ${project.name}`);
+    await makePlanFrom(page, 3, 'contact', 'basket-muzzle', `Basket ${project.name}`);
     await startSession(page);
 
     expect(await goodUntil(page, /Nose in before the food/, 40)).toBeLessThanOrEqual(40);
@@ -155,7 +137,7 @@ test('a dog that nothing worries has its nose in the basket before the food on t
 
 test('a look-up in the kitchen is a skill: no chance, no cap, no percentage', async ({ page }, { project }) => {
     await signIn(page);
-    await planFrom(page, 'duration', 'look-up', `Look-up ${project.name}`);
+    await makePlanFrom(page, 3, 'duration', 'look-up', `Look-up ${project.name}`);
     await startSession(page);
     await goodUntil(page, /Looks 2 s/, 12);
     for (let miss = 0; miss < 2; miss++) {

@@ -45,24 +45,42 @@ export function complaints(page) {
     return found;
 }
 
+/** What most plans of these tests are told. */
+const TOLD = { 'Room there': '120', 'Reacts at': '5', 'Known to be fine at': '40', Start: '80', Goal: '5' };
+
 /**
- * Makes a presence plan for a dog and returns to the plan's page.
- * @param {Page} page @param {string} dog @param {string} trigger
+ * Makes a presence plan for a dog and stays on the plan's page.
+ * @param {Page} page @param {string} dog @param {string} trigger @param {Record<string, string>} told by label
  */
-export async function makePlan(page, dog, trigger) {
+export async function makePlan(page, dog, trigger, told = TOLD) {
     await page.goto('/dogs');
     await page.getByRole('link', { name: dog, exact: true }).click();
     await page.getByRole('link', { name: 'New plan' }).click();
-    const field = page.getByLabel(/^(What it reacts to|Something new)/).last();
-    await field.fill(trigger);
+    await page
+        .getByLabel(/^(What it reacts to|Something new)/)
+        .last()
+        .fill(trigger);
     await page.getByLabel('New place').fill(`Quay ${trigger}`);
-    await page.getByLabel('Room there').fill('120');
-    await page.getByLabel('Reacts at').fill('5');
-    await page.getByLabel('Known to be fine at').fill('40');
-    await page.getByLabel('Start', { exact: true }).fill('80');
-    await page.getByLabel('Goal', { exact: true }).fill('5');
+    for (const [label, value] of Object.entries(told))
+        await page.getByLabel(label, { exact: ['Start', 'Goal'].includes(label) }).fill(value);
     await page.getByRole('button', { name: 'Make the plan' }).click();
     await expect(page.getByRole('heading', { name: trigger })).toBeVisible();
+    return page.url();
+}
+
+/**
+ * A contact or skill plan from a ladder that ships; stays on the plan's page.
+ * @param {Page} page @param {number} dog @param {string} kind @param {string} template @param {string} about
+ */
+export async function makePlanFrom(page, dog, kind, template, about) {
+    await page.goto(`/dogs/${dog}/plans/create?kind=${kind}&template=${template}`);
+    await page
+        .getByLabel(/^(What it is about|Something new)/)
+        .last()
+        .fill(about);
+    await page.getByRole('button', { name: 'Make the plan' }).click();
+    await expect(page.getByRole('heading', { name: about })).toBeVisible();
+    return page.url();
 }
 
 /**

@@ -219,6 +219,24 @@ final readonly class Phrases
         return $this->formats->number($logits / EqualRatioLadder::USUAL_STEP_LOGITS, 1);
     }
 
+    /**
+     * The data of a ladder that ships say what is hard; its words stand in the language files.
+     *
+     * @param  array<mixed>  $data
+     * @return array<mixed> the same with its words
+     */
+    public function template(string $key, array $data): array
+    {
+        $steps = [];
+        foreach (is_array($data['steps'] ?? null) ? array_values($data['steps']) : [] as $i => $step) {
+            $steps[] = is_array($step) ? [...$step, 'do' => $this->say("templates.{$key}.steps.".($i + 1))] : $step;
+        }
+
+        return [
+            ...$data, 'steps' => $steps, 'label' => $this->say("templates.{$key}.label"), 'about' => $this->say("templates.{$key}.about"),
+        ];
+    }
+
     /** A step in a list: its distance, else what to do, else its setup. */
     public function step(Step $step, DimensionCatalog $catalog): string
     {

@@ -8,6 +8,7 @@ use Cli\Catalogs;
 use Cli\Document;
 use Core\Decision\Action;
 use Core\Decision\CarryOver;
+use Core\Decision\Choices;
 use Core\Decision\Condition;
 use Core\Decision\Credit;
 use Core\Decision\History;
@@ -18,7 +19,6 @@ use Core\Decision\SessionLog;
 use Core\Decision\SessionSummary;
 use Core\Decision\Situation;
 use Core\Decision\SituationAssembly;
-use Core\Decision\StepSize;
 use Core\Decision\Tested;
 use Core\Decision\Told;
 use Core\Decision\WorkingPlan;
@@ -77,10 +77,7 @@ final readonly class World
                 RiskCaps::for($told->forbidsTrying()), $plan->at('steps_a_session')->integer(3),
                 room: $place->has('room_m') ? Distance::fromMeters($place->at('room_m')->number()) : null,
                 isByStrangers: $plan->at('trigger')->at('control')->text() === 'strangers',
-                stepSize: StepSize::tryFrom($settings->at('step_size')->text()) ?? StepSize::Ratio,
-                startsWhereItEnded: $settings->at('next_start')->text() === 'where_ended',
-                pausesAtSmallSigns: $settings->at('small_signs')->text('pause') === 'pause',
-                feedsWhenOver: $settings->at('food_when_over')->text() === 'feed_at_once',
+                choices: Choices::of(static fn (string $key): string => $settings->at($key)->text()),
             ),
             $told->reactsAt ?? Distance::fromMeters($catalogs->priors->assumedReferenceMeters),
             $this->catalog->plan !== PlanKind::Contact, $told->fineAt, $this->catalog,
@@ -175,9 +172,7 @@ final readonly class World
 
     private function step(string $words): Level
     {
-        $step = max(0, Ladders::find($this->ladder, $words));
-
-        return new Level($step, $this->ladder->step($step)->exposure);
+        return Level::ofStep($this->ladder, Ladders::find($this->ladder, $words));
     }
 
     /** @param  list<SessionLog>  $earlier */
@@ -214,11 +209,10 @@ final readonly class World
     private function condition(): Condition
     {
         $answers = $this->case->at('checklist');
-        $state = $answers->at('state')->text();
 
-        return new Condition(
-            $state === 'unwell', $state === 'tired', $state === 'wired', ! $answers->at('ground_ok')->flag(true),
-            ! $answers->at('kit_ok')->flag(true), $answers->at('noise')->text() === 'loud',
+        return Condition::told(
+            $answers->at('state')->text(), $answers->at('noise')->text(), ! $answers->at('ground_ok')->flag(true),
+            ! $answers->at('kit_ok')->flag(true),
         );
     }
 

@@ -50,7 +50,7 @@ final readonly class Fit implements Command
             ];
         }
         $ladder = $situation->ladder;
-        $teaches = TeachingTrial::of($situation, new Level($ladder->top(), $ladder->step($ladder->top())->exposure));
+        $teaches = TeachingTrial::of($situation, Level::ofStep($ladder, $ladder->top()));
 
         return [
             'converged' => true,

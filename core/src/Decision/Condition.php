@@ -17,6 +17,17 @@ final readonly class Condition
     ) {
     }
 
+    /**
+     * As the checklist tells it.
+     *
+     * @param  string  $state  unwell, tired, wired, or anything else
+     * @param  string  $noise  loud, or anything else
+     */
+    public static function told(string $state, string $noise, bool $isGroundHot, bool $isGearOff): self
+    {
+        return new self($state === 'unwell', $state === 'tired', $state === 'wired', $isGroundHot, $isGearOff, $noise === 'loud');
+    }
+
     /** What keeps a session from beginning; null if nothing does. */
     public function inTheWay(): ?ReasonCode
     {

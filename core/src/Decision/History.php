@@ -93,7 +93,7 @@ final readonly class History
             }
             $metNow = $struggledNow = [];
             foreach ($session->marks as $mark) {
-                $key = $mark->level->step.' '.$mark->level->exposure->key();
+                $key = $mark->level->key();
                 if ($mark->kind === MarkKind::Solid) {
                     $solids[$key] = $mark->level;
                     $metNow[$mark->level->step] = true;

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Core\Decision;
 
 use Core\Exposure\Exposure;
+use Core\Ladder\Ladder;
 
 /** A place on the ladder: an exposure, and the step of the ladder it stands on, or the last one it goes beyond. */
 final readonly class Level
@@ -15,6 +16,20 @@ final readonly class Level
      */
     public function __construct(public int $step, public Exposure $exposure, public float $beyond = 0.0)
     {
+    }
+
+    /** A step of a ladder: the nearest to an index that is off it. */
+    public static function ofStep(Ladder $ladder, int $index): self
+    {
+        $step = max(0, min($ladder->top(), $index));
+
+        return new self($step, $ladder->step($step)->exposure);
+    }
+
+    /** The same for equal levels. */
+    public function key(): string
+    {
+        return "{$this->step} {$this->exposure->key()}";
     }
 
     public function equals(self $other): bool

@@ -16,7 +16,8 @@ use Core\Sign\TurnLatency;
 /** One trial as the decision sees it: where it stands, what it really was, what the dog did and how it took it. */
 final readonly class LoggedTrial
 {
-    private const ALARM = [SignKey::Freeze, SignKey::Stiff, SignKey::WhaleEye, SignKey::LipLift, SignKey::Growl, SignKey::Snap];
+    /** What comes before a bite. */
+    public const ALARM = [SignKey::Freeze, SignKey::Stiff, SignKey::WhaleEye, SignKey::LipLift, SignKey::Growl, SignKey::Snap];
 
     /**
      * @param  Level  $level  as it was asked for; in a situation, the level of what was really done (Credit)

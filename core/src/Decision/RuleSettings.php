@@ -28,21 +28,16 @@ final readonly class RuleSettings
     public const BREAK_MINUTES = 5;
 
     /**
-     * @param  positive-int  $regainRun  successes that regain a level held before
      * @param  positive-int  $mostAdvances  steps onto new ground in one session
      * @param  positive-int  $setMinutes  work before a break
      * @param  positive-int  $sessionMinutes  whole session
      * @param  positive-int  $mostTrials  in one session
      * @param  ?Distance  $room  the farthest distance the place allows; null if it is not known to end
      * @param  bool  $isByStrangers  whether the trigger is somebody's who obeys nobody
-     * @param  bool  $startsWhereItEnded  whether the next session begins where the last one ended, not easier
-     * @param  bool  $pausesAtSmallSigns  whether a first small sign asks for a pause
-     * @param  bool  $feedsWhenOver  whether a dog that is over is fed at once, while it is led away
      * @param  int  $easyAfter  good repetitions at a level after which an easy one is put between; 0 for never
      */
     private function __construct(
         public RiskCaps $caps,
-        public int $regainRun,
         public int $mostAdvances,
         public int $setMinutes,
         public int $sessionMinutes,
@@ -50,22 +45,17 @@ final readonly class RuleSettings
         public ?Distance $room,
         public int $easyAfter,
         public bool $isByStrangers = false,
-        public StepSize $stepSize = StepSize::Ratio,
-        public bool $startsWhereItEnded = false,
-        public bool $pausesAtSmallSigns = true,
-        public bool $feedsWhenOver = false,
+        public Choices $choices = new Choices,
     ) {
     }
 
     /** @throws InvalidMeasure if a setting is out of its range */
     public static function of(
         RiskCaps $caps, int $mostAdvances = 3, int $setMinutes = 4, int $sessionMinutes = 30, int $mostTrials = 60, ?Distance $room = null,
-        int $easyAfter = 0, bool $isByStrangers = false, StepSize $stepSize = StepSize::Ratio,
-        bool $startsWhereItEnded = false, bool $pausesAtSmallSigns = true, bool $feedsWhenOver = false,
+        int $easyAfter = 0, bool $isByStrangers = false, Choices $choices = new Choices,
     ): self {
         return new self(
             $caps,
-            2,
             self::within(Quantity::NewSteps, $mostAdvances, ...self::ADVANCES),
             self::within(Quantity::SetMinutes, $setMinutes, ...self::SET_MINUTES),
             self::within(Quantity::SessionMinutes, $sessionMinutes, ...self::SESSION_MINUTES),
@@ -73,10 +63,7 @@ final readonly class RuleSettings
             $room,
             $easyAfter === 0 ? 0 : self::within(Quantity::EasyAfter, $easyAfter, ...self::EASY_AFTER),
             $isByStrangers,
-            $stepSize,
-            $startsWhereItEnded,
-            $pausesAtSmallSigns,
-            $feedsWhenOver,
+            $choices,
         );
     }
 
@@ -84,9 +71,8 @@ final readonly class RuleSettings
     public function withRoom(?Distance $room): self
     {
         return new self(
-            $this->caps, $this->regainRun, $this->mostAdvances, $this->setMinutes, $this->sessionMinutes, $this->mostTrials, $room,
-            $this->easyAfter, $this->isByStrangers, $this->stepSize, $this->startsWhereItEnded,
-            $this->pausesAtSmallSigns, $this->feedsWhenOver,
+            $this->caps, $this->mostAdvances, $this->setMinutes, $this->sessionMinutes, $this->mostTrials, $room, $this->easyAfter,
+            $this->isByStrangers, $this->choices,
         );
     }
 
@@ -96,9 +82,8 @@ final readonly class RuleSettings
         $half = static fn (int $of): int => max(1, (int) ceil($of / 2));
 
         return new self(
-            $this->caps, $this->regainRun, 1, $half($this->setMinutes), $half($this->sessionMinutes), $half($this->mostTrials), $this->room,
-            $this->easyAfter, $this->isByStrangers, $this->stepSize, $this->startsWhereItEnded, $this->pausesAtSmallSigns,
-            $this->feedsWhenOver,
+            $this->caps, 1, $half($this->setMinutes), $half($this->sessionMinutes), $half($this->mostTrials), $this->room, $this->easyAfter,
+            $this->isByStrangers, $this->choices,
         );
     }
 

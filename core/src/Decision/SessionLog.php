@@ -153,7 +153,7 @@ final readonly class SessionLog
         $latest = [];
         foreach ($this->trials as $trial) {
             if (! $trial->handlerError) {
-                $latest[$trial->level->step.' '.$trial->level->exposure->key()] = $trial;
+                $latest[$trial->level->key()] = $trial;
             }
         }
         $hardest = null;
@@ -167,9 +167,13 @@ final readonly class SessionLog
         return $hardest;
     }
 
-    /**
-     * Whether the dog struggled or went over today at a level, or at an easier one.
-     */
+    /** Whether any trial today was struggling or worse, whoever's the fault. */
+    public function hadTrouble(): bool
+    {
+        return $this->count(static fn (LoggedTrial $trial): bool => $trial->band->atLeast(Band::Strain)) > 0;
+    }
+
+    /** Whether the dog struggled or went over today at a level, or at an easier one. */
     public function struggledAt(Level $level): bool
     {
         return $this->count(static fn (LoggedTrial $trial): bool => $trial->band->atLeast(Band::Strain) && ! $trial->handlerError
@@ -204,7 +208,7 @@ final readonly class SessionLog
         $places = [];
         foreach ($this->trials as $trial) {
             if ($trial->at >= ($this->setStartedAt ?? $this->startedAt)) {
-                $places[$trial->level->step.' '.$trial->level->exposure->key()] = $trial->level;
+                $places[$trial->level->key()] = $trial->level;
             }
         }
 

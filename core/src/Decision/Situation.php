@@ -14,7 +14,6 @@ use Core\Response\Calibration;
 use Core\Response\Day;
 use Core\Response\DogModel;
 use Core\Response\RiskCaps;
-use Core\Sign\Band;
 use Core\Sign\SignCatalog;
 
 /** Everything a decision may look at. The same situation always gives the same advice. */
@@ -26,7 +25,10 @@ final readonly class Situation
     /** Times a cap that the likely risk of part of a step may be. A working value, measured in bench/policies. */
     private const PART_TIMES = 2.0;
 
-    /** Successes that regain a solid level in a new place or with a new person. */
+    /** Successes that regain a solid level. */
+    private const REGAIN_RUN = 2;
+
+    /** And in a new place or with a new person. */
     private const NEW_PLACE_RUN = 3;
 
     /** Factor on every standard deviation for a dog that does not follow the model. */
@@ -71,8 +73,7 @@ final readonly class Situation
         public Told $told = new Told,
     ) {
         $this->settings = $told->isNewHere() || $log->condition->easier() !== null ? $settings->shorter() : $settings;
-        $hadTrouble = $history->struggles !== [] || $history->overs !== []
-            || $log->count(static fn (LoggedTrial $trial): bool => $trial->band->atLeast(Band::Strain)) > 0;
+        $hadTrouble = $history->struggles !== [] || $history->overs !== [] || $log->hadTrouble();
         $this->work = $told->hasNeverReacted && ! $hadTrouble && Work::of($catalog->plan) === Work::Exposure
             ? Work::Skill : Work::of($catalog->plan);
         $this->credit = new Credit($ladder, $catalog);
@@ -117,7 +118,7 @@ final readonly class Situation
             return true;
         }
         if ($this->model === null || $this->told->forbidsTrying() || $this->history->hardLately > 0 || $this->history->overs !== []
-            || $this->log->count(static fn (LoggedTrial $trial): bool => $trial->band->atLeast(Band::Strain)) > 0) {
+            || $this->log->hadTrouble()) {
             return false;
         }
         $risk = $this->model->risk($exposure, $this->day());
@@ -144,7 +145,7 @@ final readonly class Situation
             $next !== null && $this->log->hardVisits($next) > 0 => $criterion,
             $isGiven, $isSolid && $this->history->isNewPlace => Criterion::run(self::NEW_PLACE_RUN),
             $isSolid && $solid->isHarderThan($level) && $this->work === Work::Exposure && $this->history->overs === [] => Criterion::run(1),
-            $isSolid => Criterion::run($this->settings->regainRun),
+            $isSolid => Criterion::run(self::REGAIN_RUN),
             default => $criterion,
         };
 

@@ -12,10 +12,9 @@ final readonly class Tested
 {
     /**
      * @param  ?Level  $passed  the hardest that passed both questions below the first doubt; null where none did
-     * @param  ?Level  $easiestPassed  the easiest that did: a start is never easier than that
      * @param  ?Level  $doubt  the easiest at which one of them failed, or which was noticed with food taken hard
      */
-    private function __construct(public ?Level $passed, public ?Level $easiestPassed, public ?Level $doubt)
+    private function __construct(public ?Level $passed, public ?Level $doubt)
     {
     }
 
@@ -28,15 +27,14 @@ final readonly class Tested
         usort($tests, static fn (array $a, array $b): int => [
             $a['level']->step, $a['level']->beyond,
         ] <=> [$b['level']->step, $b['level']->beyond]);
-        $passed = $easiest = null;
+        $passed = null;
         foreach ($tests as $test) {
             if (! $test['passed']) {
-                return new self($passed, $easiest, $test['level']);
+                return new self($passed, $test['level']);
             }
             $passed = $test['level'];
-            $easiest ??= $passed;
         }
 
-        return $passed === null ? null : new self($passed, $easiest, null);
+        return $passed === null ? null : new self($passed, null);
     }
 }

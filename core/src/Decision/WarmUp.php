@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Core\Decision;
 
 use Core\Ladder\DogPosture;
+use Core\Measure\Distance;
 
 /**
  * Where a session starts: the newest of test and history leads, what was told counts only where neither exists, and a reaction only ever
@@ -54,17 +55,18 @@ final readonly class WarmUp
             return $start;
         }
         [$level, $why, $isSure] = $start;
-        $isPeek = array_filter($why, static fn (Reason $reason): bool => $reason->code === ReasonCode::Peek) !== [];
         $way = new Way($situation);
         if ($upset->asksForEasier() && $history->reactionsElsewhere === 0) {
             $level = $way->below($level, 1) ?? $level;
             $why[] = Reason::of(ReasonCode::StillShaken);
         }
-        foreach ($this->easier($situation) as $code) {
+        $easier = self::easier($situation);
+        if ($easier !== null) {
             $level = $way->below($level, 1) ?? $level;
-            array_unshift($why, Reason::of($code));
+            array_unshift($why, Reason::of($easier));
         }
         $why = [...$why, ...$this->heldAgainst($situation, $level)];
+        $isPeek = array_filter($why, static fn (Reason $reason): bool => $reason->code === ReasonCode::Peek) !== [];
         $action = $isPeek ? Action::Peek : Action::Start;
         if ($isSure) {
             // a test, or what people have seen for weeks, stands for itself: no odds are told of a dog that the model has not met
@@ -75,16 +77,14 @@ final readonly class WarmUp
         return $situation->advise($action, $level, [...$why, ...$situation->riskReasons($level->exposure)]);
     }
 
-    /** @return list<ReasonCode> at most one of them: a dog is not sent to the far end for three small things */
-    private function easier(Situation $situation): array
+    /** One of them: a dog is not sent to the far end for three small things. */
+    private static function easier(Situation $situation): ?ReasonCode
     {
-        $code = match (true) {
+        return match (true) {
             $situation->told->hasChangedSuddenly => ReasonCode::SuddenChange,
             $situation->told->isNewHere() => ReasonCode::NewHere,
             default => $situation->log->condition->easier(),
         };
-
-        return $code === null ? [] : [$code];
     }
 
     /** @return list<Reason> a dog that must hold still cannot tell that it is too much */
@@ -100,12 +100,11 @@ final readonly class WarmUp
     {
         $history = $situation->history;
         $way = new Way($situation);
-        $tested = $history->tested === null ? null : self::byTest($history->tested, $way);
         if ($history->lastOver !== null || $history->reactionsElsewhere > 0) {
             return $this->afterReaction($situation, $way);
         }
-        if ($tested !== null) {
-            return [...$tested, true];
+        if ($history->tested !== null) {
+            return [...self::byTest($history->tested, $way), true];
         }
         if ($history->solid === null && $history->givenHeld >= 0) {
             $step = min(self::inFirstThird($situation), $history->givenHeld);
@@ -172,7 +171,7 @@ final readonly class WarmUp
         $back = match (true) {
             $days >= 7.0 || $history->endedWithEffort => 3,
             $days >= 3.0 => 2,
-            $situation->settings->startsWhereItEnded || $situation->work === Work::Skill => 0,
+            $situation->settings->choices->startsWhereItEnded || $situation->work === Work::Skill => 0,
             default => 1,
         };
         $why = match (true) {
@@ -259,11 +258,13 @@ final readonly class WarmUp
 
     private static function stepAt(Situation $situation, int $step): Level
     {
-        return new Level(max(0, $step), $situation->ladder->step($step)->exposure);
+        return Level::ofStep($situation->ladder, $step);
     }
 
     private static function farthest(Way $way, Level $from): Level
     {
-        return $from->exposure->distance() === null ? $from : $way->level($from->exposure->with('distance', $way->room()));
+        return $from->exposure->distance() === null
+            ? $from
+            : $way->level($from->exposure->withDistance(Distance::fromMeters($way->room())));
     }
 }

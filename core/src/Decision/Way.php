@@ -8,6 +8,7 @@ use Core\Exposure\Dimension;
 use Core\Exposure\DimensionKind;
 use Core\Exposure\Exposure;
 use Core\Ladder\EqualRatioLadder;
+use Core\Measure\Distance;
 use Core\Measure\DistanceUnit;
 use Core\Measure\SoundLevel;
 
@@ -42,7 +43,7 @@ final readonly class Way
     {
         $ladder = $this->situation->ladder;
         if ($here->beyond < -1e-9) {
-            return $this->sized($here, new Level($here->step, $ladder->step($here->step)->exposure));
+            return $this->sized($here, Level::ofStep($ladder, $here->step));
         }
         if ($here->step >= $ladder->top()) {
             return null;
@@ -53,7 +54,7 @@ final readonly class Way
             $next++;
         }
 
-        return $this->sized($here, new Level($next, $ladder->step($next)->exposure));
+        return $this->sized($here, Level::ofStep($ladder, $next));
     }
 
     /**
@@ -121,7 +122,7 @@ final readonly class Way
         }
         $step = $from->beyond > 1e-9 ? $from->step + 1 - $steps : $from->step - $steps;
 
-        return $step < 0 ? null : new Level($step, $this->situation->ladder->step($step)->exposure);
+        return $step < 0 ? null : Level::ofStep($this->situation->ladder, $step);
     }
 
     /** Meters that can be used here. */
@@ -154,21 +155,19 @@ final readonly class Way
     /** A step of the ladder that is farther than a step may go is walked in more of them. */
     private function sized(Level $here, Level $next): Level
     {
-        $settings = $this->situation->settings;
-        if ($settings->stepSize === StepSize::AsShown || ! $this->isOnlyNearer($here->exposure, $next->exposure)) {
+        $size = $this->situation->settings->choices->stepSize;
+        if ($size === StepSize::AsShown || ! $this->isOnlyNearer($here->exposure, $next->exposure)) {
             return $next;
         }
         $meters = self::meters($here->exposure);
-        $nearer = $settings->stepSize === StepSize::Yard ? $meters - DistanceUnit::Yard->meters() : $meters * (1.0 - $this->share());
-        $least = $settings->stepSize === StepSize::Yard ? $nearer : $meters * (1.0 - self::MOST_STEP);
-        if (self::meters($next->exposure) >= $least - 1e-9) {
-            return $next;
-        }
-        $nearer = $settings->stepSize === StepSize::Yard ? $nearer : self::paced($nearer);
+        $yard = $meters - DistanceUnit::Yard->meters();
+        [$least, $nearer] = $size === StepSize::Yard
+            ? [$yard, $yard]
+            : [$meters * (1.0 - self::MOST_STEP), self::paced($meters * (1.0 - $this->share()))];
 
-        return $nearer <= self::meters($next->exposure)
+        return self::meters($next->exposure) >= min($least - 1e-9, $nearer)
             ? $next
-            : $this->situation->credit->exactly($here->exposure->with('distance', $nearer));
+            : $this->situation->credit->exactly($here->exposure->withDistance(Distance::fromMeters($nearer)));
     }
 
     /** The share of the distance that half a logit of this dog's slope is, within what a step may be. */
@@ -183,10 +182,9 @@ final readonly class Way
     private function oneStepEasier(float $value, Dimension $dimension): float
     {
         return match ($dimension->kind) {
-            DimensionKind::Distance => match ($this->situation->settings->stepSize) {
-                StepSize::Yard => $value + DistanceUnit::Yard->meters(),
-                default => $value / (1.0 - $this->share()),
-            },
+            DimensionKind::Distance => $this->situation->settings->choices->stepSize === StepSize::Yard
+                ? $value + DistanceUnit::Yard->meters()
+                : $value / (1.0 - $this->share()),
             DimensionKind::SoundLevel => max($dimension->range()[0] ?? 20.0, $value - SoundLevel::USUAL_STEP),
             default => $value,
         };
@@ -202,7 +200,7 @@ final readonly class Way
     /** Whether a step of the ladder is less than a step: it was laid for another slope, or the dog stands beyond the one before. */
     private function isHardlyNearer(Exposure $from, Exposure $to): bool
     {
-        return $this->situation->settings->stepSize === StepSize::Ratio && $this->isOnlyNearer($from, $to)
+        return $this->situation->settings->choices->stepSize === StepSize::Ratio && $this->isOnlyNearer($from, $to)
             && self::meters($to) > self::meters($from) * (1.0 - self::LEAST_STEP) + 1e-9;
     }
 
@@ -232,7 +230,7 @@ final readonly class Way
 
     private static function meters(Exposure $exposure): float
     {
-        return (float) ($exposure->values['distance'] ?? 0.0);
+        return $exposure->distance()->meters ?? 0.0;
     }
 
     /** Whole seconds, centimeters and half decibels: a number that can be told. */

@@ -80,7 +80,7 @@ final readonly class Calibration
 
     private static function factor(float $expected, int $came, float $prior): float
     {
-        return $came + $prior > $expected + $prior
+        return $came > $expected
             ? ($expected + $prior) / ($came + $prior)
             : min(self::MOST_LOOSER, ($expected + self::SLOWLY) / ($came + self::SLOWLY));
     }

@@ -80,10 +80,7 @@ final class SimulatedDog
     /** Shows the dog an exposure; it takes it somehow, and is a little changed by it. */
     public function meet(Exposure $exposure): Band
     {
-        $load = $this->offset + $this->soreness + $this->stacked;
-        foreach ($this->scale->covariates($exposure) as $j => $x) {
-            $load += ($this->slopes[$this->scale->dimensions[$j]->key] ?? 0.0) * $x;
-        }
+        $load = $this->load($exposure);
         if ($this->temperament->unloggedTrait > 0.0) {
             $load += $this->temperament->unloggedTrait * ($this->chance->uniform() < 0.5 ? 0.5 : -0.5);
         }
@@ -115,14 +112,22 @@ final class SimulatedDog
     /** Where this dog goes over with a given chance today, all else as in an exposure: only an oracle knows. */
     public function metersAt(float $chance, Exposure $exposure): float
     {
-        $else = $this->offset + $this->soreness + $this->stacked - $this->location;
+        // at the reference distance, which itself adds nothing
+        $else = $this->load($exposure->withDistance($this->scale->reference)) - $this->location;
         $slope = $this->slopes[DimensionKey::Distance->value] ?? 1.0;
-        foreach ($this->scale->covariates($exposure) as $j => $x) {
-            $key = $this->scale->dimensions[$j]->key;
-            $else += $key === DimensionKey::Distance->value ? 0.0 : ($this->slopes[$key] ?? 0.0) * $x;
-        }
 
         return $this->scale->reference->meters * 2.0 ** -((Logistic::logit($chance) - $else) / $slope);
+    }
+
+    /** What the log could tell of an exposure today. */
+    private function load(Exposure $exposure): float
+    {
+        $load = $this->offset + $this->soreness + $this->stacked;
+        foreach ($this->scale->covariates($exposure) as $j => $x) {
+            $load += ($this->slopes[$this->scale->dimensions[$j]->key] ?? 0.0) * $x;
+        }
+
+        return $load;
     }
 
     /** Uniform in (0, 1), for whatever else about the trial is left to chance. */

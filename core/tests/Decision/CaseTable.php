@@ -6,6 +6,7 @@ namespace Core\Tests\Decision;
 
 use Core\Decision\Action;
 use Core\Decision\CarryOver;
+use Core\Decision\Choices;
 use Core\Decision\Condition;
 use Core\Decision\Credit;
 use Core\Decision\History;
@@ -202,9 +203,10 @@ final class CaseTable
             $whole('session', 30),
             $whole('trials', 60), Distance::fromMeters(self::number($of, 'room', 150.0)), $whole('easyAfter', 0),
             isByStrangers: ($of['strangers'] ?? false) === true,
-            stepSize: StepSize::tryFrom(self::text($of, 'stepSize', '')) ?? StepSize::Ratio,
-            startsWhereItEnded: ($of['whereEnded'] ?? false) === true, pausesAtSmallSigns: ($of['pause'] ?? true) === true,
-            feedsWhenOver: ($of['feed'] ?? false) === true,
+            choices: new Choices(
+                StepSize::tryFrom(self::text($of, 'stepSize', '')) ?? StepSize::Ratio, ($of['whereEnded'] ?? false) === true,
+                ($of['pause'] ?? true) === true, ($of['feed'] ?? false) === true,
+            ),
         );
     }
 

@@ -6,7 +6,6 @@ namespace Core\Decision\Rule;
 
 use Core\Decision\Action;
 use Core\Decision\Advice;
-use Core\Decision\Level;
 use Core\Decision\LoggedTrial;
 use Core\Decision\Reason;
 use Core\Decision\ReasonCode;

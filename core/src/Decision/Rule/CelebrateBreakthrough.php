@@ -12,7 +12,6 @@ use Core\Decision\ReasonCode;
 use Core\Decision\Rule;
 use Core\Decision\Situation;
 use Core\Decision\Work;
-use Core\Exposure\Exposure;
 
 /**
  * The first success of a new behavior without help: five pieces one after another. In exposure and cued work that is the end; a skill goes

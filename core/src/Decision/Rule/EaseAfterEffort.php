@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Core\Decision\Rule;
 
 use Core\Decision\Advice;
-use Core\Decision\Level;
 use Core\Decision\LoggedTrial;
 use Core\Decision\Reason;
 use Core\Decision\ReasonCode;

@@ -13,7 +13,6 @@ use Core\Decision\Retreat;
 use Core\Decision\Rule;
 use Core\Decision\Situation;
 use Core\Decision\Work;
-use Core\Response\Day;
 use Core\Sign\Band;
 
 /** Struggling: back to what was calm today. The second time that day is enough; a wall of three sessions is named. */

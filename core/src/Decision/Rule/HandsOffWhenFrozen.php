@@ -13,7 +13,6 @@ use Core\Decision\Rule;
 use Core\Decision\Situation;
 use Core\Decision\Way;
 use Core\Decision\Work;
-use Core\Response\Day;
 use Core\Sign\Band;
 use Core\Sign\SignKey;
 
@@ -23,11 +22,8 @@ use Core\Sign\SignKey;
  */
 final readonly class HandsOffWhenFrozen implements Rule
 {
-    /** These at any grade. */
-    private const ALARM = [SignKey::Freeze, SignKey::Growl, SignKey::Snap, SignKey::LipLift];
-
-    /** These from stretched on; with an easy grade they only count as no success. */
-    private const BEFORE_IT = [SignKey::Stiff, SignKey::WhaleEye];
+    /** These at any grade; the other alarms from stretched on, with an easy grade they only count as no success. */
+    private const AT_ANY_GRADE = [SignKey::Freeze, SignKey::Growl, SignKey::Snap, SignKey::LipLift];
 
     private const MAX_IN_A_SESSION = 2;
 
@@ -49,6 +45,6 @@ final readonly class HandsOffWhenFrozen implements Rule
 
     private static function isFrozen(LoggedTrial $trial): bool
     {
-        return $trial->shows(...self::ALARM) || $trial->band->atLeast(Band::Effort) && $trial->shows(...self::BEFORE_IT);
+        return $trial->shows(...self::AT_ANY_GRADE) || $trial->band->atLeast(Band::Effort) && $trial->shows(...LoggedTrial::ALARM);
     }
 }

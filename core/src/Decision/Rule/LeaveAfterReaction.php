@@ -30,7 +30,7 @@ final readonly class LeaveAfterReaction implements Rule
         }
 
         return $situation->advise(Action::Break, null, [
-            Reason::of(ReasonCode::Reaction, fed: $situation->settings->feedsWhenOver),
+            Reason::of(ReasonCode::Reaction, fed: $situation->settings->choices->feedsWhenOver),
             Reason::of(ReasonCode::Recover),
         ]);
     }

@@ -70,7 +70,7 @@ final readonly class MoveOnAtCriterion implements Rule
         // step by step in a new place, with a new person, and after a hard session: what was solid then may not be now
         $isInARow = $situation->history->isNewPlace || $situation->history->givenHeld >= 0 || $situation->history->hardLately > 0;
         for ($i = $solid->step; $i > $next->step && ! $isInARow; $i--) {
-            $candidate = $i === $solid->step ? $solid : new Level($i, $situation->ladder->step($i)->exposure);
+            $candidate = $i === $solid->step ? $solid : Level::ofStep($situation->ladder, $i);
             if ($situation->allows($candidate->exposure) && ! $situation->log->struggledAt($candidate)) {
                 $to = $candidate;
                 break;
@@ -96,13 +96,14 @@ final readonly class MoveOnAtCriterion implements Rule
             : Reason::of(ReasonCode::Advances, count: $ground->steps() + 1, most: $situation->settings->mostAdvances);
         $part = (new Way($situation))->part($level, $next);
         $barred = $ground->bars($next);
+        $isPartOpen = $part !== null && $ground->bars($part) === null;
         // under the hand a step has a name, and the dog's own consent comes before any figure
         $isAllowed = $situation->allowsNew($next->exposure)
             || $situation->work === Work::Contact && $situation->allowsPart($next->exposure);
         if ($barred === null && $isAllowed && ! $ground->needsParts($next)) {
             return $situation->advise(Action::Advance, $next, [$met, $counted, ...$situation->riskReasons($next->exposure)]);
         }
-        if ($part !== null && $ground->bars($part) === null && $situation->allowsPart($part->exposure)) {
+        if ($part !== null && $isPartOpen && $situation->allowsPart($part->exposure)) {
             return $situation->advise(Action::Split, $part, [$met, $counted, ...$situation->riskReasons($part->exposure)]);
         }
         $try = $barred === null && ! $ground->needsParts($next) ? $part ?? $next : $part;
@@ -112,7 +113,7 @@ final readonly class MoveOnAtCriterion implements Rule
             ]);
         }
 
-        return $barred !== null && ($part === null || $ground->bars($part) !== null)
+        return $barred !== null && ! $isPartOpen
             ? $situation->advise(Action::EndWell, null, [$barred])
             : $this->stay($situation, $level, $next);
     }

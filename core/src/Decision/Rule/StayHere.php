@@ -13,13 +13,14 @@ use Core\Decision\Reason;
 use Core\Decision\ReasonCode;
 use Core\Decision\Rule;
 use Core\Decision\Situation;
-use Core\Exposure\Exposure;
 use Core\Sign\Band;
 use Core\Sign\Outcome;
 
 /** Nothing else applies: another one here, and how far the run is. */
 final readonly class StayHere implements Rule
 {
+    private const LEAP = 2.0 / 3.0;
+
     public function apply(Situation $situation, LoggedTrial $last): Advice
     {
         $level = self::isLuckyLeap($situation, $last) ? self::asked($situation) ?? $last->level : $last->level;
@@ -36,7 +37,7 @@ final readonly class StayHere implements Rule
 
         $said = match ($why) {
             null => [],
-            ReasonCode::EffortOnce => [Reason::of($why, pause: $situation->settings->pausesAtSmallSigns)],
+            ReasonCode::EffortOnce => [Reason::of($why, pause: $situation->settings->choices->pausesAtSmallSigns)],
             default => [Reason::of($why)],
         };
 
@@ -49,21 +50,14 @@ final readonly class StayHere implements Rule
     /** A single calm trial at under two thirds of anything calm before: told as a fact; nobody stays there for it. */
     private static function isLuckyLeap(Situation $situation, LoggedTrial $last): bool
     {
-        $before = array_slice($situation->log->trials, 0, -1);
-        $calm = [...array_map(
-            static fn (LoggedTrial $trial): Exposure => $trial->exposure,
-            array_filter($before, static fn (LoggedTrial $trial): bool => $trial->isCalm()),
-        ), ...($situation->history->solid === null ? [] : [$situation->history->solid->exposure])];
-        $meters = array_filter(
-            array_map(static fn (Exposure $of): ?float => $of->distance()?->meters, $calm),
-            static fn (?float $meters): bool => $meters !== null,
-        );
+        $nearest = $situation->history->solid?->exposure->distance()->meters ?? INF;
+        foreach (array_slice($situation->log->trials, 0, -1) as $trial) {
+            $nearest = $trial->isCalm() ? min($nearest, $trial->exposure->distance()->meters ?? INF) : $nearest;
+        }
         $here = $last->exposure->distance()?->meters;
 
-        return $last->isCalm() && $here !== null && $meters !== [] && $here < self::LEAP * min($meters);
+        return $last->isCalm() && $here !== null && $nearest < INF && $here < self::LEAP * $nearest;
     }
-
-    private const LEAP = 2.0 / 3.0;
 
     private static function asked(Situation $situation): ?Level
     {
