@@ -111,7 +111,7 @@ final readonly class Credit
     private function level(LoggedTrial $trial, array $places): Level
     {
         if ($this->isSamePlace($trial->exposure, $trial->level->exposure)) {
-            return $trial->level;
+            return $this->restored($trial->level);
         }
         foreach (array_reverse($places) as $place) {
             if ($this->isSamePlace($trial->exposure, $place->exposure)) {
@@ -121,6 +121,27 @@ final readonly class Credit
 
         // what a plan does not say is noted, not asked for again: nobody can be told to glance
         return $this->of($this->asPlanned($trial->exposure));
+    }
+
+    /** A level read back from a log tells step and exposure alone: how far beyond the step it lies is worked out anew. */
+    private function restored(Level $asked): Level
+    {
+        $beyond = 0.0;
+        $step = $this->ladder->step($asked->step)->exposure;
+        foreach (array_intersect_key($asked->exposure->values, $step->values) as $key => $value) {
+            $by = $this->harderBy($key, $step->values[$key], $value);
+            // a choice made easier, and the picture around it, ask for the same thing
+            $isSame = ! $this->catalog->dimension($key)->kind->isMeasured() && $by < 0.0
+                || $this->catalog->dimension($key)->picture !== Picture::No;
+            $beyond += $isSame ? 0.0 : $by;
+        }
+
+        return match (true) {
+            abs($beyond) <= 1e-9 => $asked,
+            // below the first step, or on a ladder that is another by now
+            $beyond < 0.0 => $this->of($asked->exposure),
+            default => new Level($asked->step, $asked->exposure, $beyond),
+        };
     }
 
     private function asPlanned(Exposure $exposure): Exposure

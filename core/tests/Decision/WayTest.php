@@ -4,15 +4,24 @@ declare(strict_types=1);
 
 namespace Core\Tests\Decision;
 
+use Core\Decision\Action;
 use Core\Decision\Credit;
 use Core\Decision\Level;
+use Core\Decision\LoggedTrial;
 use Core\Decision\OtherThings;
+use Core\Decision\SessionLog;
 use Core\Decision\Situation;
 use Core\Decision\Way;
 use Core\Exposure\Exposure;
+use Core\Ladder\Criterion;
+use Core\Ladder\Ladder;
+use Core\Ladder\Step;
 use Core\Response\Day;
 use Core\Response\RiskCaps;
 use Core\Response\ThresholdSearch;
+use Core\Sign\Band;
+use Core\Sign\FoodTaken;
+use Core\Sign\Outcome;
 use Core\Tests\Fixture;
 use PHPUnit\Framework\Attributes\CoversClass;
 use PHPUnit\Framework\Attributes\TestWith;
@@ -40,6 +49,45 @@ final class WayTest extends TestCase
         }
 
         self::assertSame(12.0, $meters, 'and it ends at the goal');
+    }
+
+    /** A log keeps step and exposure: a part that counted as its step would be enough after two good ones. */
+    #[TestWith([26.0, 1, 0.2])]
+    #[TestWith([30.0, 1, 0.0])]
+    #[TestWith([52.0, 0, -0.3])]
+    public function test_a_level_read_back_from_a_log_lies_as_far_beyond_its_step_as_before(float $meters, int $step, float $beyond): void
+    {
+        $credit = self::on([40.0, 30.0, 20.0])->credit;
+        $exposure = Fixture::at($meters);
+        $now = new \DateTimeImmutable('2026-06-01 10:00 UTC');
+        $level = $credit->log(new SessionLog($now, $now, [new LoggedTrial(
+            new Level($step, $exposure), Action::Split, $exposure, Outcome::Returned, Band::Easy, [], FoodTaken::Gently, true, null, false,
+            false, $now,
+        )]))->trials[0]->level;
+
+        self::assertSame($step, $level->step);
+        self::assertEqualsWithDelta($beyond, $level->beyond, 0.1);
+        self::assertEquals($credit->of($exposure), $level, 'and as if it had just been asked for');
+    }
+
+    public function test_the_same_asked_in_another_picture_keeps_its_step(): void
+    {
+        $ladder = Ladder::of([
+            new Step(self::walking(30.0, 'slow_walk'), Criterion::run(5)), new Step(self::walking(20.0, 'slow_walk'), Criterion::run(5)),
+        ]);
+        $eased = self::walking(20.0, 'standing');
+        $now = new \DateTimeImmutable('2026-06-01 10:00 UTC');
+        $log = (new Credit($ladder, Fixture::dimensions()))->log(new SessionLog($now, $now, [new LoggedTrial(
+            new Level(1, $eased), Action::ChangeOther, $eased, Outcome::Returned, Band::Easy, [], FoodTaken::Gently, true, null, false, false,
+            $now,
+        )]));
+
+        self::assertEquals(new Level(1, $eased), $log->trials[0]->level);
+    }
+
+    private static function walking(float $meters, string $motion): Exposure
+    {
+        return Exposure::of(['distance' => $meters, 'trigger_motion' => $motion], Fixture::dimensions());
     }
 
     /** @param  list<float>  $meters */
