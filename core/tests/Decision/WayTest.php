@@ -51,7 +51,11 @@ final class WayTest extends TestCase
         self::assertSame(12.0, $meters, 'and it ends at the goal');
     }
 
-    /** A log keeps step and exposure: a part that counted as its step would be enough after two good ones. */
+    /**
+     * A log keeps step and exposure: a part that counted as its step would be enough after two good ones.
+     *
+     * @param  non-negative-int  $step
+     */
     #[TestWith([26.0, 1, 0.2])]
     #[TestWith([30.0, 1, 0.0])]
     #[TestWith([52.0, 0, -0.3])]
@@ -73,13 +77,14 @@ final class WayTest extends TestCase
     public function test_the_same_asked_in_another_picture_keeps_its_step(): void
     {
         $ladder = Ladder::of([
-            new Step(self::walking(30.0, 'slow_walk'), Criterion::run(5)), new Step(self::walking(20.0, 'slow_walk'), Criterion::run(5)),
+            new Step(self::walking(30.0, 'slow_walk'), Criterion::run(5)),
+            new Step(self::walking(20.0, 'slow_walk'), Criterion::run(5)),
         ]);
         $eased = self::walking(20.0, 'standing');
         $now = new \DateTimeImmutable('2026-06-01 10:00 UTC');
         $log = (new Credit($ladder, Fixture::dimensions()))->log(new SessionLog($now, $now, [new LoggedTrial(
-            new Level(1, $eased), Action::ChangeOther, $eased, Outcome::Returned, Band::Easy, [], FoodTaken::Gently, true, null, false, false,
-            $now,
+            new Level(1, $eased), Action::ChangeOther, $eased, Outcome::Returned, Band::Easy, [], FoodTaken::Gently, true, null, false,
+            false, $now,
         )]));
 
         self::assertEquals(new Level(1, $eased), $log->trials[0]->level);
