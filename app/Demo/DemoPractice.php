@@ -62,7 +62,7 @@ final readonly class DemoPractice
         $carts = $this->plans->write($bodkin, $rowan, $this->draft(
             'Delivery carts', ['size' => 'chest-high', 'wheels' => 'four, rattling'], $handler, $seawall, 8.0, 32.0, 64.0, 4.0,
         ));
-        $this->history->write($carts, $rowan, [31, 28, 26, 23, 21, 18, 15, 12, 9, 7, 4, 2], 0.2, 20261101, $today);
+        $this->history->write($carts, $rowan, [31, 28, 26, 23, 21, 18, 15, 12, 9, 7, 4, 2], 0.2, 20261103, $today);
         $riders = $this->plans->write($gorse, $ines, $this->draft(
             'Horse riders', ['size' => 'large', 'speed' => 'walk to trot'], $second, $ropewalk, 16.0, 110.0, 140.0, 10.0,
         ));
