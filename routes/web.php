@@ -125,6 +125,9 @@ Route::middleware('auth')->group(function (): void {
     Route::get('/sessions/{session}', [SessionController::class, 'show'])->name('sessions.show');
     Route::post('/sessions/{session}/trials', [TrialController::class, 'store'])->name('trials.store');
     Route::put('/sessions/{session}/trials/{trial}', [TrialController::class, 'update'])->whereNumber('trial')->name('trials.update');
+    Route::delete('/sessions/{session}/trials/{trial}', [TrialController::class, 'destroy'])->whereNumber('trial')->name('trials.destroy');
+    Route::post('/sessions/{session}/trials/{trial}/restore', [TrialController::class, 'restore'])
+        ->whereNumber('trial')->name('trials.restore');
     Route::post('/sessions/{session}/entries', [EntryController::class, 'store'])->name('entries.store');
     Route::post('/sessions/{session}/meter', [MeterTokenController::class, 'store'])->name('meter-tokens.store');
     Route::post('/sessions/{session}/undo', [UndoController::class, 'store'])->name('undo.store');

@@ -12,7 +12,7 @@ final readonly class Corrections
 
     /**
      * @param  array<mixed>  $fields  of a row read with the column above
-     * @return ?array<mixed> null if it was undone
+     * @return ?array<mixed> null if it was taken out and not put back
      */
     public static function applied(array $fields): ?array
     {
@@ -21,15 +21,14 @@ final readonly class Corrections
         }
         /** @var list<array{kind: string, changes: array<string, mixed>|string|null}> $rows */
         $rows = json_decode($fields['corrections'], true, flags: JSON_THROW_ON_ERROR);
+        $isOut = false;
         foreach ($rows as $row) {
-            if ($row['kind'] === 'undo') {
-                return null;
-            }
+            $isOut = $row['kind'] === 'undo' || ($isOut && $row['kind'] !== 'restore');
             // MariaDB keeps JSON as text, so it comes back quoted inside JSON_OBJECT
             $changes = is_string($row['changes']) ? json_decode($row['changes'], true) : $row['changes'];
             $fields = array_merge($fields, is_array($changes) ? $changes : []);
         }
 
-        return $fields;
+        return $isOut ? null : $fields;
     }
 }

@@ -23,6 +23,15 @@ final readonly class ExposureColumns
         return $rows;
     }
 
+    /** As "dimension=value" pairs joined by ";": what a correction keeps, and fromText reads. */
+    public static function toText(Exposure $exposure): string
+    {
+        return implode(';', array_map(
+            static fn (string $dimension, float|string $value): string => "{$dimension}={$value}", array_keys($exposure->values),
+            $exposure->values,
+        ));
+    }
+
     /**
      * From "dimension=value" pairs joined by ";", as GROUP_CONCAT gives them.
      */

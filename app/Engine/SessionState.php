@@ -11,9 +11,7 @@ use Core\Decision\LoggedTrial;
 use Core\Decision\Situation;
 use Core\Exposure\Exposure;
 use Core\Exposure\Picture;
-use Core\Exposure\PlanKind;
 use Core\Ladder\Manner;
-use Core\Ladder\StepData;
 use Core\Sign\OutcomeEffect;
 use Core\Sound\Playback;
 use Core\Sound\Player;
@@ -81,14 +79,15 @@ final readonly class SessionState
             ],
             'trials' => array_map(
                 static fn (int $id): array =>
-                    ['uuid' => $marks[$id]['uuid'], 'band' => $trials[$id]->band->value, 'outcome' => $trials[$id]->outcome->value],
+                    [
+                        'uuid' => $marks[$id]['uuid'], 'band' => $trials[$id]->band->value, 'outcome' => $trials[$id]->outcome->value,
+                        'proposed' => $marks[$id]['proposed'], 'signs' => $trials[$id]->signs,
+                    ],
                 array_slice(array_keys($trials), -self::LATEST),
             ),
             'rhythm' => self::rhythm(array_values($trials)),
             'unsaid' => $situation->unsaid,
-            'step' => $situation->catalog->plan === PlanKind::Presence || $next === null
-                ? null
-                : StepData::write($situation->ladder->step($step ?? 0)),
+            'here' => $last === null ? null : self::exposure($last->exposure, $situation, $player),
             'easier' => $this->easier($situation, $step ?? $level->step ?? 0, $player),
         ];
     }

@@ -35,8 +35,8 @@ final readonly class TrialReader
             "(SELECT GROUP_CONCAT(dimension, '=', COALESCE(choice, number) SEPARATOR ';') FROM trial_exposures WHERE trial_id = "
                 ."trials.id AND part = '{$part}')";
         $rows = Trial::query()->toBase()->join('steps', 'steps.id', '=', 'trials.step_id')->where('session_id', $session->id)
-            ->orderBy('sequence')->orderBy('trials.id')->limit(self::MAX)
-            ->selectRaw("trials.id, trials.uuid, sequence, steps.position, under_action, forecast, outcome, band,
+            ->orderBy('sequence')->orderBy('occurred_at')->orderBy('trials.id')->limit(self::MAX)
+            ->selectRaw("trials.id, trials.uuid, sequence, steps.position, under_action, forecast, outcome, band, band_proposed, note,
                 trials.food, food_left, latency, interrupted, handler_error, occurred_at,
                 {$part('target')} AS target, {$part('real')} AS exposure,
                 (SELECT GROUP_CONCAT(sign SEPARATOR ';') FROM trial_signs WHERE trial_id = trials.id) AS signs,
@@ -50,7 +50,10 @@ final readonly class TrialReader
             }
             $given = Fields::of($fields);
             $trials[$given->int('id')] = self::trial($given, $catalog);
-            $marks[$given->int('id')] = ['uuid' => $given->text('uuid'), 'sequence' => $given->int('sequence')];
+            $marks[$given->int('id')] = [
+                'uuid' => $given->text('uuid'), 'sequence' => $given->int('sequence'), 'note' => $given->text('note'),
+                'proposed' => $given->int('band_proposed'),
+            ];
         }
 
         return new SessionTrials($trials, $marks);

@@ -69,7 +69,10 @@ final readonly class TrialsInContext
         ];
         foreach (array_filter(explode(';', $given->text('exposure'))) as $pair) {
             [$dimension, $choice] = explode('=', $pair, 2);
-            $factors[$factorOf[$dimension]] = $choice;
+            // a corrected exposure is told whole
+            if (isset($factorOf[$dimension])) {
+                $factors[$factorOf[$dimension]] = $choice;
+            }
         }
         $band = Band::from($given->int('band'));
 

@@ -90,7 +90,7 @@ final class Session extends Model
     /** @return HasMany<Trial, $this> */
     public function trials(): HasMany
     {
-        return $this->hasMany(Trial::class)->orderBy('sequence')->orderBy('id');
+        return $this->hasMany(Trial::class)->orderBy('sequence')->orderBy('occurred_at')->orderBy('id');
     }
 
     /** @return HasMany<SessionEvent, $this> */

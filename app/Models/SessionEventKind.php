@@ -16,4 +16,5 @@ enum SessionEventKind: string
     case Note = 'note';
     case BreakOver = 'break_over';
     case Take = 'take';
+    case KeptGrade = 'kept_grade';
 }

@@ -92,6 +92,12 @@ final class Trial extends Model
         return $this->hasMany(TrialSign::class);
     }
 
+    /** Whether it was taken out of the count and not put back. */
+    public function isOut(): bool
+    {
+        return $this->corrections->whereIn('kind', ['undo', 'restore'])->last()?->kind === 'undo';
+    }
+
     /** @return HasMany<TrialCorrection, $this> */
     public function corrections(): HasMany
     {

@@ -6,18 +6,20 @@ namespace App\Models;
 
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
- * An undo or an edit of a trial, kept beside it.
+ * What was put right about a trial, kept beside it: an edit, or that it was taken out, or put back.
  *
  * @property int $id
  * @property int $practice_id
  * @property int $trial_id
  * @property int $user_id
  * @property string $uuid
- * @property string $kind "undo" or "edit"
+ * @property string $kind "undo", "restore" or "edit"
  * @property ?array<string, mixed> $changes
  * @property CarbonImmutable $made_at
+ * @property-read User $user
  */
 final class TrialCorrection extends Model
 {
@@ -28,4 +30,16 @@ final class TrialCorrection extends Model
     protected $fillable = ['practice_id', 'trial_id', 'user_id', 'uuid', 'kind', 'changes', 'made_at'];
 
     protected $casts = ['changes' => 'array', 'made_at' => 'immutable_datetime'];
+
+    /** @return BelongsTo<Trial, $this> */
+    public function trial(): BelongsTo
+    {
+        return $this->belongsTo(Trial::class);
+    }
+
+    /** @return BelongsTo<User, $this> */
+    public function user(): BelongsTo
+    {
+        return $this->belongsTo(User::class);
+    }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Plan;
 
+use App\Engine\Corrections;
+use App\Engine\ExposureColumns;
 use App\Engine\ModelChanges;
 use App\Engine\PlanReader;
 use App\Engine\SituationReader;
@@ -139,17 +141,23 @@ final readonly class LimitsPage
             ->join('trial_exposures', static fn (JoinClause $join): Builder => $join->on(
                 'trial_exposures.trial_id', '=', 'trials.id',
             )->where('part', 'real')->where('dimension', 'distance'))
-            ->where('plans.response_model_id', $plan->response_model_id)->where('handler_error', false)->where(
+            ->where('plans.response_model_id', $plan->response_model_id)->where(
                 static fn (Builder $either): Builder => $either->whereNotNull('latency_ms')->orWhereNotNull('latency'),
             )
-            ->orderByDesc('trials.id')->limit(self::MAX_LATENCIES)->get(['number', 'latency', 'latency_ms']);
+            ->orderByDesc('trials.id')->limit(self::MAX_LATENCIES)
+            ->selectRaw("number, latency, latency_ms, handler_error, CONCAT('distance=', number) AS exposure, ".Corrections::COLUMN)->get();
         $timed = [];
+        $catalog = $this->plans->read($plan)->catalog;
         foreach ($rows as $values) {
-            $row = Fields::of($values);
+            $fields = Corrections::applied((array) $values);
+            if ($fields === null || Fields::of($fields)->isOn('handler_error')) {
+                continue;
+            }
+            $row = Fields::of($fields);
             $milliseconds = $row->numberOrNull('latency_ms');
             $seconds = $milliseconds === null ? TurnLatency::tryFrom($row->text('latency'))?->seconds() : $milliseconds / 1000.0;
             if ($seconds !== null) {
-                $timed[] = [$row->number('number'), $seconds];
+                $timed[] = [ExposureColumns::fromText($row->text('exposure'), $catalog)->distance()->meters ?? 0.0, $seconds];
             }
         }
 

@@ -25,7 +25,8 @@ final readonly class ContactSummary
             return [];
         }
         $rows = [];
-        foreach (Trial::query()->toBase()->where('session_id', $session->id)->orderBy('sequence')->orderBy('id')->limit(self::MAX)
+        foreach (Trial::query()
+            ->toBase()->where('session_id', $session->id)->orderBy('sequence')->orderBy('occurred_at')->orderBy('id')->limit(self::MAX)
             ->selectRaw(
                 'outcome, stay_ms, hold_ms, return_ms, (SELECT number FROM trial_exposures WHERE trial_id = trials.id AND part = '
                     .'\'target\' AND dimension = \'duration\') AS target, '

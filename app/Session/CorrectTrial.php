@@ -17,6 +17,7 @@ final readonly class CorrectTrial
 {
     public function __construct(
         private Connection $database, private ClockInterface $clock, private TrialReader $trials, private AskAdvice $advice,
+        private RestAfterBite $rest,
     ) {
     }
 
@@ -26,14 +27,25 @@ final readonly class CorrectTrial
         return $this->correct($session, $user, $uuid, 'undo', null, fn (): ?int => $this->trials->ofSession($session)->lastId());
     }
 
-    /** @param  array<string, scalar|null>  $changes columns of the trial */
+    /** Any trial of the session: out of the count, or back in. */
+    public function takeOut(Session $session, User $user, int $trialId, string $uuid): ?AdviceGiven
+    {
+        return $this->correct($session, $user, $uuid, 'undo', null, static fn (): int => $trialId);
+    }
+
+    public function putBack(Session $session, User $user, int $trialId, string $uuid): ?AdviceGiven
+    {
+        return $this->correct($session, $user, $uuid, 'restore', null, static fn (): int => $trialId);
+    }
+
+    /** @param  array<string, scalar|null>  $changes as TrialChanges tells them */
     public function edit(Session $session, User $user, int $trialId, string $uuid, array $changes): ?AdviceGiven
     {
         return $this->correct($session, $user, $uuid, 'edit', $changes, static fn (): int => $trialId);
     }
 
     /**
-     * One that came before, or has no trial to correct, does nothing.
+     * One that came before, or has no trial to correct, does nothing. A bite told late rests the plan as one told at once.
      *
      * @param  ?array<string, scalar|null>  $changes
      * @param  callable(): ?int  $trialId  asked for once the session is locked
@@ -51,6 +63,7 @@ final readonly class CorrectTrial
                 'practice_id' => $session->practice_id, 'trial_id' => $corrected, 'user_id' => $user->id, 'uuid' => $uuid,
                 'kind' => $kind, 'changes' => $changes, 'made_at' => $this->clock->now(),
             ]);
+            $this->rest->ifSeen($session, $user, explode(';', (string) ($changes['signs'] ?? '')), $this->clock->now());
 
             return $this->advice->ask($session);
         });

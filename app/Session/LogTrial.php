@@ -5,13 +5,9 @@ declare(strict_types=1);
 namespace App\Session;
 
 use App\Models\AdviceGiven;
-use App\Models\Event;
-use App\Models\EventKind;
 use App\Models\Session;
 use App\Models\Trial;
 use App\Models\User;
-use Core\Decision\CarryOver;
-use Core\Decision\RestReason;
 use Illuminate\Database\Connection;
 use Illuminate\Database\UniqueConstraintViolationException;
 use Psr\Clock\ClockInterface;
@@ -21,6 +17,7 @@ final readonly class LogTrial
 {
     public function __construct(
         private Connection $database, private ClockInterface $clock, private TrialWriter $trials, private AskAdvice $advice,
+        private RestAfterBite $rest,
     ) {
     }
 
@@ -39,24 +36,10 @@ final readonly class LogTrial
             } catch (UniqueConstraintViolationException) {
                 return $this->known($session->practice_id, $trial->uuid, $hash);
             }
-            $reason = RestReason::afterSigns($trial->signs);
-            if ($reason !== null) {
-                $this->rest($session, $user, $reason);
-            }
+            $this->rest->ifSeen($session, $user, $trial->signs, $this->clock->now());
 
             return ['advice' => $this->advice->ask($session, $id), 'trialId' => $id, 'isNew' => true];
         }, attempts: 3);
-    }
-
-    /** The plan rests until a named user has reviewed it, and the event stands on the dog's record. */
-    private function rest(Session $session, User $user, RestReason $reason): void
-    {
-        $session->plan->update(['resting_reason' => $reason, 'reviewed_by' => null]);
-        Event::query()->create([
-            'practice_id' => $session->practice_id, 'dog_id' => $session->plan->responseModel->dog_id, 'session_id' => $session->id,
-            'user_id' => $user->id,
-            'kind' => EventKind::Bite, 'severity' => CarryOver::MAX_SEVERITY, 'occurred_at' => $this->clock->now(),
-        ]);
     }
 
     /**

@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace App\Session;
 
+use App\Engine\TrialReader;
 use App\Models\SecondGrade;
 use App\Models\Session;
 use App\Models\SessionEvent;
 use App\Models\SessionEventKind;
 use App\Models\Trial;
 use App\Models\User;
+use Illuminate\Contracts\Validation\Factory;
 use Psr\Clock\ClockInterface;
 
 /**
@@ -19,14 +21,15 @@ use Psr\Clock\ClockInterface;
 final readonly class ReceiveEntry
 {
     /** Kinds of entry besides a trial that a device may send. */
-    public const KINDS = ['trial', 'undo', 'break_over', 'take', 'grade', 'event'];
+    public const KINDS = ['trial', 'undo', 'break_over', 'take', 'grade', 'event', 'correct'];
 
     /** An entry may have waited a month. */
     private const MAX_MILLISECONDS = 2_592_000_000;
 
     public function __construct(
         private LogTrial $log, private CorrectTrial $corrections, private AskAdvice $advice, private FileTrial $filing,
-        private TrialRules $rules, private TrialParser $parser, private TakeBreak $breaks, private ClockInterface $clock,
+        private TrialRules $rules, private TrialParser $parser, private TrialReader $trials, private TrialChanges $changes,
+        private Factory $validators, private TakeBreak $breaks, private ClockInterface $clock,
     ) {
     }
 
@@ -41,6 +44,7 @@ final readonly class ReceiveEntry
         return ['uuid' => $uuid, ...match ($entry['kind']) {
             'trial' => $this->trial($session, $user, $entry, $uuid, $device),
             'undo' => $this->undo($session, $user, $uuid),
+            'correct' => $this->correct($session, $user, $entry, $uuid),
             'grade' => $this->grade($session, $user, $entry, $uuid),
             'break_over' => $this->event($session, $user, $entry, $uuid, SessionEventKind::BreakOver,
                 function (\DateTimeImmutable $at) use ($session): void {
@@ -90,6 +94,37 @@ final readonly class ReceiveEntry
     private function undo(Session $session, User $user, string $uuid): array
     {
         return ['result' => $this->corrections->undoLast($session, $user, $uuid) === null ? 'known' : 'kept'];
+    }
+
+    /**
+     * A trial that is there, put right in some part. One that names none, or cannot be so, changes nothing and says why.
+     *
+     * @param  array<string, mixed>  $entry
+     * @return array{result: string, message?: string}
+     */
+    private function correct(Session $session, User $user, array $entry, string $uuid): array
+    {
+        $data = is_array($entry['trial'] ?? null) ? $entry['trial'] : [];
+        $read = $this->trials->ofSession($session);
+        $id = array_search(
+            is_string($entry['trial_uuid'] ?? null) ? strtolower($entry['trial_uuid']) : '', array_column($read->marks, 'uuid'), true,
+        );
+        if ($id === false) {
+            return ['result' => 'known', 'message' => say('messages.receive_entry.this_correction_names_no_trial')];
+        }
+        $id = array_keys($read->marks)[$id];
+        $stored = $read->trials[$id];
+        $unit = $user->units()->distance;
+        $validator = $this->validators->make(
+            $data, $this->changes->rules($session, $unit, $data['exposure'] ?? null, $stored), TrialRules::messages(),
+        );
+        if ($validator->fails()) {
+            return ['result' => 'known', 'message' => (string) $validator->errors()->first()];
+        }
+        $changes = $this->changes->of($validator->validated(), $stored, $read->marks[$id]['note'], $session, $unit);
+        $isNew = $changes !== [] && $this->corrections->edit($session, $user, $id, $uuid, $changes) !== null;
+
+        return ['result' => $isNew ? 'kept' : 'known'];
     }
 
     /**

@@ -5,29 +5,40 @@ declare(strict_types=1);
 namespace App\Session;
 
 use App\Engine\DogCatalogs;
+use App\Engine\PlanReader;
 use App\Engine\TrialReader;
 use App\Models\AdviceGiven;
 use App\Models\Session;
+use App\Models\Trial;
+use App\Models\TrialCorrection;
+use Core\Decision\Credit;
 use Core\Decision\LoggedTrial;
 use Core\Exposure\Exposure;
 
 /** The session in rows for its review: each trial with the advice after it and whether that was followed. */
 final readonly class ReviewPage
 {
-    public function __construct(private TrialReader $trials, private DogCatalogs $catalogs)
+    private const MOST_OUT = 200;
+
+    private const MOST_CORRECTIONS = 2000;
+
+    public function __construct(private TrialReader $trials, private DogCatalogs $catalogs, private PlanReader $plans)
     {
     }
 
     /**
-     * @return list<array{id: int, trial: LoggedTrial, words: string, secondsFromStart: float, advice: ?AdviceGiven, adviceWords: ?string,
-     *    followed: ?bool}>
+     * @return list<array{id: int, trial: LoggedTrial, words: string, note: string, signs: list<string>, corrected: list<string>,
+     *    sequence: int, secondsFromStart: float, advice: ?AdviceGiven, adviceWords: ?string, followed: ?bool}>
      */
     public function rows(Session $session): array
     {
         $catalog = $this->catalogs->of($session->plan->responseModel);
-        $trials = $this->trials->ofSession($session)->trials;
+        $credit = new Credit($this->plans->read($session->plan)->ladder, $catalog);
+        $read = $this->trials->ofSession($session);
+        $trials = $read->trials;
         // the latest advice after each trial: an undo or edit asks anew
         $advice = $session->advice()->whereNotNull('trial_id')->limit(4000)->get()->keyBy('trial_id');
+        $corrections = $this->corrections($session);
         $ids = array_keys($trials);
         $rows = [];
         foreach ($ids as $i => $id) {
@@ -39,23 +50,51 @@ final readonly class ReviewPage
                 'id' => $id,
                 'trial' => $trial,
                 'words' => words()->exposure($trial->exposure, $catalog),
+                'note' => $read->marks[$id]['note'],
+                'signs' => array_map(static fn (string $sign): string => words()->sign($sign), $trial->signs),
+                'corrected' => $corrections[$id] ?? [],
+                'sequence' => $read->marks[$id]['sequence'],
                 'secondsFromStart' => (float) $trial->at->format('U.u') - (float) $session->started_at->format('U.u'),
                 'advice' => $given,
                 'adviceWords' => $advised === null ? null : words()->exposure($advised, $catalog),
-                'followed' => $given === null ? null : $this->isFollowed($given, $advised, $next),
+                'followed' => $given === null ? null : self::isFollowed($credit, $given, $advised, $next),
             ];
         }
 
         return $rows;
     }
 
-    /** Null where there was no next trial to follow it with. */
-    private function isFollowed(AdviceGiven $given, ?Exposure $advised, ?LoggedTrial $next): ?bool
+    /** @return list<Trial> that were taken out of the count, oldest first */
+    public function takenOut(Session $session): array
+    {
+        return array_values($session->trials()->with('corrections.user')->whereHas(
+            'corrections', static fn ($corrections) => $corrections->where('kind', 'undo'),
+        )->limit(self::MOST_OUT)->get()->filter(static fn (Trial $trial): bool => $trial->isOut())->all());
+    }
+
+    /** @return array<int, list<string>> who put what right and when, by trial */
+    private function corrections(Session $session): array
+    {
+        $said = [];
+        foreach (TrialCorrection::query()->with('user')->whereHas('trial', static fn ($trials) => $trials->where(
+            'session_id', $session->id,
+        ))->orderBy('id')->limit(self::MOST_CORRECTIONS)->get() as $correction) {
+            $said[$correction->trial_id][] = say('sessions.review.corrected_by', [
+                'kind' => $correction->kind, 'person' => $correction->user->name,
+                'when' => words()->formats->dateTime($correction->made_at),
+            ]);
+        }
+
+        return $said;
+    }
+
+    /** By where the dog really was next, never by what was picked. Null where there was no next trial to follow it with. */
+    private static function isFollowed(Credit $credit, AdviceGiven $given, ?Exposure $advised, ?LoggedTrial $next): ?bool
     {
         if ($next === null) {
             return $given->action->endsSession() ? true : null;
         }
 
-        return $advised !== null && $next->level->exposure->equals($advised);
+        return $advised !== null && $credit->isSamePlace($next->exposure, $advised);
     }
 }

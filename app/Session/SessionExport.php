@@ -95,7 +95,7 @@ final readonly class SessionExport
     /** @return list<Trial> */
     private function trials(Session $session): array
     {
-        return array_values($session->trials()->with(['exposures', 'signs', 'corrections'])->limit(self::MAX_TRIALS)->get()->all());
+        return array_values($session->trials()->with(['exposures', 'signs', 'corrections.user'])->limit(self::MAX_TRIALS)->get()->all());
     }
 
     /**
@@ -122,9 +122,11 @@ final readonly class SessionExport
             'latencyMs' => $trial->latency_ms, 'stareMs' => $trial->stare_ms, 'stayMs' => $trial->stay_ms, 'holdMs' => $trial->hold_ms,
             'returnMs' => $trial->return_ms, 'device' => $trial->device,
             'interrupted' => $trial->interrupted, 'handlerError' => $trial->handler_error,
-            'undone' => $trial->corrections->contains('kind', 'undo'),
+            'undone' => $trial->isOut(),
             'corrections' => array_values($trial->corrections->map(
-                static fn ($row): array => ['kind' => $row->kind, 'changes' => $row->changes, 'madeAt' => self::iso($row->made_at)],
+                static fn ($row): array => [
+                    'kind' => $row->kind, 'changes' => $row->changes, 'madeAt' => self::iso($row->made_at), 'by' => $row->user->name,
+                ],
             )->all()),
             'note' => $trial->note,
         ];

@@ -8,7 +8,6 @@ use App\Words\AdviceInWords;
 use Core\Decision\Action;
 use Core\Exposure\DimensionCatalog;
 use Core\Exposure\Exposure;
-use Core\Ladder\StepData;
 use Core\Measure\Probability;
 use Words\Phrases;
 
@@ -39,16 +38,16 @@ final readonly class StateInWords
         $inWords = new AdviceInWords($this->words, $this->catalog);
         /** @var list<Told> $easier */
         $easier = $state['easier'] ?? [];
-        /** @var ?array<string, mixed> $step */
-        $step = $state['step'] ?? null;
-        unset($state['unsaid'], $state['step']);
+        /** @var ?Told $here */
+        $here = $state['here'] ?? null;
+        unset($state['unsaid']);
 
         return [
             ...$state,
             'advice' => [
                 ...$advice,
                 'label' => $inWords->action(Action::from($advice['action']), $advice['isClosing']),
-                'next' => $advice['next'] === null ? null : $this->exposure($advice['next'], $unsaid),
+                'next' => $advice['next'] === null ? null : $this->place($advice['next'], $unsaid),
                 'reasons' => array_map(
                     static fn (array $reason): array => ['code' => $reason['code'] ?? '', 'sentence' => $inWords->reason($reason)],
                     $advice['reasons'],
@@ -58,17 +57,17 @@ final readonly class StateInWords
                 ),
                 'risk' => $advice['risk'] === null ? null : array_map($this->range(...), $advice['risk']),
             ],
-            'manner' => $step === null ? null : $this->words->atHand(StepData::read($step, $this->catalog, '/step')->manner),
-            'easier' => array_map(fn (array $level): array => $this->exposure($level, $unsaid), $easier),
+            'here' => $here === null ? null : $this->place($here, $unsaid),
+            'easier' => array_map(fn (array $level): array => $this->place($level, $unsaid), $easier),
         ];
     }
 
     /**
      * @param  Told  $told
      * @param  list<string>  $unsaid
-     * @return array<string, mixed>
+     * @return array<string, mixed> a place that a device can show and be at
      */
-    private function exposure(array $told, array $unsaid): array
+    public function place(array $told, array $unsaid): array
     {
         $exposure = Exposure::of($told['values'], $this->catalog);
         $words = $this->words->exposure($exposure, $this->catalog, $unsaid);

@@ -10,6 +10,7 @@ use App\Models\AdviceGiven;
 use App\Models\Session;
 use App\Support\Fields;
 use Core\Decision\Action;
+use Core\Decision\Credit;
 use Core\Decision\Level;
 use Core\Exposure\DimensionKey;
 use Core\Exposure\Exposure;
@@ -35,7 +36,9 @@ final readonly class TrialParser
         $given = Fields::of($data);
         $kind = $session->plan->responseModel->kind;
         $distance = $kind === PlanKind::Presence ? Distance::from($given->number('distance'), $unit) : null;
-        [$target, $under, $forecast] = $this->aim($given->text('aim'), $session, $distance);
+        $stated = $given->list('exposure');
+        $here = Exposure::of(self::stated($stated, $distance), $this->catalogs->dimensions($kind));
+        [$target, $under, $forecast] = $this->aim($given->text('aim'), $session, $distance, $here);
         $times = ContactTimes::from($given);
         $sound = SoundTimes::from($given);
         $latencyMilliseconds = $given->intOrNull('latency_ms');
@@ -47,7 +50,7 @@ final readonly class TrialParser
             $target,
             $under,
             $forecast,
-            Exposure::of($this->shown($target, $given->list('exposure'), $distance, $times, $sound), $this->catalogs->dimensions($kind)),
+            Exposure::of($this->shown($target, $stated, $distance, $times, $sound), $this->catalogs->dimensions($kind)),
             Outcome::from($given->text('outcome')),
             Band::tryFrom($given->intOrNull('band') ?? -1),
             array_values(array_unique($given->texts('signs'))),
@@ -77,11 +80,23 @@ final readonly class TrialParser
     private function shown(Level $target, array $stated, ?Distance $distance, ContactTimes $times, ?SoundTimes $sound): array
     {
         $values = $target->exposure->values;
+        $values = [...$values, ...self::stated($stated, $distance)];
         foreach ([[DimensionKey::Duration, $times->hold], [DimensionKey::Length, $sound?->lasted]] as [$key, $milliseconds]) {
             if ($milliseconds !== null && isset($values[$key->value])) {
                 $values[$key->value] = round($milliseconds / 1000, 1);
             }
         }
+
+        return $values;
+    }
+
+    /**
+     * @param  array<mixed>  $stated
+     * @return array<string, float|int|string> without what was left open
+     */
+    private static function stated(array $stated, ?Distance $distance): array
+    {
+        $values = [];
         foreach ($stated as $key => $value) {
             if ((is_string($value) && $value !== '') || is_int($value) || is_float($value)) {
                 $values[(string) $key] = $value;
@@ -92,11 +107,12 @@ final readonly class TrialParser
     }
 
     /**
-     * What the handler aimed at: the advice followed, or a step chosen otherwise; failing both, the nearest step.
+     * What the handler aimed at: the advice followed, a step chosen otherwise, or the very place where they were; failing all, the nearest
+     * step.
      *
      * @return array{Level, ?Action, ?Risk}
      */
-    private function aim(string $aim, Session $session, ?Distance $distance): array
+    private function aim(string $aim, Session $session, ?Distance $distance, Exposure $here): array
     {
         $catalog = $this->catalogs->dimensions($session->plan->responseModel->kind);
         [$kind, $number, $other] = [...explode(':', $aim, 3), '0', '0'];
@@ -117,6 +133,9 @@ final readonly class TrialParser
             }
         }
         $ladder = $this->plans->read($session->plan)->ladder;
+        if ($kind === 'here') {
+            return [(new Credit($ladder, $catalog))->of($here), null, null];
+        }
         $best = Level::ofStep($ladder, 0);
         $nearest = INF;
         foreach ($ladder->steps as $position => $step) {

@@ -81,7 +81,7 @@ final readonly class TrialRules
             // clocks are never validated: a trial is not refused because its device's clock is wrong
             'device_at' => ['nullable'],
             'sent_at' => ['nullable'],
-            'aim' => ['nullable', 'string', 'regex:/^((advice|step):\d{1,18}|alt:\d{1,18}:\d)$/'],
+            'aim' => ['nullable', 'string', 'regex:/^(here|(advice|step):\d{1,18}|alt:\d{1,18}:\d)$/'],
             'distance' => [$kind === PlanKind::Presence ? 'required' : 'nullable', new TypedDistance($unit)],
             'exposure' => ['nullable', 'array:'.implode(',', array_keys($catalog->dimensions))],
             'outcome' => ['required', Rule::enum(Outcome::class)],

@@ -28,7 +28,7 @@ return [
     'dog_posture' => [
         'free' => 'dog free to move', 'known_cue' => 'any cue it knows', 'station' => 'on its station, free to leave', 'held' => 'holds a position',
     ],
-    'food_taken' => ['gently' => 'gently', 'hard' => 'hard, snatching', 'dropped' => 'dropped it', 'refused' => 'refused', 'not_offered' => 'none offered'],
+    'food_taken' => ['gently' => 'gently', 'hard' => 'hard, snatching', 'dropped' => 'dropped it', 'refused' => 'refused', 'later' => 'refused, ate a moment later', 'not_offered' => 'none offered'],
     'food_timing' => [
         'before' => 'food first, as a lure', 'during' => 'food all the while', 'drawn_out' => 'food drawn out while it lasts', 'after_mark' => 'food after the mark',
         'after_gone' => 'food once it is gone',
@@ -89,6 +89,7 @@ return [
     ],
     'session_kind' => ['ladder' => 'Steps of this plan', 'acclimatize' => 'Look around: a new place, looking and sniffing, no steps', 'drill' => 'Drill: a skill with nothing there'],
     'ladder_plan' => ['ratio' => 'equal ratios from start to goal', 'template' => 'a step plan, fitted to this dog', 'hand' => 'by hand, from one first step'],
+    'sign_part' => ['face' => 'Eyes, ears and face', 'body' => 'Body', 'moving' => 'Moving', 'food' => 'Food and cues', 'voice' => 'Voice and teeth'],
     'sign_weight' => ['comfort' => 'at ease', 'neutral' => 'says little', 'small' => 'small', 'medium' => 'medium', 'strong' => 'strong', 'reaction' => 'reaction', 'tiredness' => 'tired'],
     'pace' => ['stroll' => 'stroll', 'walk' => 'walk', 'jog' => 'jog', 'cycle' => 'bicycle', 'scooter' => 'scooter'],
 ];

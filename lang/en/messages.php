@@ -73,6 +73,7 @@ return [
     ],
     'receive_entry' => [
         'another_device_was_logging_this_session' => 'Another device was logging this session at that time: it may be the same trial.',
+        'this_correction_names_no_trial' => 'This correction names no trial of the session.',
         'this_grade_names_no_trial_of' => 'This grade names no trial of the session, or no band from 0 to 4.',
     ],
     'event' => [
@@ -339,6 +340,8 @@ return [
         'exposure_in' => 'Choose one of the values shown.',
         'note_max' => 'The note: at most 500 characters.',
         'nothing_was_changed' => 'Nothing was changed.',
+        'taken_out' => 'The trial is taken out of the count. It stays on record: “Put back” counts it again.',
+        'put_back' => 'The trial counts again.',
         'the_correction_is_kept_beside_the' => 'The correction is saved beside the trial, and the session was worked out again.',
     ],
     'trial_rules' => [

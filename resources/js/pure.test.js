@@ -4,8 +4,10 @@ import { test } from 'node:test';
 import { securityToken } from './device/security-token.js';
 import { stepped } from './stepper.js';
 import { meaning, nextBatch, retryDelay } from './device/sender.js';
+import { openQuestion } from './session/ask.js';
 import { elapsed } from './session/clock.js';
 import { fallback } from './session/fallback.js';
+import { Here } from './session/here.js';
 import { merged } from './session/keys.js';
 import { median, ratePerMinute } from './session/rhythm.js';
 
@@ -71,6 +73,7 @@ test('without the server it repeats, eases or ends, and never advances', () => {
         fallback(
             state,
             trials.map(([band, outcome]) => ({ band, outcome })),
+            state.advice.next,
         );
     assert.equal(
         after([0, 'returned'], [0, 'returned'], [0, 'returned'], [0, 'returned'], [0, 'returned'], [0, 'returned']).next?.distance,
@@ -80,8 +83,8 @@ test('without the server it repeats, eases or ends, and never advances', () => {
     assert.equal(after([2, 'prompted'], [2, 'prompted']).next?.distance, 40);
     assert.equal(after([3, 'not_returned'], [3, 'not_returned']).action, 'end_well', 'nothing easier is known');
     assert.equal(after([0, 'returned'], [4, 'reacted'], [0, 'returned']).action, 'break');
-    assert.equal(fallback({ ...state, count: 60 }, []).action, 'end_well');
-    assert.equal(fallback({ ...state, advice: { ...state.advice, action: 'end_well', next: null }, easier: [] }, []).next, null);
+    assert.equal(fallback({ ...state, count: 60 }, [], null).action, 'end_well');
+    assert.equal(fallback({ ...state, advice: { ...state.advice, action: 'end_well', next: null }, easier: [] }, [], null).next, null);
 });
 
 test('clocks are told from timestamps', () => {
@@ -122,4 +125,63 @@ test('a sound rises evenly in decibels, is at its level before it ends, and neve
     assert.ok(Math.abs(20 * Math.log10(from / to) + 30) < 1e-9, 'from 30 dB under its level');
     assert.deepEqual([to, full, end], [0.05, 2, 3]);
     assert.ok(envelope({ fraction: 1, seconds: 0.2, onset: 5 }).full < 0.2);
+});
+
+const kites = [80, 60, 45].map((distance) => ({
+    values: { distance, trigger_motion: 'slow_walk' },
+    distance,
+    words: `${distance} m`,
+    big: `${distance} m`,
+}));
+
+test('here stays until somebody changes it, and what was noted beside the plan stays with it', () => {
+    const here = new Here(kites);
+    here.put({ ...kites[0], aim: 'advice:1' });
+    here.change('trigger_count', 'two');
+    const advised = { ...kites[1], aim: 'advice:2' };
+    assert.equal(here.isAt(advised), false);
+    assert.deepEqual(here.exposure(), { distance: '80', exposure: { trigger_motion: 'slow_walk', trigger_count: 'two' } });
+    assert.equal(here.aim(advised), 'step:0', 'a trial at the old place is logged there, not where advice wants it');
+    here.put(advised);
+    assert.equal(here.aim(advised), 'advice:2');
+    assert.equal(here.exposure().exposure.trigger_count, 'two');
+    here.walk('57,5');
+    assert.equal(here.aim(advised), 'here');
+    assert.equal(here.exposure().distance, '57.5');
+});
+
+test('two distances are one place where nobody could tell them apart, and no farther', () => {
+    const here = new Here(kites);
+    here.put(kites[1]);
+    here.walk('61.9');
+    assert.equal(here.isAt(kites[1]), true);
+    here.walk('62.4');
+    assert.equal(here.isAt(kites[1]), false);
+});
+
+test('a step left by one value is that step no more, and is again when the value comes back', () => {
+    const steps = [
+        { values: { contact: 'hover', gap: 20 }, distance: null, words: 'a hand near', manner: 'food after' },
+        { values: { contact: 'touch', gap: 0 }, distance: null, words: 'a touch', manner: 'food during' },
+    ];
+    const here = new Here(steps);
+    here.put({ ...steps[0], aim: 'advice:1' });
+    assert.equal(here.place?.manner, 'food after');
+    here.change('gap', 10);
+    assert.deepEqual([here.position(), here.aim(steps[1])], [-1, 'here']);
+    here.change('gap', 20.5);
+    assert.equal(here.position(), 0, 'half a centimeter is no other place');
+    here.put(steps[1]);
+    assert.deepEqual([here.position(), here.place?.manner], [1, 'food during']);
+});
+
+test('a grade two bands milder than what was ticked is asked about, one band milder is not, and a freeze always is', () => {
+    const trial = (/** @type {number} */ band, /** @type {number} */ proposed, /** @type {string[]} */ ...signs) =>
+        openQuestion({ uuid: 'a', band, proposed, signs });
+    assert.deepEqual(trial(1, 3, 'cower'), { about: 'band', trial: 'a', band: 3 });
+    assert.equal(trial(2, 3, 'cower'), null);
+    assert.deepEqual(trial(1, 2, 'stiff'), { about: 'band', trial: 'a', band: 3 }, 'one band, but stiffness is no easy trial');
+    assert.equal(trial(2, 2, 'stiff'), null);
+    assert.equal(trial(0, 3), null, 'nothing was ticked');
+    assert.equal(openQuestion(undefined), null);
 });

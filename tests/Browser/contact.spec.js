@@ -3,6 +3,7 @@ import {
     complaints,
     endSession,
     expectAccessible,
+    goWhereAdvised,
     lasts,
     makePlanFrom,
     screen,
@@ -26,6 +27,7 @@ async function arrived(page, count) {
 /** Good repetitions typed in as one batch. @param {Page} page @param {number} count */
 async function goodOnes(page, count) {
     const before = await trialsLogged(page);
+    await goWhereAdvised(page);
     timePasses(Math.ceil((count * lasts()) / 60));
     await page
         .locator('details.drawer')
@@ -39,6 +41,7 @@ async function goodOnes(page, count) {
 /** One press, and the advice after it. @param {Page} page @param {string} key */
 async function press(page, key) {
     const before = await trialsLogged(page);
+    await goWhereAdvised(page);
     await page.keyboard.press(key);
     await arrived(page, before + 1);
     return action(page);
@@ -125,6 +128,7 @@ test('a harness refused with one person and fine with another', async ({ page },
     // with Ines it says no three times: that ends it, and nobody insists
     await startSession(page);
     for (let no = 1; no <= 3; no++) {
+        await goWhereAdvised(page);
         await page.locator('label[for="q-refused_start"]').click();
         await page.locator('[data-do="band-2"]').click();
         await arrived(page, no);

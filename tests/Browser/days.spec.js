@@ -3,6 +3,7 @@ import {
     advice,
     complaints,
     endSession,
+    goWhereAdvised,
     lasts,
     logTrial,
     makePlan,
@@ -17,7 +18,7 @@ import {
 /** @typedef {import('./steps.js').Page} Page */
 
 /** What is to be done now, as it stands on the face of the screen. @param {Page} page */
-const said = async (page) => (await screen(page).locator('[data-advice]').innerText()).replaceAll('\u00a0', ' ');
+const said = async (page) => (await screen(page).locator('[data-here], [data-advice]').allInnerTexts()).join(' ').replaceAll('\u00a0', ' ');
 
 /**
  * Good reps by one key, for as long as the step asks for, until what is asked says the words.
@@ -25,6 +26,7 @@ const said = async (page) => (await screen(page).locator('[data-advice]').innerT
  */
 async function goodUntil(page, words, most) {
     for (let rep = 1; rep <= most; rep++) {
+        await goWhereAdvised(page);
         if (words.test(await said(page))) return rep - 1;
         const before = await trialsLogged(page);
         secondsPass(lasts() + 1);
@@ -92,8 +94,20 @@ test('the first day: marks, waits, walks in by herself, a gust of wind', async (
     expect(now.next).toBeGreaterThanOrEqual(32);
     expect(now.next).toBeLessThan(40);
 
-    // she walks in to 30 on her own, five easy ones: the run is there, and nobody scolds
-    for (let i = 0; i < 5; i++) now = await logTrial(page, { outcome: 'returned', band: 0, distance: '30' });
+    // logged where they were, though the advice was to move on: one tap says that it was there already
+    await page.locator('[data-do="band-0"]').click();
+    await expect(screen(page)).toHaveAttribute('data-count', '9');
+    await page.getByRole('button', { name: /^That was at/ }).click();
+    await expect(screen(page)).toHaveAttribute('data-waiting', '0');
+    const moved = await (await page.request.get(`/sessions/${await screen(page).getAttribute('data-session')}/export.json`)).json();
+    expect(moved.trials[8].exposure.distance).toBe(40);
+    expect(moved.trials[8].corrections[0].changes.exposure).not.toContain('distance=40;');
+    await expect(page.locator('#q-distance')).not.toHaveValue('40');
+
+    // she walks in to 30 on her own, five easy ones: the run is there, and nobody scolds; here stays at 30 by itself
+    now = await logTrial(page, { outcome: 'returned', band: 0, distance: '30' });
+    await expect(page.locator('#q-distance')).toHaveValue('30');
+    for (let i = 0; i < 4; i++) now = await logTrial(page, { outcome: 'returned', band: 0, distance: '30' });
     expect(now.next).toBeLessThanOrEqual(30);
     expect(now.next).toBeGreaterThanOrEqual(22);
     expect(await said(page)).not.toMatch(/too near|not advised|instead/);
@@ -149,4 +163,44 @@ test('a look-up in the kitchen is a skill: no chance, no cap, no percentage', as
     await expect(screen(page).locator('[data-advice]')).toHaveAttribute('data-action', 'easy_win');
     expect(await screen(page).innerText()).not.toMatch(/%|about 1 in|your cap|struggling or worse/);
     await endSession(page);
+});
+
+test('a freeze ticked with easy, food left lying, a reaction: each is asked about once, and nothing is rewritten', async ({ page }, {
+    project,
+}) => {
+    await signIn(page);
+    await makePlan(page, 'Thimble', `Prams ${project.name}`);
+    await startSession(page);
+    const session = await screen(page).getAttribute('data-session');
+    const exported = async () => (await (await page.request.get(`/sessions/${session}/export.json`)).json()).trials;
+
+    await logTrial(page, { outcome: 'returned', band: 0, signs: ['whale.eye'] });
+    await expect(page.getByText('What you ticked says struggling or worse')).toBeVisible();
+    await page.getByRole('button', { name: 'Keep my grade' }).click();
+    await expect(screen(page)).toHaveAttribute('data-waiting', '0');
+    await expect(page.locator('[data-ask]')).toBeHidden();
+
+    await logTrial(page, { outcome: 'returned', band: 1, food: 'refused' });
+    await page.getByRole('button', { name: 'Yes, a moment later' }).click();
+    await expect(screen(page)).toHaveAttribute('data-waiting', '0');
+
+    await page.locator('[data-do="band-4"]').click();
+    await page.getByRole('button', { name: 'It came' }).click();
+    await expect(screen(page)).toHaveAttribute('data-count', '3');
+    await expect(screen(page)).toHaveAttribute('data-waiting', '0');
+
+    const [freeze, food, over] = await exported();
+    expect([freeze.band, freeze.corrections]).toEqual([0, []]);
+    expect([food.band, food.food, food.corrections[0].changes]).toEqual([1, 'refused', { food: 'later' }]);
+    expect([over.outcome, over.corrections[0].changes]).toEqual(['reacted', { outcome: 'reacted_came' }]);
+    await endSession(page);
+    await expect(page.getByRole('row', { name: /refused, ate a moment later/ })).toContainText('noticed');
+
+    // one row is opened and put right; the rest of it stays
+    await page.getByRole('link', { name: 'Correct trial 1' }).click();
+    await page.getByLabel('Note', { exact: true }).fill('It was the reflection in the window.');
+    await page.locator('#c-outcome').selectOption('watched');
+    await page.getByRole('button', { name: 'Save the correction' }).click();
+    await expect(page.getByRole('row', { name: /watched calmly/ })).toContainText('It was the reflection in the window.');
+    await expect(page.getByRole('row', { name: /watched calmly/ })).toContainText('corrected by Rowan Thwaite');
 });

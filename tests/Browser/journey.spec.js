@@ -108,7 +108,7 @@ test('bad input is told at the field, and all that was typed stays', async ({ pa
     await signIn(page);
     await makePlan(page, 'Thimble', `Umbrellas ${project.name}`);
     await startSession(page);
-    await page.getByText('Signs, food, distance, trigger').click();
+    await page.getByText('Signs, food, more').click();
     await page.locator('#q-distance').fill('-5');
     await page.getByLabel('Note', { exact: true }).fill('by the slipway');
     await page.locator('[data-do="band-0"]').click();

@@ -105,10 +105,15 @@ export async function logTrial(page, trial) {
 export async function tapTrial(page, trial) {
     const isQuick = (await page.locator(`#q-${trial.outcome}`).count()) > 0;
     const drawer = page.locator('details.drawer').first();
-    if (trial.distance || trial.signs || trial.food || trial.interrupted || !isQuick)
-        await drawer.evaluate((element) => element.setAttribute('open', ''));
+    if (trial.signs || trial.food || trial.interrupted || !isQuick) await drawer.evaluate((element) => element.setAttribute('open', ''));
+    // a trial is logged where we are: to where the advice says, or to a distance of one's own
     if (trial.distance) await page.locator('#q-distance').fill(trial.distance);
-    for (const sign of trial.signs ?? []) await page.locator(`label[for="qs-${sign}"]`).click();
+    else await goWhereAdvised(page);
+    for (const sign of trial.signs ?? []) {
+        const usual = page.locator(`label[for="qs-${sign}"]`);
+        if ((await usual.count()) === 0) await page.locator('[data-all-signs]').evaluate((element) => element.setAttribute('open', ''));
+        await ((await usual.count()) ? usual : page.locator(`label[for="as-${sign}"]`)).click();
+    }
     if (trial.food) await page.locator(`label[for="qf-${trial.food}"]`).click();
     if (trial.interrupted) await page.locator('#q-interrupted').check();
     if (isQuick) {
@@ -118,6 +123,12 @@ export async function tapTrial(page, trial) {
         await page.locator(`[data-outcome="${trial.outcome}"]`).click();
     }
     await drawer.evaluate((element) => element.removeAttribute('open'));
+}
+
+/** Takes what the advice proposes, where it proposes something else than where we are. @param {Page} page */
+export async function goWhereAdvised(page) {
+    const go = page.locator('[data-do="go"]');
+    if (await go.isVisible()) await go.click();
 }
 
 /** @param {Page} page */

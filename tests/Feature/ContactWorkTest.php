@@ -69,7 +69,7 @@ final class ContactWorkTest extends TestCase
         self::assertSame([4200, 2600, 1100], [$exported['stayMs'], $exported['holdMs'], $exported['returnMs']]);
         $state = Session::query()->findOrFail($session->id)->state ?? [];
         self::assertSame(['accepted' => 1, 'declined' => 0], array_diff_key($state['rhythm'], ['at' => 0]));
-        self::assertSame('after_mark', $state['step']['food']);
+        self::assertSame(2.6, $state['here']['values']['duration'], 'we are where it was');
         $this->get("/sessions/{$session->id}/review")
             ->assertOk()->assertSee('Offered 1, accepted 1, declined 0.')->assertSee('Half the time it stayed 4.2 sec or longer')
             ->assertSee('Away and back by itself in 1.1 sec')->assertSee('step 1')->assertDontSee('Limit distance');

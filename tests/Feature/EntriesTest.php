@@ -14,6 +14,7 @@ use App\Models\Session;
 use App\Models\SessionEvent;
 use App\Models\SessionEventKind;
 use App\Models\Trial;
+use App\Models\TrialCorrection;
 use App\Models\UnplacedTrial;
 use App\Models\User;
 use App\Session\Http\LiveController;
@@ -67,6 +68,47 @@ final class EntriesTest extends TestCase
         self::assertSame(2, $again->json('state.count'), 'one was undone');
         self::assertSame($first->json('state'), $again->json('state'));
         self::assertSame(SessionEventKind::TriggerSeen, SessionEvent::query()->sole()->kind);
+    }
+
+    public function test_a_trial_is_logged_where_we_are_and_we_are_there_afterwards(): void
+    {
+        $advised = AdviceGiven::query()->latest('id')->firstOrFail();
+        $here = ['aim' => 'here', 'distance' => 43, 'exposure' => ['trigger_motion' => 'run', 'trigger_count' => 'two']];
+        $state = $this->send([$this->trial(1, $here)])->assertOk()->json('state');
+
+        self::assertEqualsCanonicalizing(
+            ['distance' => 43.0, 'trigger_motion' => 'run', 'trigger_count' => 'two'], $state['here']['values'],
+        );
+        self::assertSame('43 m', str_replace("\u{00A0}", ' ', $state['here']['big']));
+        $trial = Trial::query()->with('exposures')->sole();
+        $part = static fn (string $part): array => $trial->exposures->where('part', $part)
+            ->mapWithKeys(static fn ($row): array => [$row->dimension => $row->number ?? $row->choice])->all();
+        self::assertSame('run', $part('real')['trigger_motion']);
+        self::assertEquals(43.0, $part('target')['distance'], 'nobody had aimed at the advised place');
+        self::assertNotEquals($advised->exposure['distance'] ?? null, $part('target')['distance']);
+        self::assertNull($trial->forecast, 'no chance was told of this place');
+    }
+
+    public function test_a_correction_moves_a_trial_and_a_bad_one_changes_nothing_and_says_why(): void
+    {
+        $trial = $this->trial(1, ['distance' => 80, 'food' => 'refused', 'band' => 1]);
+        $right = fn (array $told): array => $this->entry('correct', ['trial_uuid' => $trial['uuid'], 'trial' => $told]);
+        $moved = $right(['distance' => '70', 'exposure' => ['trigger_motion' => 'run']]);
+        $answer = $this->send([
+            $trial, $moved, $moved, $right(['food' => 'later']), $right(['distance' => '-5']), $right(['band' => '7']), $right([]),
+            $right(['outcome' => 'reached']), $this->entry('correct', ['trial_uuid' => (string) Str::uuid(), 'trial' => ['band' => 2]]),
+            $this->entry('correct'),
+        ])->assertOk();
+
+        self::assertSame(
+            ['kept', 'kept', 'known', 'kept', 'known', 'known', 'known', 'known', 'known', 'known'],
+            array_column($answer->json('receipts'), 'result'),
+        );
+        self::assertStringContainsString('more than 0', $answer->json('receipts.4.message'));
+        self::assertSame(70.0, (float) $answer->json('state.here.values.distance'));
+        self::assertSame('run', $answer->json('state.here.values.trigger_motion'));
+        self::assertSame([1, 'returned'], [$answer->json('state.trials.0.band'), $answer->json('state.trials.0.outcome')]);
+        self::assertSame(2, TrialCorrection::query()->count());
     }
 
     public function test_a_queue_cut_in_the_middle_and_sent_out_of_order_gives_the_same_session(): void

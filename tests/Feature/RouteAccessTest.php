@@ -111,6 +111,8 @@ final class RouteAccessTest extends TestCase
         'GET sessions/{session}' => [200, 200, 200, 200, 404, 404, 302],
         'POST sessions/{session}/trials' => [302, 302, 302, 302, 404, 404, 302],
         'PUT sessions/{session}/trials/{trial}' => [302, 302, 302, 302, 404, 404, 302],
+        'DELETE sessions/{session}/trials/{trial}' => [302, 302, 302, 302, 404, 404, 302],
+        'POST sessions/{session}/trials/{trial}/restore' => [302, 302, 302, 302, 404, 404, 302],
         'POST sessions/{session}/entries' => [302, 302, 302, 302, 404, 404, 302],
         'GET live/{session}' => [403, 403, 403, 403, 403, 403, 403],
         'POST sessions/{session}/meter' => [201, 201, 201, 201, 404, 404, 302],

@@ -152,7 +152,7 @@ final class SessionFlowTest extends TestCase
         $this->log(['aim' => 'step:5', 'distance' => 40]);
 
         $this->get("/sessions/{$this->world->session->id}/review")
-            ->assertOk()->assertSee('chosen otherwise')->assertSee('Advice followed 0 of 1 times');
+            ->assertOk()->assertSee('(done otherwise)')->assertSee('Done as advised 0 of 1 times');
     }
 
     public function test_a_plan_put_away_is_out_of_sight_and_its_sessions_are_not(): void

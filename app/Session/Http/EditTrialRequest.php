@@ -6,15 +6,13 @@ namespace App\Session\Http;
 
 use App\Engine\TrialReader;
 use App\Input\OfTraining;
+use App\Session\TrialChanges;
 use App\Session\TrialRules;
-use App\Support\Fields;
 use Core\Decision\LoggedTrial;
-use Core\Sign\Band;
-use Core\Sign\Outcome;
+use Core\Measure\DistanceUnit;
 use Illuminate\Foundation\Http\FormRequest;
-use Illuminate\Validation\Rule;
 
-/** A correction after the fact: what the dog did, how it took it, and whether the trial was spoilt. */
+/** A correction after the fact: any part of a trial. A field that is not sent stays as it is. */
 final class EditTrialRequest extends FormRequest
 {
     use OfTraining;
@@ -22,21 +20,18 @@ final class EditTrialRequest extends FormRequest
     /** As it stands, with earlier corrections; null if it was undone. */
     private ?LoggedTrial $stored = null;
 
+    private string $note = '';
+
     /** @return array<string, list<mixed>> */
-    public function rules(TrialReader $trials): array
+    public function rules(TrialReader $reader, TrialChanges $changes): array
     {
-        $this->stored = $trials->ofSession($this->training())->trials[(int) (string) $this->route()?->originalParameter('trial')] ?? null;
+        $trials = $reader->ofSession($this->training());
+        $id = (int) (string) $this->route()?->originalParameter('trial');
+        [$this->stored, $this->note] = [$trials->trials[$id] ?? null, $trials->marks[$id]['note'] ?? ''];
 
         return [
+            ...$changes->rules($this->training(), $this->unit(), $this->input('exposure'), $this->stored),
             'uuid' => ['required', 'string', 'uuid'],
-            // those of its kind; the stored one is always among them, as the form sends back what it was given
-            'outcome' => ['required', Rule::enum(Outcome::class)->only([
-                ...Outcome::ofKind($this->training()->plan->responseModel->kind),
-                ...($this->stored === null ? [] : [$this->stored->outcome]),
-            ])],
-            'band' => ['required', Rule::enum(Band::class)],
-            'interrupted' => ['nullable', 'boolean'],
-            'handler_error' => ['nullable', 'boolean'],
         ];
     }
 
@@ -57,25 +52,16 @@ final class EditTrialRequest extends FormRequest
         return $this->string('uuid')->value();
     }
 
-    /** @return array<string, scalar> what differs from the trial as it stands; nothing else is touched */
-    public function toChanges(): array
+    /** @return array<string, scalar> what differs from the trial as it stands; nothing of one that was taken out */
+    public function toChanges(TrialChanges $changes): array
     {
-        if ($this->stored === null) {
-            return [];
-        }
+        return $this->stored === null
+            ? []
+            : $changes->of($this->validated(), $this->stored, $this->note, $this->training(), $this->unit());
+    }
 
-        $given = Fields::of($this->validated());
-
-        return array_diff_assoc([
-            'outcome' => $given->text('outcome'),
-            'band' => $given->int('band'),
-            'interrupted' => (int) $this->boolean('interrupted'),
-            'handler_error' => (int) $this->boolean('handler_error'),
-        ], [
-            'outcome' => $this->stored->outcome->value,
-            'band' => $this->stored->band->value,
-            'interrupted' => (int) $this->stored->interrupted,
-            'handler_error' => (int) $this->stored->handlerError,
-        ]);
+    private function unit(): DistanceUnit
+    {
+        return $this->user()?->units()->distance ?? throw new \LogicException('The route asks for a signed-in user.');
     }
 }

@@ -4,18 +4,23 @@ declare(strict_types=1);
 
 namespace App\Session\Http;
 
+use App\Engine\CoreCatalogs;
 use App\Engine\DogCatalogs;
 use App\Engine\LimitReader;
+use App\Engine\PlanReader;
 use App\Engine\SituationReader;
 use App\Models\Session;
 use App\Models\User;
 use App\Session\ContactSummary;
 use App\Session\GradeAgreement;
+use App\Session\InPlay;
 use App\Session\ReviewPage;
 use App\Session\SessionEvents;
 use Core\Decision\RuleBook;
+use Core\Exposure\PlanKind;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Contracts\View\View;
+use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Str;
 use Psr\Clock\ClockInterface;
@@ -23,12 +28,13 @@ use Psr\Clock\ClockInterface;
 final readonly class ReviewController
 {
     public function __construct(
-        private ReviewPage $page, private LimitReader $limits, private SituationReader $situations, private GradeAgreement $agreement,
+        private CoreCatalogs $core, private PlanReader $plans, private ReviewPage $page, private LimitReader $limits,
+        private SituationReader $situations, private GradeAgreement $agreement,
         private SessionEvents $events, private ContactSummary $contact, private DogCatalogs $catalogs, private ClockInterface $clock,
     ) {
     }
 
-    public function show(Session $session, #[CurrentUser] User $user): View
+    public function show(Request $request, Session $session, #[CurrentUser] User $user): View
     {
         Gate::authorize('view', $session);
 
@@ -38,14 +44,35 @@ final readonly class ReviewController
             'dog' => $session->plan->responseModel->dog,
             'catalog' => $this->catalogs->of($session->plan->responseModel),
             'rows' => $this->page->rows($session),
+            'takenOut' => $this->page->takenOut($session),
+            ...$this->editor($request, $session, $user),
             'events' => [...$this->contact->of($session), ...$this->events->of($session)],
             'agreement' => $this->agreement->of($session),
-            'undone' => $session->trials()
-                ->whereHas('corrections', static fn ($corrections) => $corrections->where('kind', 'undo'))->count(),
             ...$this->limits->around($session),
             'nextStart' => $session->plan->trashed() ? null
                 : RuleBook::standard()->decide($this->situations->read($session->plan, null, [], $this->clock->now())),
             'editUuid' => fn (): string => (string) Str::uuid7(),
         ]);
+    }
+
+    /**
+     * What the one editor needs, that opens on the trial named in the address, or on a new one.
+     *
+     * @return array<string, mixed>
+     */
+    private function editor(Request $request, Session $session, User $user): array
+    {
+        $named = is_string($request->query('trial')) ? $request->query('trial') : '';
+        $kind = $session->plan->responseModel->kind;
+        $steps = $this->plans->read($session->plan)->ladder->steps;
+
+        return [
+            'open' => $named === 'new' ? $named : (int) $named,
+            'steps' => $steps,
+            'unit' => $user->units()->distance,
+            'inPlay' => InPlay::of($this->catalogs->of($session->plan->responseModel), $kind, $steps),
+            'signs' => $this->core->signs->byPart($kind === PlanKind::Contact ? 'contact' : 'presence'),
+            'addAt' => ($session->ended_at ?? $this->clock->now())->setTimezone(new \DateTimeZone(words()->reader->zone))->format('H:i'),
+        ];
     }
 }

@@ -12,18 +12,15 @@ use App\Models\Session;
 use App\Models\SoundSetUp;
 use App\Models\TrialSign;
 use App\Models\User;
+use App\Session\InPlay;
+use App\Session\Places;
 use App\Session\StateInWords;
 use App\Words\AdviceInWords;
-use Core\Exposure\Dimension;
-use Core\Exposure\DimensionCatalog;
-use Core\Exposure\DimensionKind;
 use Core\Exposure\Exposure;
 use Core\Exposure\PlanKind;
-use Core\Ladder\Step;
 use Core\Measure\Distance;
 use Core\Sign\Outcome;
 use Core\Sign\Sign;
-use Core\Sign\SignWeight;
 use Illuminate\Support\Facades\URL;
 use Illuminate\Support\Str;
 
@@ -31,8 +28,6 @@ use Illuminate\Support\Str;
 final readonly class SessionPage
 {
     private const USUAL_SIGNS = 12;
-
-    private const MAX_ASKED = 8;
 
     private const USUAL = [
         'stare', 'stiff', 'mouth.closed', 'lick.lip', 'head.low', 'weight.forward', 'eat.hard', 'sniff.displace', 'whine', 'face.soft',
@@ -49,6 +44,7 @@ final readonly class SessionPage
 
     public function __construct(
         private CoreCatalogs $catalogs, private DogCatalogs $dogs, private TrialReader $trials, private PlanReader $plans,
+        private Places $places,
     ) {
     }
 
@@ -76,9 +72,9 @@ final readonly class SessionPage
             'uuid' => (string) Str::uuid7(),
             'undoUuid' => (string) Str::uuid7(),
             'distance' => $this->typed($shown?->distance(), $user),
-            'dimensions' => self::dimensionsAsked($catalog, $kind, $steps),
+            'inPlay' => InPlay::of($catalog, $kind, $steps),
             'exposure' => $shown === null ? [] : $shown->values,
-            'signs' => $this->signs($kind),
+            'signs' => $this->catalogs->signs->byPart($kind === PlanKind::Contact ? 'contact' : 'presence'),
             'kind' => $kind,
             'quick' => Outcome::quick($kind),
             'others' => Outcome::others($kind),
@@ -98,48 +94,13 @@ final readonly class SessionPage
                 : null,
             'food' => $this->food($session),
             'steps' => $steps,
+            'places' => $this->places->of($session, $catalog),
         ];
     }
 
     private function typed(?Distance $distance, User $user): string
     {
         return $distance === null ? '' : (string) round($distance->as($user->units()->distance), 1);
-    }
-
-    /**
-     * What was otherwise just then: what a trigger does, or the choices that this plan's steps make.
-     *
-     * @param  list<Step>  $steps
-     * @return list<Dimension>
-     */
-    private static function dimensionsAsked(DimensionCatalog $catalog, PlanKind $kind, array $steps): array
-    {
-        $keys = $kind === PlanKind::Presence
-            ? ['trigger_motion', 'trigger_heading', 'trigger_energy', 'trigger_attention']
-            : array_keys(array_merge(...array_map(static fn (Step $step): array => $step->exposure->values, $steps)));
-
-        return array_slice(array_values(array_filter(
-            $catalog->dimensions,
-            static fn (Dimension $dimension): bool => $dimension->kind === DimensionKind::Ordered && in_array($dimension->key, $keys, true),
-        )), 0, self::MAX_ASKED);
-    }
-
-    /** @return array<string, list<Sign>> by weight, mildest first */
-    private function signs(PlanKind $kind): array
-    {
-        $groups = [];
-        foreach ([
-            SignWeight::Comfort, SignWeight::Neutral, SignWeight::Small, SignWeight::Medium, SignWeight::Strong, SignWeight::Reaction,
-            SignWeight::Tiredness,
-        ] as $weight) {
-            $groups[$weight->value] = array_values(array_filter(
-                $this->catalogs->signs->signs,
-                static fn (Sign $sign): bool => $sign->weight === $weight
-                    && in_array($kind === PlanKind::Contact ? 'contact' : 'presence', $sign->plans, true),
-            ));
-        }
-
-        return $groups;
     }
 
     /**

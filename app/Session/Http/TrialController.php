@@ -11,16 +11,21 @@ use App\Models\Trial;
 use App\Models\User;
 use App\Session\CorrectTrial;
 use App\Session\LogTrial;
+use App\Session\TrialChanges;
 use App\Session\TrialParser;
+use App\Support\Fields;
 use App\Words\AdviceInWords;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Gate;
 
 final readonly class TrialController
 {
     public function __construct(
-        private LogTrial $log, private CorrectTrial $corrections, private TrialParser $parser, private DogCatalogs $catalogs,
+        private LogTrial $log, private CorrectTrial $corrections, private TrialParser $parser, private TrialChanges $changes,
+        private DogCatalogs $catalogs,
     ) {
     }
 
@@ -42,13 +47,38 @@ final readonly class TrialController
     public function update(EditTrialRequest $request, Session $session, int $trial, #[CurrentUser] User $user): RedirectResponse
     {
         $found = Trial::query()->where('session_id', $session->id)->findOrFail($trial);
-        $changes = $request->toChanges();
+        $changes = $request->toChanges($this->changes);
         if ($changes === []) {
             return redirect()->route('sessions.review', $session)->with('status', say('messages.trial.nothing_was_changed'));
         }
         $this->corrections->edit($session, $user, $found->id, $request->uuid(), $changes);
 
         return redirect()->route('sessions.review', $session)->with('status', say('messages.trial.the_correction_is_kept_beside_the'));
+    }
+
+    /** Takes a trial out of the count; it stays on record and can be put back. */
+    public function destroy(Request $request, Session $session, int $trial, #[CurrentUser] User $user): RedirectResponse
+    {
+        return $this->counted($request, $session, $trial, $user, false);
+    }
+
+    public function restore(Request $request, Session $session, int $trial, #[CurrentUser] User $user): RedirectResponse
+    {
+        return $this->counted($request, $session, $trial, $user, true);
+    }
+
+    private function counted(Request $request, Session $session, int $trial, User $user, bool $isIn): RedirectResponse
+    {
+        Gate::authorize('view', $session);
+        $uuid = Fields::of($request->validate(['uuid' => ['required', 'string', 'uuid']]))->text('uuid');
+        $found = Trial::query()->where('session_id', $session->id)->findOrFail($trial);
+        $isIn
+            ? $this->corrections->putBack($session, $user, $found->id, $uuid)
+            : $this->corrections->takeOut($session, $user, $found->id, $uuid);
+
+        return redirect()->route('sessions.review', $session)->with('status', say(
+            $isIn ? 'messages.trial.put_back' : 'messages.trial.taken_out',
+        ));
     }
 
     /** @return array<string, mixed> */

@@ -11,6 +11,8 @@ enum FoodTaken: string
     case Hard = 'hard';
     case Dropped = 'dropped';
     case Refused = 'refused';
+    /** Not at first, but a moment later: it came back down. */
+    case Later = 'later';
     case NotOffered = 'not_offered';
 
     /** The sign that this way of eating is, so that food need not be ticked twice. */
@@ -18,7 +20,7 @@ enum FoodTaken: string
     {
         return match ($this) {
             self::Gently => SignKey::FoodTakenGently,
-            self::Hard => SignKey::FoodTakenHard,
+            self::Hard, self::Later => SignKey::FoodTakenHard,
             self::Refused => SignKey::FoodRefused,
             self::Dropped, self::NotOffered => null,
         };

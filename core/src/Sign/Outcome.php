@@ -85,7 +85,8 @@ enum Outcome: string
         return match ($this) {
             // another try, not a worry
             self::Prompted, self::TakenAway, self::OfferedElse, self::SearchedHand => Band::Easy,
-            self::PromptedStiff => Band::Effort,
+            // it did come back: how hard that was is the observer's to say
+            self::PromptedStiff, self::RefusedFood => Band::Effort,
             default => match ($this->effect()) {
                 OutcomeEffect::Over => Band::Over,
                 OutcomeEffect::OptOut => Band::Effort,

@@ -16,6 +16,7 @@ final readonly class Sign
     public function __construct(
         public string $code,
         public SignWeight $weight,
+        public SignPart $part,
         public bool $interest,
         public bool $overEager,
         public array $plans,

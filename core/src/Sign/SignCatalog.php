@@ -42,11 +42,13 @@ final readonly class SignCatalog
             if ($weight === null) {
                 throw InvalidCatalog::missing("sign {$code}", 'weight');
             }
+            $part = SignPart::tryFrom(is_string($row['part'] ?? null) ? $row['part'] : '')
+                ?? throw InvalidCatalog::missing("sign {$code}", 'part');
             if (isset($signs[$code])) {
                 throw InvalidCatalog::duplicate('signs', $code);
             }
             $signs[$code] = new Sign(
-                $code, $weight, ($row['interest'] ?? false) === true, ($row['overEager'] ?? false) === true,
+                $code, $weight, $part, ($row['interest'] ?? false) === true, ($row['overEager'] ?? false) === true,
                 self::strings($row['plans'] ?? null), self::strings($row['unless'] ?? null),
             );
         }
@@ -64,6 +66,25 @@ final readonly class SignCatalog
         return new self(
             $data['version'], $signs, $cuts['strain'], $cuts['effort'], self::readings($data['readings'] ?? null, $signs), $confounds,
         );
+    }
+
+    /**
+     * Those offered in a kind of plan, by part of the body and there mildest first.
+     *
+     * @return non-empty-array<string, list<Sign>> by SignPart value
+     */
+    public function byPart(string $plan): array
+    {
+        $groups = array_fill_keys(array_column(SignPart::cases(), 'value'), []);
+        foreach (SignWeight::cases() as $weight) {
+            foreach ($this->signs as $sign) {
+                if ($sign->weight === $weight && in_array($plan, $sign->plans, true)) {
+                    $groups[$sign->part->value][] = $sign;
+                }
+            }
+        }
+
+        return $groups;
     }
 
     /**

@@ -6,6 +6,8 @@ import { securityToken } from './security-token.js';
 
 const RETRY_SECONDS = [1, 2, 4, 8, 15, 30];
 const MAX_AT_ONCE = 20;
+/** So often a server may break on the same entry before it is set aside for somebody to place. */
+const MOST_FAILURES = 6;
 
 /** @param {number} tries made so far, from 1 @returns {number} seconds to wait before the next */
 export function retryDelay(tries) {
@@ -50,6 +52,7 @@ export class Sender {
         this.where = where;
         this.hear = hear;
         this.tries = 0;
+        this.failures = { uuid: '', times: 0 };
         this.isRunning = false;
         this.isAsked = false;
         addEventListener('online', () => this.wake());
@@ -119,7 +122,12 @@ export class Sender {
             this.hear.onReceipt?.(session, body);
             return taken.length > 0 ? 'sent' : 'retry';
         }
-        if (means === 'refused' && batch.length > 1) return this.send(batch.slice(0, 1));
+        const isFailing = response.status >= 500 && response.status !== 503;
+        if ((means === 'refused' || isFailing) && batch.length > 1) return this.send(batch.slice(0, 1));
+        // one that fails again and again must not stand in the way of those behind it
+        const first = batch[0]?.uuid ?? '';
+        this.failures = isFailing ? { uuid: first, times: this.failures.uuid === first ? this.failures.times + 1 : 1 } : this.failures;
+        if (isFailing && this.failures.times >= MOST_FAILURES) return this.toTray(batch);
         return means === 'gone' || means === 'refused' ? this.toTray(batch) : means;
     }
 

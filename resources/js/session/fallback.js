@@ -10,11 +10,12 @@ import { say } from '../words.js';
  *
  * @param {any} state as the server sent it last
  * @param {Seen[]} since trials logged since then, oldest first
+ * @param {any} here where we are
  * @returns {Fallback}
  */
-export function fallback(state, since) {
+export function fallback(state, since, here) {
     /** @type {Place[]} */
-    const places = [...(state.advice.next ? [{ ...state.advice.next, aim: state.advice.aim }] : []), ...state.easier];
+    const places = [...(state.advice.next && here ? [here] : []), ...state.easier];
     let at = 0;
     let action = state.advice.next ? 'repeat' : state.advice.action;
     let optOuts = 0;

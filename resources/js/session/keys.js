@@ -14,6 +14,7 @@ export const ACTIONS = /** @type {const} */ ([
     ['mark', 'm'],
     ['undo', 'u'],
     ['break', 'b'],
+    ['go', 'e'],
     ['nearer', 'ArrowDown'],
     ['farther', 'ArrowUp'],
     ['leave', 'l'],

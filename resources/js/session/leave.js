@@ -10,7 +10,7 @@ export class LeaveDialog {
     /**
      * @param {HTMLElement} root @param {View} view
      * @param {{event: (kind: string, data?: Record<string, unknown>) => Promise<void>, log: (outcome: string, band: number,
-     *    more: Record<string, unknown>) => Promise<void>}} told
+     *    more: Record<string, unknown>) => Promise<unknown>}} told
      */
     constructor(root, view, told) {
         this.root = root;

@@ -1,10 +1,13 @@
 import { MemoryStore } from '../device/store.js';
+import { Ask, openQuestion } from './ask.js';
 import { elapsed, keepAwake, signal } from './clock.js';
 import { ContactClocks } from './contact.js';
-import { DistanceField } from './distance.js';
 import { fallback } from './fallback.js';
+import { Here } from './here.js';
+import { HereStrip } from './here-strip.js';
 import { listen, mountKeys } from './keys.js';
 import { LeaveDialog } from './leave.js';
+import { mountSignFinder } from './signs.js';
 import { SoundDeck } from './sound.js';
 import { Timers } from './timers.js';
 import { View } from './view.js';
@@ -19,6 +22,8 @@ import { say } from '../words.js';
 const PATIENCE = 900;
 const LIVE_EVERY = 1500;
 const BREAK_MILLISECONDS = 300_000;
+/** So long a trial that was logged in the old place can be said to have been in the new one, by one tap. */
+const WAS_THERE_MILLISECONDS = 10_000;
 const SUCCESSES = ['returned', 'reached', 'offered_more'];
 /** The keys of the four quick outcomes, by their place: other kinds of plan have other outcomes there. */
 const QUICK = ['returned', 'watched', 'prompted', 'not_returned'];
@@ -37,9 +42,13 @@ export class Screen {
         this.sender = null;
         this.contact = ['contact', 'duration'].includes(root.dataset.plan ?? '') ? new ContactClocks(root, this.view) : null;
         this.sound = root.dataset.plan === 'sound' ? new SoundDeck(root, this.view) : null;
-        this.aim = '';
+        const { steps, ...choices } = JSON.parse(this.view.all('here')[0]?.dataset.places ?? '{"steps":[],"first":[],"others":[]}');
+        this.here = new Here(steps);
+        this.strip = new HereStrip(root, this.view, this.here, choices, () => this.moved());
+        /** @type {{uuid: string, place: any, until: number} | null} logged elsewhere than advised, and where that was */
+        this.elsewhere = null;
         this.isOffline = false;
-        this.distance = new DistanceField(root, this.view);
+        this.ask = new Ask(root, this.view, (question, isYes) => this.answered(question, isYes));
         this.timers = new Timers(root, this.view, (milliseconds) => this.stared(milliseconds));
         this.leaving = new LeaveDialog(root, this.view, {
             event: (kind, data) => this.event(kind, data),
@@ -57,6 +66,12 @@ export class Screen {
         // a page kept from earlier may be older than what this device has heard since
         if (kept && (!this.state || kept.version > this.state.version)) this.state = kept;
         else if (this.state) await this.keep();
+        this.here.put(
+            this.keptHere() ??
+                this.state?.here ??
+                this.state?.advice.next ??
+                this.here.steps[0] ?? { values: {}, distance: null, words: '' },
+        );
         // where there is room the reasons stand open
         if (matchMedia('(min-width: 62rem)').matches) for (const why of this.view.all('why')) why.setAttribute('open', '');
         await this.refresh();
@@ -85,9 +100,7 @@ export class Screen {
         for (const button of this.root.querySelectorAll('[data-grade]'))
             button.addEventListener('click', () => this.grade(Number(button.getAttribute('data-grade'))));
         this.root.querySelector('[data-details]')?.addEventListener('submit', (event) => event.preventDefault());
-        this.root.querySelector('[data-aim]')?.addEventListener('change', (event) => {
-            this.aim = /** @type {HTMLSelectElement} */ (event.target).value;
-        });
+        mountSignFinder(this.root);
         if (this.root.dataset.kind !== 'ladder') {
             for (const part of this.root.querySelectorAll('[data-ladder-only]')) /** @type {HTMLElement} */ (part).hidden = true;
             for (const part of this.root.querySelectorAll('[data-looking-only]')) /** @type {HTMLElement} */ (part).hidden = false;
@@ -154,11 +167,17 @@ export class Screen {
                 return this.speak();
             case 'keys':
                 return dialog.showModal();
+            case 'go':
+                return this.go();
+            case 'was-there':
+                return void this.wasThere();
             case 'nearer':
             case 'farther':
-                return this.root
-                    .querySelector(`[data-details] [data-step="${action === 'nearer' ? -1 : 1}"]`)
-                    ?.dispatchEvent(new MouseEvent('click'));
+                return this.strip.field
+                    ? void this.root
+                          .querySelector(`[data-here] [data-step="${action === 'nearer' ? -1 : 1}"]`)
+                          ?.dispatchEvent(new MouseEvent('click'))
+                    : this.strip.step(action === 'nearer' ? 1 : -1);
         }
     }
 
@@ -197,9 +216,12 @@ export class Screen {
      * @param {string} outcome
      */
     async log(band, outcome) {
-        if (!this.distance.isGood()) return;
-        const over = band === 4 && !outcome.startsWith('reacted');
-        await this.logAs(over ? 'reacted_came' : outcome === 'returned' && band !== null && band >= 3 ? 'not_returned' : outcome, band);
+        if (!this.strip.isGood()) return;
+        // a reaction is no outcome of the others; whether it came when called is asked, not guessed
+        const isOver = band === 4 && !outcome.startsWith('reacted');
+        const entry = await this.logAs(isOver ? 'reacted' : outcome, band);
+        if (isOver && !this.contact) this.ask.put({ about: 'came', trial: entry.uuid });
+        else if (entry.trial?.food === 'refused' && band !== 4) this.ask.put({ about: 'food', trial: entry.uuid });
         // after a good repetition a bad one must be as easy to log
         this.root.dataset.last = band !== null && band <= 1 ? 'good' : 'other';
     }
@@ -208,22 +230,14 @@ export class Screen {
     trial(outcome, band, more = {}) {
         const form = /** @type {HTMLFormElement} */ (this.root.querySelector('[data-details]'));
         const typed = new FormData(form);
-        /** @type {Record<string, string>} */
-        const exposure = {};
-        for (const [name, value] of typed) {
-            const key = /^exposure\[(\w+)\]$/.exec(name)?.[1];
-            if (key && typeof value === 'string' && value !== '') exposure[key] = value;
-        }
-        const place = this.place();
         return this.entry('trial', {
             sequence: this.nextSequence(),
             trial: {
                 outcome,
                 band,
-                aim: this.aim || place?.aim || '',
-                distance: String(typed.get('distance') || place?.distance || '').replace(',', '.'),
-                exposure,
-                signs: typed.getAll('signs[]'),
+                aim: this.here.aim(this.shown().next),
+                ...this.here.exposure(),
+                signs: [...new Set(typed.getAll('signs[]'))],
                 food: typed.get('food') ?? 'gently',
                 food_gone: typed.has('food_gone'),
                 interrupted: typed.has('interrupted'),
@@ -242,23 +256,60 @@ export class Screen {
         return Math.max(this.state?.sequence ?? 0, ...this.waiting.map((entry) => entry.sequence ?? 0)) + 1;
     }
 
-    /** @returns {any} where the next trial is due */
+    /** @returns {any} where we are: where the next trial is, whatever is advised */
     place() {
-        return this.shown().next;
+        return this.here.place;
     }
 
-    /** Details are for one trial; distance and food stay with the advice. */
+    /** Somebody changed where we are. */
+    moved() {
+        localStorage.setItem(this.hereKey(), JSON.stringify({ count: this.state?.count ?? 0, place: this.here.place }));
+        this.render();
+    }
+
+    /** @returns {string} */
+    hereKey() {
+        return `wheatear-here-${this.own.user}-${this.own.session}`;
+    }
+
+    /** @returns {any} as this device was told before it was reloaded, unless others have logged since */
+    keptHere() {
+        try {
+            const { count, place } = JSON.parse(localStorage.getItem(this.hereKey()) ?? 'null') ?? {};
+            return place && count >= (this.state?.count ?? 0) ? place : null;
+        } catch {
+            return null;
+        }
+    }
+
+    /** Takes what advice proposes: from here on that is where we are. */
+    go() {
+        const { next } = this.shown();
+        if (!next) return;
+        this.here.put(next);
+        this.elsewhere = null;
+        this.moved();
+    }
+
+    /** The trial just logged was where advice had asked for it, not where we were: it is moved, and we with it. */
+    async wasThere() {
+        const told = this.elsewhere;
+        if (!told) return;
+        this.here.put(told.place);
+        this.elsewhere = null;
+        this.moved();
+        await this.enter([this.entry('correct', { trial_uuid: told.uuid, trial: this.here.exposure() })]);
+    }
+
+    /** Details are for one trial; where we are stays. */
     clear() {
         const form = /** @type {HTMLFormElement} */ (this.root.querySelector('[data-details]'));
         const gone = form.elements.namedItem('food_gone');
         const isGone = gone instanceof HTMLInputElement && gone.checked;
         form.reset();
-        this.distance.isTyped = false;
         if (gone instanceof HTMLInputElement) gone.checked = isGone;
         this.timers.clear();
-        this.aim = '';
         this.choose(this.success());
-        this.distance.show(this.place());
     }
 
     async batch() {
@@ -268,7 +319,7 @@ export class Screen {
             this.view.put('net', say('batch'));
             return;
         }
-        if (!this.distance.isGood()) return;
+        if (!this.strip.isGood()) return;
         const first = this.trial(this.success(), 0);
         const entries = Array.from({ length: count }, (_, i) => ({
             ...first,
@@ -279,12 +330,31 @@ export class Screen {
         await this.enter(entries);
     }
 
-    /** @param {string} outcome @param {number | null} band @param {Record<string, unknown>} [more] */
+    /** @param {string} outcome @param {number | null} band @param {Record<string, unknown>} [more] @returns {Promise<Entry>} */
     async logAs(outcome, band, more) {
+        const { next } = this.shown();
         const entry = this.trial(outcome, band, more);
+        this.elsewhere =
+            next && !this.here.isAt(next) ? { uuid: entry.uuid, place: next, until: Date.now() + WAS_THERE_MILLISECONDS } : null;
         // at once, not when it is kept: the next tap may come before that
         this.clear();
+        this.ask.drop();
         await this.enter([entry]);
+        return entry;
+    }
+
+    /**
+     * What was left open is told now: as a correction beside the trial, or as a word that the grade stands.
+     * @param {import('./ask.js').Question} question
+     * @param {boolean} isYes
+     */
+    async answered(question, isYes) {
+        const { about, trial, band } = question;
+        if (!isYes) return about === 'band' ? this.event('kept_grade', { trial }) : undefined;
+        /** @type {Record<string, Record<string, unknown>>} */
+        const told = { band: { band }, food: { food: 'later' }, came: { outcome: 'reacted_came' } };
+        await this.enter([this.entry('correct', { trial_uuid: trial, trial: told[about] })]);
+        if (about === 'band' && this.contact) await this.leaving.open();
     }
 
     /** Where there is no ladder a stare is all that is kept of it. @param {number} milliseconds */
@@ -347,6 +417,7 @@ export class Screen {
             await this.keep();
         }
         this.isOffline = false;
+        if (!this.isWatching()) this.ask.put(openQuestion(this.state?.trials.at(-1)));
         this.render();
         this.speak();
     }
@@ -398,7 +469,7 @@ export class Screen {
                 others: advice.alternatives,
             };
         }
-        const own = fallback(this.state, since);
+        const own = fallback(this.state, since, this.here.place);
         return {
             ...own,
             reasons: [
@@ -433,16 +504,17 @@ export class Screen {
             this.waiting.filter((entry) => entry.kind === 'undo').length - this.waiting.filter((entry) => entry.kind === 'trial').length,
         );
         const known = this.state.trials.slice(0, this.state.trials.length - undone);
-        this.view.advice(shown, shown.reasons);
+        this.view.advice(shown, shown.reasons, this.here.isAt(shown.next));
         this.view.risk(shown.risk);
         if (['end_well', 'stop', 'refer'].includes(shown.action) && this.endedAt !== this.state.version) {
             this.endedAt = this.state.version;
             for (const drawer of this.view.all('end')) drawer.setAttribute('open', '');
         }
-        this.view.others(shown.others, this.aim, (aim, change) => {
-            this.aim = this.aim === aim ? '' : aim;
-            this.view.put('advice-next', this.aim ? say('changed', { setup: shown.next?.words ?? '', change }) : (shown.next?.words ?? ''));
-            this.render();
+        this.goBox(shown.next);
+        this.view.others(shown.others, this.here.place?.aim ?? '', (other) => {
+            if (!shown.next) return;
+            this.here.put({ ...shown.next, values: { ...shown.next.values, [other.dimension]: other.choice }, aim: other.aim });
+            this.moved();
         });
         this.view.pips(this.run(since));
         this.view.latest(
@@ -462,11 +534,21 @@ export class Screen {
             button.hidden = watching || (button.hasAttribute('data-ladder-only') && !isLadder);
         }
         this.food(since.length);
-        this.view.put('manner', this.isOffline ? '' : (this.state.manner ?? ''));
         this.contact?.rate(this.state, since, Date.now());
         this.sound?.show(this.place());
         this.root.dataset.waiting = String(this.waiting.length);
-        this.distance.show(this.place());
+        this.strip.show();
+    }
+
+    /** What is proposed is shown where it differs from where we are. @param {any} next */
+    goBox(next) {
+        const isElsewhere = next !== null && !this.here.isAt(next);
+        for (const box of this.view.all('go-box')) box.hidden = !isElsewhere;
+        const isFresh = this.elsewhere !== null && Date.now() < this.elsewhere.until;
+        for (const line of this.view.all('was-there')) {
+            line.hidden = !isFresh;
+            if (isFresh) line.textContent = say('here.was_there', { place: this.elsewhere?.place.big ?? '' });
+        }
     }
 
     /**
@@ -514,6 +596,10 @@ export class Screen {
         this.contact?.rate(this.state, this.since(), now);
         this.contact?.tick(this.place(), now);
         this.leaving.tick(now);
+        if (this.elsewhere && now >= this.elsewhere.until) {
+            this.elsewhere = null;
+            this.render();
+        }
         const pausedAt = Number(localStorage.getItem(`wheatear-break-${this.own.session}`));
         if (pausedAt) {
             this.view.put('break', elapsed(pausedAt, now));
@@ -543,6 +629,8 @@ export class Screen {
             if (state.ended && this.isWatching()) location.href = this.root.dataset.review ?? '/';
             if (this.waiting.length === 0 && state.version > (this.state?.version ?? 0)) {
                 this.state = state;
+                // where another device logs, we are where it is
+                if (this.isWatching() && state.here) this.here.put(state.here);
                 await this.keep();
                 this.render();
                 this.speak();

@@ -21,8 +21,9 @@ export class View {
     /**
      * @param {{action: string, label: string, next: {words: string, detail?: string, values?: Record<string, unknown>} | null}} advice
      * @param {{code: string, sentence: string}[]} reasons
+     * @param {boolean} isHere whether we are where it says: said once, by what is shown of here
      */
-    advice(advice, reasons) {
+    advice(advice, reasons, isHere) {
         const card = this.all('advice')[0];
         if (card) {
             card.dataset.action = advice.action;
@@ -30,7 +31,7 @@ export class View {
         }
         this.put('advice-label', advice.label);
         this.put('advice-next', advice.next ? advice.next.words : '');
-        this.put('advice-detail', advice.next?.detail ?? '');
+        this.put('advice-detail', isHere ? '' : (advice.next?.detail ?? ''));
         this.put('first-reason', reasons[0]?.sentence ?? '');
         const list = this.all('reasons')[0];
         list?.replaceChildren(
@@ -58,9 +59,9 @@ export class View {
     }
 
     /**
-     * @param {{aim: string, change: string, off: number, helped: number}[]} others
+     * @param {{aim: string, change: string, dimension: string, choice: string, helped: number}[]} others
      * @param {string} chosen aim
-     * @param {(aim: string, change: string) => void} choose
+     * @param {(other: {aim: string, dimension: string, choice: string}) => void} choose
      */
     others(others, chosen, choose) {
         const box = this.all('others')[0];
@@ -74,7 +75,7 @@ export class View {
                 button.className = 'btn btn-outline-secondary btn-sm';
                 button.textContent = other.helped ? say('helped', { change: other.change, count: other.helped }) : other.change;
                 button.setAttribute('aria-pressed', String(chosen === other.aim));
-                button.addEventListener('click', () => choose(other.aim, other.change));
+                button.addEventListener('click', () => choose(other));
                 return button;
             }),
         );

@@ -118,24 +118,12 @@
                 </fieldset>
                 <details class="mb-3" @if(old('signs')) open @endif>
                     <summary>{{ say('sessions.session_panel.signs') }}</summary>
-                    <div class="sign-groups mt-2">
-                        @foreach($signs as $weight => $group)
-                            @foreach($group as $sign)
-                                <div class="form-check">
-                                    <input class="form-check-input" type="checkbox" name="signs[]" value="{{ $sign->code }}"
-                                        id="s-{{ $sign->code }}" @checked(in_array($sign->code, old('signs', []), true))>
-                                    <label class="form-check-label" for="s-{{ $sign->code }}">{{ words()->sign($sign->code) }} <span
-                                        class="text-body-secondary">{{ in_array($weight, ['small', 'medium', 'strong', 'reaction'], true)
-                                        ? say("labels.sign_weight.{$weight}") : '' }}</span></label>
-                                </div>
-                            @endforeach
-                        @endforeach
-                    </div>
+                    @include('partials.sign-groups', ['prefix' => 's', 'ticked' => old('signs', [])])
                 </details>
                 <details class="mb-3" @if($errors->has('exposure.*')) open @endif>
                     <summary>{{ say('sessions.session_panel.what_was_otherwise_just_then') }}</summary>
                     <div class="row mt-2">
-                        @foreach($dimensions as $dimension)
+                        @foreach($inPlay->first as $dimension) @continue($dimension->kind->isMeasured())
                             <div class="col-sm-6 mb-2">
                                 <label class="form-label mb-0"
                                     for="d-{{ $dimension->key }}">{{ words()->capital(words()->dimension($catalog,

@@ -18,11 +18,40 @@
 
     <p class="alert alert-danger mb-2" role="alert" data-full hidden>{{ say('sessions.session_screen.this_device_is_out_of_storage') }}</p>
 
+    <section class="here" aria-labelledby="here-head" data-here data-places="{{ json_encode($places) }}" data-ladder-only>
+        <h2 class="visually-hidden" id="here-head">{{ say('sessions.session_screen.here') }}</h2>
+        @if($kind === PlanKind::Presence)
+            <div class="stepper" data-stepper>
+                <button class="btn btn-outline-primary" type="button" data-step="-1"
+                    hidden>{{ say('sessions.session_screen.nearer') }}</button>
+                <label class="visually-hidden" for="q-distance">{{ say('sessions.session_screen.distance',
+                    ['plural' => words()->label($unit)]) }}</label>
+                <span class="here-place"><span class="here-word" aria-hidden="true">{{ say('sessions.session_screen.here') }}</span><input
+                    id="q-distance" inputmode="decimal" autocomplete="off" aria-describedby="q-distance-problem"><span
+                    aria-hidden="true">{{ words()->label($unit) }}</span></span>
+                <button class="btn btn-outline-primary" type="button" data-step="1"
+                    hidden>{{ say('sessions.session_screen.farther') }}</button>
+            </div>
+            <p class="text-danger fw-bold m-0" id="q-distance-problem" role="alert" data-distance-problem></p>
+        @else
+            <div class="here-step">
+                <button class="btn btn-outline-primary" type="button" data-do="farther"
+                    aria-label="{{ say('sessions.session_screen.one_step_easier') }}">{{ say('sessions.session_screen.easier') }}</button>
+                <p class="here-words" data-here-words></p>
+                <button class="btn btn-outline-primary" type="button" data-do="nearer"
+                    aria-label="{{ say('sessions.session_screen.one_step_harder') }}">{{ say('sessions.session_screen.harder') }}</button>
+            </div>
+            @if($isHandsOn)<p class="here-detail" data-manner></p>@endif
+        @endif
+        <div class="chips" role="group" aria-label="{{ say('sessions.session_screen.change_here') }}" data-chips></div>
+        <div class="chip-values" data-chip-values hidden></div>
+    </section>
+
     <section class="advice" aria-labelledby="advice-head" aria-live="polite" data-advice data-action="">
         <p class="advice-action" id="advice-head" data-advice-label></p>
-        <p class="advice-next" data-advice-next></p>
+        <div class="advice-go" data-go-box hidden><p class="advice-next" data-advice-next></p><button class="btn btn-next" type="button"
+            data-do="go">{{ say('sessions.session_screen.go_there') }}</button></div>
         <p class="advice-detail" data-advice-detail></p>
-        @if($isHandsOn)<p class="advice-detail" data-manner></p>@endif
         <p class="first-reason" data-first-reason></p>
         <details class="why" data-why><summary>{{ say('sessions.session_screen.why') }}</summary><ul class="reasons" data-reasons></ul>
         {{-- odds are for those who set the caps --}}
@@ -59,6 +88,7 @@
         @else
             <span class="gauge"><b data-count>0</b> {{ say('sessions.session_screen.trials') }}</span>
         @endif
+        <button class="btn btn-outline-primary was-there" type="button" data-do="was-there" data-was-there hidden></button>
     </div>
 
     @if($isContact)
@@ -80,6 +110,11 @@
         <button class="btn leave" type="button" data-do="leave">{{ say('sessions.leave.'.$kind->value) }}</button>
     @endif
 
+    <div class="ask-box" role="alert" data-ask hidden>
+        <p class="m-0 fw-bold" data-ask-words></p>
+        <button class="btn btn-next" type="button" data-answer="yes" data-ask-yes></button>
+        <button class="btn btn-outline-primary" type="button" data-answer="no" data-ask-no></button>
+    </div>
     <div data-log>
         <fieldset class="quick-outcome" data-ladder-only>
             <legend class="visually-hidden">{{ say('sessions.session_screen.what_it_did') }}</legend>
@@ -126,8 +161,7 @@
         <ol class="latest" aria-label="{{ say('sessions.session_screen.the_latest_trials') }}" data-latest></ol>
 
         <details class="drawer" data-ladder-only>
-            <summary>{{ say('sessions.session_screen.presence_signs_food_distance_trigger_signs',
-                ['presence' => (bool) ($kind === PlanKind::Presence)]) }}</summary>
+            <summary>{{ say('sessions.session_screen.signs_food_more') }}</summary>
             <form data-details>
                 <div class="signs-quick" role="group" aria-label="{{ say('sessions.session_screen.signs_this_dog_s_usual_ones') }}">
                     @foreach($usualSigns as $sign)
@@ -135,37 +169,21 @@
                             class="btn btn-outline-primary" for="qs-{{ $sign->code }}">{{ words()->sign($sign->code) }}</label>
                     @endforeach
                 </div>
-                <div class="my-2" @if($kind !== PlanKind::Presence) hidden @endif><label class="fw-bold"
-                    for="q-distance">{{ say('sessions.session_screen.distance', ['plural' => words()->label($unit)]) }}</label>
-                    <div class="stepper" data-stepper>
-                        <button class="btn btn-outline-primary" type="button" data-step="-1"
-                            hidden>{{ say('sessions.session_screen.nearer') }}</button>
-                        <input class="form-control" id="q-distance" name="distance" inputmode="decimal"
-                            aria-describedby="q-distance-problem">
-                        <button class="btn btn-outline-primary" type="button" data-step="1"
-                            hidden>{{ say('sessions.session_screen.farther') }}</button>
-                    </div>
-                    <p class="text-danger fw-bold m-0" id="q-distance-problem" role="alert" data-distance-problem></p>
-                    <p class="form-text m-0 d-flex flex-wrap gap-2 align-items-center"><label
-                        for="q-paces">{{ say('sessions.session_screen.or_paces') }}</label><input class="form-control form-control-sm est"
-                        id="q-paces" inputmode="numeric" data-estimate="paces"><label
-                        for="q-jump">{{ say('sessions.session_screen.or_thumb_jump', ['plural' => words()->label($unit)]) }}</label><input
-                        class="form-control form-control-sm est" id="q-jump" inputmode="decimal" data-estimate="thumb"></p>
-                </div>
+                <details class="all-signs" data-all-signs><summary>{{ say('sessions.session_screen.all_signs') }}</summary>
+                    <label class="form-label mb-0" for="q-find-sign">{{ say('sessions.session_screen.find_a_sign') }}</label><input
+                        class="form-control" id="q-find-sign" type="search" data-find-sign>
+                    @include('partials.sign-groups', ['prefix' => 'as', 'ticked' => []])
+                </details>
+                @if($kind === PlanKind::Presence)<p class="form-text m-0 d-flex flex-wrap gap-2 align-items-center"><label
+                    for="q-paces">{{ say('sessions.session_screen.or_paces') }}</label><input class="form-control form-control-sm est"
+                    id="q-paces" inputmode="numeric" data-estimate="paces"><label
+                    for="q-jump">{{ say('sessions.session_screen.or_thumb_jump', ['plural' => words()->label($unit)]) }}</label><input
+                    class="form-control form-control-sm est" id="q-jump" inputmode="decimal" data-estimate="thumb"></p>@endif
                 <fieldset><legend>{{ say('sessions.session_screen.food') }}</legend><div class="picks">
                     @foreach(FoodTaken::cases() as $food)
                         <input class="btn-check" type="radio" name="food" id="qf-{{ $food->value }}" value="{{ $food->value }}"
                             @checked($food === FoodTaken::Gently)><label class="btn btn-outline-primary"
                             for="qf-{{ $food->value }}">{{ words()->label($food) }}</label>
-                    @endforeach
-                </div></fieldset>
-                <fieldset><legend>{{ say('sessions.session_screen.presence_what_the_trigger_did_just',
-                    ['presence' => (bool) ($kind === PlanKind::Presence)]) }}</legend><div class="row g-2">
-                    @foreach($dimensions as $dimension)
-                        <div class="col-6"><label class="form-label mb-0"
-                            for="qd-{{ $dimension->key }}">{{ words()->capital(words()->dimension($catalog, $dimension->key)) }}</label>
-                            <select class="form-select" id="qd-{{ $dimension->key }}" name="exposure[{{ $dimension->key }}]"><option
-                                value="">{{ say('sessions.session_screen.as_advised') }}</option>@foreach($dimension->values as $value)<option value="{{ $value->key }}">{{ words()->choice($catalog, $dimension->key, $value->key) }}</option>@endforeach</select></div>
                     @endforeach
                 </div></fieldset>
                 <fieldset><legend>{{ say('sessions.session_screen.something_else_happened') }}</legend><div class="picks">
@@ -183,11 +201,6 @@
                     class="form-check-label" for="q-gone">{{ say('sessions.session_screen.the_food_is_used_up') }}</label></div>
                 <label class="form-label mb-0" for="q-note">{{ say('sessions.session_screen.note') }}</label><input
                     class="form-control mb-2" id="q-note" name="note" maxlength="500">
-                <label class="form-label mb-0" for="q-aim">{{ say('sessions.session_screen.i_aim_at') }}</label>
-                <select class="form-select mb-2" id="q-aim" data-aim><option
-                    value="">{{ say('sessions.session_screen.the_advice') }}</option>@foreach($steps as $position => $step)<option
-                    value="step:{{ $position }}">{{ say('sessions.session_screen.step',
-                    ['position' => $position + 1, 'unit' => words()->step($step, $catalog)]) }}</option>@endforeach</select>
                 <p class="form-text">{{ say('sessions.session_screen.then_tap_the_band_it_logs') }}</p>
                 <div class="d-flex gap-2 align-items-center"><label
                     for="q-batch">{{ say('sessions.session_screen.good_ones_in_a_row') }}</label><input class="form-control est"

@@ -6,7 +6,7 @@
         ? max(1, (int) round(($session->ended_at->getTimestamp() - $session->started_at->getTimestamp()) / 60)) : null)
     <p class="text-body-secondary">{{ say('sessions.review.summary', ['trials' => count($rows), 'isOpen' => $minutes === null,
         'minutes' => $minutes ?? 0, 'sets' => $session->sets->count(), 'person' => $session->person->name,
-        'hasPlace' => $session->place !== null, 'place' => $session->place->name ?? '', 'undone' => $undone]) }}</p>
+        'hasPlace' => $session->place !== null, 'place' => $session->place->name ?? '', 'undone' => count($takenOut)]) }}</p>
     @if($session->end_note)<p class="card card-body">{{ $session->end_note }}</p>@endif
     @if($session->report)<p>@isset($session->report['went']){{ say('sessions.review.went',
         ['went' => words()->capital(say("options.went.{$session->report['went']}"))]) }}@endisset @isset($session->report['loved']){{ say('sessions.review.loved', ['loved' => $session->report['loved']]) }}@endisset</p>@endif
@@ -55,64 +55,58 @@
 
     @php($given = collect($rows)->whereNotNull('followed'))
     <h2>{{ say('sessions.review.trials') }}</h2>
-    @if($given->isNotEmpty())<p>{{ say('sessions.review.advice_followed_of_times',
+    @if($given->where('followed', false)->isNotEmpty())<p>{{ say('sessions.review.advice_followed_of_times',
         ['where' => $given->where('followed', true)->count(), 'given' => $given->count()]) }}</p>@endif
     <p class="no-print">{{ say('sessions.review.export') }} <a href="{{ route('sessions.export',
         [$session, 'json']) }}">{{ say('sessions.review.json') }}</a> · <a
         href="{{ route('sessions.export', [$session, 'csv']) }}">{{ say('sessions.review.csv') }}</a></p>
-    <div class="table-responsive" tabindex="0" role="region" aria-label="{{ say('sessions.review.trials') }}">
-        <table class="table table-sm align-middle">
-            <thead><tr><th scope="col">#</th><th scope="col">{{ say('sessions.review.time') }}</th><th
-                scope="col">{{ say('sessions.review.exposure') }}</th><th scope="col">{{ say('sessions.review.outcome') }}</th><th
-                scope="col">{{ say('sessions.review.band') }}</th><th scope="col">{{ say('sessions.review.advice_after_it') }}</th><th
-                scope="col">{{ say('sessions.review.followed') }}</th><th scope="col"
+    <div>
+        <table class="table table-sm align-middle trial-lines" role="table">
+            <thead role="rowgroup"><tr role="row"><th role="columnheader" scope="col">#</th><th role="columnheader" scope="col">{{ say('sessions.review.time') }}</th><th role="columnheader"
+                scope="col">{{ say('sessions.review.exposure') }}</th><th role="columnheader" scope="col">{{ say('sessions.review.outcome') }}</th><th role="columnheader"
+                scope="col">{{ say('sessions.review.band') }}</th><th role="columnheader" scope="col">{{ say('sessions.review.seen') }}</th><th role="columnheader"
+                scope="col">{{ say('sessions.review.advice_after_it') }}</th><th role="columnheader" scope="col"
                 class="no-print">{{ say('sessions.review.correct') }}</th></tr></thead>
-            <tbody>
+            <tbody role="rowgroup">
             @foreach($rows as $i => $row)
-                <tr>
-                    <th scope="row">{{ $i + 1 }}</th>
-                    <td>{{ sprintf('%d:%02d', intdiv((int) max(0, $row['secondsFromStart']), 60),
+                <tr role="row" id="trial-{{ $row['id'] }}">
+                    <th role="rowheader" scope="row">{{ $i + 1 }}</th>
+                    <td role="cell">{{ sprintf('%d:%02d', intdiv((int) max(0, $row['secondsFromStart']), 60),
                         ((int) max(0, $row['secondsFromStart'])) % 60) }}</td>
-                    <td>{{ $row['words'] }}</td>
-                    <td>{{ words()->label($row['trial']->outcome) }}{{ say('sessions.review.interrupted_disturbed',
+                    <td role="cell">{{ $row['words'] }}</td>
+                    <td role="cell">{{ words()->label($row['trial']->outcome) }}{{ say('sessions.review.interrupted_disturbed',
                         ['interrupted' => (bool) ($row['trial']->interrupted)]) }}{{ say('sessions.review.handler_error_handling_slip',
                         ['handler_error' => (bool) ($row['trial']->handlerError)]) }}</td>
-                    <td><x-band :band="$row['trial']->band" /></td>
-                    <td>@if($row['advice']){{ words()->label($row['advice']->action) }}@if($row['adviceWords']): {{ $row['adviceWords'] }}@endif @endif</td>
-                    <td>{{ $row['followed'] === null ? '–' : say($row['followed'] ? 'sessions.review.yes'
-                        : 'sessions.review.otherwise') }}</td>
-                    <td class="no-print">
-                        <details>
-                            <summary aria-label="{{ say('sessions.review.correct_trial',
-                                ['i' => $i + 1]) }}">{{ say('sessions.review.edit') }}</summary>
-                            <form method="post" action="{{ route('trials.update', [$session, $row['id']]) }}" class="mt-2">
-                                @csrf @method('put')
-                                <input type="hidden" name="uuid" value="{{ $editUuid() }}">
-                                <label class="form-label mb-0" for="eo-{{ $row['id'] }}">{{ say('sessions.review.outcome') }}</label>
-                                <select class="form-select form-select-sm mb-1" id="eo-{{ $row['id'] }}" name="outcome">
-                                    @foreach(collect([...Core\Sign\Outcome::ofKind($plan->responseModel->kind),
-                                        $row['trial']->outcome])->unique() as $outcome)<option value="{{ $outcome->value }}"
-                                        @selected($row['trial']->outcome === $outcome)>{{ words()->label($outcome) }}</option>@endforeach
-                                </select>
-                                <label class="form-label mb-0" for="eb-{{ $row['id'] }}">{{ say('sessions.review.band') }}</label>
-                                <select class="form-select form-select-sm mb-1" id="eb-{{ $row['id'] }}" name="band">
-                                    @foreach(Core\Sign\Band::cases() as $band)<option value="{{ $band->value }}"
-                                        @selected($row['trial']->band === $band)>{{ words()->label($band) }}</option>@endforeach
-                                </select>
-                                @foreach(['interrupted' => [say('sessions.review.interrupted'), $row['trial']->interrupted],
-                                    'handler_error' => [say('sessions.review.mistake'), $row['trial']->handlerError]] as $flag => [$text,
-                                    $on])
-                                    <div class="form-check"><input class="form-check-input" type="checkbox" name="{{ $flag }}" value="1"
-                                        id="e-{{ $flag }}-{{ $row['id'] }}" @checked($on)><label class="form-check-label"
-                                        for="e-{{ $flag }}-{{ $row['id'] }}">{{ $text }}</label></div>
-                                @endforeach
-                                <button class="btn btn-sm btn-primary mt-1">{{ say('sessions.review.keep_the_correction') }}</button>
-                            </form>
-                        </details>
-                    </td>
+                    <td role="cell"><x-band :band="$row['trial']->band" /></td>
+                    <td role="cell">{{ implode(', ', [...($row['trial']->food === Core\Sign\FoodTaken::Gently ? []
+                        : [words()->label($row['trial']->food)]), ...$row['signs']]) }}@if($row['note'] !== '')<div>{{ $row['note'] }}</div>@endif
+                        @foreach($row['corrected'] as $who)<div class="form-text m-0">{{ $who }}</div>@endforeach</td>
+                    <td role="cell">@if($row['advice']){{ words()->label($row['advice']->action) }}@if($row['adviceWords']): {{ $row['adviceWords'] }}@endif{{ say('sessions.review.done_otherwise', ['otherwise' => $row['followed'] === false]) }}@endif</td>
+                    <td role="cell" class="no-print"><a href="{{ route('sessions.review', [$session,
+                        'trial' => $row['id']]) }}#trial-{{ $row['id'] }}" aria-label="{{ say('sessions.review.correct_trial',
+                        ['i' => $i + 1]) }}">{{ say('sessions.review.edit') }}</a></td>
                 </tr>
+                @if($row['id'] === $open)
+                <tr role="row" class="no-print editor-line"><td role="cell" colspan="8">@include('partials.trial-editor', ['stored' => $row])</td></tr>
+                @endif
             @endforeach
             </tbody>
         </table>
     </div>
+    <p class="no-print"><a class="btn btn-outline-primary" href="{{ route('sessions.review', [$session,
+        'trial' => 'new']) }}#new-trial">{{ say('sessions.review.add_a_trial') }}</a></p>
+    @if($open === 'new')
+        <section class="card card-body mb-3 no-print" id="new-trial" aria-labelledby="new-trial-head">
+            <h2 class="h5 mt-0" id="new-trial-head">{{ say('sessions.review.add_a_trial') }}</h2>
+            @include('partials.trial-editor', ['stored' => null])
+        </section>
+    @endif
+    @if($takenOut !== [])
+        <h2 class="h5">{{ say('sessions.review.taken_out') }}</h2>
+        <ul>@foreach($takenOut as $trial)<li>{{ words()->label($trial->outcome) }}, {{ words()->label($trial->band) }},
+            {{ words()->formats->time($trial->occurred_at) }}
+            <form class="d-inline no-print" method="post" action="{{ route('trials.restore', [$session, $trial->id]) }}">@csrf<input
+                type="hidden" name="uuid" value="{{ $editUuid() }}"><button
+                class="btn btn-sm btn-outline-primary">{{ say('sessions.review.put_back') }}</button></form></li>@endforeach</ul>
+    @endif
 </x-layout>

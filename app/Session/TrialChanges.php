@@ -1,0 +1,126 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Session;
+
+use App\Engine\CoreCatalogs;
+use App\Engine\ExposureColumns;
+use App\Engine\PlanReader;
+use App\Models\Session;
+use App\Support\Fields;
+use Core\Decision\LoggedTrial;
+use Core\Exposure\DimensionKey;
+use Core\Exposure\Exposure;
+use Core\Measure\Distance;
+use Core\Measure\DistanceUnit;
+use Core\Sign\Outcome;
+use Illuminate\Validation\Rule;
+
+/** What is put right about a trial: any part of it, each told alone. What is not sent stays as it is. */
+final readonly class TrialChanges
+{
+    public function __construct(private TrialRules $rules, private CoreCatalogs $catalogs, private PlanReader $plans)
+    {
+    }
+
+    /**
+     * @param  mixed  $exposure  the dimensions sent
+     * @return array<string, list<mixed>>
+     */
+    public function rules(Session $session, DistanceUnit $unit, mixed $exposure, ?LoggedTrial $stored): array
+    {
+        $ofATrial = array_diff_key(
+            $this->rules->of($session, $unit, $exposure),
+            array_flip(['uuid', 'sequence', 'device_at', 'sent_at', 'aim', 'device']),
+        );
+
+        return [
+            ...$ofATrial,
+            'distance' => ['sometimes', 'required', ...array_slice($ofATrial['distance'], 1)],
+            'step' => ['nullable', 'integer', 'between:0,'.$this->plans->read($session->plan)->ladder->top()],
+            // those of its kind; the stored one is always among them, as a form sends back what it was given
+            'outcome' => ['sometimes', 'required', Rule::enum(Outcome::class)->only([
+                ...Outcome::ofKind($session->plan->responseModel->kind), ...($stored === null ? [] : [$stored->outcome]),
+            ])],
+            'band' => ['sometimes', 'required', ...array_slice($ofATrial['band'], 1)],
+            'food' => ['sometimes', 'required', ...array_slice($ofATrial['food'], 1)],
+            // an empty one says that no other is ticked
+            'signs.*' => ['nullable', ...$ofATrial['signs.*']],
+        ];
+    }
+
+    /**
+     * @param  array<mixed>  $data  checked by the rules above
+     * @param  string  $note  as it stands
+     * @return array<string, scalar> what differs from the trial as it stands; nothing else is touched
+     */
+    public function of(array $data, LoggedTrial $stored, string $note, Session $session, DistanceUnit $unit): array
+    {
+        $given = Fields::of($data);
+        $told = array_intersect_key([
+            'outcome' => $given->text('outcome'),
+            'band' => $given->int('band'),
+            'food' => $given->text('food'),
+            'interrupted' => (int) $given->isOn('interrupted'),
+            'handler_error' => (int) $given->isOn('handler_error'),
+            'food_left' => (int) ! $given->isOn('food_gone'),
+            'note' => trim($given->text('note')),
+            'signs' => self::joined($given->texts('signs')),
+        ], $data + (array_key_exists('food_gone', $data) ? ['food_left' => true] : []));
+        $changes = array_diff_assoc($told, [
+            'outcome' => $stored->outcome->value,
+            'band' => $stored->band->value,
+            'food' => $stored->food->value,
+            'interrupted' => (int) $stored->interrupted,
+            'handler_error' => (int) $stored->handlerError,
+            'food_left' => (int) $stored->foodLeft,
+            'note' => $note,
+            'signs' => self::joined($stored->signs),
+        ]);
+        $exposure = $this->exposure($given, $stored->exposure, $session, $unit);
+
+        return $exposure->equals($stored->exposure) ? $changes : [...$changes, 'exposure' => ExposureColumns::toText($exposure)];
+    }
+
+    /** A step named brings all its values; then come those that were changed by hand. */
+    private function exposure(Fields $given, Exposure $stored, Session $session, DistanceUnit $unit): Exposure
+    {
+        $step = $given->intOrNull('step');
+        $base = $step === null ? [] : $this->plans->read($session->plan)->ladder->step($step)->exposure->values;
+        $values = [...$stored->values, ...$base];
+        foreach ($given->list('exposure') as $key => $value) {
+            $text = is_scalar($value) ? (string) $value : '';
+            if ($text === self::asShown($stored->values[$key] ?? null)) {
+                continue;
+            }
+            if ($text === '') {
+                unset($values[$key]);
+            } else {
+                $values[(string) $key] = $text;
+            }
+        }
+        $was = $stored->distance();
+        $distance = $given->numberOrNull('distance');
+        // a field that shows a tenth of a unit does not change the hundredths
+        if ($distance !== null && ($was === null || abs($distance - round($was->as($unit), 1)) > 1e-9)) {
+            $values[DimensionKey::Distance->value] = Distance::from($distance, $unit)->meters;
+        }
+
+        return Exposure::of($values, $this->catalogs->dimensions($session->plan->responseModel->kind));
+    }
+
+    private static function asShown(float|string|null $value): string
+    {
+        return (string) $value;
+    }
+
+    /** @param  list<string>  $signs */
+    private static function joined(array $signs): string
+    {
+        $signs = array_unique(array_filter($signs));
+        sort($signs);
+
+        return implode(';', $signs);
+    }
+}

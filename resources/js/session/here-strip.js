@@ -1,0 +1,189 @@
+import { say } from '../words.js';
+
+/** @typedef {import('./view.js').View} View */
+/** @typedef {import('./here.js').Here} Here */
+/** @typedef {{key: string, label: string, values: {value: string | number, label: string}[]}} Choice */
+
+/** Farthest that can be typed, and a usual stride, by unit. */
+const MAX = { m: 500, yd: 546, ft: 1640 };
+const STRIDE = { m: 0.75, yd: 0.82, ft: 2.46 };
+
+/** Keys of the two chips that are no dimension: the named steps, and everything else that can be otherwise. */
+const STEP = 'step';
+const MORE = 'more';
+
+/** Where we are, on the face of the screen: the distance or the step, and a chip for each thing in play that opens on its values. */
+export class HereStrip {
+    /**
+     * @param {HTMLElement} root @param {View} view @param {Here} here
+     * @param {{first: Choice[], others: Choice[]}} choices @param {() => void} changed
+     */
+    constructor(root, view, here, choices, changed) {
+        this.view = view;
+        this.here = here;
+        this.choices = choices;
+        this.changed = changed;
+        this.unit = /** @type {keyof typeof MAX} */ (root.dataset.unit ?? 'm');
+        this.field = /** @type {HTMLInputElement | null} */ (root.querySelector('#q-distance'));
+        this.strip = /** @type {HTMLElement | null} */ (root.querySelector('[data-chips]'));
+        this.values = /** @type {HTMLElement | null} */ (root.querySelector('[data-chip-values]'));
+        this.open = '';
+        this.told = '';
+        for (const event of ['input', 'change']) this.field?.addEventListener(event, () => this.walk(this.field?.value ?? ''));
+        for (const input of root.querySelectorAll('[data-estimate]'))
+            input.addEventListener('change', () => this.estimate(/** @type {HTMLInputElement} */ (input)));
+    }
+
+    /** Told at the field, before anything is kept: a distance that cannot be. @returns {boolean} */
+    isGood() {
+        if (!this.field) return true;
+        const value = Number(this.here.exposure().distance);
+        const isGood = value > 0 && value <= MAX[this.unit];
+        this.field.setAttribute('aria-invalid', String(!isGood));
+        this.view.put('distance-problem', isGood ? '' : say('distance_problem', { most: MAX[this.unit] }));
+        if (!isGood) this.field.focus();
+        return isGood;
+    }
+
+    /** @param {string} distance as typed */
+    walk(distance) {
+        this.here.walk(distance);
+        this.changed();
+    }
+
+    /** @param {HTMLInputElement} input paces, or the sideways jump of a thumb */
+    estimate(input) {
+        const value = Number(input.value);
+        if (!(value > 0)) return;
+        // thumb at arm's length: the distance is about ten times its sideways jump from eye to eye
+        this.walk(String(Math.round(10 * value * (input.dataset.estimate === 'thumb' ? 10 : STRIDE[this.unit])) / 10));
+        input.value = '';
+    }
+
+    /** One step of the plan easier or harder than where we are. @param {-1 | 1} by */
+    step(by) {
+        const at = this.here.position();
+        const next = this.here.steps[at < 0 ? 0 : at + by];
+        if (!next) return;
+        this.here.put(next);
+        this.changed();
+    }
+
+    show() {
+        const { place } = this.here;
+        if (this.field && document.activeElement !== this.field) this.field.value = String(place?.distance ?? this.field.value);
+        this.view.put('here-words', this.words());
+        this.view.put('manner', place?.manner ?? '');
+        const told = JSON.stringify([place?.values, this.open]);
+        if (told === this.told) return;
+        this.told = told;
+        this.draw();
+    }
+
+    /** @returns {string} the step in its words, or the last one with what is otherwise now */
+    words() {
+        const { place } = this.here;
+        if (!place || this.field) return '';
+        if (this.here.position() >= 0) return place.words;
+        const base = this.here.base;
+        const otherwise = Object.entries(place.values).flatMap(([key, value]) =>
+            base && base.values[key] !== value ? [this.label(key, value)] : [],
+        );
+        return otherwise.length ? say('here.otherwise', { step: base?.words ?? '', otherwise: otherwise.join(', ') }) : place.words;
+    }
+
+    /** @returns {Choice[]} of this plan, and what was noted beside it */
+    inPlay() {
+        const noted = this.choices.others.filter(({ key }) => this.here.place?.values[key] !== undefined);
+        return [...this.choices.first, ...noted];
+    }
+
+    /** @param {string} key @param {string | number} value @returns {string} */
+    label(key, value) {
+        const choice = [...this.choices.first, ...this.choices.others].find((one) => one.key === key);
+        return choice?.values.find((one) => String(one.value) === String(value))?.label ?? String(value);
+    }
+
+    draw() {
+        if (!this.strip || !this.values) return;
+        const chips = this.inPlay().map(({ key, label }) => {
+            const value = this.here.place?.values[key];
+            return this.chip(
+                key,
+                value === undefined ? label : this.label(key, value),
+                `${label}: ${value === undefined ? say('here.not_noted') : this.label(key, value)}`,
+            );
+        });
+        const first = this.field ? [] : [this.chip(STEP, this.position(), say('here.steps'))];
+        this.strip.replaceChildren(...first, ...chips, this.chip(MORE, say('here.more'), say('here.more_long')));
+        this.values.hidden = this.open === '';
+        this.values.replaceChildren(...this.opened());
+    }
+
+    /** @returns {string} */
+    position() {
+        const at = this.here.position();
+        return at < 0 ? say('here.step_none') : say('here.step', { number: at + 1, of: this.here.steps.length });
+    }
+
+    /** @returns {HTMLElement[]} what the open chip can be changed to */
+    opened() {
+        if (this.open === STEP)
+            return this.here.steps.map((step, i) =>
+                this.button(say('here.step_words', { number: i + 1, words: step.words }), this.here.position() === i, () =>
+                    this.here.put(step),
+                ),
+            );
+        if (this.open === MORE)
+            return this.choices.others
+                .filter(({ key }) => this.here.place?.values[key] === undefined)
+                .map(({ key, label }) => this.button(label, false, () => undefined, key));
+        const choice = [...this.choices.first, ...this.choices.others].find(({ key }) => key === this.open);
+        if (!choice) return [];
+        const now = this.here.place?.values[choice.key];
+        const head = Object.assign(document.createElement('p'), { className: 'chip-head', textContent: choice.label });
+        return [
+            head,
+            ...choice.values.map(({ value, label }) =>
+                this.button(label, String(now) === String(value), () => this.here.change(choice.key, value)),
+            ),
+            this.button(say('here.not_noted'), now === undefined, () => this.here.change(choice.key, null)),
+        ];
+    }
+
+    /** @param {string} key @param {string} words @param {string} name */
+    chip(key, words, name) {
+        const button = document.createElement('button');
+        button.type = 'button';
+        button.className = 'btn btn-outline-secondary chip';
+        button.dataset.chip = key;
+        button.textContent = words;
+        button.setAttribute('aria-label', name);
+        button.setAttribute('aria-expanded', String(this.open === key));
+        button.addEventListener('click', () => {
+            this.open = this.open === key ? '' : key;
+            this.show();
+            this.strip?.querySelector(`[data-chip="${key}"]`)?.scrollIntoView({ block: 'nearest', inline: 'nearest' });
+            /** @type {HTMLElement | null | undefined} */ (this.strip?.querySelector(`[data-chip="${key}"]`))?.focus();
+        });
+        return button;
+    }
+
+    /** @param {string} words @param {boolean} isNow @param {() => void} take @param {string} [opens] */
+    button(words, isNow, take, opens = '') {
+        const button = document.createElement('button');
+        button.type = 'button';
+        button.className = 'btn btn-outline-primary';
+        button.textContent = words;
+        button.setAttribute('aria-pressed', String(isNow));
+        button.addEventListener('click', () => {
+            take();
+            const from = this.open;
+            this.open = opens;
+            this.changed();
+            this.show();
+            /** @type {HTMLElement | null | undefined} */ (this.strip?.querySelector(`[data-chip="${from}"]`))?.focus();
+        });
+        return button;
+    }
+}

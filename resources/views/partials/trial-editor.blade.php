@@ -1,0 +1,79 @@
+{{-- One trial, to be put right or to be added: $stored is its row in the review, or null. --}}
+@use('Core\Sign\Band')
+@use('Core\Sign\FoodTaken')
+@php($trial = $stored['trial'] ?? null)
+@php($kind = $plan->responseModel->kind)
+@php($values = $trial?->exposure->values ?? [])
+<form method="post" data-correct
+    action="{{ $stored === null ? route('trials.store', $session) : route('trials.update', [$session, $stored['id']]) }}">
+    @csrf
+    @if($stored !== null) @method('put') @endif
+    <input type="hidden" name="uuid" value="{{ old('uuid', $editUuid()) }}">
+    <div class="row g-2">
+        @if($stored === null)
+        <div class="col-6 col-md-3"><x-field name="at" :label="say('sessions.editor.at')" type="time"
+            :value="old('at', $addAt)" :hint="say('sessions.editor.at_hint')" /></div>
+        @endif
+        <div class="col-12 col-md-6"><label class="form-label mb-0" for="c-step">{{ say('sessions.editor.step') }}</label>
+            <select class="form-select" id="c-step" name="{{ $stored === null ? 'aim' : 'step' }}">
+                @if($stored !== null)<option value="">{{ say('sessions.editor.as_it_was') }}</option>@endif
+                @foreach($steps as $position => $step)<option value="{{ $stored === null ? "step:{$position}" : $position }}"
+                    @selected(old('step', old('aim')) === ($stored === null ? "step:{$position}" : (string) $position))>{{ say('sessions.session_panel.step',
+                    ['position' => $position + 1, 'unit' => words()->step($step, $catalog)]) }}</option>@endforeach
+            </select></div>
+        @if($kind === Core\Exposure\PlanKind::Presence)
+        <div class="col-6 col-md-3"><x-field name="distance" :label="say('sessions.session_panel.distance',
+            ['plural' => words()->label($unit)])" inputmode="decimal" required
+            :value="old('distance', $trial?->exposure->distance() === null ? '' : (string) round($trial->exposure->distance()->as($unit), 1))" /></div>
+        @endif
+        <div class="col-6 col-md-4"><label class="form-label mb-0" for="c-outcome">{{ say('sessions.review.outcome') }}</label>
+            <select class="form-select" id="c-outcome" name="outcome">
+                @foreach(collect([...Core\Sign\Outcome::ofKind($kind), ...($trial === null ? [] : [$trial->outcome])])->unique() as $outcome)
+                <option value="{{ $outcome->value }}" @selected(old('outcome', $trial?->outcome->value)
+                    === $outcome->value)>{{ words()->label($outcome) }}</option>@endforeach
+            </select></div>
+        <div class="col-6 col-md-4"><label class="form-label mb-0" for="c-band">{{ say('sessions.review.band') }}</label>
+            <select class="form-select" id="c-band" name="band">
+                @foreach(Band::cases() as $band)<option value="{{ $band->value }}" @selected((string) old('band',
+                    $trial?->band->value) === (string) $band->value)>{{ words()->label($band) }}</option>@endforeach
+            </select></div>
+        <div class="col-6 col-md-4"><label class="form-label mb-0" for="c-food">{{ say('sessions.session_panel.food') }}</label>
+            <select class="form-select" id="c-food" name="food">
+                @foreach(FoodTaken::cases() as $food)<option value="{{ $food->value }}" @selected(old('food',
+                    $trial->food->value ?? FoodTaken::Gently->value) === $food->value)>{{ words()->label($food) }}</option>@endforeach
+            </select></div>
+        @php($shown = $inPlay->noting($values))
+        @foreach($shown->first as $dimension)
+            @include('partials.trial-detail')
+        @endforeach
+    </div>
+    <details class="my-2" @if($errors->has('exposure.*')) open @endif><summary>{{ say('sessions.editor.more_details') }}</summary>
+    <div class="row g-2">
+        @foreach($shown->others as $dimension)
+            @include('partials.trial-detail')
+        @endforeach
+    </div></details>
+    @foreach(['interrupted' => [say('sessions.flags.interrupted'), $trial->interrupted ?? false],
+        'handler_error' => [say('sessions.flags.handler_error'), $trial->handlerError ?? false],
+        'food_gone' => [say('sessions.flags.food_gone'), ! ($trial->foodLeft ?? true)]] as $flag => [$text, $isOn])
+        <div class="form-check"><input type="hidden" name="{{ $flag }}" value="0"><input class="form-check-input" type="checkbox"
+            name="{{ $flag }}" value="1" id="c-{{ $flag }}" @checked(old($flag, $isOn))><label class="form-check-label"
+            for="c-{{ $flag }}">{{ $text }}</label></div>
+    @endforeach
+    <details class="my-2" @if($trial !== null && $trial->signs !== []) open @endif>
+        <summary>{{ say('sessions.session_panel.signs') }}</summary>
+        <input type="hidden" name="signs[]" value="">
+        @include('partials.sign-groups', ['prefix' => 'c-s', 'ticked' => old('signs', $trial->signs ?? [])])
+    </details>
+    <label class="form-label mb-0" for="c-note">{{ say('sessions.session_panel.note') }}</label>
+    <input class="form-control mb-2" id="c-note" name="note" maxlength="500" value="{{ old('note', $stored['note'] ?? '') }}">
+    <div class="d-flex flex-wrap gap-2">
+        <button class="btn btn-primary">{{ say($stored === null ? 'sessions.editor.add' : 'sessions.review.keep_the_correction') }}</button>
+        @if($stored !== null)<button class="btn btn-outline-danger" form="take-out">{{ say('sessions.editor.take_out') }}</button>@endif
+        <a class="btn btn-outline-secondary" href="{{ route('sessions.review', $session) }}">{{ say('sessions.editor.close') }}</a>
+    </div>
+</form>
+@if($stored !== null)
+<form id="take-out" method="post" action="{{ route('trials.destroy', [$session, $stored['id']]) }}">@csrf @method('delete')<input
+    type="hidden" name="uuid" value="{{ $editUuid() }}"></form>
+@endif

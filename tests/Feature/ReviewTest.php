@@ -1,0 +1,164 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Engine\PlanReader;
+use App\Engine\TrialReader;
+use App\Models\AdviceGiven;
+use App\Models\Plan;
+use App\Models\Trial;
+use App\Models\TrialCorrection;
+use App\Session\ReviewPage;
+use App\Session\TrialChanges;
+use Core\Decision\LoggedTrial;
+use Illuminate\Foundation\Testing\RefreshDatabase;
+use Illuminate\Support\Str;
+use PHPUnit\Framework\Attributes\CoversClass;
+use Tests\TestCase;
+
+/** What was logged can be put right afterwards, part by part, and everything that follows from it follows. */
+#[CoversClass(TrialChanges::class)]
+#[CoversClass(ReviewPage::class)]
+final class ReviewTest extends TestCase
+{
+    use RefreshDatabase;
+
+    private World $world;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->world = World::make();
+        $this->actingAs($this->world->trainer);
+    }
+
+    public function test_every_part_of_a_trial_can_be_put_right_and_the_rest_stays(): void
+    {
+        $id = $this->logged(['distance' => 79.96, 'band' => 0, 'note' => 'gust', 'signs' => ['yawn']]);
+        $this->correct($id, [
+            'distance' => '80', 'signs' => ['', 'stare', 'yawn'], 'note' => 'gust, then calm', 'food' => 'hard',
+            'exposure' => ['trigger_motion' => 'run'], 'interrupted' => '0',
+        ]);
+
+        $stands = $this->stands($id);
+        self::assertSame(79.96, $stands->exposure->distance()?->meters, 'the field shows a tenth and changes no hundredth');
+        self::assertSame('run', $stands->exposure->values['trigger_motion']);
+        self::assertSame(['stare', 'yawn'], $stands->signs);
+        self::assertSame('hard', $stands->food->value);
+        self::assertSame([0, 'returned'], [$stands->band->value, $stands->outcome->value], 'what was not sent stays');
+        $changes = TrialCorrection::query()->sole()->changes;
+        self::assertEqualsCanonicalizing(['signs', 'note', 'food', 'exposure'], array_keys($changes ?? []));
+        $logged = Trial::query()->sole()->exposures()->where('part', 'real')->where('dimension', 'distance');
+        self::assertSame(79.96, $logged->value('number'), 'the trial itself is never changed');
+        $this->get("/sessions/{$this->world->session->id}/review")->assertSee('gust, then calm')
+            ->assertSee("corrected by {$this->world->trainer->name}");
+    }
+
+    public function test_advice_and_evidence_follow_the_corrected_distance(): void
+    {
+        foreach (range(1, 5) as $n) {
+            $this->logged(['distance' => 80, 'band' => 0]);
+        }
+        self::assertSame('advance', $this->advised()->action->value);
+        $last = (int) Trial::query()->max('id');
+        $this->correct($last, ['distance' => '120']);
+
+        self::assertSame('repeat', $this->advised()->action->value, 'the fifth was not at 80 m');
+        self::assertStringContainsString('120', json_encode($this->world->session->refresh()->evidence, JSON_THROW_ON_ERROR));
+    }
+
+    public function test_a_step_named_brings_its_values_and_what_was_typed_beside_it_wins(): void
+    {
+        $id = $this->logged(['distance' => 80]);
+        $steps = app(PlanReader::class)->read($this->world->plan)->ladder->steps;
+        $this->correct($id, ['step' => '1', 'distance' => '80']);
+        $asked = $steps[1]->exposure->distance();
+        self::assertEqualsWithDelta($asked->meters ?? 0.0, $this->stands($id)->exposure->distance()?->meters, 1e-9);
+        $this->correct($id, ['step' => '1', 'distance' => '33']);
+        self::assertSame(33.0, $this->stands($id)->exposure->distance()?->meters);
+    }
+
+    public function test_a_trial_is_taken_out_and_put_back(): void
+    {
+        $first = $this->logged(['band' => 0]);
+        $this->logged(['band' => 1]);
+        $this->delete("/sessions/{$this->world->session->id}/trials/{$first}", ['uuid' => (string) Str::uuid()])->assertRedirect();
+        self::assertSame([1], array_values(array_map(static fn (LoggedTrial $trial): int => $trial->band->value, $this->all())));
+        $this->get("/sessions/{$this->world->session->id}/review")->assertSee('Put back');
+        $this->post("/sessions/{$this->world->session->id}/trials/{$first}/restore", ['uuid' => (string) Str::uuid()])->assertRedirect();
+        self::assertCount(2, $this->all());
+        $this->get("/sessions/{$this->world->session->id}/review")->assertDontSee('Put back');
+    }
+
+    public function test_a_trial_forgotten_is_added_at_its_time_among_the_others(): void
+    {
+        $session = $this->world->session;
+        $session->update(['started_at' => '2026-11-02 10:00:00.000', 'ended_at' => '2026-11-02 10:20:00.000']);
+        $add = fn (string $at, int $band) => $this->post("/sessions/{$session->id}/trials", [
+            'uuid' => (string) Str::uuid(), 'at' => $at, 'aim' => 'step:0', 'distance' => '80', 'outcome' => 'returned', 'band' => $band,
+            'food' => 'gently',
+        ])->assertSessionHasNoErrors();
+        $add('10:05', 0);
+        $add('10:15', 2);
+        $add('10:10', 1);
+        $add('99:99', 0);
+
+        self::assertSame([0, 1, 2, 0], array_values(array_map(static fn (LoggedTrial $one): int => $one->band->value, $this->all())));
+        self::assertSame(
+            ['10:05', '10:10', '10:15', '10:20'],
+            array_values(array_map(static fn (LoggedTrial $one): string => $one->at->format('H:i'), $this->all())),
+            'a time that cannot be read is the end of the session, never now',
+        );
+    }
+
+    public function test_a_bite_told_late_rests_the_plan(): void
+    {
+        $id = $this->logged(['outcome' => 'reacted', 'band' => 4]);
+        $this->correct($id, ['signs' => ['', 'bite']]);
+        self::assertNotNull(Plan::query()->findOrFail($this->world->plan->id)->resting_reason);
+    }
+
+    public function test_done_as_advised_is_judged_by_where_the_dog_was(): void
+    {
+        $this->logged(['distance' => 80, 'band' => 0]);
+        $this->logged(['distance' => 40, 'band' => 0, 'aim' => 'advice:'.$this->advised()->id]);
+        $rows = app(ReviewPage::class)->rows($this->world->session);
+        self::assertFalse($rows[0]['followed'], 'advised at 80 m, done at 40, whatever was picked');
+    }
+
+    /** @param  array<string, mixed>  $trial */
+    private function logged(array $trial): int
+    {
+        $uuid = (string) Str::uuid();
+        $this->postJson("/sessions/{$this->world->session->id}/trials", [
+            'uuid' => $uuid, 'distance' => 80, 'outcome' => 'returned', 'food' => 'gently', ...$trial,
+        ])->assertCreated();
+
+        return Trial::query()->where('uuid', $uuid)->firstOrFail()->id;
+    }
+
+    /** @param  array<string, mixed>  $fields */
+    private function correct(int $id, array $fields): void
+    {
+        $this->put("/sessions/{$this->world->session->id}/trials/{$id}", ['uuid' => (string) Str::uuid(), ...$fields])
+            ->assertSessionHasNoErrors();
+    }
+
+    private function stands(int $id): LoggedTrial
+    {
+        return $this->all()[$id];
+    }
+
+    /** @return array<int, LoggedTrial> */
+    private function all(): array
+    {
+        return app(TrialReader::class)->ofSession($this->world->session)->trials;
+    }
+
+    private function advised(): AdviceGiven
+    {
+        return AdviceGiven::query()->where('session_id', $this->world->session->id)->latest('id')->firstOrFail();
+    }
+}
