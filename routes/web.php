@@ -38,6 +38,7 @@ use App\Session\Http\ExportController;
 use App\Session\Http\LiveController;
 use App\Session\Http\MeterController;
 use App\Session\Http\MeterTokenController;
+use App\Session\Http\PastSessionController;
 use App\Session\Http\ReviewController;
 use App\Session\Http\SessionController;
 use App\Session\Http\SessionEndController;
@@ -122,6 +123,8 @@ Route::middleware('auth')->group(function (): void {
 
     Route::get('/plans/{plan}/sessions/create', [SessionController::class, 'create'])->name('sessions.create');
     Route::post('/plans/{plan}/sessions', [SessionController::class, 'store'])->name('sessions.store');
+    Route::get('/plans/{plan}/past-sessions/create', [PastSessionController::class, 'create'])->name('past-sessions.create');
+    Route::post('/plans/{plan}/past-sessions', [PastSessionController::class, 'store'])->name('past-sessions.store');
     Route::get('/sessions/{session}', [SessionController::class, 'show'])->name('sessions.show');
     Route::post('/sessions/{session}/trials', [TrialController::class, 'store'])->name('trials.store');
     Route::put('/sessions/{session}/trials/{trial}', [TrialController::class, 'update'])->whereNumber('trial')->name('trials.update');

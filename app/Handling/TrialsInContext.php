@@ -44,7 +44,7 @@ final readonly class TrialsInContext
                 $trigger !== null, static fn ($query) => $query->where('response_models.trigger_id', $trigger),
             )
             ->orderByDesc('trials.occurred_at')->orderByDesc('trials.id')->limit(self::MAX)
-            ->selectRaw("trials.outcome, trials.band, trials.handler_error, trials.occurred_at, sessions.person_id AS person,
+            ->selectRaw("trials.outcome, trials.band, trials.handler_error, trials.occurred_at, trials.person_id AS person,
                 COALESCE(items.name, triggers.name) AS item, places.name AS spot,
                 (SELECT GROUP_CONCAT(dimension, '=', choice SEPARATOR ';') FROM trial_exposures
                     WHERE trial_id = trials.id AND part = 'real' AND dimension IN ('{$dimensions}')) AS exposure, ".Corrections::COLUMN)

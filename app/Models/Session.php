@@ -35,6 +35,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property ?array<string, mixed> $state
  * @property-read Plan $plan
  * @property-read Person $person
+ * @property-read User $user
  * @property-read ?Place $place
  * @property-read Collection<int, TrainingSet> $sets
  * @property-read Collection<int, Trial> $trials
@@ -73,6 +74,12 @@ final class Session extends Model
     public function person(): BelongsTo
     {
         return $this->belongsTo(Person::class);
+    }
+
+    /** @return BelongsTo<User, $this> who started it, or wrote it down */
+    public function user(): BelongsTo
+    {
+        return $this->belongsTo(User::class);
     }
 
     /** @return BelongsTo<Place, $this> */

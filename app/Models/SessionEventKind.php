@@ -16,5 +16,6 @@ enum SessionEventKind: string
     case Note = 'note';
     case BreakOver = 'break_over';
     case Take = 'take';
+    case Handler = 'handler';
     case KeptGrade = 'kept_grade';
 }

@@ -11,6 +11,7 @@ use App\Models\SessionEvent;
 use App\Models\SessionEventKind;
 use App\Models\Trial;
 use App\Models\User;
+use App\Support\Fields;
 use Illuminate\Contracts\Validation\Factory;
 use Psr\Clock\ClockInterface;
 
@@ -21,7 +22,7 @@ use Psr\Clock\ClockInterface;
 final readonly class ReceiveEntry
 {
     /** Kinds of entry besides a trial that a device may send. */
-    public const KINDS = ['trial', 'undo', 'break_over', 'take', 'grade', 'event', 'correct'];
+    public const KINDS = ['trial', 'undo', 'break_over', 'take', 'grade', 'event', 'correct', 'handler'];
 
     /** An entry may have waited a month. */
     private const MAX_MILLISECONDS = 2_592_000_000;
@@ -29,7 +30,7 @@ final readonly class ReceiveEntry
     public function __construct(
         private LogTrial $log, private CorrectTrial $corrections, private AskAdvice $advice, private FileTrial $filing,
         private TrialRules $rules, private TrialParser $parser, private TrialReader $trials, private TrialChanges $changes,
-        private Factory $validators, private TakeBreak $breaks, private ClockInterface $clock,
+        private Handlers $handlers, private Factory $validators, private TakeBreak $breaks, private ClockInterface $clock,
     ) {
     }
 
@@ -56,6 +57,7 @@ final readonly class ReceiveEntry
                     $session->update(['device' => $device, 'device_since' => $at]);
                     $this->advice->ask($session);
                 }),
+            'handler' => $this->handler($session, $user, $entry, $uuid),
             default => $this->event($session, $user, $entry, $uuid, $this->eventKind($entry), static function (): void {
             }),
         }];
@@ -94,6 +96,25 @@ final readonly class ReceiveEntry
     private function undo(Session $session, User $user, string $uuid): array
     {
         return ['result' => $this->corrections->undoLast($session, $user, $uuid) === null ? 'known' : 'kept'];
+    }
+
+    /**
+     * Somebody else handles from now on: trials logged after this one keep that name.
+     *
+     * @param  array<string, mixed>  $entry
+     * @return array{result: string, message?: string}
+     */
+    private function handler(Session $session, User $user, array $entry, string $uuid): array
+    {
+        $person = Fields::of($entry['data'] ?? null)->intOrNull('person');
+        if ($person === null || ! $this->handlers->of($session->plan->responseModel->dog, $user)->has($person)) {
+            return ['result' => 'known', 'message' => say('messages.start_session.choose_who_handles')];
+        }
+
+        return $this->event($session, $user, $entry, $uuid, SessionEventKind::Handler,
+            function () use ($session, $person): void {
+                $session->update(['person_id' => $person]);
+            });
     }
 
     /**

@@ -16,10 +16,11 @@ final readonly class SessionChecklist
      * @param  array<string, mixed>  $answers  as they are stored
      * @param  list<string>  $read  cautions ticked as read, by key
      * @param  string  $withoutReason  why it begins without a foundation
+     * @param  int  $personId  who handles the dog
      */
     public function __construct(
         public SessionKind $kind, public ?Place $place, public ?array $upset, public array $answers, public array $read,
-        public string $withoutReason,
+        public string $withoutReason, public int $personId,
     ) {
     }
 }

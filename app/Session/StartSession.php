@@ -61,7 +61,7 @@ final readonly class StartSession
     private function clear(Plan $plan, User $user, SessionChecklist $checklist): void
     {
         $dog = $plan->responseModel->dog;
-        $limit = HandlerLimit::query()->where('dog_id', $dog->id)->where('person_id', $plan->responseModel->person_id)->first();
+        $limit = HandlerLimit::query()->where('dog_id', $dog->id)->where('person_id', $checklist->personId)->first();
         $unread = $this->readiness->unread($plan, $user);
         $missing = $this->readiness->missing($plan);
         $inTheWay = Clearance::missing($limit === null, $unread, $checklist->read, $missing, $checklist->withoutReason);
@@ -84,7 +84,7 @@ final readonly class StartSession
             ]);
         }
         $session = Session::query()->create([
-            'practice_id' => $plan->practice_id, 'plan_id' => $plan->id, 'person_id' => $plan->responseModel->person_id,
+            'practice_id' => $plan->practice_id, 'plan_id' => $plan->id, 'person_id' => $checklist->personId,
             'user_id' => $user->id,
             'place_id' => $checklist->place?->id, 'started_at' => $now, 'kind' => $checklist->kind, 'checklist' => $checklist->answers,
             'upset' => $setting->upset,

@@ -186,6 +186,13 @@ return [
         'two_values_have_the_same_place' => 'Two values have the same place. Give each its own.',
         's_own_order_of_is_used' => '{dog}’s own order of {dimension} is used from now on, in every plan.',
     ],
+    'past_session' => [
+        'day' => 'Give the day as year-month-day.',
+        'from' => 'Give the time it began, for example 08:30.',
+        'minutes' => 'Give how many minutes it lasted: 1 to {most, number}.',
+        'source' => 'Choose what it is written down from.',
+        'not_over_yet' => 'That is not over yet. Give the day and time of a session that was.',
+    ],
     'plan' => [
         'the_plan_has_its_first_step' => 'The plan has its first step. Add the next ones here.',
         'the_plan_is_made_look_at' => 'The plan is made. Look at the steps, then start a session.',
@@ -256,6 +263,7 @@ return [
         'the_sound_is_set_up_it' => 'The sound is set up. It holds from the next trial on.',
     ],
     'start_session' => [
+        'choose_who_handles' => 'Choose who handles the dog.',
         'choose_one_of_your_places' => 'Choose one of your places.',
         'without_food_there_is_no_session' => 'Without food there is no session: count at least one piece, or leave both empty if you did not count.',
         'count_0_to_500_pieces' => 'Count 0 to 500 pieces.',

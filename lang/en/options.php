@@ -65,6 +65,7 @@ return [
         3 => 'a reaction off plan',
         4 => 'a fight, or forced to face it',
     ],
+    'written_from' => ['paper' => 'paper', 'film' => 'a film', 'memory' => 'memory'],
     'upset_ago' => [
         1 => 'just now',
         6 => 'earlier today',

@@ -159,6 +159,7 @@ return [
         'first_step' => 'the first step',
     ],
     'show' => [
+        'numbers' => 'Difficulty, and how likely trouble is',
         'i_have_checked_pain_kit_place' => 'I have checked pain, gear, place and trigger, and what came before.',
         'let_the_plan_go_on' => 'Let the plan go on',
         'the_trials_contradict_the_order_of' => 'The trials contradict the order of {key}.',

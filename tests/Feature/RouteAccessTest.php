@@ -108,6 +108,8 @@ final class RouteAccessTest extends TestCase
         'POST plans/{plan}/review' => [302, 302, 403, 403, 404, 404, 302],
         'GET plans/{plan}/sessions/create' => [200, 200, 403, 200, 404, 404, 302],
         'POST plans/{plan}/sessions' => [302, 302, 403, 302, 404, 404, 302],
+        'GET plans/{plan}/past-sessions/create' => [200, 200, 403, 200, 404, 404, 302],
+        'POST plans/{plan}/past-sessions' => [302, 302, 403, 302, 404, 404, 302],
         'GET sessions/{session}' => [200, 200, 200, 200, 404, 404, 302],
         'POST sessions/{session}/trials' => [302, 302, 302, 302, 404, 404, 302],
         'PUT sessions/{session}/trials/{trial}' => [302, 302, 302, 302, 404, 404, 302],

@@ -66,13 +66,16 @@ final readonly class ReviewController
         $kind = $session->plan->responseModel->kind;
         $steps = $this->plans->read($session->plan)->ladder->steps;
 
+        $last = $session->trials()->reorder()->latest('occurred_at')->first()->occurred_at ?? $session->started_at;
+
         return [
             'open' => $named === 'new' ? $named : (int) $named,
             'steps' => $steps,
             'unit' => $user->units()->distance,
             'inPlay' => InPlay::of($this->catalogs->of($session->plan->responseModel), $kind, $steps),
             'signs' => $this->core->signs->byPart($kind === PlanKind::Contact ? 'contact' : 'presence'),
-            'addAt' => ($session->ended_at ?? $this->clock->now())->setTimezone(new \DateTimeZone(words()->reader->zone))->format('H:i'),
+            // the next one is typed from where the last one was
+            'addAt' => $last->setTimezone(new \DateTimeZone(words()->reader->zone))->format('H:i'),
         ];
     }
 }

@@ -11,6 +11,7 @@ use App\Models\Plan;
 use App\Models\Session;
 use App\Models\User;
 use App\Session\AskAdvice;
+use App\Session\Handlers;
 use App\Session\NotCleared;
 use App\Session\StartSession;
 use Core\Decision\RuleBook;
@@ -26,7 +27,7 @@ final readonly class SessionController
 {
     public function __construct(
         private AskAdvice $advice, private SessionPage $page, private StartSession $start, private SituationReader $situations,
-        private Readiness $readiness, private ClockInterface $clock,
+        private Readiness $readiness, private Handlers $handlers, private ClockInterface $clock,
     ) {
     }
 
@@ -48,6 +49,7 @@ final readonly class SessionController
             ? view('partials.start-suggestion', $suggestion)
             : view('pages.sessions.create', [
                 ...$suggestion, 'plan' => $plan, 'last' => $last, 'missing' => $this->readiness->missing($plan),
+                'people' => $this->handlers->of($plan->responseModel->dog, $user), 'person' => $this->handlers->usual($plan, $user),
                 'unread' => $this->readiness->unread($plan, $user),
                 'places' => InSight::places($user)->orderBy('name')->limit(200)->get(),
             ]);
@@ -64,7 +66,7 @@ final readonly class SessionController
             foreach ($problem->inTheWay as $one) {
                 $messages[$one->value] = match ($one) {
                     Clearance::Handler => say('messages.session.may_not_handle_this_dog_give', [
-                        'person' => $plan->responseModel->person->name, 'reason' => $problem->limit?->reason,
+                        'person' => $problem->limit?->person->name, 'reason' => $problem->limit?->reason,
                     ]),
                     Clearance::Caution => say('messages.session.read_the_cautions_and_tick_them'),
                     Clearance::Foundation => say('messages.session.say_why_it_begins_without_what'),

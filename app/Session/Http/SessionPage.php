@@ -12,6 +12,7 @@ use App\Models\Session;
 use App\Models\SoundSetUp;
 use App\Models\TrialSign;
 use App\Models\User;
+use App\Session\Handlers;
 use App\Session\InPlay;
 use App\Session\Places;
 use App\Session\StateInWords;
@@ -44,7 +45,7 @@ final readonly class SessionPage
 
     public function __construct(
         private CoreCatalogs $catalogs, private DogCatalogs $dogs, private TrialReader $trials, private PlanReader $plans,
-        private Places $places,
+        private Places $places, private Handlers $handlers,
     ) {
     }
 
@@ -94,6 +95,7 @@ final readonly class SessionPage
                 : null,
             'food' => $this->food($session),
             'steps' => $steps,
+            'people' => $this->handlers->of($session->plan->responseModel->dog, $user),
             'places' => $this->places->of($session, $catalog),
         ];
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Session\Http;
 
+use App\Input\PersonInSight;
 use App\Input\PlaceInSight;
 use App\Models\Place;
 use App\Models\Plan;
@@ -34,6 +35,7 @@ final class StartSessionRequest extends FormRequest
                 'nullable', 'integer', Rule::exists(Place::class, 'id')->where('practice_id', $this->user()?->practice_id),
                 new PlaceInSight,
             ],
+            'person_id' => ['nullable', 'integer', new PersonInSight],
             'ground_hot' => ['nullable', 'boolean'],
             'noise' => ['nullable', Rule::in(self::NOISE)],
             'state' => ['nullable', Rule::in(self::STATE)],
@@ -64,6 +66,7 @@ final class StartSessionRequest extends FormRequest
     {
         return [
             'place_id.*' => say('messages.start_session.choose_one_of_your_places'),
+            'person_id.integer' => say('messages.start_session.choose_who_handles'),
             'food_usual.*' => say('messages.start_session.count_0_to_500_pieces'),
             'food_best.*' => say('messages.start_session.count_0_to_500_pieces'),
             'kind.*' => say('messages.start_session.choose_ladder_acclimatize_or_drill'),
@@ -100,6 +103,7 @@ final class StartSessionRequest extends FormRequest
             ],
             Fields::of($this->all())->texts('read'),
             trim($this->string('without_reason')->value()),
+            $this->filled('person_id') ? $this->integer('person_id') : $plan->responseModel->person_id,
         );
     }
 }

@@ -41,6 +41,14 @@ final readonly class TrialController
                 'trial' => ['uuid' => strtolower($request->uuid())],
                 'advice' => self::asJson($logged['advice'], new AdviceInWords(words(), $this->catalogs->of($session->plan->responseModel))),
             ], $logged['isNew'] ? 201 : 200)
+            : $this->onward($request, $session);
+    }
+
+    /** Back to the session; where trials are written down one after the other, to the next of them. */
+    private function onward(LogTrialRequest $request, Session $session): RedirectResponse
+    {
+        return $request->input('then') === 'new'
+            ? redirect()->route('sessions.review', [$session, 'trial' => 'new'])->withFragment('new-trial')
             : redirect()->route('sessions.show', $session);
     }
 

@@ -101,6 +101,10 @@ export class Screen {
             button.addEventListener('click', () => this.grade(Number(button.getAttribute('data-grade'))));
         this.root.querySelector('[data-details]')?.addEventListener('submit', (event) => event.preventDefault());
         mountSignFinder(this.root);
+        this.root.querySelector('[data-handler]')?.addEventListener('change', (event) => {
+            const { value } = /** @type {HTMLSelectElement} */ (event.target);
+            void this.enter([this.entry('handler', { data: { person: Number(value) } })]);
+        });
         if (this.root.dataset.kind !== 'ladder') {
             for (const part of this.root.querySelectorAll('[data-ladder-only]')) /** @type {HTMLElement} */ (part).hidden = true;
             for (const part of this.root.querySelectorAll('[data-looking-only]')) /** @type {HTMLElement} */ (part).hidden = false;

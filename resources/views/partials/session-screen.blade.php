@@ -236,6 +236,10 @@
                 </div>
                 <p class="form-text" data-contrast></p>
             @endif
+            <p class="my-2 d-flex flex-wrap gap-2 align-items-center"><label
+                for="q-handler">{{ say('sessions.session_screen.who_handles') }}</label><select class="form-select w-auto" id="q-handler"
+                data-handler>@foreach($people as $id => $name)<option value="{{ $id }}"
+                @selected($id === $session->person_id)>{{ $name }}</option>@endforeach</select></p>
             <div class="d-flex flex-wrap gap-2 align-items-center my-2">
                 <label for="q-wait">{{ say('sessions.session_screen.prompt_after') }}</label><select class="form-select w-auto" id="q-wait"
                     data-wait>@foreach([1, 2, 3, 4, 5] as $s)<option value="{{ $s }}"

@@ -7,7 +7,7 @@
 <form method="post" data-correct
     action="{{ $stored === null ? route('trials.store', $session) : route('trials.update', [$session, $stored['id']]) }}">
     @csrf
-    @if($stored !== null) @method('put') @endif
+    @if($stored !== null) @method('put') @else<input type="hidden" name="then" value="new">@endif
     <input type="hidden" name="uuid" value="{{ old('uuid', $editUuid()) }}">
     <div class="row g-2">
         @if($stored === null)

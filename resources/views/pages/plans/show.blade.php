@@ -34,6 +34,17 @@
                 $key]) }}">{{ say('plans.show.give_its_own_order', ['dog' => $model->dog->name]) }}</a>@endcan
         </div>
     @endforeach
+    <section class="card card-body mb-3" aria-labelledby="start-head">
+        <h2 class="mt-0" id="start-head">{{ words()->label($start->action) }}<x-where :level="$start->next" /></h2>
+        <ul class="reasons mb-3">
+            @foreach($start->reasons as $reason)<li>{{ words()->reason($reason, $catalog) }}</li>@endforeach
+        </ul>
+        @can('start', $plan)
+            <div class="d-flex flex-wrap align-items-center gap-3"><a class="btn btn-next"
+            href="{{ route('sessions.create', $plan) }}">{{ say('plans.show.start_a_session') }}</a><a
+            href="{{ route('past-sessions.create', $plan) }}">{{ say('sessions.past.title') }}</a></div>
+        @endcan
+    </section>
     <div class="row g-4">
         <div class="col-lg-7">
             <div class="d-flex flex-wrap justify-content-between align-items-center gap-2">
@@ -58,8 +69,6 @@
                             <tr>
                                 <th scope="col">{{ say('plans.show.step') }}</th>
                                 <th scope="col">{{ say('plans.show.exposure') }}</th>
-                                <th scope="col">{{ say('plans.show.load') }}</th>
-                                @if($tellsOdds)<th scope="col">{{ say('plans.show.risk_at_most') }}</th>@endif
                                 <th scope="col">{{ say('plans.show.move_on') }}</th>
                                 <th scope="col">{{ say('plans.show.today') }}</th>
                             </tr>
@@ -73,12 +82,6 @@
                                         && ! $step->step->manner->isDoneLike($review->steps[$i - 1]->step->manner ?? null))<br><span
                                         class="text-body-secondary">{{ words()->manner($step->step->manner) }}</span>@endif
                                 </td>
-                                <td>{{ words()->difficulty($step->load - $review->steps[0]->load) }}</td>
-                                @if($tellsOdds)
-                                    <td class="text-nowrap">{{ say('plans.show.strain',
-                                        ['strain' => words()->formats->chance($step->today->strain())]) }}<br>{{ say('plans.show.reaction',
-                                        ['reaction' => words()->formats->chance($step->today->reaction())]) }}</td>
-                                @endif
                                 <td>{{ words()->criterion($step->step->criterion) }}</td>
                                 <td>@if($i <= $situation->history->solidStep){{ say('plans.show.held') }} @endif{{ say('plans.show.exposure_within_the_limits_beyond_the', ['exposure' => (bool) ($situation->allows($step->step->exposure))]) }}</td>
                             </tr>
@@ -86,18 +89,24 @@
                         </tbody>
                     </table>
                 </div>
+                @if($tellsOdds)
+                <details class="mb-3"><summary>{{ say('plans.show.numbers') }}</summary>
+                    <table class="table table-sm align-middle mt-2">
+                        <thead><tr><th scope="col">{{ say('plans.show.step') }}</th><th
+                            scope="col">{{ say('plans.show.load') }}</th><th
+                            scope="col">{{ say('plans.show.risk_at_most') }}</th></tr></thead>
+                        <tbody>
+                        @foreach($review->steps as $i => $step)
+                            <tr><th scope="row">{{ $i + 1 }}</th><td>{{ words()->difficulty($step->load - $review->steps[0]->load) }}</td>
+                                <td>{{ say('plans.show.strain', ['strain' => words()->formats->chance($step->today->strain())]) }},
+                                    {{ say('plans.show.reaction', ['reaction' => words()->formats->chance($step->today->reaction())]) }}</td></tr>
+                        @endforeach
+                        </tbody>
+                    </table></details>
+                @endif
             @endif
         </div>
         <div class="col-lg-5">
-            <section class="card card-body mb-3" aria-labelledby="start-head">
-                <h2 class="mt-0" id="start-head">{{ words()->label($start->action) }}<x-where :level="$start->next" /></h2>
-                <ul class="reasons mb-3">
-                    @foreach($start->reasons as $reason)<li>{{ words()->reason($reason, $catalog) }}</li>@endforeach
-                </ul>
-                @can('start', $plan)
-                    <a class="btn btn-next w-100" href="{{ route('sessions.create', $plan) }}">{{ say('plans.show.start_a_session') }}</a>
-                @endcan
-            </section>
             <h2>{{ say('plans.show.in_short') }}</h2>
             <p><a href="{{ route('limits.show', $plan) }}">{{ say('plans.show.what_it_has_shown_limits_over') }}</a></p>
             <dl class="facts">

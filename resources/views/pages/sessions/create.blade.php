@@ -41,6 +41,8 @@
                 :options="cases(SessionKind::cases())" value="ladder" /></div>
         </div>
         <div class="row">
+            <div class="col-sm-6"><x-choice name="person_id" :label="say('sessions.create.handler')" :options="$people" :value="$person"
+                :hint="say('sessions.create.handler_hint')" /></div>
             <div class="col-sm-6"><x-choice name="noise" :label="say('sessions.create.noise')"
                 :options="options('noise', StartSessionRequest::NOISE)" :value="$before['noise'] ?? 'quiet'" /></div>
             <div class="col-sm-6"><x-choice name="state" :label="say('sessions.create.is', ['dog' => $dog->name])"

@@ -7,6 +7,8 @@
     <p class="text-body-secondary">{{ say('sessions.review.summary', ['trials' => count($rows), 'isOpen' => $minutes === null,
         'minutes' => $minutes ?? 0, 'sets' => $session->sets->count(), 'person' => $session->person->name,
         'hasPlace' => $session->place !== null, 'place' => $session->place->name ?? '', 'undone' => count($takenOut)]) }}</p>
+    @if(isset($session->checklist['written_from']))<p>{{ say('sessions.review.written_down',
+        ['source' => say("options.written_from.{$session->checklist['written_from']}"), 'person' => $session->user->name]) }}</p>@endif
     @if($session->end_note)<p class="card card-body">{{ $session->end_note }}</p>@endif
     @if($session->report)<p>@isset($session->report['went']){{ say('sessions.review.went',
         ['went' => words()->capital(say("options.went.{$session->report['went']}"))]) }}@endisset @isset($session->report['loved']){{ say('sessions.review.loved', ['loved' => $session->report['loved']]) }}@endisset</p>@endif

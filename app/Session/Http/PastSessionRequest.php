@@ -1,0 +1,81 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Session\Http;
+
+use App\Input\MayHandle;
+use App\Input\OfPlan;
+use App\Input\PersonInSight;
+use App\Input\PlaceInSight;
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\Gate;
+use Illuminate\Validation\Rule;
+use Illuminate\Validation\Validator;
+
+/** A session that was: its day, its time on the clock, how long, who and where. */
+final class PastSessionRequest extends FormRequest
+{
+    use OfPlan;
+
+    public const SOURCES = ['paper', 'film', 'memory'];
+
+    private const LONGEST_MINUTES = 240;
+
+    public function authorize(): bool
+    {
+        Gate::authorize('start', $this->plan());
+
+        return true;
+    }
+
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        return [
+            'day' => ['required', 'date_format:Y-m-d', 'after:2000-01-01'],
+            'from' => ['required', 'date_format:H:i'],
+            'minutes' => ['required', 'integer', 'between:1,'.self::LONGEST_MINUTES],
+            'person_id' => ['required', 'integer', new PersonInSight, new MayHandle($this->plan()->responseModel->dog_id)],
+            'place_id' => ['nullable', 'integer', new PlaceInSight],
+            'source' => ['required', Rule::in(self::SOURCES)],
+            'note' => ['nullable', 'string', 'max:500'],
+        ];
+    }
+
+    public function withValidator(Validator $validator): void
+    {
+        $validator->after(function (Validator $validator): void {
+            if ($validator->errors()->isEmpty() && $this->end() > now()) {
+                $validator->errors()->add('from', say('messages.past_session.not_over_yet'));
+            }
+        });
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return [
+            'day.*' => say('messages.past_session.day'),
+            'from.*' => say('messages.past_session.from'),
+            'minutes.*' => say('messages.past_session.minutes', ['most' => self::LONGEST_MINUTES]),
+            'person_id.required' => say('messages.start_session.choose_who_handles'),
+            'person_id.integer' => say('messages.start_session.choose_who_handles'),
+            'source.*' => say('messages.past_session.source'),
+            'note.*' => say('messages.trial.note_max'),
+        ];
+    }
+
+    public function from(): \DateTimeImmutable
+    {
+        return Carbon::createFromFormat(
+            'Y-m-d H:i', "{$this->string('day')} {$this->string('from')}", words()->reader->zone,
+        )?->startOfMinute()->utc()->toDateTimeImmutable() ?? throw new \LogicException('Both were checked.');
+    }
+
+    private function end(): \DateTimeImmutable
+    {
+        return $this->from()->modify("+{$this->integer('minutes')} minutes");
+    }
+}

@@ -1,0 +1,146 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\HandlerLimit;
+use App\Models\Person;
+use App\Models\Session;
+use App\Models\Trial;
+use App\Session\Handlers;
+use App\Session\WriteDownSession;
+use Illuminate\Foundation\Testing\RefreshDatabase;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Str;
+use Illuminate\Testing\TestResponse;
+use PHPUnit\Framework\Attributes\CoversClass;
+use PHPUnit\Framework\Attributes\TestWith;
+use Symfony\Component\HttpFoundation\Response;
+use Tests\TestCase;
+
+/** Who handled, and when it was: asked, changed on the way, and true of what is written down afterwards. */
+#[CoversClass(Handlers::class)]
+#[CoversClass(WriteDownSession::class)]
+final class WhoAndWhenTest extends TestCase
+{
+    use RefreshDatabase;
+
+    private World $world;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->world = World::make();
+        $this->actingAs($this->world->trainer);
+    }
+
+    public function test_who_handles_is_asked_and_each_trial_keeps_who_it_was(): void
+    {
+        $this->world->session->update(['ended_at' => now()]);
+        $bo = $this->person('Bo');
+        $this->post("/plans/{$this->world->plan->id}/sessions", ['person_id' => $bo->id, 'without_reason' => 'shown on the street'])
+            ->assertSessionHasNoErrors();
+        $session = Session::query()->latest('id')->firstOrFail();
+        self::assertSame($bo->id, $session->person_id);
+
+        $ada = $this->world->plan->responseModel->person_id;
+        $entries = [$this->trial(1), $this->entry('handler', ['data' => ['person' => $ada]]), $this->trial(2)];
+        $this->postJson("/sessions/{$session->id}/entries", [
+            'device' => (string) Str::uuid(), 'user' => $this->world->trainer->id, 'entries' => $entries,
+        ])->assertOk();
+        self::assertSame([$bo->id, $ada], Trial::query()->orderBy('sequence')->pluck('person_id')->all());
+    }
+
+    public function test_nobody_takes_over_who_must_not_handle_the_dog(): void
+    {
+        $bo = $this->person('Bo');
+        HandlerLimit::query()->create([
+            'practice_id' => $bo->practice_id, 'dog_id' => $this->world->dog->id, 'person_id' => $bo->id, 'reason' => 'was bitten',
+            'user_id' => $this->world->trainer->id,
+        ]);
+        $this->get("/sessions/{$this->world->session->id}")->assertOk()->assertDontSee('>Bo<', false);
+        $answer = $this->postJson("/sessions/{$this->world->session->id}/entries", [
+            'device' => (string) Str::uuid(), 'user' => $this->world->trainer->id,
+            'entries' => [$this->entry('handler', ['data' => ['person' => $bo->id]]), $this->entry('handler')],
+        ])->assertOk();
+        self::assertSame(['known', 'known'], array_column($answer->json('receipts'), 'result'));
+        self::assertNotSame($bo->id, $this->world->session->refresh()->person_id);
+    }
+
+    public function test_yesterdays_paper_keeps_its_own_times_and_counts_from_then_on(): void
+    {
+        Carbon::setTestNow('2026-11-20 12:00:00');
+        $this->world->session->update(['started_at' => '2026-11-10 09:00:00', 'ended_at' => '2026-11-10 09:20:00']);
+        $this->write([])->assertSessionHasNoErrors();
+        $session = Session::query()->latest('id')->firstOrFail();
+        self::assertSame('2026-11-19 16:30', $session->started_at->format('Y-m-d H:i'));
+        self::assertSame('2026-11-19 16:50', $session->ended_at?->format('Y-m-d H:i'));
+        foreach (range(1, 5) as $n) {
+            $this->post("/sessions/{$session->id}/trials", [
+                'uuid' => (string) Str::uuid(), 'at' => '16:3'.$n, 'aim' => 'step:0', 'distance' => '80', 'outcome' => 'returned',
+                'band' => 0, 'food' => 'gently', 'then' => 'new',
+            ])->assertRedirect("/sessions/{$session->id}/review?trial=new#new-trial");
+        }
+        self::assertSame('2026-11-19 16:31', Trial::query()->orderBy('id')->firstOrFail()->occurred_at->format('Y-m-d H:i'));
+        $this->get("/sessions/{$session->id}/review")->assertSee('Written down afterwards from paper');
+        $this->get("/plans/{$this->world->plan->id}")->assertSee('solid');
+    }
+
+    /** @param  array<string, string>  $told */
+    #[TestWith([['day' => '2026-11-20', 'from' => '11:50'], 'from'])]
+    #[TestWith([['day' => 'yesterday'], 'day'])]
+    #[TestWith([['from' => '25:00'], 'from'])]
+    #[TestWith([['minutes' => '0'], 'minutes'])]
+    #[TestWith([['minutes' => '241'], 'minutes'])]
+    #[TestWith([['person_id' => '999999'], 'person_id'])]
+    #[TestWith([['source' => 'dream'], 'source'])]
+    public function test_what_cannot_have_been_is_told_at_its_field(array $told, string $field): void
+    {
+        Carbon::setTestNow('2026-11-20 12:00:00');
+        $before = Session::query()->count();
+        $this->write($told)->assertSessionHasErrors($field);
+        self::assertSame($before, Session::query()->count());
+    }
+
+    public function test_one_that_has_just_ended_may_be_written_down(): void
+    {
+        Carbon::setTestNow('2026-11-20 12:00:00');
+        $this->write(['day' => '2026-11-20', 'from' => '11:40'])->assertSessionHasNoErrors();
+        self::assertSame('2026-11-20 12:00', Session::query()->latest('id')->firstOrFail()->ended_at?->format('Y-m-d H:i'));
+    }
+
+    /**
+     * @param  array<string, string>  $told
+     * @return TestResponse<Response>
+     */
+    private function write(array $told): TestResponse
+    {
+        return $this->post("/plans/{$this->world->plan->id}/past-sessions", [
+            'day' => '2026-11-19', 'from' => '16:30', 'minutes' => '20', 'source' => 'paper',
+            'person_id' => (string) $this->world->plan->responseModel->person_id, ...$told,
+        ]);
+    }
+
+    private function person(string $name): Person
+    {
+        return Person::query()->create(['practice_id' => $this->world->trainer->practice_id, 'name' => $name]);
+    }
+
+    /**
+     * @param  array<string, mixed>  $more
+     * @return array<string, mixed>
+     */
+    private function entry(string $kind, array $more = []): array
+    {
+        return ['uuid' => (string) Str::uuid(), 'kind' => $kind, 'at' => 0, 'sent_at' => 0, ...$more];
+    }
+
+    /** @return array<string, mixed> */
+    private function trial(int $sequence): array
+    {
+        return $this->entry('trial', ['sequence' => $sequence, 'trial' => [
+            'distance' => 80, 'outcome' => 'returned', 'band' => 0, 'signs' => [], 'food' => 'gently',
+        ]]);
+    }
+}
