@@ -11,7 +11,7 @@ final readonly class SessionTrials
 {
     /**
      * @param  array<int, LoggedTrial>  $trials  by id, in the order of the client's sequence
-     * @param  array<int, array{uuid: string, sequence: int, note: string, proposed: int}>  $marks  by id
+     * @param  array<int, array{uuid: string, sequence: int, note: string, proposed: int, slip: string, traits: string}>  $marks  by id
      */
     public function __construct(public array $trials, public array $marks)
     {

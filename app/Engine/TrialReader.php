@@ -39,6 +39,7 @@ final readonly class TrialReader
             ->selectRaw("trials.id, trials.uuid, sequence, steps.position, under_action, forecast, outcome, band, band_proposed, note,
                 trials.food, food_left, latency, interrupted, handler_error, occurred_at,
                 {$part('target')} AS target, {$part('real')} AS exposure,
+                slip, (SELECT GROUP_CONCAT(trait ORDER BY trait SEPARATOR ';') FROM trial_traits WHERE trial_id = trials.id) AS traits,
                 (SELECT GROUP_CONCAT(sign SEPARATOR ';') FROM trial_signs WHERE trial_id = trials.id) AS signs,
                 ".Corrections::COLUMN)
             ->get();
@@ -52,7 +53,7 @@ final readonly class TrialReader
             $trials[$given->int('id')] = self::trial($given, $catalog);
             $marks[$given->int('id')] = [
                 'uuid' => $given->text('uuid'), 'sequence' => $given->int('sequence'), 'note' => $given->text('note'),
-                'proposed' => $given->int('band_proposed'),
+                'proposed' => $given->int('band_proposed'), 'slip' => $given->text('slip'), 'traits' => $given->text('traits'),
             ];
         }
 

@@ -47,11 +47,13 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property ?string $device
  * @property bool $interrupted
  * @property bool $handler_error
+ * @property ?string $slip
  * @property ?string $note
  * @property string $signs_version
  * @property-read Step $step
  * @property-read Collection<int, TrialExposure> $exposures
  * @property-read Collection<int, TrialSign> $signs
+ * @property-read Collection<int, TrialTrait> $traits
  * @property-read Collection<int, TrialCorrection> $corrections
  */
 final class Trial extends Model
@@ -90,6 +92,12 @@ final class Trial extends Model
     public function signs(): HasMany
     {
         return $this->hasMany(TrialSign::class);
+    }
+
+    /** @return HasMany<TrialTrait, $this> */
+    public function traits(): HasMany
+    {
+        return $this->hasMany(TrialTrait::class);
     }
 
     /** Whether it was taken out of the count and not put back. */

@@ -20,11 +20,14 @@ use Core\Insight\LookingBack;
 use Core\Insight\ResponseCurve;
 use Core\Insight\SessionsToGoal;
 use Core\Insight\Trend;
+use Core\Insight\WorksWith;
 use Core\Ladder\Step;
 use Core\Response\Day;
 use Core\Response\DogModel;
 use Core\Response\ModelBuilder;
 use Core\Response\SessionEvidence;
+use Core\Sign\Band;
+use Core\Sign\Outcome;
 use Core\Sign\TurnLatency;
 use Illuminate\Contracts\Cache\Repository;
 use Illuminate\Database\Query\Builder;
@@ -87,6 +90,7 @@ final readonly class LimitsPage
             'pace' => SessionsToGoal::of($situation->history->solidAfter, $inCore->ladder->top()),
             'left' => $inCore->ladder->top() - $situation->history->solidStep,
             'trials' => $situation->history->trialsEver,
+            'worksWith' => $this->worksWith($plan),
         ];
     }
 
@@ -162,5 +166,38 @@ final readonly class LimitsPage
         }
 
         return LatencyByDistance::of($timed);
+    }
+
+    /** @return list<WorksWith> with whom it works, from the latest trials of this dog, trigger and person; nothing where nobody was noted */
+    private function worksWith(Plan $plan): array
+    {
+        $rows = Trial::query()
+            ->toBase()->join('sessions', 'sessions.id', '=', 'trials.session_id')->join('plans', 'plans.id', '=', 'sessions.plan_id')
+            ->where('plans.response_model_id', $plan->response_model_id)
+            ->orderByDesc('trials.id')->limit(self::MAX_LATENCIES)
+            ->selectRaw("band, outcome, handler_error,
+                (SELECT CONCAT('distance=', number) FROM trial_exposures
+                    WHERE trial_id = trials.id AND part = 'real' AND dimension = 'distance') AS exposure,
+                (SELECT GROUP_CONCAT(trait SEPARATOR ';') FROM trial_traits WHERE trial_id = trials.id) AS traits, ".Corrections::COLUMN)
+            ->get();
+        $catalog = $this->plans->read($plan)->catalog;
+        $trials = [];
+        foreach ($rows as $values) {
+            $fields = Corrections::applied((array) $values);
+            $row = Fields::of($fields);
+            if ($fields === null || $row->isOn('handler_error') || $row->text('outcome') === Outcome::Unnoticed->value) {
+                continue;
+            }
+            $trials[] = [
+                'traits' => array_values(array_filter(explode(';', $row->text('traits')))),
+                'isCalm' => Band::from($row->int('band'))->isBelowThreshold(),
+                'distance' => $row->text('exposure') === ''
+                    ? null
+                    : ExposureColumns::fromText($row->text('exposure'), $catalog)->distance()?->meters,
+            ];
+        }
+        $told = WorksWith::of($trials);
+
+        return array_filter(array_column($told, 'trait')) === [] ? [] : $told;
     }
 }

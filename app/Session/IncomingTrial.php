@@ -26,6 +26,7 @@ final readonly class IncomingTrial
      * @param  ?int  $stareMilliseconds  how long it stared, where that was timed
      * @param  ?string  $device  identifier of the device that logged it
      * @param  ?SoundTimes  $sound  where a sound was played
+     * @param  list<string>  $traits  of who was met
      */
     public function __construct(
         public string $uuid,
@@ -50,6 +51,8 @@ final readonly class IncomingTrial
         public ?string $device = null,
         public ContactTimes $times = new ContactTimes,
         public ?SoundTimes $sound = null,
+        public array $traits = [],
+        public ?Slip $slip = null,
     ) {
     }
 
@@ -66,6 +69,8 @@ final readonly class IncomingTrial
             $this->interrupted, $this->handlerError, $this->note, $this->deviceAt?->format('Uv'),
             ...($this->stareMilliseconds === null ? [] : [$this->stareMilliseconds]),
             ...array_filter($this->times->columns(), is_int(...)),
+            ...($this->traits === [] ? [] : [$this->traits]),
+            ...($this->slip === null ? [] : [$this->slip->value]),
             ...($this->sound === null ? [] : [$this->sound->ago, $this->sound->lasted]),
         ], JSON_THROW_ON_ERROR));
     }

@@ -142,7 +142,7 @@ final readonly class ReceiveEntry
         if ($validator->fails()) {
             return ['result' => 'known', 'message' => (string) $validator->errors()->first()];
         }
-        $changes = $this->changes->of($validator->validated(), $stored, $read->marks[$id]['note'], $session, $unit);
+        $changes = $this->changes->of($validator->validated(), $stored, $read->marks[$id], $session, $unit);
         $isNew = $changes !== [] && $this->corrections->edit($session, $user, $id, $uuid, $changes) !== null;
 
         return ['result' => $isNew ? 'kept' : 'known'];

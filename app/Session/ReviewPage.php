@@ -27,7 +27,8 @@ final readonly class ReviewPage
     }
 
     /**
-     * @return list<array{id: int, trial: LoggedTrial, words: string, note: string, signs: list<string>, corrected: list<string>,
+     * @return list<array{id: int, trial: LoggedTrial, words: string, note: string, slip: ?Slip, traits: list<string>,
+     *    signs: list<string>, corrected: list<string>,
      *    sequence: int, secondsFromStart: float, advice: ?AdviceGiven, adviceWords: ?string, followed: ?bool}>
      */
     public function rows(Session $session): array
@@ -51,6 +52,8 @@ final readonly class ReviewPage
                 'trial' => $trial,
                 'words' => words()->exposure($trial->exposure, $catalog),
                 'note' => $read->marks[$id]['note'],
+                'slip' => Slip::tryFrom($read->marks[$id]['slip']),
+                'traits' => array_values(array_filter(explode(';', $read->marks[$id]['traits']))),
                 'signs' => array_map(static fn (string $sign): string => words()->sign($sign), $trial->signs),
                 'corrected' => $corrections[$id] ?? [],
                 'sequence' => $read->marks[$id]['sequence'],

@@ -71,6 +71,7 @@ final readonly class SessionExport
         $head = [
             'uuid', 'sequence', 'occurred_at', 'distance_m', 'other_dimensions', 'outcome', 'band', 'band_proposed', 'signs', 'food',
             'food_left', 'latency', 'latency_ms', 'interrupted', 'handler_error', 'undone', 'note', 'stay_ms', 'hold_ms', 'return_ms',
+            'slip', 'traits',
         ];
         fputcsv($file, $head, escape: '', eol: "\r\n");
         foreach ($this->trials($session) as $trial) {
@@ -85,6 +86,7 @@ final readonly class SessionExport
                 $row['outcome'], $row['band'], $row['bandProposed'], implode(';', $row['signs']), $row['food'], $row['foodLeft'],
                 $row['latency'], $row['latencyMs'],
                 $row['interrupted'], $row['handlerError'], $row['undone'], $row['note'], $row['stayMs'], $row['holdMs'], $row['returnMs'],
+                $row['slip'], implode(';', $row['traits']),
             ]), escape: '', eol: "\r\n");
         }
         rewind($file);
@@ -95,7 +97,9 @@ final readonly class SessionExport
     /** @return list<Trial> */
     private function trials(Session $session): array
     {
-        return array_values($session->trials()->with(['exposures', 'signs', 'corrections.user'])->limit(self::MAX_TRIALS)->get()->all());
+        return array_values($session->trials()->with(
+            ['exposures', 'signs', 'traits', 'corrections.user'],
+        )->limit(self::MAX_TRIALS)->get()->all());
     }
 
     /**
@@ -103,7 +107,7 @@ final readonly class SessionExport
      *    exposure: array<string, float|string|null>, target: array<string, float|string|null>, underAction: ?string, outcome: string,
      *    band: int, bandProposed: int, signs: list<string>, signsVersion: string, food: string, foodLeft: bool, latency: ?string,
      *    latencyMs: ?int, stareMs: ?int, stayMs: ?int, holdMs: ?int, returnMs: ?int, device: ?string, interrupted: bool,
-     *    handlerError: bool, undone: bool, corrections: list<array<string, mixed>>, note: ?string}
+     *    handlerError: bool, slip: ?string, traits: list<string>, undone: bool, corrections: list<array<string, mixed>>, note: ?string}
      */
     private function trial(Trial $trial): array
     {
@@ -122,6 +126,7 @@ final readonly class SessionExport
             'latencyMs' => $trial->latency_ms, 'stareMs' => $trial->stare_ms, 'stayMs' => $trial->stay_ms, 'holdMs' => $trial->hold_ms,
             'returnMs' => $trial->return_ms, 'device' => $trial->device,
             'interrupted' => $trial->interrupted, 'handlerError' => $trial->handler_error,
+            'slip' => $trial->slip, 'traits' => array_values($trial->traits->map(static fn ($row): string => $row->trait)->sort()->all()),
             'undone' => $trial->isOut(),
             'corrections' => array_values($trial->corrections->map(
                 static fn ($row): array => [

@@ -52,10 +52,10 @@ final readonly class TrialChanges
 
     /**
      * @param  array<mixed>  $data  checked by the rules above
-     * @param  string  $note  as it stands
+     * @param  array{note: string, slip: string, traits: string}  $marks  as they stand
      * @return array<string, scalar> what differs from the trial as it stands; nothing else is touched
      */
-    public function of(array $data, LoggedTrial $stored, string $note, Session $session, DistanceUnit $unit): array
+    public function of(array $data, LoggedTrial $stored, array $marks, Session $session, DistanceUnit $unit): array
     {
         $given = Fields::of($data);
         $told = array_intersect_key([
@@ -67,6 +67,8 @@ final readonly class TrialChanges
             'food_left' => (int) ! $given->isOn('food_gone'),
             'note' => trim($given->text('note')),
             'signs' => self::joined($given->texts('signs')),
+            'slip' => $given->text('slip'),
+            'traits' => implode(';', TrialParser::traits($given->texts('traits'))),
         ], $data + (array_key_exists('food_gone', $data) ? ['food_left' => true] : []));
         $changes = array_diff_assoc($told, [
             'outcome' => $stored->outcome->value,
@@ -75,8 +77,10 @@ final readonly class TrialChanges
             'interrupted' => (int) $stored->interrupted,
             'handler_error' => (int) $stored->handlerError,
             'food_left' => (int) $stored->foodLeft,
-            'note' => $note,
+            'note' => $marks['note'],
             'signs' => self::joined($stored->signs),
+            'slip' => $marks['slip'],
+            'traits' => $marks['traits'],
         ]);
         $exposure = $this->exposure($given, $stored->exposure, $session, $unit);
 

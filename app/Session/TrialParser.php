@@ -43,6 +43,7 @@ final readonly class TrialParser
         $sound = SoundTimes::from($given);
         $latencyMilliseconds = $given->intOrNull('latency_ms');
         $note = trim($given->text('note'));
+        $slip = Slip::tryFrom($given->text('slip'));
 
         return new IncomingTrial(
             strtolower($given->text('uuid')),
@@ -60,7 +61,7 @@ final readonly class TrialParser
                 ?? ($latencyMilliseconds === null ? null : TurnLatency::fromSeconds($latencyMilliseconds / 1000)),
             $latencyMilliseconds,
             $given->isOn('interrupted'),
-            $given->isOn('handler_error'),
+            $given->isOn('handler_error') || $slip !== null,
             $note === '' ? null : $note,
             self::time($data['device_at'] ?? null),
             self::time($data['sent_at'] ?? null),
@@ -68,6 +69,8 @@ final readonly class TrialParser
             $given->textOrNull('device') === null ? null : strtolower($given->text('device')),
             $times,
             $sound,
+            self::traits($given->texts('traits')),
+            $slip,
         );
     }
 
@@ -148,6 +151,18 @@ final readonly class TrialParser
         }
 
         return [$best, null, null];
+    }
+
+    /**
+     * @param  list<string>  $traits
+     * @return list<string> each once, in one order
+     */
+    public static function traits(array $traits): array
+    {
+        $traits = array_values(array_unique(array_filter(array_map(trim(...), $traits))));
+        sort($traits);
+
+        return $traits;
     }
 
     /** Milliseconds since 1970 or ISO 8601; anything else is "not known", never an error. */

@@ -45,6 +45,8 @@ final readonly class TrialRules
             'return_ms.*' => say('messages.trial.return_ms'),
             'sound_ms.*' => say('messages.trial.sound_ms'),
             'sound_ago_ms.*' => say('messages.trial.sound_ago_ms'),
+            'slip.*' => say('messages.trial.slip'),
+            'traits.*' => say('messages.trial.traits'),
             'exposure.*.in' => say('messages.trial.exposure_in'),
             'note.max' => say('messages.trial.note_max'),
         ];
@@ -101,6 +103,10 @@ final readonly class TrialRules
             'device' => ['nullable', 'string', 'uuid'],
             'interrupted' => ['nullable', 'boolean'],
             'handler_error' => ['nullable', 'boolean'],
+            'slip' => ['nullable', Rule::enum(Slip::class)],
+            'traits' => ['nullable', 'array', 'max:12'],
+            // one that is typed has no line of its own and no mark that lists are joined by
+            'traits.*' => ['nullable', 'string', 'max:40', 'not_regex:/[;\p{C}]/u'],
             'note' => ['nullable', 'string', 'max:500'],
         ];
         foreach (is_array($exposure) ? array_keys($exposure) : [] as $key) {

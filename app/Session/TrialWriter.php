@@ -81,12 +81,17 @@ final readonly class TrialWriter
             'device' => $trial->device,
             'interrupted' => $trial->interrupted,
             'handler_error' => $trial->handlerError,
+            'slip' => $trial->slip?->value,
             'note' => $trial->note,
             'signs_version' => $this->catalogs->signs->version,
         ]);
         $real = $this->measured->exposure($session, $trial->exposure, $trial->sound, $occurred);
         $this->database->table('trial_exposures')
             ->insert([...$this->rows($id, 'real', $real), ...$this->rows($id, 'target', $trial->target->exposure)]);
+        if ($trial->traits !== []) {
+            $this->database->table('trial_traits')
+                ->insert(array_map(static fn (string $trait): array => ['trial_id' => $id, 'trait' => $trait], $trial->traits));
+        }
         if ($trial->signs !== []) {
             $this->database->table('trial_signs')
                 ->insert(array_map(static fn (string $sign): array => ['trial_id' => $id, 'sign' => $sign], $trial->signs));

@@ -89,6 +89,15 @@ return [
     ],
     'session_kind' => ['ladder' => 'Steps of this plan', 'acclimatize' => 'Look around: a new place, looking and sniffing, no steps', 'drill' => 'Drill: a skill with nothing there'],
     'ladder_plan' => ['ratio' => 'equal ratios from start to goal', 'template' => 'a step plan, fitted to this dog', 'hand' => 'by hand, from one first step'],
+    'slip' => [
+        'late_mark' => 'late mark', 'early_mark' => 'early mark', 'wrong_thing' => 'wrong thing marked', 'not_paid' => 'marked, not paid',
+        'food_dropped' => 'food dropped', 'wrong_dog' => 'wrong dog fed', 'word_and_click' => 'word and click together',
+    ],
+    'trait' => [
+        'big' => 'big', 'small' => 'small', 'bearded' => 'bearded', 'hat' => 'hat or hood', 'fast' => 'fast', 'loud' => 'loud',
+        'wheels' => 'on wheels', 'child' => 'child', 'off_leash' => 'off leash', 'uniform' => 'uniform', 'carrying' => 'carrying something',
+        'in_pairs' => 'in pairs',
+    ],
     'sign_part' => ['face' => 'Eyes, ears and face', 'body' => 'Body', 'moving' => 'Moving', 'food' => 'Food and cues', 'voice' => 'Voice and teeth'],
     'sign_weight' => ['comfort' => 'at ease', 'neutral' => 'says little', 'small' => 'small', 'medium' => 'medium', 'strong' => 'strong', 'reaction' => 'reaction', 'tiredness' => 'tired'],
     'pace' => ['stroll' => 'stroll', 'walk' => 'walk', 'jog' => 'jog', 'cycle' => 'bicycle', 'scooter' => 'scooter'],

@@ -348,6 +348,8 @@ return [
         'exposure_in' => 'Choose one of the values shown.',
         'note_max' => 'The note: at most 500 characters.',
         'nothing_was_changed' => 'Nothing was changed.',
+        'slip' => 'Choose which mistake it was from the list.',
+        'traits' => 'Who it was: at most 12 words or short phrases of 40 characters, without semicolons.',
         'taken_out' => 'The trial is taken out of the count. It stays on record: “Put back” counts it again.',
         'put_back' => 'The trial counts again.',
         'the_correction_is_kept_beside_the' => 'The correction is saved beside the trial, and the session was worked out again.',

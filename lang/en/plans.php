@@ -114,6 +114,12 @@ return [
         'trials_at' => 'Trials per session, {place}',
     ],
     'limits' => [
+        'works_with' => 'With whom it works',
+        'works_with_about' => 'Calm trials by who was met, hardest first. Half of those trials were nearer than the distance beside them: a kind of passer met only far away looks easy.',
+        'who' => 'Who it was',
+        'calm' => 'Calm',
+        'calm_of' => '{calm, number} of {trials, number} (likely {low} to {high})',
+        'nobody_noted' => 'nothing noted',
         'what_has_shown' => 'What {dog} has shown',
         'with_all_of_it_describes_the' => '{trials, plural, one {# trial} other {# trials}} with {person}. All of it describes the past; none of it is a promise.',
         'nothing_yet_after_the_first_session' => 'Nothing yet: after the first session this shows the working distance and how sure it is.',

@@ -3,6 +3,7 @@ import {
     advice,
     complaints,
     endSession,
+    expectAccessible,
     goWhereAdvised,
     lasts,
     logTrial,
@@ -203,4 +204,57 @@ test('a freeze ticked with easy, food left lying, a reaction: each is asked abou
     await page.getByRole('button', { name: 'Save the correction' }).click();
     await expect(page.getByRole('row', { name: /watched calmly/ })).toContainText('It was the reflection in the window.');
     await expect(page.getByRole('row', { name: /watched calmly/ })).toContainText('corrected by Rowan Thwaite');
+});
+
+test('prams and a horse: who passed is one pick that stays, and is told apart in the progress', async ({ page }, { project }) => {
+    await signIn(page, 'ines');
+    const plan = await makePlan(page, 'Thimble', `Seawall path ${project.name}`);
+    await startSession(page);
+    /** @param {string} words */
+    const meet = async (words) => {
+        const chip = page.locator('[data-chip="who"]');
+        if ((await chip.getAttribute('aria-expanded')) !== 'true') await chip.click();
+        await page.locator('[data-chip-values]').getByRole('button', { name: words, exact: true }).click();
+        await chip.click();
+    };
+    await meet('on wheels');
+    for (let pass = 0; pass < 3; pass++) await logTrial(page, { outcome: 'returned', band: 0, distance: '80' });
+    await expect(page.locator('[data-last-line]')).toHaveText('easy · 80 m · on wheels');
+
+    // a horse instead: another kind, typed once; what stays picked is seen on the line of each trial
+    await meet('on wheels');
+    await page.locator('[data-chip="who"]').click();
+    await page.getByLabel('Another trait').fill('horse');
+    await page.getByLabel('Another trait').press('Enter');
+    await page.locator('[data-chip="who"]').click();
+    for (let pass = 0; pass < 3; pass++) await logTrial(page, { outcome: 'not_returned', band: 3, distance: '80' });
+    await expect(page.locator('[data-last-line]')).toHaveText('struggling · 80 m · horse');
+    await endSession(page);
+    await expectAccessible(page, 'review of a path');
+
+    await page.goto(`${plan}/limits`);
+    await expect(page.getByRole('row', { name: /^horse/ })).toContainText('0 of 3');
+    await expect(page.getByRole('row', { name: /^on wheels/ })).toContainText('3 of 3');
+});
+
+test('yesterday’s paper: the session has its own time, and its trials are typed one after the other', async ({ page }, { project }) => {
+    await signIn(page);
+    await makePlan(page, 'Thimble', `Paper ${project.name}`);
+    await page.getByRole('link', { name: 'Write down a session that was' }).click();
+    await expectAccessible(page, 'a session that was');
+    await page.getByLabel('From', { exact: true }).fill('07:40');
+    await page.getByLabel('Minutes').fill('15');
+    await page.getByRole('button', { name: 'Go on to its trials' }).click();
+    for (const [minute, distance] of [
+        ['07:42', '80'],
+        ['07:44', '70'],
+    ]) {
+        await page.getByLabel('When').fill(minute);
+        await page.getByLabel('Distance').fill(distance);
+        await page.getByRole('button', { name: 'Add it' }).click();
+        await expect(page.getByRole('row', { name: new RegExp(`${distance}.m`) }).first()).toBeVisible();
+    }
+    await expectAccessible(page, 'trials typed in');
+    await expect(page.getByText('Written down afterwards from paper by Rowan Thwaite.')).toBeVisible();
+    await expect(page.getByText('2 trials in 15 min')).toBeVisible();
 });

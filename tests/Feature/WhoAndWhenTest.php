@@ -52,6 +52,39 @@ final class WhoAndWhenTest extends TestCase
         self::assertSame([$bo->id, $ada], Trial::query()->orderBy('sequence')->pluck('person_id')->all());
     }
 
+    public function test_who_was_met_and_what_slipped_is_kept_told_and_put_right(): void
+    {
+        foreach ([['big', 'bearded', 3], ['big', 'on skates', 3], ['big', 'big', 0]] as $n => [$one, $other, $band]) {
+            $this->postJson("/sessions/{$this->world->session->id}/trials", [
+                ...$this->logged($band), 'traits' => [$one, " {$other} "], 'slip' => $n === 2 ? 'late_mark' : null,
+            ])->assertCreated();
+        }
+        $last = Trial::query()->with('traits')->latest('id')->firstOrFail();
+        self::assertSame([['big'], 'late_mark', true], [$last->traits->pluck('trait')->all(), $last->slip, $last->handler_error]);
+        $this->get("/sessions/{$this->world->session->id}/review")->assertSee('on skates')->assertSee('late mark');
+        $this->get("/sessions/{$this->world->session->id}")->assertSee('on skates', false);
+        $this->get("/plans/{$this->world->plan->id}/limits")->assertDontSee('With whom it works', false);
+
+        $this->put("/sessions/{$this->world->session->id}/trials/{$last->id}", [
+            'uuid' => (string) Str::uuid(), 'slip' => '', 'handler_error' => '0', 'traits' => ['', 'big', 'hat'],
+        ])->assertSessionHasNoErrors();
+        $this->get("/plans/{$this->world->plan->id}/limits")->assertSee('With whom it works')->assertSee('1 of 3');
+        $export = $this->get("/sessions/{$this->world->session->id}/export.json")->json('trials.2');
+        self::assertSame([['big'], 'late_mark'], [$export['traits'], $export['slip']]);
+        self::assertSame('big;hat', $export['corrections'][0]['changes']['traits']);
+    }
+
+    public function test_who_it_was_is_at_most_forty_letters_on_one_line(): void
+    {
+        $log = fn (string $trait): TestResponse => $this->postJson("/sessions/{$this->world->session->id}/trials", [
+            ...$this->logged(0), 'traits' => [$trait],
+        ]);
+        $log(str_repeat('a', 40))->assertCreated();
+        foreach ([str_repeat('a', 41), 'big;loud', "two\nlines"] as $trait) {
+            $log($trait)->assertJsonValidationErrors('traits.0');
+        }
+    }
+
     public function test_nobody_takes_over_who_must_not_handle_the_dog(): void
     {
         $bo = $this->person('Bo');
@@ -120,6 +153,15 @@ final class WhoAndWhenTest extends TestCase
             'day' => '2026-11-19', 'from' => '16:30', 'minutes' => '20', 'source' => 'paper',
             'person_id' => (string) $this->world->plan->responseModel->person_id, ...$told,
         ]);
+    }
+
+    /** @return array<string, mixed> */
+    private function logged(int $band): array
+    {
+        return [
+            'uuid' => (string) Str::uuid(), 'distance' => 80, 'outcome' => $band > 1 ? 'not_returned' : 'returned', 'band' => $band,
+            'food' => 'gently',
+        ];
     }
 
     private function person(string $name): Person

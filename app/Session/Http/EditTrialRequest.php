@@ -20,14 +20,15 @@ final class EditTrialRequest extends FormRequest
     /** As it stands, with earlier corrections; null if it was undone. */
     private ?LoggedTrial $stored = null;
 
-    private string $note = '';
+    /** @var array{note: string, slip: string, traits: string} */
+    private array $marks = ['note' => '', 'slip' => '', 'traits' => ''];
 
     /** @return array<string, list<mixed>> */
     public function rules(TrialReader $reader, TrialChanges $changes): array
     {
         $trials = $reader->ofSession($this->training());
         $id = (int) (string) $this->route()?->originalParameter('trial');
-        [$this->stored, $this->note] = [$trials->trials[$id] ?? null, $trials->marks[$id]['note'] ?? ''];
+        [$this->stored, $this->marks] = [$trials->trials[$id] ?? null, $trials->marks[$id] ?? $this->marks];
 
         return [
             ...$changes->rules($this->training(), $this->unit(), $this->input('exposure'), $this->stored),
@@ -57,7 +58,7 @@ final class EditTrialRequest extends FormRequest
     {
         return $this->stored === null
             ? []
-            : $changes->of($this->validated(), $this->stored, $this->note, $this->training(), $this->unit());
+            : $changes->of($this->validated(), $this->stored, $this->marks, $this->training(), $this->unit());
     }
 
     private function unit(): DistanceUnit

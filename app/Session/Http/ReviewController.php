@@ -16,6 +16,7 @@ use App\Session\GradeAgreement;
 use App\Session\InPlay;
 use App\Session\ReviewPage;
 use App\Session\SessionEvents;
+use App\Session\Traits;
 use Core\Decision\RuleBook;
 use Core\Exposure\PlanKind;
 use Illuminate\Container\Attributes\CurrentUser;
@@ -30,7 +31,8 @@ final readonly class ReviewController
     public function __construct(
         private CoreCatalogs $core, private PlanReader $plans, private ReviewPage $page, private LimitReader $limits,
         private SituationReader $situations, private GradeAgreement $agreement,
-        private SessionEvents $events, private ContactSummary $contact, private DogCatalogs $catalogs, private ClockInterface $clock,
+        private SessionEvents $events, private Traits $traits, private ContactSummary $contact, private DogCatalogs $catalogs,
+        private ClockInterface $clock,
     ) {
     }
 
@@ -72,6 +74,7 @@ final readonly class ReviewController
             'open' => $named === 'new' ? $named : (int) $named,
             'steps' => $steps,
             'unit' => $user->units()->distance,
+            'traits' => $this->traits->of($session->plan->responseModel),
             'inPlay' => InPlay::of($this->catalogs->of($session->plan->responseModel), $kind, $steps),
             'signs' => $this->core->signs->byPart($kind === PlanKind::Contact ? 'contact' : 'presence'),
             // the next one is typed from where the last one was

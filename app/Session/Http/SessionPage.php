@@ -16,6 +16,7 @@ use App\Session\Handlers;
 use App\Session\InPlay;
 use App\Session\Places;
 use App\Session\StateInWords;
+use App\Session\Traits;
 use App\Words\AdviceInWords;
 use Core\Exposure\Exposure;
 use Core\Exposure\PlanKind;
@@ -45,7 +46,7 @@ final readonly class SessionPage
 
     public function __construct(
         private CoreCatalogs $catalogs, private DogCatalogs $dogs, private TrialReader $trials, private PlanReader $plans,
-        private Places $places, private Handlers $handlers,
+        private Places $places, private Handlers $handlers, private Traits $traits,
     ) {
     }
 
@@ -96,6 +97,7 @@ final readonly class SessionPage
             'food' => $this->food($session),
             'steps' => $steps,
             'people' => $this->handlers->of($session->plan->responseModel->dog, $user),
+            'traits' => $kind === PlanKind::Presence ? $this->traits->of($session->plan->responseModel) : [],
             'places' => $this->places->of($session, $catalog),
         ];
     }

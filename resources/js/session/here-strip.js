@@ -8,15 +8,18 @@ import { say } from '../words.js';
 const MAX = { m: 500, yd: 546, ft: 1640 };
 const STRIDE = { m: 0.75, yd: 0.82, ft: 2.46 };
 
-/** Keys of the two chips that are no dimension: the named steps, and everything else that can be otherwise. */
+/** Keys of the chips that are no detail of the setup: the named steps, who it is, and everything else that can be otherwise. */
 const STEP = 'step';
 const MORE = 'more';
+const WHO = 'who';
+/** Longest words for who it was. */
+const MOST_LETTERS = 40;
 
 /** Where we are, on the face of the screen: the distance or the step, and a chip for each thing in play that opens on its values. */
 export class HereStrip {
     /**
      * @param {HTMLElement} root @param {View} view @param {Here} here
-     * @param {{first: Choice[], others: Choice[]}} choices @param {() => void} changed
+     * @param {{first: Choice[], others: Choice[], traits: {key: string, label: string}[]}} choices @param {() => void} changed
      */
     constructor(root, view, here, choices, changed) {
         this.view = view;
@@ -74,7 +77,7 @@ export class HereStrip {
         if (this.field && document.activeElement !== this.field) this.field.value = String(place?.distance ?? this.field.value);
         this.view.put('here-words', this.words());
         this.view.put('manner', place?.manner ?? '');
-        const told = JSON.stringify([place?.values, this.open]);
+        const told = JSON.stringify([place?.values, place?.distance, this.here.who, this.open]);
         if (told === this.told) return;
         this.told = told;
         this.draw();
@@ -115,7 +118,10 @@ export class HereStrip {
             );
         });
         const first = this.field ? [] : [this.chip(STEP, this.position(), say('here.steps'))];
-        this.strip.replaceChildren(...first, ...chips, this.chip(MORE, say('here.more'), say('here.more_long')));
+        const who = this.choices.traits.length
+            ? [this.chip(WHO, this.here.who.length ? this.whoWords() : say('here.who'), say('here.who_long', { who: this.whoWords() }))]
+            : [];
+        this.strip.replaceChildren(...first, ...who, ...chips, this.chip(MORE, say('here.more'), say('here.more_long')));
         this.values.hidden = this.open === '';
         this.values.replaceChildren(...this.opened());
     }
@@ -134,6 +140,7 @@ export class HereStrip {
                     this.here.put(step),
                 ),
             );
+        if (this.open === WHO) return this.people();
         if (this.open === MORE)
             return this.choices.others
                 .filter(({ key }) => this.here.place?.values[key] === undefined)
@@ -149,6 +156,36 @@ export class HereStrip {
             ),
             this.button(say('here.not_noted'), now === undefined, () => this.here.change(choice.key, null)),
         ];
+    }
+
+    /** @returns {string} */
+    whoWords() {
+        const label = (/** @type {string} */ trait) => this.choices.traits.find((one) => one.key === trait)?.label ?? trait;
+        return this.here.who.map(label).join(', ');
+    }
+
+    /** What was just logged, in words: a pick that stayed by mistake is seen at once. @param {number | null} band @returns {string} */
+    line(band) {
+        const { place } = this.here;
+        const where = this.field ? `${place?.distance ?? ''} ${say(`units.${this.unit}`)}` : this.words();
+        return [band === null ? '' : say(`bands.${band}`), where, this.whoWords()].filter((part) => part !== '').join(' · ');
+    }
+
+    /** @returns {HTMLElement[]} every trait to pick or unpick, and room for one that is new */
+    people() {
+        const typed = this.here.who.filter((trait) => !this.choices.traits.some((one) => one.key === trait));
+        const picks = [...this.choices.traits, ...typed.map((key) => ({ key, label: key }))].map(({ key, label }) =>
+            this.button(label, this.here.who.includes(key), () => this.here.meet(key), WHO),
+        );
+        const field = Object.assign(document.createElement('input'), { className: 'form-control', maxLength: MOST_LETTERS });
+        field.setAttribute('aria-label', say('here.who_new'));
+        field.placeholder = say('here.who_new');
+        field.addEventListener('change', () => {
+            const trait = field.value.replaceAll(';', ' ').trim();
+            if (trait && !this.here.who.includes(trait)) this.here.meet(trait);
+            this.changed();
+        });
+        return [...picks, field];
     }
 
     /** @param {string} key @param {string} words @param {string} name */

@@ -24,6 +24,13 @@ export class Here {
         this.place = null;
         /** @type {Place | null} the step or advice it was set to last */
         this.base = null;
+        /** @type {string[]} traits of who is met, by key or as typed: they stay until somebody changes them */
+        this.who = [];
+    }
+
+    /** @param {string} trait */
+    meet(trait) {
+        this.who = this.who.includes(trait) ? this.who.filter((one) => one !== trait) : [...this.who, trait];
     }
 
     /** Takes a place as it is told; what was noted beside the plan stays noted. @param {Place} place */

@@ -42,7 +42,9 @@ export class Screen {
         this.sender = null;
         this.contact = ['contact', 'duration'].includes(root.dataset.plan ?? '') ? new ContactClocks(root, this.view) : null;
         this.sound = root.dataset.plan === 'sound' ? new SoundDeck(root, this.view) : null;
-        const { steps, ...choices } = JSON.parse(this.view.all('here')[0]?.dataset.places ?? '{"steps":[],"first":[],"others":[]}');
+        const { steps, ...choices } = JSON.parse(
+            this.view.all('here')[0]?.dataset.places ?? '{"steps":[],"first":[],"others":[],"traits":[]}',
+        );
         this.here = new Here(steps);
         this.strip = new HereStrip(root, this.view, this.here, choices, () => this.moved());
         /** @type {{uuid: string, place: any, until: number} | null} logged elsewhere than advised, and where that was */
@@ -245,7 +247,8 @@ export class Screen {
                 food: typed.get('food') ?? 'gently',
                 food_gone: typed.has('food_gone'),
                 interrupted: typed.has('interrupted'),
-                handler_error: typed.has('handler_error'),
+                slip: typed.get('slip'),
+                traits: this.here.who,
                 note: typed.get('note') || null,
                 ...this.timers.timed(),
                 ...this.contact?.take(),
@@ -267,7 +270,7 @@ export class Screen {
 
     /** Somebody changed where we are. */
     moved() {
-        localStorage.setItem(this.hereKey(), JSON.stringify({ count: this.state?.count ?? 0, place: this.here.place }));
+        localStorage.setItem(this.hereKey(), JSON.stringify({ count: this.state?.count ?? 0, place: this.here.place, who: this.here.who }));
         this.render();
     }
 
@@ -279,7 +282,8 @@ export class Screen {
     /** @returns {any} as this device was told before it was reloaded, unless others have logged since */
     keptHere() {
         try {
-            const { count, place } = JSON.parse(localStorage.getItem(this.hereKey()) ?? 'null') ?? {};
+            const { count, place, who } = JSON.parse(localStorage.getItem(this.hereKey()) ?? 'null') ?? {};
+            if (Array.isArray(who)) this.here.who = who;
             return place && count >= (this.state?.count ?? 0) ? place : null;
         } catch {
             return null;
@@ -340,6 +344,7 @@ export class Screen {
         const entry = this.trial(outcome, band, more);
         this.elsewhere =
             next && !this.here.isAt(next) ? { uuid: entry.uuid, place: next, until: Date.now() + WAS_THERE_MILLISECONDS } : null;
+        this.view.put('last-line', this.strip.line(band));
         // at once, not when it is kept: the next tap may come before that
         this.clear();
         this.ask.drop();

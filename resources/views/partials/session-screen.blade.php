@@ -18,7 +18,7 @@
 
     <p class="alert alert-danger mb-2" role="alert" data-full hidden>{{ say('sessions.session_screen.this_device_is_out_of_storage') }}</p>
 
-    <section class="here" aria-labelledby="here-head" data-here data-places="{{ json_encode($places) }}" data-ladder-only>
+    <section class="here" aria-labelledby="here-head" data-here data-places="{{ json_encode([...$places, 'traits' => $traits]) }}" data-ladder-only>
         <h2 class="visually-hidden" id="here-head">{{ say('sessions.session_screen.here') }}</h2>
         @if($kind === PlanKind::Presence)
             <div class="stepper" data-stepper>
@@ -159,6 +159,7 @@
             </div>
         @endif
         <ol class="latest" aria-label="{{ say('sessions.session_screen.the_latest_trials') }}" data-latest></ol>
+        <p class="last-line" data-last-line></p>
 
         <details class="drawer" data-ladder-only>
             <summary>{{ say('sessions.session_screen.signs_food_more') }}</summary>
@@ -195,8 +196,14 @@
                 <div class="form-check"><input class="form-check-input" type="checkbox" id="q-interrupted" name="interrupted"
                     value="1"><label class="form-check-label"
                     for="q-interrupted">{{ say('sessions.session_screen.disturbed_from_outside') }}</label></div>
-                <div class="form-check"><input class="form-check-input" type="checkbox" id="q-slip" name="handler_error" value="1"><label
-                    class="form-check-label" for="q-slip">{{ say('sessions.session_screen.a_handling_slip') }}</label></div>
+                <fieldset><legend>{{ say('sessions.session_screen.a_handling_slip') }}</legend><div class="picks">
+                    <input class="btn-check" type="radio" name="slip" id="ql-none" value="" checked><label
+                        class="btn btn-outline-primary" for="ql-none">{{ say('sessions.session_screen.none') }}</label>
+                    @foreach(App\Session\Slip::cases() as $slip)
+                        <input class="btn-check" type="radio" name="slip" id="ql-{{ $slip->value }}" value="{{ $slip->value }}"><label
+                            class="btn btn-outline-primary" for="ql-{{ $slip->value }}">{{ words()->label($slip) }}</label>
+                    @endforeach
+                </div></fieldset>
                 <div class="form-check"><input class="form-check-input" type="checkbox" id="q-gone" name="food_gone" value="1"><label
                     class="form-check-label" for="q-gone">{{ say('sessions.session_screen.the_food_is_used_up') }}</label></div>
                 <label class="form-label mb-0" for="q-note">{{ say('sessions.session_screen.note') }}</label><input

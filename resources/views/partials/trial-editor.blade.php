@@ -60,6 +60,18 @@
             name="{{ $flag }}" value="1" id="c-{{ $flag }}" @checked(old($flag, $isOn))><label class="form-check-label"
             for="c-{{ $flag }}">{{ $text }}</label></div>
     @endforeach
+    <label class="form-label mb-0" for="c-slip">{{ say('sessions.editor.slip') }}</label>
+    <select class="form-select mb-2" id="c-slip" name="slip"><option value="">{{ say('sessions.editor.no_slip') }}</option>
+        @foreach(App\Session\Slip::cases() as $slip)<option value="{{ $slip->value }}" @selected(old('slip',
+            ($stored['slip'] ?? null)?->value) === $slip->value)>{{ words()->label($slip) }}</option>@endforeach</select>
+    @if($kind === Core\Exposure\PlanKind::Presence)
+    <details class="my-2" @if(($stored['traits'] ?? []) !== []) open @endif><summary>{{ say('sessions.editor.who') }}</summary>
+        <input type="hidden" name="traits[]" value=""><div class="picks">
+        @foreach($traits as $trait)<input class="btn-check" type="checkbox" name="traits[]" value="{{ $trait['key'] }}"
+            id="c-t-{{ $loop->index }}" @checked(in_array($trait['key'], old('traits', $stored['traits'] ?? []), true))><label
+            class="btn btn-outline-primary" for="c-t-{{ $loop->index }}">{{ $trait['label'] }}</label>@endforeach
+    </div></details>
+    @endif
     <details class="my-2" @if($trial !== null && $trial->signs !== []) open @endif>
         <summary>{{ say('sessions.session_panel.signs') }}</summary>
         <input type="hidden" name="signs[]" value="">

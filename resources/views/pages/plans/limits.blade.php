@@ -55,6 +55,19 @@
             </table></div>
         </details>
     @endif
+    @if($worksWith !== [])
+        <h2>{{ say('plans.limits.works_with') }}</h2>
+        <p class="text-body-secondary">{{ say('plans.limits.works_with_about') }}</p>
+        <table class="table table-sm table-narrow"><thead><tr><th scope="col">{{ say('plans.limits.who') }}</th><th
+            scope="col">{{ say('plans.limits.calm') }}</th><th scope="col">{{ say('plans.limits.distance') }}</th></tr></thead>
+            <tbody>@foreach($worksWith as $one)<tr><th scope="row">{{ $one->trait === '' ? say('plans.limits.nobody_noted')
+                : App\Session\Traits::label($one->trait) }}</th><td>{{ say('plans.limits.calm_of',
+                ['calm' => $one->calm->successes, 'trials' => $one->calm->trials,
+                'low' => words()->formats->percent(100 * $one->calm->lower),
+                'high' => words()->formats->percent(100 * $one->calm->upper)]) }}</td><td>{{ $one->distance === null ? '–'
+                : words()->formats->distance(Distance::fromMeters($one->distance)) }}</td></tr>@endforeach</tbody>
+        </table>
+    @endif
     <div class="row g-4">
         @if($shares !== [])
             <div class="col-lg-6">

@@ -81,7 +81,9 @@
                         ['handler_error' => (bool) ($row['trial']->handlerError)]) }}</td>
                     <td role="cell"><x-band :band="$row['trial']->band" /></td>
                     <td role="cell">{{ implode(', ', [...($row['trial']->food === Core\Sign\FoodTaken::Gently ? []
-                        : [words()->label($row['trial']->food)]), ...$row['signs']]) }}@if($row['note'] !== '')<div>{{ $row['note'] }}</div>@endif
+                        : [words()->label($row['trial']->food)]), ...$row['signs'],
+                        ...array_map(App\Session\Traits::label(...), $row['traits']),
+                        ...($row['slip'] === null ? [] : [words()->label($row['slip'])])]) }}@if($row['note'] !== '')<div>{{ $row['note'] }}</div>@endif
                         @foreach($row['corrected'] as $who)<div class="form-text m-0">{{ $who }}</div>@endforeach</td>
                     <td role="cell">@if($row['advice']){{ words()->label($row['advice']->action) }}@if($row['adviceWords']): {{ $row['adviceWords'] }}@endif{{ say('sessions.review.done_otherwise', ['otherwise' => $row['followed'] === false]) }}@endif</td>
                     <td role="cell" class="no-print"><a href="{{ route('sessions.review', [$session,
