@@ -168,7 +168,7 @@ final readonly class LimitsPage
         return LatencyByDistance::of($timed);
     }
 
-    /** @return list<WorksWith> with whom it works, from the latest trials of this dog, trigger and person; nothing where nobody was noted */
+    /** @return list<WorksWith> from the latest trials of this dog, trigger and person; nothing where nobody was noted */
     private function worksWith(Plan $plan): array
     {
         $rows = Trial::query()

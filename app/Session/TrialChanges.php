@@ -45,8 +45,6 @@ final readonly class TrialChanges
             ])],
             'band' => ['sometimes', 'required', ...array_slice($ofATrial['band'], 1)],
             'food' => ['sometimes', 'required', ...array_slice($ofATrial['food'], 1)],
-            // an empty one says that no other is ticked
-            'signs.*' => ['nullable', ...$ofATrial['signs.*']],
         ];
     }
 

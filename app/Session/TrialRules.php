@@ -89,7 +89,8 @@ final readonly class TrialRules
             'outcome' => ['required', Rule::enum(Outcome::class)],
             'band' => ['nullable', Rule::in(['', 0, 1, 2, 3, 4, '0', '1', '2', '3', '4'])],
             'signs' => ['nullable', 'array', 'max:60'],
-            'signs.*' => ['string', Rule::in(array_keys($this->catalogs->signs->signs))],
+            // an empty one, from a form, says that no other is ticked
+            'signs.*' => ['nullable', 'string', Rule::in(array_keys($this->catalogs->signs->signs))],
             'food' => ['nullable', Rule::enum(FoodTaken::class)],
             'food_gone' => ['nullable', 'boolean'],
             'latency' => ['nullable', Rule::enum(TurnLatency::class)],

@@ -250,7 +250,7 @@ test('yesterday’s paper: the session has its own time, and its trials are type
         ['07:44', '70'],
     ]) {
         await page.getByLabel('When').fill(minute);
-        await page.getByLabel('Distance').fill(distance);
+        await page.getByLabel('Distance, meters').fill(distance);
         await page.getByRole('button', { name: 'Add it' }).click();
         await expect(page.getByRole('row', { name: new RegExp(`${distance}.m`) }).first()).toBeVisible();
     }
