@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Http\Middleware\ReadableInput;
 use App\Http\Middleware\SecureHeaders;
 use App\Http\Problems\DatabaseUnavailable;
 use App\Http\Problems\RejectedByCore;
@@ -14,6 +15,7 @@ return Application::configure(basePath: dirname(__DIR__))
     ->withRouting(web: __DIR__.'/../routes/web.php', commands: __DIR__.'/../routes/console.php')
     ->withMiddleware(function (Middleware $middleware): void {
         $middleware->remove(HandleCors::class); // same-origin application
+        $middleware->prepend(ReadableInput::class);
         $middleware->append(SecureHeaders::class);
         $middleware->redirectGuestsTo('/sign-in');
         $middleware->redirectUsersTo('/');

@@ -14,6 +14,9 @@ final readonly class FileTrial
 {
     private const MAX_REASON = 300;
 
+    /** MariaDB takes 32 levels. */
+    private const MAX_DEPTH = 30;
+
     public function __construct(
         private LogTrial $log, private TrialRules $rules, private TrialParser $parser, private ClockInterface $clock,
     ) {
@@ -23,9 +26,22 @@ final readonly class FileTrial
     public function setAside(User $user, string $uuid, array $data, string $reason): void
     {
         UnplacedTrial::query()->firstOrCreate(['practice_id' => $user->practice_id, 'uuid' => strtolower($uuid)], [
-            'user_id' => $user->id, 'payload' => $data, 'reason' => mb_substr($reason, 0, self::MAX_REASON),
+            'user_id' => $user->id, 'payload' => self::storable($data), 'reason' => mb_substr($reason, 0, self::MAX_REASON),
             'received_at' => $this->clock->now(),
         ]);
+    }
+
+    /**
+     * What nests deeper than the database takes is kept as the text it came as.
+     *
+     * @param  array<mixed>  $data
+     * @return array<mixed>
+     */
+    private static function storable(array $data): array
+    {
+        $isTooDeep = json_encode($data, JSON_PARTIAL_OUTPUT_ON_ERROR, self::MAX_DEPTH) === false || json_last_error() === JSON_ERROR_DEPTH;
+
+        return $isTooDeep ? ['text' => (string) json_encode($data)] : $data;
     }
 
     /**

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use Illuminate\Container\Container;
+use Illuminate\Support\Facades\Session;
 use Words\Phrases;
 
 /* The two words that views and messages need. */
@@ -53,4 +54,28 @@ function cases(array $cases): array
 function options(string $name, array $keys): array
 {
     return labels("options.{$name}", $keys);
+}
+
+/**
+ * What was typed into a field before a form came back, or what it holds. A form that was tampered with sends lists where words belong:
+ * they are left out.
+ */
+function typed(string $field, bool|int|float|string|null $usual = null): bool|int|float|string|null
+{
+    $old = Session::getOldInput($field, $usual);
+
+    return is_scalar($old) || $old === null ? $old : $usual;
+}
+
+/**
+ * What was ticked in a list before a form came back, or what is ticked in it.
+ *
+ * @param  array<string>  $usual
+ * @return list<string>
+ */
+function ticked(string $field, array $usual = []): array
+{
+    $old = old($field, $usual);
+
+    return array_values(array_filter(is_array($old) ? $old : $usual, is_string(...)));
 }

@@ -128,6 +128,8 @@ http {
             fastcgi_param REQUEST_SCHEME \$scheme;
             fastcgi_pass 127.0.0.1:$FPM_PORT;
             fastcgi_read_timeout 60s;
+            # an answer may send back to the longest address that is taken (8k), beside its cookies
+            fastcgi_buffer_size 32k; fastcgi_buffers 8 32k;
         }
         location ~ \.php\$ { return 404; }
     }

@@ -6,7 +6,7 @@
     <select class="form-select @if($error !== '') is-invalid @endif" id="f-{{ $name }}" name="{{ $name }}" aria-describedby="h-{{ $name }}">
         @if($empty !== null)<option value="">{{ $empty }}</option>@endif
         @foreach($options as $key => $text)
-            <option value="{{ $key }}" @selected((string) old($dotted, $value) === (string) $key)>{{ $text }}</option>
+            <option value="{{ $key }}" @selected((string) typed($dotted, $value) === (string) $key)>{{ $text }}</option>
         @endforeach
     </select>
     <div id="h-{{ $name }}">

@@ -6,7 +6,7 @@
         class="text-body-secondary"> {{ say('layout.field.optional') }}</span>@endif</label>
     <div class="d-flex align-items-center gap-2">
         <input {{ $attributes->class(['form-control', 'is-invalid' => $error !== '']) }} id="f-{{ $name }}" name="{{ $name }}"
-            type="{{ $type }}" value="{{ old($dotted, $value) }}"
+            type="{{ $type }}" value="{{ typed($dotted, $value) }}"
                @if($required) required @endif @if($error !== '') aria-invalid="true" @endif aria-describedby="h-{{ $name }}">
         @if($suffix)<span class="text-nowrap">{{ $suffix }}</span>@endif
     </div>

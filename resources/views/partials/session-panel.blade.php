@@ -56,18 +56,18 @@
                     <div class="picks picks-outcomes">
                         @foreach($quick as $outcome)
                             <input class="btn-check" type="radio" name="outcome" id="o-{{ $outcome->value }}" value="{{ $outcome->value }}"
-                                @checked(old('outcome') === $outcome->value) required>
+                                @checked(typed('outcome') === $outcome->value) required>
                             <label class="btn btn-outline-primary"
                                 for="o-{{ $outcome->value }}">{{ words()->outcomeShort($outcome, $kind) }}</label>
                         @endforeach
                     </div>
-                    <details class="mt-2" @if(in_array(old('outcome'), array_map(fn ($outcome) => $outcome->value, $others), true)) open
+                    <details class="mt-2" @if(in_array(typed('outcome'), array_map(fn ($outcome) => $outcome->value, $others), true)) open
                         @endif>
                         <summary>{{ say('sessions.session_panel.something_else') }}</summary>
                         <div class="picks mt-2">
                             @foreach($others as $outcome)
                                 <input class="btn-check" type="radio" name="outcome" id="o-{{ $outcome->value }}"
-                                    value="{{ $outcome->value }}" @checked(old('outcome') === $outcome->value)>
+                                    value="{{ $outcome->value }}" @checked(typed('outcome') === $outcome->value)>
                                 <label class="btn btn-outline-primary"
                                     for="o-{{ $outcome->value }}">{{ words()->capital(words()->label($outcome)) }}</label>
                             @endforeach
@@ -79,7 +79,7 @@
                     <div class="picks picks-bands">
                         @foreach(Band::cases() as $band)
                             <input class="btn-check" type="radio" name="band" id="b-{{ $band->value }}" value="{{ $band->value }}"
-                                @checked(old('band') === (string) $band->value)>
+                                @checked(typed('band') === (string) $band->value)>
                             <label class="btn btn-outline-primary" for="b-{{ $band->value }}"><svg class="band-glyph" aria-hidden="true"
                                 focusable="false"><use href="#band-{{ $band->value }}"/></svg>{{ words()->label($band) }}</label>
                         @endforeach
@@ -91,7 +91,7 @@
                         ['plural' => words()->label($unit)]) }}</label>
                     <div class="stepper">
                         <input class="form-control @error('distance') is-invalid @enderror" id="distance" name="distance"
-                            inputmode="decimal" value="{{ old('distance', $distance) }}" required @error('distance') aria-invalid="true"
+                            inputmode="decimal" value="{{ typed('distance', $distance) }}" required @error('distance') aria-invalid="true"
                             aria-describedby="distance-problem" @enderror>
                     </div>
                     @error('distance')<p class="text-danger fw-bold mb-0" id="distance-problem">{{ $message }}</p>@enderror
@@ -101,7 +101,7 @@
                     <div class="picks">
                         @foreach(FoodTaken::cases() as $food)
                             <input class="btn-check" type="radio" name="food" id="food-{{ $food->value }}" value="{{ $food->value }}"
-                                @checked(old('food', 'gently') === $food->value)>
+                                @checked(typed('food', 'gently') === $food->value)>
                             <label class="btn btn-outline-primary" for="food-{{ $food->value }}">{{ words()->label($food) }}</label>
                         @endforeach
                     </div>
@@ -111,14 +111,14 @@
                     <div class="picks">
                         @foreach(TurnLatency::cases() as $latency)
                             <input class="btn-check" type="radio" name="latency" id="l-{{ $latency->value }}" value="{{ $latency->value }}"
-                                @checked(old('latency') === $latency->value)>
+                                @checked(typed('latency') === $latency->value)>
                             <label class="btn btn-outline-primary" for="l-{{ $latency->value }}">{{ words()->label($latency) }}</label>
                         @endforeach
                     </div>
                 </fieldset>
-                <details class="mb-3" @if(old('signs')) open @endif>
+                <details class="mb-3" @if(ticked('signs')) open @endif>
                     <summary>{{ say('sessions.session_panel.signs') }}</summary>
-                    @include('partials.sign-groups', ['prefix' => 's', 'ticked' => old('signs', [])])
+                    @include('partials.sign-groups', ['prefix' => 's', 'ticked' => ticked('signs', [])])
                 </details>
                 <details class="mb-3" @if($errors->has('exposure.*')) open @endif>
                     <summary>{{ say('sessions.session_panel.what_was_otherwise_just_then') }}</summary>
@@ -133,7 +133,7 @@
                                         ['key' => (bool) (isset($exposure[$dimension->key]))]) }}</option>
                                     @foreach($dimension->values as $value)
                                         <option value="{{ $value->key }}"
-                                            @selected(old("exposure.{$dimension->key}") === $value->key)>{{ words()->choice($catalog,
+                                            @selected(typed("exposure.{$dimension->key}") === $value->key)>{{ words()->choice($catalog,
                                             $dimension->key, $value->key) }}</option>
                                     @endforeach
                                 </select>
@@ -150,19 +150,19 @@
                                 ['next_words' => $nextWords]) }}</option>@endif
                             @foreach($steps as $position => $step)
                                 <option value="step:{{ $position }}"
-                                    @selected(old('aim') === "step:{$position}")>{{ say('sessions.session_panel.step',
+                                    @selected(typed('aim') === "step:{$position}")>{{ say('sessions.session_panel.step',
                                     ['position' => $position + 1, 'unit' => words()->step($step, $catalog)]) }}</option>
                             @endforeach
                         </select>
                         @foreach(labels('sessions.flags', ['interrupted', 'handler_error', 'food_gone']) as $flag => $text)
                             <div class="form-check mb-2">
                                 <input class="form-check-input" type="checkbox" name="{{ $flag }}" value="1" id="x-{{ $flag }}"
-                                    @checked(old($flag))>
+                                    @checked(typed($flag))>
                                 <label class="form-check-label" for="x-{{ $flag }}">{{ $text }}</label>
                             </div>
                         @endforeach
                         <label class="form-label mb-0" for="note">{{ say('sessions.session_panel.note') }}</label>
-                        <input class="form-control" id="note" name="note" maxlength="500" value="{{ old('note') }}">
+                        <input class="form-control" id="note" name="note" maxlength="500" value="{{ typed('note') }}">
                     </div>
                 </details>
                 <button class="btn btn-next w-100" type="submit">{{ say('sessions.session_panel.log_trial') }}</button>

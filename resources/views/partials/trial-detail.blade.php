@@ -3,11 +3,11 @@
     for="c-{{ $dimension->key }}">{{ words()->capital(words()->dimension($catalog, $dimension->key)) }}</label>
     @if($dimension->kind->isMeasured())
     <input class="form-control" id="c-{{ $dimension->key }}" name="exposure[{{ $dimension->key }}]" inputmode="decimal"
-        value="{{ old("exposure.{$dimension->key}", $values[$dimension->key] ?? '') }}">
+        value="{{ typed("exposure.{$dimension->key}", $values[$dimension->key] ?? '') }}">
     @else
     <select class="form-select" id="c-{{ $dimension->key }}" name="exposure[{{ $dimension->key }}]">
         <option value="">{{ say('sessions.editor.not_noted', ['isNew' => $stored === null]) }}</option>
-        @foreach($dimension->values as $value)<option value="{{ $value->key }}" @selected(old("exposure.{$dimension->key}",
+        @foreach($dimension->values as $value)<option value="{{ $value->key }}" @selected(typed("exposure.{$dimension->key}",
             $values[$dimension->key] ?? '') === $value->key)>{{ words()->choice($catalog, $dimension->key,
             $value->key) }}</option>@endforeach
     </select>

@@ -58,23 +58,23 @@
                         @for($i = 0; $i < AssessmentRequest::ROWS; $i++)
                             <tr>
                                 <td><input class="form-control est" name="tried[{{ $i }}][distance]" inputmode="decimal"
-                                    value="{{ old("tried.{$i}.distance") }}"
+                                    value="{{ typed("tried.{$i}.distance") }}"
                                     aria-label="{{ say('assessments.create.distance_of_test', ['i' => $i + 1]) }}"></td>
                                 <td><select class="form-select" name="tried[{{ $i }}][cue]"
                                     aria-label="{{ say('assessments.create.cue_of_test', ['i' => $i + 1]) }}"><option
                                     value="">{{ say('assessments.create.not_asked') }}</option><option value="1"
-                                    @selected(old("tried.{$i}.cue") === '1')>{{ say('assessments.create.done_at_once') }}</option><option
-                                    value="0" @selected(old("tried.{$i}.cue") === '0')>{{ say('assessments.create.not_at_once') }}</option></select></td>
+                                    @selected(typed("tried.{$i}.cue") === '1')>{{ say('assessments.create.done_at_once') }}</option><option
+                                    value="0" @selected(typed("tried.{$i}.cue") === '0')>{{ say('assessments.create.not_at_once') }}</option></select></td>
                                 <td><select class="form-select" name="tried[{{ $i }}][food]"
                                     aria-label="{{ say('assessments.create.food_of_test', ['i' => $i + 1]) }}"><option
                                     value="">{{ say('assessments.create.not_offered') }}</option>@foreach(labels('assessments.food',
                                     ['gently', 'hard', 'refused']) as $key => $words)<option value="{{ $key }}"
-                                    @selected(old("tried.{$i}.food") === $key)>{{ $words }}</option>@endforeach</select></td>
+                                    @selected(typed("tried.{$i}.food") === $key)>{{ $words }}</option>@endforeach</select></td>
                                 <td><select class="form-select" name="tried[{{ $i }}][band]"
                                     aria-label="{{ say('assessments.create.band_of_test', ['i' => $i + 1]) }}"><option
                                     value="">{{ say('assessments.create.from_the_tests') }}</option>@foreach(Band::cases() as $band)<option
                                     value="{{ $band->value }}"
-                                    @selected(old("tried.{$i}.band") === (string) $band->value)>{{ words()->label($band) }}</option>@endforeach</select></td>
+                                    @selected(typed("tried.{$i}.band") === (string) $band->value)>{{ words()->label($band) }}</option>@endforeach</select></td>
                             </tr>
                         @endfor
                         </tbody>
@@ -91,7 +91,7 @@
                             <div class="col-md-4"><select class="form-select" id="t-{{ $i }}" name="tried[{{ $i }}][band]"><option
                                 value="">{{ say('assessments.create.not_tried') }}</option>@foreach(labels('assessments.took',
                                 [0, 1, 2, 3, 4]) as $key => $words)<option value="{{ $key }}"
-                                @selected(old("tried.{$i}.band") === (string) $key)>{{ $words }}</option>@endforeach</select></div>
+                                @selected(typed("tried.{$i}.band") === (string) $key)>{{ $words }}</option>@endforeach</select></div>
                         </li>
                     @endforeach
                 </ol>

@@ -53,7 +53,7 @@
                         @endcan
                     </p>
                     @can('plan', $dog)
-                        <details @if(old('area_id') === $area->id()) open
+                        <details @if(typed('area_id') === $area->id()) open
                             @endif><summary>{{ say('dogs.handling.word_soreness_no_go') }}</summary>
                             <form method="post" action="{{ route('areas.update', [$dog, $area->area, $area->side]) }}" class="mt-2">
                                 @csrf @method('put')

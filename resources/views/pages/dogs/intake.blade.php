@@ -44,14 +44,14 @@
                 <h2>{{ say('dogs.intake.its_own_normal') }}</h2>
                 <x-text name="baseline" :label="say('dogs.intake.how_it_stands_moves_and_looks')" :value="$intake->baseline"
                     :hint="say('dogs.intake.a_three_legged_dog_moves_oddly')" maxlength="500" />
-                <details class="mb-3" @if(($intake->normal_signs ?? []) !== [] || old('normal_signs')) open @endif>
+                <details class="mb-3" @if(($intake->normal_signs ?? []) !== [] || ticked('normal_signs')) open @endif>
                     <summary>{{ say('dogs.intake.signs_that_are_normal_for_this') }}</summary>
                     <p class="form-text">{{ say('dogs.intake.these_say_nothing_in_its_trials') }}</p>
                     <div class="sign-groups">
                         @foreach($signs as $sign)
                             <div class="form-check"><input class="form-check-input" type="checkbox" name="normal_signs[]"
                                 value="{{ $sign->code }}" id="n-{{ $sign->code }}"
-                                @checked(in_array($sign->code, old('normal_signs', $intake->normal_signs ?? []), true))><label
+                                @checked(in_array($sign->code, ticked('normal_signs', $intake->normal_signs ?? []), true))><label
                                 class="form-check-label" for="n-{{ $sign->code }}">{{ words()->sign($sign->code) }}</label></div>
                         @endforeach
                     </div>

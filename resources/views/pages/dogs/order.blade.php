@@ -10,7 +10,7 @@
             @foreach($dimension->values as $i => $value)
                 <li class="d-flex align-items-center gap-3 mb-2">
                     <input class="form-control est" id="p-{{ $value->key }}" name="place[{{ $value->key }}]" inputmode="numeric"
-                        value="{{ old("place.{$value->key}", $i + 1) }}" required>
+                        value="{{ typed("place.{$value->key}", $i + 1) }}" required>
                     <label for="p-{{ $value->key }}">{{ words()->choice($catalog, $dimension->key, $value->key) }}</label>
                 </li>
             @endforeach

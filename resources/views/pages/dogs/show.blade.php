@@ -176,7 +176,7 @@
                         <fieldset class="mb-3"><legend class="h6">{{ say('dogs.show.what_is_done_until_then') }}</legend>
                             @foreach(options('agreement', App\Dog\Http\AgreementController::ITEMS) as $key => $words)
                                 <div class="form-check"><input class="form-check-input" type="checkbox" name="items[]" value="{{ $key }}"
-                                    id="m-{{ $key }}" @checked(in_array($key, old('items', $agreement->items ?? []), true))><label
+                                    id="m-{{ $key }}" @checked(in_array($key, ticked('items', $agreement->items ?? []), true))><label
                                     class="form-check-label" for="m-{{ $key }}">{{ $words }}</label></div>
                             @endforeach
                         </fieldset>

@@ -5,7 +5,7 @@
     <x-problems />
     <form method="post" action="{{ route('events.store') }}" class="col-lg-7">
         @csrf
-        <input type="hidden" name="uuid" value="{{ old('uuid', $uuid) }}">
+        <input type="hidden" name="uuid" value="{{ typed('uuid', $uuid) }}">
         <x-choice name="dog_id" :label="say('events.event_create.dog')" :options="$dogs" :value="$chosen" />
         <x-choice name="event_kind" :label="say('events.event_create.it_was')"
             :options="options('event_kind', array_column(App\Models\EventKind::logged(), 'value'))" />

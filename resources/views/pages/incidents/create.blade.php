@@ -6,7 +6,7 @@
     <x-problems />
     <form method="post" action="{{ route('incidents.store', $dog) }}">
         @csrf
-        <input type="hidden" name="uuid" value="{{ old('uuid', $uuid) }}">
+        <input type="hidden" name="uuid" value="{{ typed('uuid', $uuid) }}">
         <div class="row">
             <div class="col-sm-6"><x-field name="occurred_at" :label="say('events.incident_create.when')" type="datetime-local"
                 :hint="say('events.incident_create.local_time', ['zone' => $zone])" required /></div>
@@ -22,7 +22,7 @@
         <fieldset class="mb-3"><legend class="h6">{{ say('events.incident_create.who_was_told') }}</legend>
             @foreach(options('told', IncidentFacts::TOLD) as $key => $words)
                 <div class="form-check"><input class="form-check-input" type="checkbox" name="told[]" value="{{ $key }}" id="t-{{ $key }}"
-                    @checked(in_array($key, old('told', []), true))><label class="form-check-label"
+                    @checked(in_array($key, ticked('told', []), true))><label class="form-check-label"
                     for="t-{{ $key }}">{{ $words }}</label></div>
             @endforeach
         </fieldset>

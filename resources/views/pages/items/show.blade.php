@@ -58,7 +58,7 @@
                     <form method="post" action="{{ route('wearings.store', $item) }}" class="card card-body mb-3">
                         @csrf
                         <h3 class="h5 mt-0">{{ say('gear.item_show.log_a_wearing') }}</h3>
-                        <input type="hidden" name="uuid" value="{{ old('uuid', $uuid) }}">
+                        <input type="hidden" name="uuid" value="{{ typed('uuid', $uuid) }}">
                         <div class="row">
                             <div class="col-sm-6"><x-field name="minutes" :label="say('gear.item_show.minutes')" inputmode="decimal"
                                 required /></div>

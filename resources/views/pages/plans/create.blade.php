@@ -7,7 +7,7 @@
 @php($proposal = $assessment?->proposal)
 @php($startValue = $proposal === null ? null
     : ($isPresence ? round(Distance::fromMeters((float) $proposal['values']['distance'])->as($unit), 1) : null))
-@php($ladder = old('ladder', $proposal['template'] ?? null ? 'template'
+@php($ladder = typed('ladder', $proposal['template'] ?? null ? 'template'
     : (request('template') ? 'template' : ($isPresence || $kind === PlanKind::Sound ? 'ratio' : 'template'))))
 <x-layout :title="say('plans.create.new_plan_for', ['dog' => $dog->name])">
     <p class="mb-1"><a href="{{ route('dogs.show', $dog) }}">{{ $dog->name }}</a></p>
@@ -75,12 +75,12 @@
                 <fieldset>
                     <legend class="visually-hidden">{{ say('plans.create.method') }}</legend>
                     <div class="form-check mb-1"><input class="form-check-input" type="radio" name="method" value="" id="me-own"
-                        @checked(old('method', $isPresence ? 'x' : '') === '' || old('method', 'x') === null)><label
+                        @checked(typed('method', $isPresence ? 'x' : '') === '' || typed('method', 'x') === null)><label
                         class="form-check-label" for="me-own">{{ say('plans.create.as_the_template_says') }}</label></div>
                     @foreach($methods as $method)
                         <div class="form-check mb-1">
                             <input class="form-check-input" type="radio" name="method" value="{{ $method->key }}" id="me-{{ $method->key }}"
-                                @checked(old('method', $isPresence ? 'notice_and_turn_back' : '') === $method->key)>
+                                @checked(typed('method', $isPresence ? 'notice_and_turn_back' : '') === $method->key)>
                             <label class="form-check-label"
                                 for="me-{{ $method->key }}"><strong>{{ words()->capital(say("methods.methods.{$method->key}.label")) }}</strong> <span class="text-body-secondary">{{ say('plans.create.good_for', ['good_for' => say("methods.methods.{$method->key}.good_for")]) }}</span></label>
                             <details><summary class="form-text">{{ say('plans.create.how_it_goes') }}</summary><p

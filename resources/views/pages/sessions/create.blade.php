@@ -13,7 +13,7 @@
             <fieldset class="card card-body mb-3"><legend class="h5">{{ say('sessions.create.read_first') }}</legend>
                 @foreach($unread as $caution)
                     <div class="form-check mb-2"><input class="form-check-input" type="checkbox" name="read[]" value="{{ $caution->key }}"
-                        id="r-{{ $caution->key }}" required @checked(in_array($caution->key, old('read', []), true))><label
+                        id="r-{{ $caution->key }}" required @checked(in_array($caution->key, ticked('read', []), true))><label
                         class="form-check-label"
                         for="r-{{ $caution->key }}"><strong>{{ $caution->title }}.</strong> {{ $caution->text }}</label></div>
                 @endforeach

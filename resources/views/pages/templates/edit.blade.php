@@ -16,7 +16,7 @@
                 <li class="row g-2 align-items-end mb-3">
                     <div class="col-4 col-md-1"><label class="form-label mb-0"
                         for="sp-{{ $i }}">{{ say('step_plans.edit.place') }}</label><input class="form-control" id="sp-{{ $i }}"
-                        name="steps[{{ $i }}][place]" inputmode="numeric" value="{{ old("steps.{$i}.place", $i + 1) }}"></div>
+                        name="steps[{{ $i }}][place]" inputmode="numeric" value="{{ typed("steps.{$i}.place", $i + 1) }}"></div>
                     @if($item instanceof Inclusion)
                         <div class="col-md-8">{{ say('step_plans.edit.steps_to_of',
                             ['from' => $item->from, 'to' => $item->to, 'template' => $item->template]) }}</div>
@@ -24,13 +24,13 @@
                         <div class="col-4 col-md-1"><label class="form-label mb-0"
                             for="sr-{{ $i }}">{{ say('step_plans.edit.run') }}</label><input class="form-control" id="sr-{{ $i }}"
                             name="steps[{{ $i }}][run]" inputmode="numeric"
-                            value="{{ old("steps.{$i}.run", $item->criterion->successes) }}"></div>
+                            value="{{ typed("steps.{$i}.run", $item->criterion->successes) }}"></div>
                         <div class="col-md-8"><label class="form-label mb-0"
                             for="sd-{{ $i }}">{{ $item->way === null ? words()->exposure(Exposure::of($item->values, $catalog), $catalog)
                             : say('step_plans.show.way', ['percent' => words()->formats->percent(100 * $item->way),
                             'setup' => words()->exposure(Exposure::of($item->values, $catalog), $catalog)]) }}</label><input
                             class="form-control" id="sd-{{ $i }}" name="steps[{{ $i }}][do]" maxlength="300"
-                            value="{{ old("steps.{$i}.do", $item->manner->instruction) }}"></div>
+                            value="{{ typed("steps.{$i}.do", $item->manner->instruction) }}"></div>
                     @endif
                     <div class="col-md-2"><div class="form-check"><input class="form-check-input" type="checkbox" id="so-{{ $i }}"
                         name="steps[{{ $i }}][out]" value="1"><label class="form-check-label"

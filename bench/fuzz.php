@@ -1,0 +1,137 @@
+<?php
+
+declare(strict_types=1);
+
+use Illuminate\Contracts\Console\Kernel;
+use Illuminate\Routing\Route as Registered;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Route;
+use Random\Engine\Xoshiro256StarStar;
+use Random\Randomizer;
+
+/** Requests made up from the names of fields and from values that break things, seeded; every answer of 500 or more is told. */
+require dirname(__DIR__).'/vendor/autoload.php';
+[, $base, $requests, $seed] = $argv;
+(require dirname(__DIR__).'/bootstrap/app.php')->make(Kernel::class)->bootstrap();
+$random = new Randomizer(new Xoshiro256StarStar((int) $seed));
+$pick = static fn (array $from): mixed => $from[$random->pickArrayKeys($from, 1)[0]];
+
+$ids = array_map(
+    static fn (string $table): array => DB::table($table)->orderByDesc('id')->limit(6)->pluck('id')->all(),
+    ['dog' => 'dogs', 'plan' => 'plans', 'session' => 'sessions', 'trial' => 'trials', 'item' => 'items', 'place' => 'places',
+        'assessment' => 'assessments', 'incident' => 'incidents', 'limit' => 'handler_limits', 'unplaced' => 'unplaced_trials'],
+);
+
+// every field any request of ours names, found in the code itself
+$code = '';
+foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator(dirname(__DIR__).'/app')) as $file) {
+    $code .= $file->isFile() ? file_get_contents($file->getPathname()) : '';
+}
+preg_match_all("/'([a-z_]{2,24})(?:\\.\\*)?' => \\[/", $code, $found);
+$fields = array_values(array_unique([
+    ...$found[1], 'uuid', 'trial', 'entries', 'device', 'user', 'kind', 'at', 'sent_at', 'exposure', 'signs', 'traits', 'ladder',
+    'edit', 'file', 'q', 'page', 'payload', 'bearing', 'text',
+]));
+$plausible = [
+    '1', '0', '-1', 'presence', 'contact', 'returned', 'gently', '2026-11-20', '08:30', 'notice_and_turn_back', 'step:1', 'advice:1',
+    'here', 'muzzle-basket', 'en', 'm', 'trial', 'correct', 'handler', 'take', 'undo',
+];
+$hostile = [
+    "\xB1\x31", "a\0b", str_repeat('9', 400), str_repeat('ä', 70000), '1e309', '-1e309', 'NaN', '0x1A', '٣', "\u{202E}abc", '<script>',
+    '%00', "' OR 1=1 --", '{{7*7}}', '../../etc/passwd', '9999-99-99', '0000-00-00', '2026-02-30', '99:99', '18446744073709551616',
+    '[]', '{"a":',
+    '00000000-0000-4000-8000-000000000000', str_repeat('[', 600), '🐕', '', ' ', 'null', 'true',
+];
+$value = static function (int $depth) use (&$value, $random, $pick, $plausible, $hostile, $fields): mixed {
+    return match ($random->getInt(0, $depth > 3 ? 6 : 9)) {
+        0, 1, 2 => $pick($plausible),
+        3, 4 => $pick($hostile),
+        5 => $random->getInt(-1000, 100000),
+        6 => $random->getInt(0, 1) === 1 ? 1e300 : -0.5,
+        7 => [$value($depth + 1), $value($depth + 1)],
+        8 => [$pick($fields) => $value($depth + 1), $pick($fields) => $value($depth + 1)],
+        9 => [],
+    };
+};
+
+$curl = curl_init();
+curl_setopt_array($curl, [
+    CURLOPT_COOKIEFILE => '', CURLOPT_RETURNTRANSFER => true, CURLOPT_FOLLOWLOCATION => false, CURLOPT_TIMEOUT => 30,
+]);
+$token = static function () use ($curl): string {
+    foreach (curl_getinfo($curl, CURLINFO_COOKIELIST) as $line) {
+        $cookie = explode("\t", $line);
+        if ($cookie[5] === 'XSRF-TOKEN') {
+            return urldecode($cookie[6]);
+        }
+    }
+
+    return '';
+};
+$ask = static function (string $method, string $path, string $body, string $type) use ($curl, $base, $token): int {
+    curl_setopt_array($curl, [
+        CURLOPT_URL => $base.$path, CURLOPT_CUSTOMREQUEST => $method, CURLOPT_POSTFIELDS => $body,
+        CURLOPT_HTTPHEADER => [
+            'X-XSRF-TOKEN: '.$token(), "Content-Type: {$type}", 'Accept: '.($type === 'application/json' ? $type : 'text/html'),
+        ],
+    ]);
+    curl_exec($curl);
+
+    return curl_getinfo($curl, CURLINFO_RESPONSE_CODE);
+};
+$signIn = static function () use ($curl, $base, $ask): void {
+    curl_setopt_array($curl, [CURLOPT_URL => "{$base}/sign-in", CURLOPT_CUSTOMREQUEST => 'GET', CURLOPT_POSTFIELDS => '']);
+    curl_exec($curl);
+    $ask('POST', '/sign-in', http_build_query([
+        'email' => 'rowan@saltmarshlane.example', 'password' => 'marsh-samphire-42',
+    ]), 'application/x-www-form-urlencoded');
+};
+$signIn();
+$routes = array_values(array_filter(
+    Route::getRoutes()->getRoutes(),
+    static fn (Registered $route): bool => ! in_array($route->uri(), ['sign-out', 'sign-in', 'settings/practice', 'settings'], true),
+));
+$writing = array_values(array_filter($routes, static fn (Registered $route): bool => ! in_array('GET', $route->methods(), true)));
+$answers = $broken = [];
+for ($i = 1; $i <= (int) $requests; $i++) {
+    // three in four of them write
+    $route = $pick($random->getInt(0, 3) > 0 ? $writing : $routes);
+    $method = array_values(array_diff($route->methods(), ['HEAD', 'PATCH']))[0];
+    $path = '/'.ltrim((string) preg_replace_callback('/\{(\w+)\??\}/', static fn (array $part): string => match ($part[1]) {
+        'kind' => $pick(['presence', 'contact', 'sound', 'duration']), 'dimension' => $pick(['trigger_motion', 'place', 'contact']),
+        'format' => $pick(['json', 'csv']), 'area' => $pick(['ear', 'tail']), 'side' => $pick(['left', 'right']),
+        'key' => $pick(['muzzle-basket', 'nails', 'our-own']),
+        default => (string) $pick([...$ids[$part[1]] ?? [1], 999999]),
+    }, $route->uri()), '/');
+    $told = [];
+    for ($field = $random->getInt(0, 10); $field > 0; $field--) {
+        $told[$pick($fields)] = $value(0);
+    }
+    if (str_ends_with($route->uri(), '/entries')) {
+        $told = ['device' => 'aaaaaaaa-0000-4000-8000-000000000001', 'user' => 1, 'entries' => [
+            ['uuid' => vsprintf('%s%s-%s-4%.3s-a%.3s-%s%s%s', str_split(bin2hex($random->getBytes(18)), 4)),
+                'kind' => $pick(['trial', 'event', 'correct', 'grade', 'handler']), ...$told, 'trial' => $value(0)],
+        ]];
+    }
+    $isJson = $random->getInt(0, 1) === 1;
+    $body = $isJson ? (string) json_encode($told, JSON_PARTIAL_OUTPUT_ON_ERROR | JSON_INVALID_UTF8_IGNORE) : http_build_query($told);
+    $body = $random->getInt(0, 30) === 0 ? substr($body, 0, (int) (strlen($body) / 2)) : $body;
+    $asked = $method === 'GET' && $told !== [] ? "{$path}?".substr(http_build_query($told), 0, 6000) : $path;
+    $status = $ask($method, $asked, $method === 'GET' ? '' : $body, $isJson ? 'application/json' : 'application/x-www-form-urlencoded');
+    $answers[$status] = ($answers[$status] ?? 0) + 1;
+    if ($status >= 500 || $status === 0) {
+        $broken[] = "{$status} {$method} ".substr($asked, 0, 200).' '.substr($body, 0, 300);
+    }
+    if ($status === 401 || $status === 419) {
+        $signIn();
+    }
+}
+ksort($answers);
+foreach ($answers as $status => $times) {
+    printf("%d  %5d times\n", $status, $times);
+}
+printf("%d requests, seed %s: %d answers of 500 or more\n", $requests, $seed, count($broken));
+foreach (array_slice($broken, 0, 40) as $one) {
+    printf("%s\n", mb_scrub($one));
+}
+exit($broken === [] ? 0 : 1);
