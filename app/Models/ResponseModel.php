@@ -22,6 +22,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property float $reference_meters
  * @property bool $reference_stated
  * @property ?float $fine_at_meters
+ * @property ?float $quiet_at_meters where it showed nothing, of a dog that may hide its signs: no evidence
  * @property-read Dog $dog
  * @property-read Trigger $trigger
  * @property-read Person $person
@@ -30,13 +31,14 @@ final class ResponseModel extends Model
 {
     protected $fillable = [
         'practice_id', 'dog_id', 'trigger_id', 'person_id', 'kind', 'reacts_to', 'reference_meters', 'reference_stated', 'fine_at_meters',
+        'quiet_at_meters',
     ];
 
     protected $attributes = ['kind' => 'presence'];
 
     protected $casts = [
         'kind' => PlanKind::class, 'reacts_to' => 'array', 'reference_meters' => 'float', 'reference_stated' => 'boolean',
-        'fine_at_meters' => 'float',
+        'fine_at_meters' => 'float', 'quiet_at_meters' => 'float',
     ];
 
     /** @return BelongsTo<Dog, $this> */

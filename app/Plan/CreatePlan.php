@@ -60,7 +60,7 @@ final readonly class CreatePlan
             'practice_id' => $dog->practice_id, 'dog_id' => $dog->id, 'kind' => $trigger->kind,
             'reference_meters' => $draft->reaction->meters ?? $this->catalogs->priors->assumedReferenceMeters,
             'reference_stated' => $draft->reaction !== null,
-            'fine_at_meters' => $draft->fineAt?->meters,
+            'fine_at_meters' => $draft->fineAt?->meters, 'quiet_at_meters' => $draft->quietAt?->meters,
         ]);
     }
 

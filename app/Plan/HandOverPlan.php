@@ -41,7 +41,7 @@ final readonly class HandOverPlan
             $model = ResponseModel::query()->firstOrCreate(['trigger_id' => $from->trigger_id, 'person_id' => $person->id], [
                 'practice_id' => $plan->practice_id, 'dog_id' => $from->dog_id, 'kind' => $from->kind, 'reacts_to' => $from->reacts_to,
                 'reference_meters' => $from->reference_meters, 'reference_stated' => $from->reference_stated,
-                'fine_at_meters' => $from->fine_at_meters,
+                'fine_at_meters' => $from->fine_at_meters, 'quiet_at_meters' => $from->quiet_at_meters,
             ]);
             $held = $this->situations->read($plan, null, [], $this->clock->now())->history->solidStep;
             $copy = $plan->replicate(['resting_reason', 'reviewed_by'])->fill([

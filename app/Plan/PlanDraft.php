@@ -18,6 +18,7 @@ final readonly class PlanDraft
      * @param  array<string, string>  $traits  of a new trigger, by name
      * @param  ?Distance  $reaction  stated reaction distance; null if none was stated
      * @param  ?Distance  $fineAt  where the dog is known to be fine
+     * @param  ?Distance  $quietAt  nearer than it reacts, and yet nothing seen: of a dog that may hide its signs
      * @param  ?float  $start  value of the leading measure, in meters, cm, dB or s
      * @param  ?float  $goal  the same, harder
      * @param  array<string, string>  $play  other dimensions in play with the value that every step has, by key
@@ -42,6 +43,7 @@ final readonly class PlanDraft
         public ?Distance $room = null,
         public ?Distance $reaction = null,
         public ?Distance $fineAt = null,
+        public ?Distance $quietAt = null,
         public ?float $start = null,
         public ?float $goal = null,
         public array $play = [],

@@ -298,7 +298,7 @@ return [
         'choose_one_of_the_values_shown' => 'Choose one of the values shown.',
         'the_goal_must_be_nearer_than' => 'The goal must be nearer than the start. Lower the goal, or start farther away.',
         'the_goal_must_be_harder_than' => 'The goal must be harder than the start.',
-        'the_dog_cannot_be_fine_nearer' => 'The dog cannot be fine nearer than where it reacts. Give a larger distance, or leave it empty.',
+        'the_dog_cannot_be_fine_nearer' => 'The dog cannot be fine nearer than where it reacts. Give a larger distance, or leave it empty. If it was corrected and only looks calm there, first say on its page that it may hide its signs.',
         'the_start_is_farther_than_this' => 'The start is farther than this place allows. Start nearer, or choose a place with more room.',
         'choose_one_of_the_templates_of' => 'Choose one of the step plans of this kind.',
     ],

@@ -165,6 +165,8 @@ return [
         'first_step' => 'the first step',
     ],
     'show' => [
+        'quiet' => 'Quiet',
+        'quiet_at' => 'Nothing was seen at {distance}, nearer than where it reacted. Saved as a fact, not as evidence: quiet is not the same as fine, and this dog may hide its signs. Gentle food shows more.',
         'numbers' => 'Difficulty, and how likely trouble is',
         'i_have_checked_pain_kit_place' => 'I have checked pain, gear, place and trigger, and what came before.',
         'let_the_plan_go_on' => 'Let the plan go on',

@@ -4,6 +4,7 @@ import { keepPagesForOffline } from './device/device.js';
 import { mountSketch } from './field/sketch.js';
 import { mountHandling } from './handling.js';
 import { mountLadder } from './plans/ladder.js';
+import { mountProblems } from './problems.js';
 import { mountWaiting } from './device/waiting.js';
 import { mountTry } from './sound/try.js';
 import { securityToken } from './device/security-token.js';
@@ -35,6 +36,7 @@ htmx.onLoad((/** @type {Element} */ element) => {
         mountLadder(board);
 });
 
+mountProblems(document);
 keepPagesForOffline();
 mountWaiting(document.body);
 mountHandling();

@@ -1,6 +1,7 @@
 import assert from 'node:assert/strict';
 import { envelope } from './sound/player.js';
 import { test } from 'node:test';
+import { inputName } from './problems.js';
 import { securityToken } from './device/security-token.js';
 import { stepped } from './stepper.js';
 import { meaning, nextBatch, retryDelay } from './device/sender.js';
@@ -184,4 +185,9 @@ test('a grade two bands milder than what was ticked is asked about, one band mil
     assert.equal(trial(2, 2, 'stiff'), null);
     assert.equal(trial(0, 3), null, 'nothing was ticked');
     assert.equal(openQuestion(undefined), null);
+});
+
+test('a field is found by the name that its error has', () => {
+    assert.equal(inputName('distance'), 'distance');
+    assert.equal(inputName('steps.0.do'), 'steps[0][do]');
 });

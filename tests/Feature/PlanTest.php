@@ -81,6 +81,27 @@ final class PlanTest extends TestCase
         ]);
     }
 
+    /** "Reacts at 12, fine at 5" was refused without a word about dogs that were corrected into silence. */
+    public function test_quiet_near_by_is_a_fact_and_no_evidence_for_a_dog_that_may_hide_its_signs(): void
+    {
+        $this->post("/dogs/{$this->dog->id}/plans", $this->form(['reaction' => '12', 'fine_at' => '5']))
+            ->assertSessionHasErrors('fine_at');
+        $this->dog->update(['hides_signs' => true]);
+        foreach (['12' => 'Equal', '5' => 'Nearer', '13' => 'Farther'] as $fine => $trigger) {
+            $this->post("/dogs/{$this->dog->id}/plans", $this->form([
+                'reaction' => '12', 'fine_at' => (string) $fine, 'trigger_name' => $trigger,
+            ]))->assertSessionHasNoErrors();
+        }
+        [$equal, $nearer, $farther] = ResponseModel::query()->orderBy('id')->get()->all();
+        self::assertNull($nearer->fine_at_meters);
+        self::assertEqualsWithDelta(5 * 0.9144, $nearer->quiet_at_meters, 0.01);
+        self::assertNull($equal->fine_at_meters);
+        self::assertNull($farther->quiet_at_meters);
+        self::assertEqualsWithDelta(13 * 0.9144, $farther->fine_at_meters, 0.01);
+        $this->get('/plans/'.Plan::query()->where('response_model_id', $nearer->id)->value('id'))
+            ->assertSee('quiet is not the same as fine');
+    }
+
     public function test_another_practices_handler_and_place_are_refused(): void
     {
         $stranger = User::factory()->createOne();

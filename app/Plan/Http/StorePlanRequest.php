@@ -157,7 +157,8 @@ final class StorePlanRequest extends FormRequest
             placeName: $this->textOrNull('place_name'),
             room: $this->distance('room'),
             reaction: $this->distance('reaction'),
-            fineAt: $this->distance('fine_at'),
+            fineAt: $this->isQuietOnly() ? null : $this->distance('fine_at'),
+            quietAt: $this->isQuietOnly() ? $this->distance('fine_at') : null,
             start: $this->measure('start'),
             goal: $this->measure('goal'),
             play: $this->play(),
@@ -204,6 +205,17 @@ final class StorePlanRequest extends FormRequest
         return $this->ladder() !== LadderPlan::Template || $this->kind() === PlanKind::Presence;
     }
 
+    private function isFineNearerThanItReacts(): bool
+    {
+        return $this->filled('fine_at') && $this->filled('reaction') && $this->float('fine_at') <= $this->float('reaction');
+    }
+
+    /** A dog that was corrected may be silent where it is not fine: what was told is a fact, and no evidence. */
+    private function isQuietOnly(): bool
+    {
+        return $this->isFineNearerThanItReacts() && $this->dog()->hides_signs;
+    }
+
     private function checkTogether(Validator $validator): void
     {
         $dimension = $this->container->make(CoreCatalogs::class)
@@ -217,7 +229,7 @@ final class StorePlanRequest extends FormRequest
                     : say('messages.store_plan.the_goal_must_be_harder_than'),
             );
         }
-        if ($this->filled('fine_at') && $this->filled('reaction') && $this->float('fine_at') <= $this->float('reaction')) {
+        if ($this->isFineNearerThanItReacts() && ! $this->isQuietOnly()) {
             $validator->errors()->add('fine_at', say('messages.store_plan.the_dog_cannot_be_fine_nearer'));
         }
         $room = $this->filled('place_id') ? Place::query()->find($this->integer('place_id'))?->room_meters : null;

@@ -3,7 +3,7 @@
         <div class="col-md-7 col-lg-5">
             <h1>{{ say('sign_in.sign_in.sign_in') }}</h1>
             <p>{{ say('sign_in.sign_in.plans_trials_and_step_by_step') }}</p>
-            <x-problems />
+            <x-problems :head="say('sign_in.sign_in.not_signed_in')" />
             <form method="post" action="{{ route('sign-in') }}">
                 @csrf
                 <x-field name="email" :label="say('sign_in.sign_in.email_address')" type="email" autocomplete="username" required

@@ -144,6 +144,8 @@
                     'trigger' => $model->kind === PlanKind::Contact ? $model->trigger_id
                     : null]) }}">{{ say('plans.show.contact_people_postures_sides_items_places',
                     ['contact' => (bool) ($model->kind === PlanKind::Contact)]) }}</a></dd>@endif
+                @if($model->quiet_at_meters !== null)<dt>{{ say('plans.show.quiet') }}</dt><dd>{{ say('plans.show.quiet_at',
+                    ['distance' => words()->formats->distance(Distance::fromMeters($model->quiet_at_meters))]) }}</dd>@endif
                 @if($model->kind === PlanKind::Presence)<dt>{{ say('plans.show.limit_now') }}</dt><dd><x-limit :limit="$limit" /></dd>@endif
                 @foreach($choices as $choice)@if(isset($plan->choices[$choice->key]))<dt>{{ say("methods.choices.{$choice->key}.label") }}</dt><dd>{{ say("methods.choices.{$choice->key}.options.".(in_array($plan->choices[$choice->key], $choice->options, true) ? $plan->choices[$choice->key] : $choice->default)) }}</dd>@endif @endforeach
             </dl>
