@@ -143,5 +143,6 @@ Route::middleware('auth')->group(function (): void {
     Route::get('/unfiled', [UnfiledController::class, 'index'])->name('unfiled.index');
     Route::post('/unfiled', [UnfiledController::class, 'store'])->name('unfiled.store');
     Route::post('/unfiled/{unplaced}/place', [UnfiledController::class, 'place'])->name('unfiled.place');
+    Route::post('/unfiled/{unplaced}/restore', [UnfiledController::class, 'restore'])->name('unfiled.restore');
     Route::delete('/unfiled/{unplaced}', [UnfiledController::class, 'destroy'])->name('unfiled.destroy');
 });

@@ -63,7 +63,19 @@ final class InSight
      */
     public static function unplaced(User $user): Builder
     {
-        $unplaced = UnplacedTrial::query()->where('practice_id', $user->practice_id)->whereNull('settled_at');
+        return self::handedIn($user)->whereNull('settled_at');
+    }
+
+    /** @return Builder<UnplacedTrial> those that were filed or dismissed */
+    public static function settled(User $user): Builder
+    {
+        return self::handedIn($user)->whereNotNull('settled_at');
+    }
+
+    /** @return Builder<UnplacedTrial> */
+    private static function handedIn(User $user): Builder
+    {
+        $unplaced = UnplacedTrial::query()->where('practice_id', $user->practice_id);
 
         return $user->role->managesPlans() ? $unplaced : $unplaced->where('user_id', $user->id);
     }

@@ -50,7 +50,7 @@ return [
         'the_database_cannot_be_reached_nothing' => 'The database cannot be reached. Nothing was lost; try again.',
     ],
     'dog' => [
-        'is_in_next_the_intake_all' => '{dog} is in. Next: the intake; all of it may be filled in later.',
+        'is_in_next_the_intake_all' => '{dog} is added. Next: the intake; all of it may be filled in later.',
     ],
     'dog_outline' => [
         'from_its_left' => 'From its left',
@@ -322,6 +322,7 @@ return [
     ],
     'unfiled' => [
         'this_trial_holds_more_than_20' => 'This trial holds more than 20,000 characters. Shorten its note.',
+        'it_waits_again' => 'Taken back: it waits here again, and counts in no session.',
         'its_session_could_not_be_found' => 'Its session could not be found.',
         'choose_the_session_that_this_trial' => 'Choose the session that this trial belongs to.',
         'the_trial_has_joined_its_session' => 'The trial has joined its session, and the session was worked out again.',

@@ -55,7 +55,7 @@ test('a form sent without scripts to a dead database comes back with what was ty
         startDatabase();
     }
     await page.getByRole('button', { name: 'Send again' }).click();
-    await expect(page.getByText('Kelp is in.')).toBeVisible();
+    await expect(page.getByText('Kelp is added.')).toBeVisible();
     await context.close();
 });
 

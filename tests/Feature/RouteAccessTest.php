@@ -126,6 +126,7 @@ final class RouteAccessTest extends TestCase
         'GET unfiled' => [200, 200, 200, 200, 200, 200, 302],
         'POST unfiled' => [202, 202, 202, 202, 202, 202, 302],
         'POST unfiled/{unplaced}/place' => [302, 302, 404, 404, 404, 404, 302],
+        'POST unfiled/{unplaced}/restore' => [302, 302, 404, 404, 404, 404, 302],
         'DELETE unfiled/{unplaced}' => [302, 302, 404, 404, 404, 404, 302],
     ];
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Engine\TrialReader;
 use App\Models\Plan;
 use App\Models\Role;
 use App\Models\Session;
@@ -172,6 +173,36 @@ final class SessionFlowTest extends TestCase
 
         self::assertNotNull($unplaced->refresh()->settled_at);
         $this->get('/unfiled')->assertSee('Nothing waits here');
+    }
+
+    public function test_filing_can_be_taken_back_and_done_again_here_or_elsewhere(): void
+    {
+        $this->postJson('/unfiled', $this->world->trial((string) Str::uuid()));
+        $unplaced = UnplacedTrial::query()->sole();
+        $other = Session::query()->create([
+            'practice_id' => $this->world->practice->id, 'plan_id' => $this->world->plan->id,
+            'person_id' => $this->world->session->person_id, 'user_id' => $this->world->trainer->id, 'started_at' => now()->subDay(),
+        ]);
+        $other->sets()->create(['position' => 1, 'started_at' => now()->subDay()]);
+        $file = fn (Session $into) => $this->post("/unfiled/{$unplaced->id}/place", ['session_id' => $into->id])
+            ->assertSessionHasNoErrors();
+        $counts = fn (): array => array_map(
+            static fn (Session $session): int =>
+                count(app(TrialReader::class)->ofSession($session)->trials), [$this->world->session, $other],
+        );
+
+        $file($this->world->session);
+        self::assertSame([1, 0], $counts());
+        $this->get('/unfiled')->assertSee('Take it back')->assertSee($this->world->trainer->name);
+        $this->post("/unfiled/{$unplaced->id}/restore")->assertRedirect('/unfiled');
+        self::assertSame([0, 0], $counts());
+        $this->get('/unfiled')->assertDontSee('Nothing waits here');
+        $file($this->world->session);
+        self::assertSame([1, 0], $counts());
+        $this->post("/unfiled/{$unplaced->id}/restore");
+        $file($other);
+        self::assertSame([0, 1], $counts());
+        self::assertSame(2, Trial::query()->count(), 'what was filed and taken back stays on record');
     }
 
     public function test_a_payload_in_the_tray_that_cannot_be_read_is_told_and_kept(): void

@@ -25,6 +25,8 @@ final readonly class UnfiledController
 {
     private const MAX_BYTES = 20_000;
 
+    private const MOST_SETTLED = 20;
+
     public function __construct(private FileTrial $filing)
     {
     }
@@ -34,7 +36,8 @@ final readonly class UnfiledController
         $dogs = InSight::dogs($user)->toBase()->select('dogs.id');
 
         return view('pages.unfiled', [
-            'unplaced' => InSight::unplaced($user)->orderByDesc('received_at')->limit(100)->get(),
+            'unplaced' => InSight::unplaced($user)->with('user')->orderByDesc('received_at')->limit(100)->get(),
+            'settled' => InSight::settled($user)->with(['user', 'trial'])->orderByDesc('settled_at')->limit(self::MOST_SETTLED)->get(),
             'sessions' => Session::query()->with('plan.responseModel.dog')->where('practice_id', $user->practice_id)
                 ->whereHas('plan.responseModel', static fn ($models) => $models->whereIn('dog_id', $dogs))
                 ->orderByDesc('started_at')->limit(40)->get(),
@@ -75,5 +78,14 @@ final readonly class UnfiledController
         $this->filing->dismiss($unplaced);
 
         return redirect()->route('unfiled.index')->with('status', say('messages.unfiled.dismissed_the_trial_stays_on_record'));
+    }
+
+    /** Filing or dismissing is taken back. */
+    public function restore(UnplacedTrial $unplaced, #[CurrentUser] User $user): RedirectResponse
+    {
+        Gate::authorize('view', $unplaced);
+        $this->filing->takeBack($unplaced, $user);
+
+        return redirect()->route('unfiled.index')->with('status', say('messages.unfiled.it_waits_again'));
     }
 }

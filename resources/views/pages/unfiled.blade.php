@@ -10,6 +10,11 @@
             ['received_at' => words()->formats->dateTime($trial->received_at)]) }}">
             <p class="mb-1"><strong>{{ $trial->reason }}</strong> {{ say('unfiled.unfiled.received',
                 ['time_zone' => words()->formats->dateTime($trial->received_at)]) }}</p>
+            @php($at = is_numeric($trial->payload['at'] ?? $trial->payload['device_at'] ?? null)
+                ? Carbon\CarbonImmutable::createFromTimestampMs(min(4e12, (float) ($trial->payload['at'] ?? $trial->payload['device_at'])))
+                : null)
+            <p class="mb-1">{{ say('unfiled.unfiled.logged_by', ['person' => $trial->user->name, 'hasTime' => $at !== null,
+                'when' => $at === null ? '' : words()->formats->dateTime($at)]) }}</p>
             <dl class="facts mb-2">
                 @foreach(['distance', 'outcome', 'band', 'note'] as $field)
                     @if(is_scalar($trial->payload[$field] ?? null)
@@ -34,4 +39,13 @@
             </div>
         </section>
     @endforeach
+    @if($settled->isNotEmpty())
+        <h2 class="h5">{{ say('unfiled.unfiled.filed_lately') }}</h2>
+        <ul class="list-unstyled">@foreach($settled as $trial)<li class="d-flex flex-wrap gap-2 align-items-center mb-2">
+            {{ say('unfiled.unfiled.was_filed', ['person' => $trial->user->name, 'isFiled' => $trial->trial !== null,
+            'when' => words()->formats->dateTime($trial->settled_at)]) }}
+            @if($trial->trial !== null)<a href="{{ route('sessions.review', $trial->trial->session_id) }}#trial-{{ $trial->trial_id }}">{{ say('unfiled.unfiled.session') }}</a>@endif
+            <form method="post" action="{{ route('unfiled.restore', $trial) }}">@csrf<button
+                class="btn btn-sm btn-outline-primary">{{ say('unfiled.unfiled.take_back') }}</button></form></li>@endforeach</ul>
+    @endif
 </x-layout>
