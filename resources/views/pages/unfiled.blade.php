@@ -22,10 +22,10 @@
                 @endforeach
             </dl>
             <div class="d-flex flex-wrap gap-2">
-                <form method="post" action="{{ route('unfiled.place', $trial) }}" class="d-flex flex-wrap gap-2">
+                <form method="post" action="{{ route('unfiled.place', $trial) }}" class="d-flex flex-wrap gap-2 w-100">
                     @csrf
                     <label class="visually-hidden" for="s-{{ $trial->id }}">{{ say('unfiled.unfiled.session') }}</label>
-                    <select class="form-select w-auto" id="s-{{ $trial->id }}" name="session_id">
+                    <select class="form-select w-100" id="s-{{ $trial->id }}" name="session_id">
                         @foreach($sessions as $session)
                             <option value="{{ $session->id }}">{{ $session->plan->responseModel->dog->name }}, {{ $session->plan->name }}, {{ words()->formats->dateTime($session->started_at) }}</option>
                         @endforeach

@@ -28,7 +28,7 @@
                     ['plural' => words()->label($unit)]) }}</label>
                 <span class="here-place"><span class="here-word" aria-hidden="true">{{ say('sessions.session_screen.here') }}</span><input
                     id="q-distance" inputmode="decimal" autocomplete="off" aria-describedby="q-distance-problem"><span
-                    aria-hidden="true">{{ words()->label($unit) }}</span></span>
+                    aria-hidden="true">{{ say("device.units.{$unit->value}") }}</span></span>
                 <button class="btn btn-outline-primary" type="button" data-step="1"
                     hidden>{{ say('sessions.session_screen.farther') }}</button>
             </div>
