@@ -8,6 +8,8 @@ use App\Models\Session;
 use App\Models\SessionEvent;
 use App\Models\SessionEventKind;
 use App\Support\Fields;
+use Core\Measure\Median;
+use Illuminate\Database\Eloquent\Collection;
 
 /** What else happened in a session, in a few sentences. */
 final readonly class SessionEvents
@@ -22,10 +24,16 @@ final readonly class SessionEvents
         $most = static fn (SessionEventKind $kind, string $field): int => max([
             0, ...$events->where('kind', $kind)->map(static fn (SessionEvent $event): int => Fields::of($event->data)->int($field))->all(),
         ]);
+        $recoveries = self::recoveries($events);
         $said = [];
+        if ($recoveries !== []) {
+            $said[] = say('messages.session_events.recovered', [
+                'count' => count($recoveries), 'half' => words()->formats->seconds(Median::of($recoveries)),
+            ]);
+        }
         if ($count(SessionEventKind::Left) > 0) {
             $said[] = say('messages.session_events.left', [
-                'count' => $count(SessionEventKind::Left), 'hasSettled' => $count(SessionEventKind::Settled) > 0,
+                'count' => $count(SessionEventKind::Left), 'hasSettled' => $count(SessionEventKind::Settled) > count($recoveries),
                 'after' => words()->formats->seconds($most(SessionEventKind::Settled, 'seconds')),
             ]);
         }
@@ -45,5 +53,19 @@ final readonly class SessionEvents
         }
 
         return $said;
+    }
+
+    /**
+     * After hard trials, as told by the tap beside the clocks; those of *Leave now* name no trial.
+     *
+     * @param  Collection<int, SessionEvent>  $events
+     * @return list<float> seconds
+     */
+    private static function recoveries(Collection $events): array
+    {
+        return array_values($events->where('kind', SessionEventKind::Settled)
+            ->map(static fn (SessionEvent $event): Fields => Fields::of($event->data))
+            ->filter(static fn (Fields $told): bool => $told->textOrNull('trial') !== null)
+            ->map(static fn (Fields $told): float => $told->number('seconds'))->all());
     }
 }

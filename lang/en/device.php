@@ -27,6 +27,7 @@ return [
     'seconds' => '{seconds, number} s',
     'seconds_of' => '{seconds, number} s of {target, number}',
     'off_for' => 'off {seconds, number} s',
+    'fine_again' => 'Fine again? {clock}',
     'turn' => 'turn?',
     'prompt' => 'prompt',
     'in_sight' => 'in sight {seconds, number} s',

@@ -392,6 +392,7 @@ return [
     'session_events' => [
         'taken' => 'Another device took over {count, plural, one {once} other {# times}}.',
         'stare' => 'Longest stare {time}.',
+        'recovered' => '{count, plural, one {Fine again after {half}} other {# times fine again, half of them within {half}}}.',
         'looked_back' => 'It looked back {count, plural, one {once} other {# times}}.',
         'seen' => 'The trigger came {count, plural, one {once} other {# times}}.',
         'left' => 'Left {count, plural, one {once} other {# times}}{hasSettled, select, yes {; it ate and did a cue after at most {after}} other {}}.',

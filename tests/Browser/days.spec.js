@@ -186,6 +186,7 @@ test('a freeze ticked with easy, food left lying, a reaction: each is asked abou
     await expect(screen(page)).toHaveAttribute('data-waiting', '0');
 
     await page.locator('[data-do="band-4"]').click();
+    await page.getByRole('button', { name: /^Fine again\?/ }).click();
     await page.getByRole('button', { name: 'It came' }).click();
     await expect(screen(page)).toHaveAttribute('data-count', '3');
     await expect(screen(page)).toHaveAttribute('data-waiting', '0');
@@ -195,6 +196,7 @@ test('a freeze ticked with easy, food left lying, a reaction: each is asked abou
     expect([food.band, food.food, food.corrections[0].changes]).toEqual([1, 'refused', { food: 'later' }]);
     expect([over.outcome, over.corrections[0].changes]).toEqual(['reacted', { outcome: 'reacted_came' }]);
     await endSession(page);
+    await expect(page.getByText(/^Fine again after/)).toBeVisible();
     await expect(page.getByRole('row', { name: /refused, ate a moment later/ })).toContainText('noticed');
 
     // one row is opened and put right; the rest of it stays

@@ -91,6 +91,29 @@ test('an expired sign-in keeps every entry, asks, and sends after signing in; an
     expect(cookies.length).toBeGreaterThan(0);
 });
 
+test('a second tab counts what waits once, and lets go of it when the first has sent it', async ({ page, context }, { project }) => {
+    test.skip(project.name === 'phone', 'the same for every size');
+    await signIn(page);
+    await makePlan(page, 'Thimble', `Gulls ${project.name}`);
+    await startSession(page);
+    await context.route('**/entries', (route) => route.abort());
+    await tapTrial(page, { outcome: 'returned', band: 0 });
+    await expect(screen(page)).toHaveAttribute('data-waiting', '1');
+    const other = await context.newPage();
+    await other.goto(page.url());
+    await expect(screen(other)).toHaveAttribute('data-waiting', '1');
+    await expect(screen(other)).toHaveAttribute('data-count', '1');
+
+    await context.unroute('**/entries');
+    await page.bringToFront();
+    await expect(screen(page)).toHaveAttribute('data-waiting', '0', { timeout: 40_000 });
+    await other.bringToFront();
+    await expect(screen(other)).toHaveAttribute('data-waiting', '0', { timeout: 40_000 });
+    await expect(screen(other)).toHaveAttribute('data-count', '1');
+    expect(await stored(other)).toHaveLength(1);
+    await other.close();
+});
+
 test('signing out warns of what waits and never clears it', async ({ page, context }, { project }) => {
     test.skip(project.name === 'phone', 'the same for every size');
     await signIn(page);

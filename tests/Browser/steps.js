@@ -153,10 +153,14 @@ export async function advice(page) {
     };
 }
 
-/** Starts a session of the plan whose page is open, with the checklist as it stands. @param {Page} page */
-export async function startSession(page) {
+/**
+ * Starts a session of the plan whose page is open, with the checklist as it stands.
+ * @param {Page} page @param {string} [handler] if it is not whoever is signed in
+ */
+export async function startSession(page, handler) {
     await page.getByRole('link', { name: 'Start a session' }).click();
     await readAndReason(page);
+    if (handler) await page.getByLabel('Who handles').selectOption({ label: handler });
     await page.getByRole('button', { name: 'Start', exact: true }).click();
     await expect(screen(page)).toHaveAttribute('data-ready', 'true');
 }

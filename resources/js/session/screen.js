@@ -38,6 +38,8 @@ export class Screen {
         this.state = JSON.parse(root.dataset.state ?? 'null');
         /** @type {Entry[]} made here and not yet receipted */
         this.waiting = [];
+        /** Writes to the device's store that are not done yet. */
+        this.storing = 0;
         /** @type {Sender | null} */
         this.sender = null;
         this.contact = ['contact', 'duration'].includes(root.dataset.plan ?? '') ? new ContactClocks(root, this.view) : null;
@@ -49,6 +51,8 @@ export class Screen {
         this.strip = new HereStrip(root, this.view, this.here, choices, () => this.moved());
         /** @type {{uuid: string, place: any, until: number} | null} logged elsewhere than advised, and where that was */
         this.elsewhere = null;
+        /** @type {{uuid: string, from: number} | null} a hard trial after which the dog is not yet fine */
+        this.recovering = null;
         this.isOffline = false;
         this.ask = new Ask(root, this.view, (question, isYes) => this.answered(question, isYes));
         this.timers = new Timers(root, this.view, (milliseconds) => this.stared(milliseconds));
@@ -176,7 +180,7 @@ export class Screen {
             case 'go':
                 return this.go();
             case 'was-there':
-                return void this.wasThere();
+                return void (this.elsewhere ? this.wasThere() : this.recovered());
             case 'nearer':
             case 'farther':
                 return this.strip.field
@@ -344,6 +348,7 @@ export class Screen {
         const entry = this.trial(outcome, band, more);
         this.elsewhere =
             next && !this.here.isAt(next) ? { uuid: entry.uuid, place: next, until: Date.now() + WAS_THERE_MILLISECONDS } : null;
+        this.recovering = band !== null && band >= 2 ? { uuid: entry.uuid, from: Date.now() } : null;
         this.view.put('last-line', this.strip.line(band));
         // at once, not when it is kept: the next tap may come before that
         this.clear();
@@ -395,10 +400,13 @@ export class Screen {
         this.enteredAt = performance.now();
         this.render();
         navigator.vibrate?.(20);
+        this.storing += 1;
         try {
             await this.own.store.add(entries);
         } catch {
             await this.goOnInMemory(entries);
+        } finally {
+            this.storing -= 1;
         }
         setTimeout(() => this.render(), PATIENCE + 50);
         if (this.sender) await this.sender.wake();
@@ -439,6 +447,18 @@ export class Screen {
     async refresh() {
         const all = (await this.own.store.of(this.own.user).catch(() => [])) ?? [];
         this.waiting = all.filter((entry) => entry.session === this.own.session);
+        this.render();
+    }
+
+    /** Another tab of this browser sends from the same store: what it has handed over does not wait here any more. */
+    async share() {
+        if (this.storing > 0 || this.sender?.isRunning || this.own.store instanceof MemoryStore) return;
+        const kept = await this.own.store.of(this.own.user).catch(() => null);
+        if (!kept || this.storing > 0) return;
+        const uuids = new Set(kept.map((entry) => entry.uuid));
+        const still = this.waiting.filter((entry) => uuids.has(entry.uuid));
+        if (still.length === this.waiting.length) return;
+        this.waiting = still;
         this.render();
     }
 
@@ -553,11 +573,29 @@ export class Screen {
     goBox(next) {
         const isElsewhere = next !== null && !this.here.isAt(next);
         for (const box of this.view.all('go-box')) box.hidden = !isElsewhere;
-        const isFresh = this.elsewhere !== null && Date.now() < this.elsewhere.until;
-        for (const line of this.view.all('was-there')) {
-            line.hidden = !isFresh;
-            if (isFresh) line.textContent = say('here.was_there', { place: this.elsewhere?.place.big ?? '' });
-        }
+    }
+
+    /**
+     * One tap beside the clocks: for ten seconds that the trial was elsewhere, then, after a hard one, that the dog is fine again.
+     * @param {number} now
+     */
+    afterwards(now) {
+        const [told] = this.view.all('was-there');
+        if (!told) return;
+        const isFresh = this.elsewhere !== null && now < this.elsewhere.until;
+        told.hidden = !isFresh && this.recovering === null;
+        const words = isFresh
+            ? say('here.was_there', { place: this.elsewhere?.place.big ?? '' })
+            : say('fine_again', { clock: elapsed(this.recovering?.from ?? now, now) });
+        if (told.textContent !== words) told.textContent = words;
+    }
+
+    /** It eats and does a cue again: how long that took is kept with the trial. */
+    async recovered() {
+        const told = this.recovering;
+        if (!told) return;
+        this.recovering = null;
+        await this.event('settled', { seconds: Math.round((Date.now() - told.from) / 1000), trial: told.uuid });
     }
 
     /**
@@ -605,10 +643,8 @@ export class Screen {
         this.contact?.rate(this.state, this.since(), now);
         this.contact?.tick(this.place(), now);
         this.leaving.tick(now);
-        if (this.elsewhere && now >= this.elsewhere.until) {
-            this.elsewhere = null;
-            this.render();
-        }
+        if (this.elsewhere && now >= this.elsewhere.until) this.elsewhere = null;
+        this.afterwards(now);
         const pausedAt = Number(localStorage.getItem(`wheatear-break-${this.own.session}`));
         if (pausedAt) {
             this.view.put('break', elapsed(pausedAt, now));
@@ -627,7 +663,9 @@ export class Screen {
 
     /** Looks at the session as others see it: who logs, and what they logged. */
     async look() {
-        if (document.visibilityState !== 'visible' || this.waiting.length > 0) return;
+        if (document.visibilityState !== 'visible') return;
+        if (this.waiting.length > 0) await this.share();
+        if (this.waiting.length > 0) return;
         try {
             const answer = await fetch(`${this.root.dataset.live}&since=${this.state?.version ?? 0}`, {
                 credentials: 'omit',
