@@ -58,7 +58,8 @@
     @if($worksWith !== [])
         <h2>{{ say('plans.limits.works_with') }}</h2>
         <p class="text-body-secondary">{{ say('plans.limits.works_with_about') }}</p>
-        <table class="table table-sm table-narrow"><thead><tr><th scope="col">{{ say('plans.limits.who') }}</th><th
+        <div class="table-responsive" tabindex="0" role="region" aria-label="{{ say('plans.limits.works_with') }}"><table
+            class="table table-sm table-narrow"><thead><tr><th scope="col">{{ say('plans.limits.who') }}</th><th
             scope="col">{{ say('plans.limits.calm') }}</th><th scope="col">{{ say('plans.limits.distance') }}</th></tr></thead>
             <tbody>@foreach($worksWith as $one)<tr><th scope="row">{{ $one->trait === '' ? say('plans.limits.nobody_noted')
                 : App\Session\Traits::label($one->trait) }}</th><td>{{ say('plans.limits.calm_of',
@@ -66,7 +67,7 @@
                 'low' => words()->formats->percent(100 * $one->calm->lower),
                 'high' => words()->formats->percent(100 * $one->calm->upper)]) }}</td><td>{{ $one->distance === null ? '–'
                 : words()->formats->distance(Distance::fromMeters($one->distance)) }}</td></tr>@endforeach</tbody>
-        </table>
+        </table></div>
     @endif
     <div class="row g-4">
         @if($shares !== [])

@@ -91,7 +91,8 @@
                 </div>
                 @if($tellsOdds)
                 <details class="mb-3"><summary>{{ say('plans.show.numbers') }}</summary>
-                    <table class="table table-sm align-middle mt-2">
+                    <div class="table-responsive mt-2" tabindex="0" role="region" aria-label="{{ say('plans.show.numbers') }}">
+                    <table class="table table-sm align-middle">
                         <thead><tr><th scope="col">{{ say('plans.show.step') }}</th><th
                             scope="col">{{ say('plans.show.load') }}</th><th
                             scope="col">{{ say('plans.show.risk_at_most') }}</th></tr></thead>
@@ -102,7 +103,7 @@
                                     {{ say('plans.show.reaction', ['reaction' => words()->formats->chance($step->today->reaction())]) }}</td></tr>
                         @endforeach
                         </tbody>
-                    </table></details>
+                    </table></div></details>
                 @endif
             @endif
         </div>
