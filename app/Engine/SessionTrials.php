@@ -21,4 +21,15 @@ final readonly class SessionTrials
     {
         return array_key_last($this->trials);
     }
+
+    public function idOf(string $uuid): ?int
+    {
+        foreach ($this->marks as $id => $mark) {
+            if ($mark['uuid'] === $uuid) {
+                return $id;
+            }
+        }
+
+        return null;
+    }
 }

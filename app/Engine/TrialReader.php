@@ -44,11 +44,7 @@ final readonly class TrialReader
                 ".Corrections::COLUMN)
             ->get();
         $trials = $marks = [];
-        foreach ($rows as $row) {
-            $fields = Corrections::applied((array) $row);
-            if ($fields === null) {
-                continue;
-            }
+        foreach (Corrections::standing($rows) as $fields) {
             $given = Fields::of($fields);
             $trials[$given->int('id')] = self::trial($given, $catalog);
             $marks[$given->int('id')] = [

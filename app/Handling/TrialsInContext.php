@@ -50,9 +50,8 @@ final readonly class TrialsInContext
                     WHERE trial_id = trials.id AND part = 'real' AND dimension IN ('{$dimensions}')) AS exposure, ".Corrections::COLUMN)
             ->get();
         $trials = [];
-        foreach ($rows as $row) {
-            $fields = Corrections::applied((array) $row);
-            if ($fields !== null && ! Fields::of($fields)->isOn('handler_error')) {
+        foreach (Corrections::standing($rows) as $fields) {
+            if (! Fields::of($fields)->isOn('handler_error')) {
                 $trials[] = self::trial(Fields::of($fields), array_flip($factors));
             }
         }

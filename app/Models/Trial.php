@@ -103,7 +103,9 @@ final class Trial extends Model
     /** Whether it was taken out of the count and not put back. */
     public function isOut(): bool
     {
-        return $this->corrections->whereIn('kind', ['undo', 'restore'])->last()?->kind === 'undo';
+        return TrialCorrection::leaveOut(array_values($this->corrections->map(
+            static fn (TrialCorrection $correction): string => $correction->kind,
+        )->all()));
     }
 
     /** @return HasMany<TrialCorrection, $this> */

@@ -31,6 +31,18 @@ final class TrialCorrection extends Model
 
     protected $casts = ['changes' => 'array', 'made_at' => 'immutable_datetime'];
 
+    /**
+     * Whether these leave their trial out of the count: the last word of taking out and putting back.
+     *
+     * @param  list<string>  $kinds  in their order
+     */
+    public static function leaveOut(array $kinds): bool
+    {
+        $words = array_intersect($kinds, ['undo', 'restore']);
+
+        return $words !== [] && end($words) === 'undo';
+    }
+
     /** @return BelongsTo<Trial, $this> */
     public function trial(): BelongsTo
     {

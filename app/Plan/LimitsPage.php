@@ -12,6 +12,7 @@ use App\Engine\SituationReader;
 use App\Models\Plan;
 use App\Models\Trial;
 use App\Support\Fields;
+use Core\Exposure\DimensionCatalog;
 use Core\Exposure\DimensionKey;
 use Core\Exposure\PlanKind;
 use Core\Insight\LatencyByDistance;
@@ -90,7 +91,6 @@ final readonly class LimitsPage
             'pace' => SessionsToGoal::of($situation->history->solidAfter, $inCore->ladder->top()),
             'left' => $inCore->ladder->top() - $situation->history->solidStep,
             'trials' => $situation->history->trialsEver,
-            'worksWith' => $this->worksWith($plan),
         ];
     }
 
@@ -98,7 +98,7 @@ final readonly class LimitsPage
      * What takes a while over many sessions is kept until anything is logged, and then only what that changed is worked out anew.
      *
      * @param  ?LookingBack  $back  null where no measure leads
-     * @return array{trend: ?Trend, latencies: array<mixed>}
+     * @return array{trend: ?Trend, latencies: array<mixed>, worksWith: array<mixed>}
      */
     private function kept(Plan $plan, \DateTimeImmutable $now, ?LookingBack $back): array
     {
@@ -106,13 +106,14 @@ final readonly class LimitsPage
         $kept = $this->cache->get("limits {$plan->id}");
         $kept = is_array($kept) ? $kept : [];
         $trend = ($kept['trend'] ?? null) instanceof Trend ? $kept['trend'] : null;
-        if (($kept['stamp'] ?? null) === $stamp && is_array($kept['latencies'] ?? null)) {
-            return ['trend' => $trend, 'latencies' => $kept['latencies']];
+        if (($kept['stamp'] ?? null) === $stamp && is_array($kept['latencies'] ?? null) && is_array($kept['worksWith'] ?? null)) {
+            return ['trend' => $trend, 'latencies' => $kept['latencies'], 'worksWith' => $kept['worksWith']];
         }
         $sessions = $back === null ? [] : $this->situations->evidence($plan, $now, Trend::MAX_SESSIONS)[2];
         $found = [
             'trend' => $back === null || $sessions === [] ? null : Trend::of($back, $sessions, $trend->steps ?? []),
             'latencies' => $this->latencies($plan),
+            'worksWith' => $this->worksWith($plan),
         ];
         $this->cache->put("limits {$plan->id}", ['stamp' => $stamp, ...$found], self::KEPT_SECONDS);
 
@@ -149,19 +150,14 @@ final readonly class LimitsPage
                 static fn (Builder $either): Builder => $either->whereNotNull('latency_ms')->orWhereNotNull('latency'),
             )
             ->orderByDesc('trials.id')->limit(self::MAX_LATENCIES)
-            ->selectRaw("number, latency, latency_ms, handler_error, CONCAT('distance=', number) AS exposure, ".Corrections::COLUMN)->get();
+            ->selectRaw("latency, latency_ms, handler_error, CONCAT('distance=', number) AS exposure, ".Corrections::COLUMN)->get();
         $timed = [];
         $catalog = $this->plans->read($plan)->catalog;
-        foreach ($rows as $values) {
-            $fields = Corrections::applied((array) $values);
-            if ($fields === null || Fields::of($fields)->isOn('handler_error')) {
-                continue;
-            }
-            $row = Fields::of($fields);
+        foreach (self::unspoilt($rows) as $row) {
             $milliseconds = $row->numberOrNull('latency_ms');
             $seconds = $milliseconds === null ? TurnLatency::tryFrom($row->text('latency'))?->seconds() : $milliseconds / 1000.0;
             if ($seconds !== null) {
-                $timed[] = [ExposureColumns::fromText($row->text('exposure'), $catalog)->distance()->meters ?? 0.0, $seconds];
+                $timed[] = [self::meters($row, $catalog) ?? 0.0, $seconds];
             }
         }
 
@@ -180,24 +176,38 @@ final readonly class LimitsPage
                     WHERE trial_id = trials.id AND part = 'real' AND dimension = 'distance') AS exposure,
                 (SELECT GROUP_CONCAT(trait SEPARATOR ';') FROM trial_traits WHERE trial_id = trials.id) AS traits, ".Corrections::COLUMN)
             ->get();
-        $catalog = $this->plans->read($plan)->catalog;
         $trials = [];
-        foreach ($rows as $values) {
-            $fields = Corrections::applied((array) $values);
-            $row = Fields::of($fields);
-            if ($fields === null || $row->isOn('handler_error') || $row->text('outcome') === Outcome::Unnoticed->value) {
-                continue;
+        $catalog = $this->plans->read($plan)->catalog;
+        foreach (self::unspoilt($rows) as $row) {
+            if ($row->text('outcome') !== Outcome::Unnoticed->value) {
+                $trials[] = [
+                    'traits' => array_values(array_filter(explode(';', $row->text('traits')))),
+                    'isCalm' => Band::from($row->int('band'))->isBelowThreshold(), 'distance' => self::meters($row, $catalog),
+                ];
             }
-            $trials[] = [
-                'traits' => array_values(array_filter(explode(';', $row->text('traits')))),
-                'isCalm' => Band::from($row->int('band'))->isBelowThreshold(),
-                'distance' => $row->text('exposure') === ''
-                    ? null
-                    : ExposureColumns::fromText($row->text('exposure'), $catalog)->distance()?->meters,
-            ];
         }
         $told = WorksWith::of($trials);
 
         return array_filter(array_column($told, 'trait')) === [] ? [] : $told;
+    }
+
+    /**
+     * Trials as they stand, without those that the handler spoilt.
+     *
+     * @param  iterable<mixed>  $rows
+     * @return list<Fields>
+     */
+    private static function unspoilt(iterable $rows): array
+    {
+        return array_values(array_filter(
+            array_map(Fields::of(...), Corrections::standing($rows)), static fn (Fields $row): bool => ! $row->isOn('handler_error'),
+        ));
+    }
+
+    private static function meters(Fields $row, DimensionCatalog $catalog): ?float
+    {
+        return $row->text('exposure') === ''
+            ? null
+            : ExposureColumns::fromText($row->text('exposure'), $catalog)->distance()?->meters;
     }
 }

@@ -24,19 +24,13 @@ final readonly class ContactSummary
         if (! in_array($session->plan->responseModel->kind, [PlanKind::Contact, PlanKind::Duration], true)) {
             return [];
         }
-        $rows = [];
-        foreach (Trial::query()
+        $rows = Corrections::standing(Trial::query()
             ->toBase()->where('session_id', $session->id)->orderBy('sequence')->orderBy('occurred_at')->orderBy('id')->limit(self::MAX)
             ->selectRaw(
                 'outcome, stay_ms, hold_ms, return_ms, (SELECT number FROM trial_exposures WHERE trial_id = trials.id AND part = '
                     .'\'target\' AND dimension = \'duration\') AS target, '
                     .Corrections::COLUMN,
-            )->get() as $row) {
-            $fields = Corrections::applied((array) $row);
-            if ($fields !== null) {
-                $rows[] = $fields;
-            }
-        }
+            )->get());
         if ($rows === []) {
             return [];
         }

@@ -41,9 +41,9 @@ final readonly class FileTrial
      */
     private static function storable(array $data): array
     {
-        $isTooDeep = json_encode($data, JSON_PARTIAL_OUTPUT_ON_ERROR, self::MAX_DEPTH) === false || json_last_error() === JSON_ERROR_DEPTH;
-
-        return $isTooDeep ? ['text' => (string) json_encode($data)] : $data;
+        return json_encode($data, depth: self::MAX_DEPTH) === false
+            ? ['text' => (string) json_encode($data, JSON_PARTIAL_OUTPUT_ON_ERROR)]
+            : $data;
     }
 
     /**

@@ -4,14 +4,13 @@ declare(strict_types=1);
 
 namespace App\Session;
 
-use App\Engine\PlanReader;
-use App\Models\Session;
-use App\Models\SoundSetUp;
 use Core\Exposure\Dimension;
 use Core\Exposure\DimensionCatalog;
 use Core\Exposure\DimensionKey;
 use Core\Exposure\DimensionKind;
+use Core\Ladder\Ladder;
 use Core\Ladder\Step;
+use Core\Sound\Player;
 
 /**
  * Where a session can be, as its screen is told once: the steps of the plan in words, and for each thing in play the values it can be
@@ -25,24 +24,16 @@ final readonly class Places
         'time' => [1.0, 2.0, 3.0, 5.0, 8.0, 10.0, 15.0, 20.0, 30.0, 45.0, 60.0, 90.0, 120.0, 180.0, 300.0],
     ];
 
-    public function __construct(private PlanReader $plans)
-    {
-    }
-
     /**
      * @return array{first: list<array<string, mixed>>, others: list<array<string, mixed>>, steps: list<array<string, mixed>>}
      */
-    public function of(Session $session, DimensionCatalog $catalog): array
+    public static function of(Ladder $ladder, DimensionCatalog $catalog, InPlay $inPlay, ?Player $player): array
     {
-        $ladder = $this->plans->read($session->plan)->ladder;
-        $steps = array_values($ladder->steps);
-        $inPlay = InPlay::of($catalog, $session->plan->responseModel->kind, $steps);
-        $player = SoundSetUp::of($session->plan->responseModel)?->player();
         $unsaid = $catalog->has(DimensionKey::Distance->value) ? [] : $ladder->shared();
         $inWords = new StateInWords(words(), $catalog);
-        $choices = fn (Dimension $dimension): array => [
+        $choices = static fn (Dimension $dimension): array => [
             'key' => $dimension->key, 'label' => words()->capital(words()->dimension($catalog, $dimension->key)),
-            'values' => $this->values($dimension, $catalog, $steps),
+            'values' => self::values($dimension, $catalog, $ladder->steps),
         ];
 
         return [
@@ -54,7 +45,7 @@ final readonly class Places
                     'values' => $step->exposure->values, 'play' => $player?->playback($step->exposure->values),
                 ], $unsaid),
                 'manner' => words()->atHand($step->manner),
-            ], $steps),
+            ], $ladder->steps),
         ];
     }
 
@@ -62,7 +53,7 @@ final readonly class Places
      * @param  list<Step>  $steps
      * @return list<array{value: float|string, label: string}> easiest first, where they have an order
      */
-    private function values(Dimension $dimension, DimensionCatalog $catalog, array $steps): array
+    private static function values(Dimension $dimension, DimensionCatalog $catalog, array $steps): array
     {
         $values = array_map(static fn ($value): string => $value->key, $dimension->values);
         if ($dimension->kind->isMeasured()) {

@@ -127,13 +127,10 @@ final readonly class ReceiveEntry
     {
         $data = is_array($entry['trial'] ?? null) ? $entry['trial'] : [];
         $read = $this->trials->ofSession($session);
-        $id = array_search(
-            is_string($entry['trial_uuid'] ?? null) ? strtolower($entry['trial_uuid']) : '', array_column($read->marks, 'uuid'), true,
-        );
-        if ($id === false) {
+        $id = $read->idOf(strtolower(Fields::of($entry)->text('trial_uuid')));
+        if ($id === null) {
             return ['result' => 'known', 'message' => say('messages.receive_entry.this_correction_names_no_trial')];
         }
-        $id = array_keys($read->marks)[$id];
         $stored = $read->trials[$id];
         $unit = $user->units()->distance;
         $validator = $this->validators->make(

@@ -28,8 +28,8 @@ final readonly class ReviewPage
 
     /**
      * @return list<array{id: int, trial: LoggedTrial, words: string, note: string, slip: ?Slip, traits: list<string>,
-     *    signs: list<string>, corrected: list<string>,
-     *    sequence: int, secondsFromStart: float, advice: ?AdviceGiven, adviceWords: ?string, followed: ?bool}>
+     *    signs: list<string>, corrected: list<string>, secondsFromStart: float, advice: ?AdviceGiven, adviceWords: ?string,
+     *    followed: ?bool}>
      */
     public function rows(Session $session): array
     {
@@ -56,7 +56,6 @@ final readonly class ReviewPage
                 'traits' => array_values(array_filter(explode(';', $read->marks[$id]['traits']))),
                 'signs' => array_map(static fn (string $sign): string => words()->sign($sign), $trial->signs),
                 'corrected' => $corrections[$id] ?? [],
-                'sequence' => $read->marks[$id]['sequence'],
                 'secondsFromStart' => (float) $trial->at->format('U.u') - (float) $session->started_at->format('U.u'),
                 'advice' => $given,
                 'adviceWords' => $advised === null ? null : words()->exposure($advised, $catalog),
@@ -70,7 +69,7 @@ final readonly class ReviewPage
     /** @return list<Trial> that were taken out of the count, oldest first */
     public function takenOut(Session $session): array
     {
-        return array_values($session->trials()->with('corrections.user')->whereHas(
+        return array_values($session->trials()->with('corrections')->whereHas(
             'corrections', static fn ($corrections) => $corrections->where('kind', 'undo'),
         )->limit(self::MOST_OUT)->get()->filter(static fn (Trial $trial): bool => $trial->isOut())->all());
     }

@@ -56,6 +56,8 @@ final readonly class TrialChanges
     public function of(array $data, LoggedTrial $stored, array $marks, Session $session, DistanceUnit $unit): array
     {
         $given = Fields::of($data);
+        // a form tells that food was gone, the record that some was left
+        $sent = isset($data['food_gone']) ? [...$data, 'food_left' => true] : $data;
         $told = array_intersect_key([
             'outcome' => $given->text('outcome'),
             'band' => $given->int('band'),
@@ -67,7 +69,7 @@ final readonly class TrialChanges
             'signs' => self::joined($given->texts('signs')),
             'slip' => $given->text('slip'),
             'traits' => implode(';', TrialParser::traits($given->texts('traits'))),
-        ], $data + (array_key_exists('food_gone', $data) ? ['food_left' => true] : []));
+        ], $sent);
         $changes = array_diff_assoc($told, [
             'outcome' => $stored->outcome->value,
             'band' => $stored->band->value,
@@ -93,7 +95,7 @@ final readonly class TrialChanges
         $values = [...$stored->values, ...$base];
         foreach ($given->list('exposure') as $key => $value) {
             $text = is_scalar($value) ? (string) $value : '';
-            if ($text === self::asShown($stored->values[$key] ?? null)) {
+            if ($text === (string) ($stored->values[$key] ?? '')) {
                 continue;
             }
             if ($text === '') {
@@ -110,11 +112,6 @@ final readonly class TrialChanges
         }
 
         return Exposure::of($values, $this->catalogs->dimensions($session->plan->responseModel->kind));
-    }
-
-    private static function asShown(float|string|null $value): string
-    {
-        return (string) $value;
     }
 
     /** @param  list<string>  $signs */

@@ -36,9 +36,8 @@ final readonly class TrialParser
         $given = Fields::of($data);
         $kind = $session->plan->responseModel->kind;
         $distance = $kind === PlanKind::Presence ? Distance::from($given->number('distance'), $unit) : null;
-        $stated = $given->list('exposure');
-        $here = Exposure::of(self::stated($stated, $distance), $this->catalogs->dimensions($kind));
-        [$target, $under, $forecast] = $this->aim($given->text('aim'), $session, $distance, $here);
+        $stated = self::stated($given->list('exposure'), $distance);
+        [$target, $under, $forecast] = $this->aim($given->text('aim'), $session, $distance, $stated);
         $times = ContactTimes::from($given);
         $sound = SoundTimes::from($given);
         $latencyMilliseconds = $given->intOrNull('latency_ms');
@@ -51,7 +50,7 @@ final readonly class TrialParser
             $target,
             $under,
             $forecast,
-            Exposure::of($this->shown($target, $stated, $distance, $times, $sound), $this->catalogs->dimensions($kind)),
+            Exposure::of(self::shown($target, $stated, $times, $sound), $this->catalogs->dimensions($kind)),
             Outcome::from($given->text('outcome')),
             Band::tryFrom($given->intOrNull('band') ?? -1),
             array_values(array_unique($given->texts('signs'))),
@@ -77,13 +76,12 @@ final readonly class TrialParser
     /**
      * What the trial does not say was as aimed at; where time is part of what is asked, what was held or heard is what it was.
      *
-     * @param  array<mixed>  $stated
+     * @param  array<string, float|int|string>  $stated
      * @return array<string, float|int|string>
      */
-    private function shown(Level $target, array $stated, ?Distance $distance, ContactTimes $times, ?SoundTimes $sound): array
+    private static function shown(Level $target, array $stated, ContactTimes $times, ?SoundTimes $sound): array
     {
-        $values = $target->exposure->values;
-        $values = [...$values, ...self::stated($stated, $distance)];
+        $values = [...$target->exposure->values, ...$stated];
         foreach ([[DimensionKey::Duration, $times->hold], [DimensionKey::Length, $sound?->lasted]] as [$key, $milliseconds]) {
             if ($milliseconds !== null && isset($values[$key->value])) {
                 $values[$key->value] = round($milliseconds / 1000, 1);
@@ -113,9 +111,10 @@ final readonly class TrialParser
      * What the handler aimed at: the advice followed, a step chosen otherwise, or the very place where they were; failing all, the nearest
      * step.
      *
+     * @param  array<string, float|int|string>  $stated
      * @return array{Level, ?Action, ?Risk}
      */
-    private function aim(string $aim, Session $session, ?Distance $distance, Exposure $here): array
+    private function aim(string $aim, Session $session, ?Distance $distance, array $stated): array
     {
         $catalog = $this->catalogs->dimensions($session->plan->responseModel->kind);
         [$kind, $number, $other] = [...explode(':', $aim, 3), '0', '0'];
@@ -137,7 +136,7 @@ final readonly class TrialParser
         }
         $ladder = $this->plans->read($session->plan)->ladder;
         if ($kind === 'here') {
-            return [(new Credit($ladder, $catalog))->of($here), null, null];
+            return [(new Credit($ladder, $catalog))->of(Exposure::of($stated, $catalog)), null, null];
         }
         $best = Level::ofStep($ladder, 0);
         $nearest = INF;

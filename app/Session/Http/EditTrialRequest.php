@@ -9,7 +9,6 @@ use App\Input\OfTraining;
 use App\Session\TrialChanges;
 use App\Session\TrialRules;
 use Core\Decision\LoggedTrial;
-use Core\Measure\DistanceUnit;
 use Illuminate\Foundation\Http\FormRequest;
 
 /** A correction after the fact: any part of a trial. A field that is not sent stays as it is. */
@@ -59,10 +58,5 @@ final class EditTrialRequest extends FormRequest
         return $this->stored === null
             ? []
             : $changes->of($this->validated(), $this->stored, $this->marks, $this->training(), $this->unit());
-    }
-
-    private function unit(): DistanceUnit
-    {
-        return $this->user()?->units()->distance ?? throw new \LogicException('The route asks for a signed-in user.');
     }
 }

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Session\Http;
 
 use App\Input\OfTraining;
-use App\Models\User;
 use App\Session\IncomingTrial;
 use App\Session\TrialParser;
 use App\Session\TrialRules;
@@ -34,7 +33,7 @@ final class LogTrialRequest extends FormRequest
     /** @return array<string, list<mixed>> */
     public function rules(TrialRules $rules): array
     {
-        return $rules->of($this->training(), $this->signedIn()->units()->distance, $this->input('exposure'));
+        return $rules->of($this->training(), $this->unit(), $this->input('exposure'));
     }
 
     /** @return array<string, string> */
@@ -56,11 +55,6 @@ final class LogTrialRequest extends FormRequest
 
     public function toTrial(TrialParser $parser): IncomingTrial
     {
-        return $parser->parse($this->validated(), $this->training(), $this->signedIn()->units()->distance);
-    }
-
-    private function signedIn(): User
-    {
-        return $this->user() ?? throw new \LogicException('The route asks for a signed-in user.');
+        return $parser->parse($this->validated(), $this->training(), $this->unit());
     }
 }

@@ -4,10 +4,9 @@ declare(strict_types=1);
 
 namespace App\Session\Http;
 
+use App\Input\InSightOnly;
 use App\Input\MayHandle;
 use App\Input\OfPlan;
-use App\Input\PersonInSight;
-use App\Input\PlaceInSight;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\Gate;
@@ -37,8 +36,8 @@ final class PastSessionRequest extends FormRequest
             'day' => ['required', 'date_format:Y-m-d', 'after:2000-01-01'],
             'from' => ['required', 'date_format:H:i'],
             'minutes' => ['required', 'integer', 'between:1,'.self::LONGEST_MINUTES],
-            'person_id' => ['required', 'integer', new PersonInSight, new MayHandle($this->plan()->responseModel->dog_id)],
-            'place_id' => ['nullable', 'integer', new PlaceInSight],
+            'person_id' => ['required', 'integer', InSightOnly::person(), new MayHandle($this->plan()->responseModel->dog_id)],
+            'place_id' => ['nullable', 'integer', InSightOnly::place()],
             'source' => ['required', Rule::in(self::SOURCES)],
             'note' => ['nullable', 'string', 'max:500'],
         ];

@@ -18,7 +18,6 @@ use App\Session\ReviewPage;
 use App\Session\SessionEvents;
 use App\Session\Traits;
 use Core\Decision\RuleBook;
-use Core\Exposure\PlanKind;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
@@ -64,10 +63,12 @@ final readonly class ReviewController
      */
     private function editor(Request $request, Session $session, User $user): array
     {
-        $named = is_string($request->query('trial')) ? $request->query('trial') : '';
+        $named = $request->query('trial');
+        if (! is_string($named)) {
+            return ['open' => 0];
+        }
         $kind = $session->plan->responseModel->kind;
         $steps = $this->plans->read($session->plan)->ladder->steps;
-
         $last = $session->trials()->reorder()->latest('occurred_at')->first()->occurred_at ?? $session->started_at;
 
         return [
@@ -76,7 +77,7 @@ final readonly class ReviewController
             'unit' => $user->units()->distance,
             'traits' => $this->traits->of($session->plan->responseModel),
             'inPlay' => InPlay::of($this->catalogs->of($session->plan->responseModel), $kind, $steps),
-            'signs' => $this->core->signs->byPart($kind === PlanKind::Contact ? 'contact' : 'presence'),
+            'signs' => $this->core->signs->byPart($kind),
             // the next one is typed from where the last one was
             'addAt' => $last->setTimezone(new \DateTimeZone(words()->reader->zone))->format('H:i'),
         ];

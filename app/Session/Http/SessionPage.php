@@ -46,7 +46,7 @@ final readonly class SessionPage
 
     public function __construct(
         private CoreCatalogs $catalogs, private DogCatalogs $dogs, private TrialReader $trials, private PlanReader $plans,
-        private Places $places, private Handlers $handlers, private Traits $traits,
+        private Handlers $handlers, private Traits $traits,
     ) {
     }
 
@@ -55,7 +55,9 @@ final readonly class SessionPage
     {
         $kind = $session->plan->responseModel->kind;
         $catalog = $this->dogs->of($session->plan->responseModel);
-        $steps = $this->plans->read($session->plan)->ladder->steps;
+        $ladder = $this->plans->read($session->plan)->ladder;
+        $inPlay = InPlay::of($catalog, $kind, $ladder->steps);
+        $sound = SoundSetUp::of($session->plan->responseModel);
         $advice = $session->advice()->reorder()->latest('id')->with('step')->firstOrFail();
         $trials = $this->trials->ofSession($session)->trials;
         $last = $trials === [] ? null : $trials[array_key_last($trials)];
@@ -74,9 +76,9 @@ final readonly class SessionPage
             'uuid' => (string) Str::uuid7(),
             'undoUuid' => (string) Str::uuid7(),
             'distance' => $this->typed($shown?->distance(), $user),
-            'inPlay' => InPlay::of($catalog, $kind, $steps),
+            'inPlay' => $inPlay,
             'exposure' => $shown === null ? [] : $shown->values,
-            'signs' => $this->catalogs->signs->byPart($kind === PlanKind::Contact ? 'contact' : 'presence'),
+            'signs' => $this->catalogs->signs->byPart($kind),
             'kind' => $kind,
             'quick' => Outcome::quick($kind),
             'others' => Outcome::others($kind),
@@ -90,15 +92,15 @@ final readonly class SessionPage
             'liveUrl' => URL::temporarySignedRoute(
                 'live', now()->addDay(), ['session' => $session->id, 'reader' => $user->reader()->toText()], absolute: false,
             ),
-            'sound' => SoundSetUp::of($session->plan->responseModel),
+            'sound' => $sound,
             'meterUrl' => $kind === PlanKind::Sound
                 ? URL::temporarySignedRoute('meter.show', now()->addDay(), ['session' => $session->id], absolute: false)
                 : null,
             'food' => $this->food($session),
-            'steps' => $steps,
+            'steps' => $ladder->steps,
             'people' => $this->handlers->of($session->plan->responseModel->dog, $user),
             'traits' => $kind === PlanKind::Presence ? $this->traits->of($session->plan->responseModel) : [],
-            'places' => $this->places->of($session, $catalog),
+            'places' => Places::of($ladder, $catalog, $inPlay, $sound?->player()),
         ];
     }
 

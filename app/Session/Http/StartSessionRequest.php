@@ -4,8 +4,7 @@ declare(strict_types=1);
 
 namespace App\Session\Http;
 
-use App\Input\PersonInSight;
-use App\Input\PlaceInSight;
+use App\Input\InSightOnly;
 use App\Models\Place;
 use App\Models\Plan;
 use App\Models\SessionKind;
@@ -33,9 +32,9 @@ final class StartSessionRequest extends FormRequest
             'kind' => ['nullable', Rule::enum(SessionKind::class)],
             'place_id' => [
                 'nullable', 'integer', Rule::exists(Place::class, 'id')->where('practice_id', $this->user()?->practice_id),
-                new PlaceInSight,
+                InSightOnly::place(),
             ],
-            'person_id' => ['nullable', 'integer', new PersonInSight],
+            'person_id' => ['nullable', 'integer', InSightOnly::person()],
             'ground_hot' => ['nullable', 'boolean'],
             'noise' => ['nullable', Rule::in(self::NOISE)],
             'state' => ['nullable', Rule::in(self::STATE)],

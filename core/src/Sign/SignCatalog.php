@@ -6,6 +6,7 @@ namespace Core\Sign;
 
 use Core\Exception\InvalidCatalog;
 use Core\Exception\InvalidSign;
+use Core\Exposure\PlanKind;
 
 /** The signs and the cut points they are graded by: versioned data, so that old trials keep their grading. */
 final readonly class SignCatalog
@@ -73,8 +74,9 @@ final readonly class SignCatalog
      *
      * @return non-empty-array<string, list<Sign>> by SignPart value
      */
-    public function byPart(string $plan): array
+    public function byPart(PlanKind $kind): array
     {
+        $plan = $kind === PlanKind::Contact ? 'contact' : 'presence';
         $groups = array_fill_keys(array_column(SignPart::cases(), 'value'), []);
         foreach (SignWeight::cases() as $weight) {
             foreach ($this->signs as $sign) {

@@ -4,7 +4,7 @@
 @php($trial = $stored['trial'] ?? null)
 @php($kind = $plan->responseModel->kind)
 @php($values = $trial?->exposure->values ?? [])
-<form method="post" data-correct
+<form method="post"
     action="{{ $stored === null ? route('trials.store', $session) : route('trials.update', [$session, $stored['id']]) }}">
     @csrf
     @if($stored !== null) @method('put') @else<input type="hidden" name="then" value="new">@endif
@@ -12,7 +12,7 @@
     <div class="row g-2">
         @if($stored === null)
         <div class="col-6 col-md-3"><x-field name="at" :label="say('sessions.editor.at')" type="time"
-            :value="typed('at', $addAt)" :hint="say('sessions.editor.at_hint')" /></div>
+            :value="$addAt" :hint="say('sessions.editor.at_hint')" /></div>
         @endif
         <div class="col-12 col-md-6"><label class="form-label mb-0" for="c-step">{{ say('sessions.editor.step') }}</label>
             <select class="form-select" id="c-step" name="{{ $stored === null ? 'aim' : 'step' }}">
@@ -24,7 +24,7 @@
         @if($kind === Core\Exposure\PlanKind::Presence)
         <div class="col-6 col-md-3"><x-field name="distance" :label="say('sessions.session_panel.distance',
             ['plural' => words()->label($unit)])" inputmode="decimal" required
-            :value="typed('distance', $trial?->exposure->distance() === null ? '' : (string) round($trial->exposure->distance()->as($unit), 1))" /></div>
+            :value="$trial?->exposure->distance() === null ? '' : (string) round($trial->exposure->distance()->as($unit), 1)" /></div>
         @endif
         <div class="col-6 col-md-4"><label class="form-label mb-0" for="c-outcome">{{ say('sessions.review.outcome') }}</label>
             <select class="form-select" id="c-outcome" name="outcome">
