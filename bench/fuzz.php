@@ -11,6 +11,7 @@ use Random\Randomizer;
 
 /** Requests made up from the names of fields and from values that break things, seeded; every answer of 500 or more is told. */
 require dirname(__DIR__).'/vendor/autoload.php';
+require __DIR__.'/device.php';
 [, $base, $requests, $seed] = $argv;
 (require dirname(__DIR__).'/bootstrap/app.php')->make(Kernel::class)->bootstrap();
 $random = new Randomizer(new Xoshiro256StarStar((int) $seed));
@@ -58,21 +59,11 @@ $curl = curl_init();
 curl_setopt_array($curl, [
     CURLOPT_COOKIEFILE => '', CURLOPT_RETURNTRANSFER => true, CURLOPT_FOLLOWLOCATION => false, CURLOPT_TIMEOUT => 30,
 ]);
-$token = static function () use ($curl): string {
-    foreach (curl_getinfo($curl, CURLINFO_COOKIELIST) as $line) {
-        $cookie = explode("\t", $line);
-        if ($cookie[5] === 'XSRF-TOKEN') {
-            return urldecode($cookie[6]);
-        }
-    }
-
-    return '';
-};
-$ask = static function (string $method, string $path, string $body, string $type) use ($curl, $base, $token): int {
+$ask = static function (string $method, string $path, string $body, string $type) use ($curl, $base): int {
     curl_setopt_array($curl, [
         CURLOPT_URL => $base.$path, CURLOPT_CUSTOMREQUEST => $method, CURLOPT_POSTFIELDS => $body,
         CURLOPT_HTTPHEADER => [
-            'X-XSRF-TOKEN: '.$token(), "Content-Type: {$type}", 'Accept: '.($type === 'application/json' ? $type : 'text/html'),
+            'X-XSRF-TOKEN: '.xsrfToken($curl), "Content-Type: {$type}", 'Accept: '.($type === 'application/json' ? $type : 'text/html'),
         ],
     ]);
     curl_exec($curl);
@@ -109,7 +100,7 @@ for ($i = 1; $i <= (int) $requests; $i++) {
     }
     if (str_ends_with($route->uri(), '/entries')) {
         $told = ['device' => 'aaaaaaaa-0000-4000-8000-000000000001', 'user' => 1, 'entries' => [
-            ['uuid' => vsprintf('%s%s-%s-4%.3s-a%.3s-%s%s%s', str_split(bin2hex($random->getBytes(18)), 4)),
+            ['uuid' => uuidOf($random->getBytes(18)),
                 'kind' => $pick(['trial', 'event', 'correct', 'grade', 'handler']), ...$told, 'trial' => $value(0)],
         ]];
     }

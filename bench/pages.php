@@ -28,6 +28,7 @@ use Psr\Clock\ClockInterface;
  * page of the dog, its plan and its limits are asked for in turn. Prints medians and their ratios.
  */
 require dirname(__DIR__).'/vendor/autoload.php';
+require __DIR__.'/device.php';
 [, $base, $rounds] = $argv;
 const COPIES = 100;
 const DAYS_BETWEEN_COPIES = 14;
@@ -130,28 +131,18 @@ $get = static function (string $path) use ($curl, $base): float {
     return (hrtime(true) - $started) / 1e6;
 };
 $get('/sign-in');
-$token = '';
-foreach (curl_getinfo($curl, CURLINFO_COOKIELIST) as $line) {
-    $cookie = explode("\t", $line);
-    $token = $cookie[5] === 'XSRF-TOKEN' ? urldecode($cookie[6]) : $token;
-}
 curl_setopt_array($curl, [
     CURLOPT_URL => "{$base}/sign-in", CURLOPT_POST => true,
     CURLOPT_POSTFIELDS => http_build_query(['email' => $user->email, 'password' => 'marsh-samphire-42']),
-    CURLOPT_HTTPHEADER => ["X-XSRF-TOKEN: {$token}"],
+    CURLOPT_HTTPHEADER => ['X-XSRF-TOKEN: '.xsrfToken($curl)],
 ]);
 curl_exec($curl);
 curl_setopt($curl, CURLOPT_HTTPHEADER, []);
 
 $post = static function (string $path, array $payload) use ($curl, $base): string {
-    $token = '';
-    foreach (curl_getinfo($curl, CURLINFO_COOKIELIST) as $line) {
-        $cookie = explode("\t", $line);
-        $token = $cookie[5] === 'XSRF-TOKEN' ? urldecode($cookie[6]) : $token;
-    }
     curl_setopt_array($curl, [
         CURLOPT_URL => $base.$path, CURLOPT_POST => true, CURLOPT_POSTFIELDS => json_encode($payload),
-        CURLOPT_HTTPHEADER => ['Accept: application/json', 'Content-Type: application/json', "X-XSRF-TOKEN: {$token}"],
+        CURLOPT_HTTPHEADER => ['Accept: application/json', 'Content-Type: application/json', 'X-XSRF-TOKEN: '.xsrfToken($curl)],
     ]);
     $body = curl_exec($curl);
     curl_setopt($curl, CURLOPT_HTTPHEADER, []);

@@ -6,6 +6,7 @@ declare(strict_types=1);
  * Drives a running instance as one signed-in device would: a bare write, and a trial logged and answered with advice, in turn.
  * Prints medians and 95th percentiles, and their ratios to the bare write.
  */
+require __DIR__.'/device.php';
 [, $base, $pairs] = $argv;
 $curl = curl_init();
 curl_setopt_array($curl, [
@@ -14,13 +15,9 @@ curl_setopt_array($curl, [
 
 /** @param  array<string, mixed>|null  $fields */
 $send = static function (string $path, ?array $fields, array $headers = []) use ($curl, $base): array {
-    $token = '';
-    foreach (curl_getinfo($curl, CURLINFO_COOKIELIST) as $line) {
-        $cookie = explode("\t", $line);
-        $token = $cookie[5] === 'XSRF-TOKEN' ? urldecode($cookie[6]) : $token;
-    }
     curl_setopt_array($curl, [
-        CURLOPT_URL => $base.$path, CURLOPT_HTTPGET => $fields === null, CURLOPT_HTTPHEADER => [...$headers, "X-XSRF-TOKEN: {$token}"],
+        CURLOPT_URL => $base.$path, CURLOPT_HTTPGET => $fields === null,
+        CURLOPT_HTTPHEADER => [...$headers, 'X-XSRF-TOKEN: '.xsrfToken($curl)],
     ] + ($fields === null ? [] : [CURLOPT_POST => true, CURLOPT_POSTFIELDS => http_build_query($fields)]));
     $started = hrtime(true);
     $body = curl_exec($curl);
@@ -30,7 +27,7 @@ $send = static function (string $path, ?array $fields, array $headers = []) use 
         (string) curl_getinfo($curl, CURLINFO_REDIRECT_URL),
     ];
 };
-$uuid = static fn (): string => vsprintf('%s%s-%s-4%.3s-a%.3s-%s%s%s', str_split(bin2hex(random_bytes(18)), 4));
+$uuid = static fn (): string => uuidOf(random_bytes(18));
 $trial = static fn (int $i): array => [
     'uuid' => $uuid(), 'sequence' => $i, 'device_at' => (string) (int) (microtime(true) * 1000),
     'sent_at' => (string) (int) (microtime(true) * 1000), 'distance' => 45 + ($i % 7) / 10,
@@ -45,14 +42,9 @@ $entry = static fn (int $i): array => [
     'sequence' => $i, 'trial' => $trial($i),
 ];
 $sendJson = static function (string $path, array $payload) use ($curl, $base): array {
-    $token = '';
-    foreach (curl_getinfo($curl, CURLINFO_COOKIELIST) as $line) {
-        $cookie = explode("\t", $line);
-        $token = $cookie[5] === 'XSRF-TOKEN' ? urldecode($cookie[6]) : $token;
-    }
     curl_setopt_array($curl, [
         CURLOPT_URL => $base.$path, CURLOPT_POST => true, CURLOPT_POSTFIELDS => json_encode($payload),
-        CURLOPT_HTTPHEADER => ['Accept: application/json', 'Content-Type: application/json', "X-XSRF-TOKEN: {$token}"],
+        CURLOPT_HTTPHEADER => ['Accept: application/json', 'Content-Type: application/json', 'X-XSRF-TOKEN: '.xsrfToken($curl)],
     ]);
     $started = hrtime(true);
     $body = curl_exec($curl);

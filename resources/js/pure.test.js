@@ -178,13 +178,13 @@ test('a step left by one value is that step no more, and is again when the value
 
 test('a grade two bands milder than what was ticked is asked about, one band milder is not, and a freeze always is', () => {
     const trial = (/** @type {number} */ band, /** @type {number} */ proposed, /** @type {string[]} */ ...signs) =>
-        openQuestion({ uuid: 'a', band, proposed, signs });
+        openQuestion({ uuid: 'a', band, proposed, signs }, ['stiff', 'freeze']);
     assert.deepEqual(trial(1, 3, 'cower'), { about: 'band', trial: 'a', band: 3 });
     assert.equal(trial(2, 3, 'cower'), null);
     assert.deepEqual(trial(1, 2, 'stiff'), { about: 'band', trial: 'a', band: 3 }, 'one band, but stiffness is no easy trial');
     assert.equal(trial(2, 2, 'stiff'), null);
     assert.equal(trial(0, 3), null, 'nothing was ticked');
-    assert.equal(openQuestion(undefined), null);
+    assert.equal(openQuestion(undefined, []), null);
 });
 
 test('a field is found by the name that its error has', () => {

@@ -101,26 +101,26 @@ export class HereStrip {
         return [...this.choices.first, ...noted];
     }
 
+    /** @param {string} key @returns {Choice | undefined} */
+    choice(key) {
+        return [...this.choices.first, ...this.choices.others].find((one) => one.key === key);
+    }
+
     /** @param {string} key @param {string | number} value @returns {string} */
     label(key, value) {
-        const choice = [...this.choices.first, ...this.choices.others].find((one) => one.key === key);
-        return choice?.values.find((one) => String(one.value) === String(value))?.label ?? String(value);
+        return this.choice(key)?.values.find((one) => String(one.value) === String(value))?.label ?? String(value);
     }
 
     draw() {
         if (!this.strip || !this.values) return;
         const chips = this.inPlay().map(({ key, label }) => {
             const value = this.here.place?.values[key];
-            return this.chip(
-                key,
-                value === undefined ? label : this.label(key, value),
-                `${label}: ${value === undefined ? say('here.not_noted') : this.label(key, value)}`,
-            );
+            const words = value === undefined ? null : this.label(key, value);
+            return this.chip(key, words ?? label, `${label}: ${words ?? say('here.not_noted')}`);
         });
         const first = this.field ? [] : [this.chip(STEP, this.position(), say('here.steps'))];
-        const who = this.choices.traits.length
-            ? [this.chip(WHO, this.here.who.length ? this.whoWords() : say('here.who'), say('here.who_long', { who: this.whoWords() }))]
-            : [];
+        const met = this.whoWords();
+        const who = this.choices.traits.length ? [this.chip(WHO, met || say('here.who'), say('here.who_long', { who: met }))] : [];
         this.strip.replaceChildren(...first, ...who, ...chips, this.chip(MORE, say('here.more'), say('here.more_long')));
         this.values.hidden = this.open === '';
         this.values.replaceChildren(...this.opened());
@@ -145,7 +145,7 @@ export class HereStrip {
             return this.choices.others
                 .filter(({ key }) => this.here.place?.values[key] === undefined)
                 .map(({ key, label }) => this.button(label, false, () => undefined, key));
-        const choice = [...this.choices.first, ...this.choices.others].find(({ key }) => key === this.open);
+        const choice = this.choice(this.open);
         if (!choice) return [];
         const now = this.here.place?.values[choice.key];
         const head = Object.assign(document.createElement('p'), { className: 'chip-head', textContent: choice.label });
@@ -200,10 +200,14 @@ export class HereStrip {
         button.addEventListener('click', () => {
             this.open = this.open === key ? '' : key;
             this.show();
-            this.strip?.querySelector(`[data-chip="${key}"]`)?.scrollIntoView({ block: 'nearest', inline: 'nearest' });
-            /** @type {HTMLElement | null | undefined} */ (this.strip?.querySelector(`[data-chip="${key}"]`))?.focus();
+            this.focus(key);
         });
         return button;
+    }
+
+    /** The chips are drawn anew, and the focus stays; it brings the chip into sight. @param {string} key */
+    focus(key) {
+        /** @type {HTMLElement | null | undefined} */ (this.strip?.querySelector(`[data-chip="${key}"]`))?.focus();
     }
 
     /** @param {string} words @param {boolean} isNow @param {() => void} take @param {string} [opens] */
@@ -219,7 +223,7 @@ export class HereStrip {
             this.open = opens;
             this.changed();
             this.show();
-            /** @type {HTMLElement | null | undefined} */ (this.strip?.querySelector(`[data-chip="${from}"]`))?.focus();
+            this.focus(from);
         });
         return button;
     }

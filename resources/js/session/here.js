@@ -74,7 +74,7 @@ export class Here {
 
     /** @returns {Place | undefined} the step that this is */
     step() {
-        return this.steps.find((step) => this.isAt(step));
+        return this.steps[this.position()];
     }
 
     /** @returns {number} index of the step that this is; -1 for none */

@@ -54,6 +54,8 @@ export class Screen {
         /** @type {{uuid: string, from: number} | null} a hard trial after which the dog is not yet fine */
         this.recovering = null;
         this.isOffline = false;
+        /** @type {string[]} */
+        this.alarm = JSON.parse(root.dataset.alarm ?? '[]');
         this.ask = new Ask(root, this.view, (question, isYes) => this.answered(question, isYes));
         this.timers = new Timers(root, this.view, (milliseconds) => this.stared(milliseconds));
         this.leaving = new LeaveDialog(root, this.view, {
@@ -434,7 +436,7 @@ export class Screen {
             await this.keep();
         }
         this.isOffline = false;
-        if (!this.isWatching()) this.ask.put(openQuestion(this.state?.trials.at(-1)));
+        if (!this.isWatching()) this.ask.put(openQuestion(this.state?.trials.at(-1), this.alarm));
         this.render();
         this.speak();
     }
@@ -533,13 +535,15 @@ export class Screen {
             this.waiting.filter((entry) => entry.kind === 'undo').length - this.waiting.filter((entry) => entry.kind === 'trial').length,
         );
         const known = this.state.trials.slice(0, this.state.trials.length - undone);
-        this.view.advice(shown, shown.reasons, this.here.isAt(shown.next));
+        const isHere = this.here.isAt(shown.next);
+        this.view.advice(shown, shown.reasons, isHere);
         this.view.risk(shown.risk);
         if (['end_well', 'stop', 'refer'].includes(shown.action) && this.endedAt !== this.state.version) {
             this.endedAt = this.state.version;
             for (const drawer of this.view.all('end')) drawer.setAttribute('open', '');
         }
-        this.goBox(shown.next);
+        // what is proposed is shown where it differs from where we are
+        for (const box of this.view.all('go-box')) box.hidden = !shown.next || isHere;
         this.view.others(shown.others, this.here.place?.aim ?? '', (other) => {
             if (!shown.next) return;
             this.here.put({ ...shown.next, values: { ...shown.next.values, [other.dimension]: other.choice }, aim: other.aim });
@@ -569,12 +573,6 @@ export class Screen {
         this.strip.show();
     }
 
-    /** What is proposed is shown where it differs from where we are. @param {any} next */
-    goBox(next) {
-        const isElsewhere = next !== null && !this.here.isAt(next);
-        for (const box of this.view.all('go-box')) box.hidden = !isElsewhere;
-    }
-
     /**
      * One tap beside the clocks: for ten seconds that the trial was elsewhere, then, after a hard one, that the dog is fine again.
      * @param {number} now
@@ -584,6 +582,7 @@ export class Screen {
         if (!told) return;
         const isFresh = this.elsewhere !== null && now < this.elsewhere.until;
         told.hidden = !isFresh && this.recovering === null;
+        if (told.hidden) return;
         const words = isFresh
             ? say('here.was_there', { place: this.elsewhere?.place.big ?? '' })
             : say('fine_again', { clock: elapsed(this.recovering?.from ?? now, now) });

@@ -5,7 +5,7 @@
 @php($isContact = $kind === PlanKind::Contact)
 <div data-session-screen hidden
      data-session="{{ $session->id }}" data-state="{{ json_encode($state) }}" data-live="{{ $liveUrl }}" data-kind="{{ $session->kind->value }}" data-plan="{{ $kind->value }}"
-     data-unit="{{ $unit->value }}" data-food="{{ $food }}" data-review="{{ route('sessions.review', $session) }}"
+     data-alarm="{{ json_encode(Core\Decision\LoggedTrial::ALARM) }}" data-unit="{{ $unit->value }}" data-food="{{ $food }}" data-review="{{ route('sessions.review', $session) }}"
      @if($kind === PlanKind::Sound) data-meter="{{ $meterUrl }}" data-metered="{{ $session->meter_token ? '1'
          : '' }}" data-recording="{{ $sound?->recording ? '/sounds/'.$sound->recording->value.'.wav'
          : '' }}" data-ceiling="{{ $sound?->read_level === null ? '' : $sound->ceiling }}" data-sounding="false" @endif>
