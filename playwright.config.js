@@ -25,6 +25,8 @@ export default defineConfig({
         },
         trace: 'off',
         actionTimeout: 30_000,
+        // a color on its way to another is no color that anybody reads
+        contextOptions: { reducedMotion: 'reduce' },
     },
     projects: [
         { name: 'desktop', testIgnore: 'words.spec.js', use: { viewport: { width: 1280, height: 800 } } },

@@ -17,8 +17,11 @@ final readonly class Traits
 
     private const MOST = 40;
 
-    /** @return list<array{key: string, label: string}> the known ones, what the intake says of the trigger, and what was typed before */
-    public function of(ResponseModel $model): array
+    /**
+     * @param  list<string>  $also  that a trial has
+     * @return list<array{key: string, label: string}> the known ones, what the intake says of the trigger, and what was typed before
+     */
+    public function of(ResponseModel $model, array $also = []): array
     {
         $typed = TrialTrait::query()->toBase()
             ->join('trials', 'trials.id', '=', 'trial_traits.trial_id')->join('sessions', 'sessions.id', '=', 'trials.session_id')
@@ -33,7 +36,7 @@ final readonly class Traits
 
         return array_map(
             static fn (string $key): array => ['key' => $key, 'label' => self::label($key)],
-            array_values(array_unique(array_filter([...$told, ...self::KNOWN, ...$typed], is_string(...)))),
+            array_values(array_unique(array_filter([...$told, ...self::KNOWN, ...$typed, ...$also], is_string(...)))),
         );
     }
 

@@ -58,12 +58,14 @@ final readonly class TrialChanges
         $given = Fields::of($data);
         // a form tells that food was gone, the record that some was left
         $sent = isset($data['food_gone']) ? [...$data, 'food_left' => true] : $data;
+        // a kind of slip says that there was one, as when it is logged
+        $sent = $given->text('slip') === '' ? $sent : [...$sent, 'handler_error' => true];
         $told = array_intersect_key([
             'outcome' => $given->text('outcome'),
             'band' => $given->int('band'),
             'food' => $given->text('food'),
             'interrupted' => (int) $given->isOn('interrupted'),
-            'handler_error' => (int) $given->isOn('handler_error'),
+            'handler_error' => (int) ($given->isOn('handler_error') || $given->text('slip') !== ''),
             'food_left' => (int) ! $given->isOn('food_gone'),
             'note' => trim($given->text('note')),
             'signs' => self::joined($given->texts('signs')),

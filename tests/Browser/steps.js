@@ -27,7 +27,7 @@ export async function expectReadable(page, screen) {
 async function expectNone(axe, screen) {
     const { violations } = await axe.analyze();
     expect(
-        violations.map((violation) => `${violation.id}: ${violation.nodes.map((node) => node.target).join(' | ')}`),
+        violations.flatMap(({ id, nodes }) => nodes.map(({ target, failureSummary }) => `${id}: ${target}: ${failureSummary}`)),
         screen,
     ).toEqual([]);
 }

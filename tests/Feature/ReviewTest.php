@@ -128,6 +128,50 @@ final class ReviewTest extends TestCase
         self::assertFalse($rows[0]['followed'], 'advised at 80 m, done at 40, whatever was picked');
     }
 
+    public function test_the_editor_sent_back_as_it_came_changes_nothing(): void
+    {
+        for ($batch = 0; $batch < 5; $batch++) {
+            $this->logged(['traits' => array_map(static fn (int $n): string => "kind {$batch} {$n}", range(1, 9))]);
+            $this->logged(['traits' => array_map(static fn (int $n): string => "kind {$batch} {$n}", range(1, 9))]);
+        }
+        $id = $this->logged([
+            'signs' => ['look.hand', 'yawn'], 'traits' => ['rare one', 'big'], 'slip' => 'late_mark', 'note' => 'as is',
+            'exposure' => ['trigger_motion' => 'run'], 'food_gone' => true, 'interrupted' => true,
+        ]);
+        $sent = $this->sentBack("/sessions/{$this->world->session->id}/review?trial={$id}", "/trials/{$id}");
+        $this->correct($id, $sent);
+
+        self::assertSame('as is', $sent['note'] ?? null);
+        self::assertSame([], TrialCorrection::query()->pluck('changes')->all());
+    }
+
+    public function test_a_kind_of_slip_told_late_says_that_there_was_one(): void
+    {
+        $id = $this->logged([]);
+        $this->correct($id, ['slip' => 'late_mark', 'handler_error' => '0']);
+        self::assertTrue($this->stands($id)->handlerError);
+    }
+
+    /** @return array<mixed> what a browser sends of a form, of whose fields nothing was touched */
+    private function sentBack(string $address, string $action): array
+    {
+        $page = new \DOMDocument();
+        $page->loadHTML((string) $this->get($address)->getContent(), LIBXML_NOERROR);
+        $fields = (new \DOMXPath($page))->query("//form[contains(@action, '{$action}')]//*[@name and (self::input[not(@type='checkbox')]
+            or @checked or self::select)]") ?: [];
+        $sent = [];
+        foreach ($fields as $field) {
+            $chosen = (new \DOMXPath($page))->evaluate('string((.//option[@selected]|.//option)[1]/@value)', $field);
+            $picked = (new \DOMXPath($page))->evaluate('string(.//option[@selected]/@value)', $field);
+            assert($field instanceof \DOMElement && is_string($chosen) && is_string($picked));
+            $value = $field->tagName === 'select' ? ($picked === '' ? $chosen : $picked) : $field->getAttribute('value');
+            $sent[] = urlencode($field->getAttribute('name')).'='.urlencode($value);
+        }
+        parse_str(implode('&', $sent), $fields);
+
+        return $fields;
+    }
+
     /** @param  array<string, mixed>  $trial */
     private function logged(array $trial): int
     {

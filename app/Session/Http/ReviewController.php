@@ -17,6 +17,7 @@ use App\Session\InPlay;
 use App\Session\ReviewPage;
 use App\Session\SessionEvents;
 use App\Session\Traits;
+use Core\Decision\LoggedTrial;
 use Core\Decision\RuleBook;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Contracts\View\View;
@@ -39,14 +40,16 @@ final readonly class ReviewController
     {
         Gate::authorize('view', $session);
 
+        $rows = $this->page->rows($session);
+
         return view('pages.sessions.review', [
             'session' => $session,
             'plan' => $session->plan,
             'dog' => $session->plan->responseModel->dog,
             'catalog' => $this->catalogs->of($session->plan->responseModel),
-            'rows' => $this->page->rows($session),
+            'rows' => $rows,
             'takenOut' => $this->page->takenOut($session),
-            ...$this->editor($request, $session, $user),
+            ...$this->editor($request, $session, $user, $rows),
             'events' => [...$this->contact->of($session), ...$this->events->of($session)],
             'agreement' => $this->agreement->of($session),
             ...$this->limits->around($session),
@@ -59,15 +62,17 @@ final readonly class ReviewController
     /**
      * What the one editor needs, that opens on the trial named in the address, or on a new one.
      *
+     * @param  list<array{id: int, trial: LoggedTrial, traits: list<string>}>  $rows
      * @return array<string, mixed>
      */
-    private function editor(Request $request, Session $session, User $user): array
+    private function editor(Request $request, Session $session, User $user, array $rows): array
     {
         $named = $request->query('trial');
         if (! is_string($named)) {
             return ['open' => 0];
         }
         $kind = $session->plan->responseModel->kind;
+        $row = array_column($rows, null, 'id')[(int) $named] ?? null;
         $steps = $this->plans->read($session->plan)->ladder->steps;
         $last = $session->trials()->reorder()->latest('occurred_at')->first()->occurred_at ?? $session->started_at;
 
@@ -75,9 +80,9 @@ final readonly class ReviewController
             'open' => $named === 'new' ? $named : (int) $named,
             'steps' => $steps,
             'unit' => $user->units()->distance,
-            'traits' => $this->traits->of($session->plan->responseModel),
+            'traits' => $this->traits->of($session->plan->responseModel, $row['traits'] ?? []),
             'inPlay' => InPlay::of($this->catalogs->of($session->plan->responseModel), $kind, $steps),
-            'signs' => $this->core->signs->byPart($kind),
+            'signs' => $this->core->signs->byPart($kind, $row['trial']->signs ?? []),
             // the next one is typed from where the last one was
             'addAt' => $last->setTimezone(new \DateTimeZone(words()->reader->zone))->format('H:i'),
         ];

@@ -72,15 +72,16 @@ final readonly class SignCatalog
     /**
      * Those offered in a kind of plan, by part of the body and there mildest first.
      *
+     * @param  list<string>  $also  codes of others to offer: what a trial has can be seen and kept
      * @return non-empty-array<string, list<Sign>> by SignPart value
      */
-    public function byPart(PlanKind $kind): array
+    public function byPart(PlanKind $kind, array $also = []): array
     {
         $plan = $kind === PlanKind::Contact ? 'contact' : 'presence';
         $groups = array_fill_keys(array_column(SignPart::cases(), 'value'), []);
         foreach (SignWeight::cases() as $weight) {
             foreach ($this->signs as $sign) {
-                if ($sign->weight === $weight && in_array($plan, $sign->plans, true)) {
+                if ($sign->weight === $weight && (in_array($plan, $sign->plans, true) || in_array($sign->code, $also, true))) {
                     $groups[$sign->part->value][] = $sign;
                 }
             }
