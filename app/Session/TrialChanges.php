@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Session;
 
-use App\Engine\CoreCatalogs;
+use App\Engine\DogCatalogs;
 use App\Engine\ExposureColumns;
 use App\Engine\PlanReader;
 use App\Models\Session;
@@ -20,7 +20,7 @@ use Illuminate\Validation\Rule;
 /** What is put right about a trial: any part of it, each told alone. What is not sent stays as it is. */
 final readonly class TrialChanges
 {
-    public function __construct(private TrialRules $rules, private CoreCatalogs $catalogs, private PlanReader $plans)
+    public function __construct(private TrialRules $rules, private DogCatalogs $catalogs, private PlanReader $plans)
     {
     }
 
@@ -94,26 +94,34 @@ final readonly class TrialChanges
     {
         $step = $given->intOrNull('step');
         $base = $step === null ? [] : $this->plans->read($session->plan)->ladder->step($step)->exposure->values;
+        $catalog = $this->catalogs->of($session->plan->responseModel);
         $values = [...$stored->values, ...$base];
         foreach ($given->list('exposure') as $key => $value) {
             $text = is_scalar($value) ? (string) $value : '';
-            if ($text === (string) ($stored->values[$key] ?? '')) {
-                continue;
-            }
+            $key = (string) $key;
+            $dimension = $catalog->dimension($key);
+            $was = $stored->values[$key] ?? null;
             if ($text === '') {
                 unset($values[$key]);
-            } else {
-                $values[(string) $key] = $text;
+            } elseif (! $dimension->kind->isMeasured()) {
+                $values[$key] = $text === $was ? $values[$key] : $text;
+            } elseif ($was === null || self::isTyped((float) $text, $dimension->toDisplayed((float) $was))) {
+                $values[$key] = $dimension->toStored((float) $text);
             }
         }
         $was = $stored->distance();
         $distance = $given->numberOrNull('distance');
-        // a field that shows a tenth of a unit does not change the hundredths
-        if ($distance !== null && ($was === null || abs($distance - round($was->as($unit), 1)) > 1e-9)) {
+        if ($distance !== null && ($was === null || self::isTyped($distance, $was->as($unit)))) {
             $values[DimensionKey::Distance->value] = Distance::from($distance, $unit)->meters;
         }
 
-        return Exposure::of($values, $this->catalogs->dimensions($session->plan->responseModel->kind));
+        return Exposure::of($values, $catalog);
+    }
+
+    /** A field that shows a tenth does not change the hundredths. */
+    private static function isTyped(float $typed, float $was): bool
+    {
+        return abs($typed - round($was, 1)) > 1e-9;
     }
 
     /** @param  list<string>  $signs */

@@ -157,14 +157,14 @@ final class ReviewTest extends TestCase
     {
         $page = new \DOMDocument();
         $page->loadHTML((string) $this->get($address)->getContent(), LIBXML_NOERROR);
-        $fields = (new \DOMXPath($page))->query("//form[contains(@action, '{$action}')]//*[@name and (self::input[not(@type='checkbox')]
+        $found = new \DOMXPath($page);
+        $fields = $found->query("//form[contains(@action, '{$action}')]//*[@name and (self::input[not(@type='checkbox')]
             or @checked or self::select)]") ?: [];
         $sent = [];
         foreach ($fields as $field) {
-            $chosen = (new \DOMXPath($page))->evaluate('string((.//option[@selected]|.//option)[1]/@value)', $field);
-            $picked = (new \DOMXPath($page))->evaluate('string(.//option[@selected]/@value)', $field);
-            assert($field instanceof \DOMElement && is_string($chosen) && is_string($picked));
-            $value = $field->tagName === 'select' ? ($picked === '' ? $chosen : $picked) : $field->getAttribute('value');
+            assert($field instanceof \DOMElement);
+            $first = $found->evaluate('string((.//option[@selected] | .//option[not(../option[@selected])])[1]/@value)', $field);
+            $value = $field->tagName === 'select' ? (is_string($first) ? $first : '') : $field->getAttribute('value');
             $sent[] = urlencode($field->getAttribute('name')).'='.urlencode($value);
         }
         parse_str(implode('&', $sent), $fields);

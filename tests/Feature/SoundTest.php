@@ -201,6 +201,25 @@ final class SoundTest extends TestCase
         $this->postJson("/sessions/{$session->id}/trials", $trial)->assertOk();
     }
 
+    public function test_a_correction_is_typed_on_the_scale_that_is_shown(): void
+    {
+        $plan = $this->plan(['recording' => 'rumble', 'start' => '1', 'goal' => '20']);
+        $session = $this->started($plan);
+        $this->postJson("/sessions/{$session->id}/trials", [
+            'uuid' => (string) Str::uuid(), 'outcome' => 'returned', 'band' => 0, 'aim' => 'step:0',
+        ])->assertCreated();
+        $id = DB::table('trials')->value('id');
+        $this->get("/sessions/{$session->id}/review?trial={$id}")->assertSeeInOrder(['% of the player', 'value="1"'], false);
+        $correct = fn (string $level) => $this->put("/sessions/{$session->id}/trials/{$id}", [
+            'uuid' => (string) Str::uuid(), 'exposure' => ['level' => $level],
+        ])->assertSessionHasNoErrors();
+        $correct('1');
+        self::assertNull(DB::table('trial_corrections')->latest('id')->value('changes'), 'as it was shown');
+        // ten times the share is 20 dB
+        $correct('10');
+        self::assertStringContainsString('10% of the player', (string) $this->get("/sessions/{$session->id}/review")->getContent());
+    }
+
     /** @param  array<string, mixed>  $typed */
     private function plan(array $typed): Plan
     {

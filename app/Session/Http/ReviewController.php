@@ -82,7 +82,7 @@ final readonly class ReviewController
             'unit' => $user->units()->distance,
             'traits' => $this->traits->of($session->plan->responseModel, $row['traits'] ?? []),
             'inPlay' => InPlay::of($this->catalogs->of($session->plan->responseModel), $kind, $steps),
-            'signs' => $this->core->signs->byPart($kind, $row['trial']->signs ?? []),
+            'signs' => $this->core->signs->byPart($kind, $row === null ? [] : $row['trial']->signs),
             // the next one is typed from where the last one was
             'addAt' => $last->setTimezone(new \DateTimeZone(words()->reader->zone))->format('H:i'),
         ];

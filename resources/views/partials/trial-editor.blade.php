@@ -43,7 +43,9 @@
                     $trial->food->value ?? FoodTaken::Gently->value) === $food->value)>{{ words()->label($food) }}</option>@endforeach
             </select></div>
         @php($shown = $inPlay->noting($values))
+        {{-- a sound added afterwards is as loud as its step --}}
         @foreach($shown->first as $dimension)
+            @continue($stored === null && $dimension->kind === Core\Exposure\DimensionKind::SoundLevel)
             @include('partials.trial-detail')
         @endforeach
     </div>
