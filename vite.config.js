@@ -39,7 +39,12 @@ const shaken = {
 };
 
 export default defineConfig({
-    plugins: [laravel({ input: ['resources/css/app.scss', 'resources/js/app.js', 'resources/js/session.js'], refresh: false })],
+    plugins: [
+        laravel({
+            input: ['resources/css/app.scss', 'resources/js/app.js', 'resources/js/session.js', 'resources/js/free.js'],
+            refresh: false,
+        }),
+    ],
     // the content security policy knows no data: scripts or fonts
     build: { assetsInlineLimit: 0 },
     css: {

@@ -11,7 +11,7 @@ worker.addEventListener('fetch', (event) => {
     const { request } = event;
     const url = new URL(request.url);
     if (request.method !== 'GET' || url.origin !== location.origin) return;
-    if (request.mode === 'navigate' && /^\/sessions\/\d+$/.test(url.pathname)) event.respondWith(page(request));
+    if (request.mode === 'navigate' && /^\/(free-)?sessions\/\d+$/.test(url.pathname)) event.respondWith(page(request));
     else if (url.pathname.startsWith('/build/') || url.pathname.startsWith('/sounds/') || url.pathname === '/favicon.svg')
         event.respondWith(file(request));
 });

@@ -12,6 +12,8 @@ use App\Dog\Http\KitController;
 use App\Dog\Http\OrderController;
 use App\Dog\Http\SkillController;
 use App\Dog\Http\TriggerController;
+use App\Free\Http\FreeSessionController;
+use App\Free\Http\ObservationController;
 use App\Handling\Http\AreaController;
 use App\Handling\Http\CoverageController;
 use App\Handling\Http\HandlerLimitController;
@@ -139,6 +141,15 @@ Route::middleware('auth')->group(function (): void {
     Route::get('/sessions/{session}/review', [ReviewController::class, 'show'])->name('sessions.review');
     Route::get('/sessions/{session}/export.{format}', [ExportController::class, 'show'])
         ->whereIn('format', ['json', 'csv'])->name('sessions.export');
+
+    Route::get('/free-sessions/create', [FreeSessionController::class, 'create'])->name('free.create');
+    Route::post('/dogs/{dog}/free-sessions', [FreeSessionController::class, 'store'])->name('free.store');
+    Route::get('/free-sessions/{free}', [FreeSessionController::class, 'show'])->whereNumber('free')->name('free.show');
+    Route::post('/free-sessions/{free}/end', [FreeSessionController::class, 'end'])->name('free.end');
+    Route::post('/free-sessions/{free}/entries', [ObservationController::class, 'receive'])->name('observations.receive');
+    Route::post('/free-sessions/{free}/observations', [ObservationController::class, 'store'])->name('observations.store');
+    Route::put('/free-sessions/{free}/observations/{observation}', [ObservationController::class, 'update'])
+        ->whereNumber('observation')->name('observations.update');
 
     Route::get('/unfiled', [UnfiledController::class, 'index'])->name('unfiled.index');
     Route::post('/unfiled', [UnfiledController::class, 'store'])->name('unfiled.store');

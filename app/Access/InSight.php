@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Access;
 
 use App\Models\Dog;
+use App\Models\FreeSession;
 use App\Models\Person;
 use App\Models\Place;
 use App\Models\Plan;
@@ -40,7 +41,8 @@ final class InSight
         return $people->where(static fn (Builder $either) => $either
             ->where('user_id', $user->id)
             ->orWhereIn('id', ResponseModel::query()->toBase()->whereIn('dog_id', $dogs)->select('person_id'))
-            ->orWhereIn('id', Session::query()->toBase()->whereIn('plan_id', self::plans($user))->select('person_id')));
+            ->orWhereIn('id', Session::query()->toBase()->whereIn('plan_id', self::plans($user))->select('person_id'))
+            ->orWhereIn('id', FreeSession::query()->toBase()->whereIn('dog_id', $dogs)->select('person_id')));
     }
 
     /** @return Builder<Place> */
@@ -53,7 +55,10 @@ final class InSight
 
         return $places->where(static fn (Builder $either) => $either
             ->whereIn('id', Plan::query()->toBase()->whereIn('id', self::plans($user))->select('place_id'))
-            ->orWhereIn('id', Session::query()->toBase()->whereIn('plan_id', self::plans($user))->select('place_id')));
+            ->orWhereIn('id', Session::query()->toBase()->whereIn('plan_id', self::plans($user))->select('place_id'))
+            ->orWhereIn('id', FreeSession::query()->toBase()->whereIn(
+                'dog_id', self::dogs($user)->toBase()->select('dogs.id'),
+            )->select('place_id')));
     }
 
     /**

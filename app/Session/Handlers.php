@@ -29,8 +29,14 @@ final readonly class Handlers
     /** Whoever is signed in, else the plan's own person. */
     public function usual(Plan $plan, User $user): int
     {
-        $own = Person::query()->where('practice_id', $plan->practice_id)->where('user_id', $user->id)->value('id');
+        return $this->own($plan->responseModel->dog, $user) ?? $plan->responseModel->person_id;
+    }
 
-        return is_int($own) && $this->of($plan->responseModel->dog, $user)->has($own) ? $own : $plan->responseModel->person_id;
+    /** Whoever is signed in, if they may handle this dog. */
+    public function own(Dog $dog, User $user): ?int
+    {
+        $own = Person::query()->where('practice_id', $dog->practice_id)->where('user_id', $user->id)->value('id');
+
+        return is_int($own) && $this->of($dog, $user)->has($own) ? $own : null;
     }
 }

@@ -24,13 +24,11 @@ final readonly class ReceiveEntry
     /** Kinds of entry besides a trial that a device may send. */
     public const KINDS = ['trial', 'undo', 'break_over', 'take', 'grade', 'event', 'correct', 'handler'];
 
-    /** An entry may have waited a month. */
-    private const MAX_MILLISECONDS = 2_592_000_000;
-
     public function __construct(
         private LogTrial $log, private CorrectTrial $corrections, private AskAdvice $advice, private FileTrial $filing,
         private TrialRules $rules, private TrialParser $parser, private TrialReader $trials, private TrialChanges $changes,
-        private Handlers $handlers, private Factory $validators, private TakeBreak $breaks, private ClockInterface $clock,
+        private Handlers $handlers, private Factory $validators, private TakeBreak $breaks, private TapTime $times,
+        private ClockInterface $clock,
     ) {
     }
 
@@ -81,7 +79,7 @@ final readonly class ReceiveEntry
         }
         $trial = $this->parser->parse($validator->validated(), $session, $unit);
         $this->claim($session, $device);
-        $isOthers = $session->device !== $device && ! $this->loggedBefore($session, $device, $this->happenedAt($entry));
+        $isOthers = $session->device !== $device && ! $this->loggedBefore($session, $device, $this->times->of($entry));
         if ($isOthers && ! Trial::query()->where('practice_id', $session->practice_id)->where('uuid', $uuid)->exists()) {
             return $this->setAside($user, $uuid, $data, say('messages.receive_entry.another_device_was_logging_this_session'));
         }
@@ -174,7 +172,7 @@ final readonly class ReceiveEntry
      */
     private function event(Session $session, User $user, array $entry, string $uuid, SessionEventKind $kind, callable $effect): array
     {
-        $at = $this->happenedAt($entry);
+        $at = $this->times->of($entry);
         $event = SessionEvent::query()->firstOrCreate(['practice_id' => $session->practice_id, 'uuid' => $uuid], [
             'session_id' => $session->id, 'user_id' => $user->id, 'kind' => $kind, 'occurred_at' => $at,
             'data' => is_array($entry['data'] ?? null) ? array_slice(array_filter($entry['data'], is_scalar(...)), 0, 10) : null,
@@ -206,20 +204,6 @@ final readonly class ReceiveEntry
         $session->device = $claimed->device;
         $session->device_since = $claimed->device_since;
         $session->syncOriginalAttributes(['device', 'device_since']);
-    }
-
-    /**
-     * By our clock: the device's own may be wrong, but not the time it counts between the tap and the sending.
-     *
-     * @param  array<string, mixed>  $entry
-     */
-    private function happenedAt(array $entry): \DateTimeImmutable
-    {
-        $waited = is_numeric($entry['at'] ?? null) && is_numeric($entry['sent_at'] ?? null)
-            ? (int) $entry['sent_at'] - (int) $entry['at']
-            : 0;
-
-        return $this->clock->now()->modify(sprintf('-%d milliseconds', max(0, min(self::MAX_MILLISECONDS, $waited))));
     }
 
     /** @param  array<string, mixed>  $entry */

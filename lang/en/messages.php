@@ -76,6 +76,18 @@ return [
         'this_correction_names_no_trial' => 'This correction names no trial of the session.',
         'this_grade_names_no_trial_of' => 'This grade names no trial of the session, or no band from 0 to 4.',
     ],
+    'free' => [
+        'activity' => 'Choose what this session is: look around, walk, drill, shown once or a tour.',
+        'place' => 'Name the place in at most 120 letters.',
+    ],
+    'observation' => [
+        'kind' => 'This cannot be noted in this kind of session.',
+        'seconds' => 'A time is 0 to 3600 seconds.',
+        'what' => 'Say what it was, in at most {most} letters, or choose one that is offered.',
+        'side' => 'Choose the side that this part has.',
+        'band' => 'Choose how hard it was: easy, noticed, stretched, struggling or over.',
+        'nothing_to_put_right' => 'There is nothing here to put right.',
+    ],
     'event' => [
         'this_entry_has_no_identifier_reload' => 'This entry has no identifier. Reload the page and log it again.',
         'choose_the_dog' => 'Choose the dog.',

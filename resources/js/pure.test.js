@@ -1,10 +1,11 @@
 import assert from 'node:assert/strict';
+import { countsNow, lastTap, partsNow } from './free/model.js';
 import { envelope } from './sound/player.js';
 import { test } from 'node:test';
 import { inputName } from './problems.js';
 import { securityToken } from './device/security-token.js';
 import { stepped } from './stepper.js';
-import { meaning, nextBatch, retryDelay } from './device/sender.js';
+import { addressOf, meaning, nextBatch, retryDelay } from './device/sender.js';
 import { openQuestion } from './session/ask.js';
 import { elapsed } from './session/clock.js';
 import { fallback } from './session/fallback.js';
@@ -185,6 +186,40 @@ test('a grade two bands milder than what was ticked is asked about, one band mil
     assert.equal(trial(2, 2, 'stiff'), null);
     assert.equal(trial(0, 3), null, 'nothing was ticked');
     assert.equal(openQuestion(undefined, []), null);
+});
+
+test('counts without the server: taps add one, one taken back takes one away, and undo goes back past it', () => {
+    const entry = (/** @type {string} */ uuid, /** @type {string} */ kind, /** @type {any} */ data, /** @type {string} */ of = '') => ({
+        uuid,
+        kind,
+        data,
+        of,
+        user: 1,
+        session: 1,
+        at: 0,
+    });
+    const waiting = [entry('a', 'seen', { kind: 'looked' }), entry('b', 'seen', { kind: 'startled' })];
+    assert.deepEqual(countsNow({ looked: 2 }, waiting), { looked: 3, startled: 1 });
+    assert.deepEqual(lastTap([{ uuid: 's', kind: 'looked' }], waiting), { uuid: 'b', kind: 'startled' });
+    waiting.push(entry('c', 'put_right', { isOut: true, kind: 'startled' }, 'b'), entry('d', 'put_right', { what: 'jogger' }, 'a'));
+    assert.deepEqual(countsNow({ looked: 2 }, waiting), { looked: 3, startled: 0 });
+    assert.equal(lastTap([{ uuid: 's', kind: 'looked' }], waiting)?.uuid, 'a');
+    assert.equal(lastTap([], []), null);
+    const part = entry('e', 'seen', { kind: 'part', what: 'ear', side: 'left', band: '2' });
+    assert.deepEqual(partsNow({ 'ear left': 0, 'tail both': 1 }, [part]), { 'ear left': 2, 'tail both': 1 });
+});
+
+test('entries of sessions with a ladder and without one that share a number are never sent together', () => {
+    const base = { kind: 'x', user: 1, session: 7, at: 0 };
+    const entries = [
+        { ...base, uuid: 'a' },
+        { ...base, uuid: 'b', isFree: true },
+    ];
+    assert.deepEqual(
+        nextBatch(entries).map(({ uuid }) => uuid),
+        ['a'],
+    );
+    assert.deepEqual(entries.map(addressOf), ['/sessions/7/entries', '/free-sessions/7/entries']);
 });
 
 test('a field is found by the name that its error has', () => {

@@ -21,9 +21,9 @@ if (root instanceof HTMLElement) {
             const screen = new Screen(root, { session, user, device, store });
             screen.sender = new Sender(
                 store,
-                { user, device, entriesUrl: (of) => `/sessions/${of}/entries`, unfiledUrl: '/unfiled' },
+                { user, device },
                 {
-                    onReceipt: (of, receipt) => of === session && screen.received(receipt),
+                    onReceipt: (entry, receipt) => !entry.isFree && entry.session === session && screen.received(receipt),
                     onStatus: (status, waiting) => screen.network(status, waiting),
                 },
             );

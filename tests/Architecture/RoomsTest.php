@@ -28,6 +28,7 @@ final class RoomsTest extends TestCase
         'Dog' => ['Access', 'Engine', 'Incident', 'Input', 'Library', 'Models', 'Support'],
         'Handling' => ['Access', 'Engine', 'Input', 'Models', 'Support'],
         'Session' => ['Access', 'Dog', 'Engine', 'Incident', 'Input', 'Library', 'Models', 'Support', 'Words'],
+        'Free' => ['Access', 'Dog', 'Engine', 'Handling', 'Incident', 'Input', 'Models', 'Session', 'Support'],
         'Plan' => ['Access', 'Dog', 'Engine', 'Handling', 'Incident', 'Input', 'Library', 'Models', 'Session', 'Support'],
         'Assessment' => ['Access', 'Engine', 'Input', 'Library', 'Models', 'Plan', 'Support', 'Words'],
         'Practice' => ['Access', 'Engine', 'Incident', 'Models', 'Support'],

@@ -11,6 +11,8 @@ export const PAGES = [
     '/dogs/4/coverage',
     '/items/1',
     '/events/create',
+    '/free-sessions/create',
+    '/free-sessions/create?dog=1',
     '/dogs/4/incidents/create',
     '/places/1/sketch',
     '/plans/1/limits',

@@ -10,6 +10,7 @@ use App\Library\TemplateFile;
 use App\Library\TemplateFromPlan;
 use App\Models\Assessment;
 use App\Models\Dog;
+use App\Models\FreeSession;
 use App\Models\HandlerLimit;
 use App\Models\Item;
 use App\Models\Person;
@@ -123,6 +124,13 @@ final class RouteAccessTest extends TestCase
         'POST sessions/{session}/end' => [302, 302, 403, 302, 404, 404, 302],
         'GET sessions/{session}/review' => [200, 200, 200, 200, 404, 404, 302],
         'GET sessions/{session}/export.{format}' => [200, 200, 200, 200, 404, 404, 302],
+        'GET free-sessions/create' => [200, 200, 200, 200, 200, 200, 302],
+        'POST dogs/{dog}/free-sessions' => [302, 302, 302, 302, 404, 404, 302],
+        'GET free-sessions/{free}' => [200, 200, 200, 200, 404, 404, 302],
+        'POST free-sessions/{free}/end' => [302, 302, 302, 302, 404, 404, 302],
+        'POST free-sessions/{free}/entries' => [302, 302, 302, 302, 404, 404, 302],
+        'POST free-sessions/{free}/observations' => [302, 302, 302, 302, 404, 404, 302],
+        'PUT free-sessions/{free}/observations/{observation}' => [302, 302, 302, 302, 404, 404, 302],
         'GET unfiled' => [200, 200, 200, 200, 200, 200, 302],
         'POST unfiled' => [202, 202, 202, 202, 202, 202, 302],
         'POST unfiled/{unplaced}/place' => [302, 302, 404, 404, 404, 404, 302],
@@ -182,7 +190,8 @@ final class RouteAccessTest extends TestCase
         $pages = [
             '/', '/unfiled', '/dogs', "/dogs/{$dog}", "/dogs/{$dog}/handling", "/dogs/{$dog}/coverage",
             "/dogs/{$dog}/coverage?kind=presence", "/items/{$item->id}", "/plans/{$world->plan->id}",
-            "/plans/{$world->plan->id}/sessions/create", '/events/create', "/places/{$world->session->place_id}/sketch",
+            "/plans/{$world->plan->id}/sessions/create", '/events/create', '/free-sessions/create', "/free-sessions/create?dog={$dog}",
+            "/places/{$world->session->place_id}/sketch",
         ];
 
         $this->actingAs($world->trainer);
@@ -233,6 +242,14 @@ final class RouteAccessTest extends TestCase
         ]);
         app(TemplateFile::class)
             ->keep([app(TemplateFromPlan::class)->make($world->plan, $world->trainer, 'Our own', 'As it was.')], $world->trainer);
+        $free = FreeSession::query()->create([
+            'practice_id' => $world->practice->id, 'dog_id' => $world->dog->id, 'user_id' => $world->trainer->id,
+            'uuid' => (string) Str::uuid(), 'activity' => 'walk', 'started_at' => now(),
+        ]);
+        $observation = $free->observations()->create([
+            'practice_id' => $world->practice->id, 'user_id' => $world->trainer->id, 'uuid' => (string) Str::uuid(), 'kind' => 'looked',
+            'occurred_at' => now(),
+        ]);
         [$method, $uri] = explode(' ', $route);
         $path = '/'.ltrim(strtr($uri, [
             '{dog}' => (string) $world->dog->id, '{plan}' => (string) $world->plan->id, '{session}' => (string) $world->session->id,
@@ -240,6 +257,7 @@ final class RouteAccessTest extends TestCase
             '{trial}' => (string) $world->session->trials()->value('id'), '{format}' => 'csv', '{unplaced}' => (string) $unplaced->id,
             '{item}' => (string) $item->id, '{limit}' => (string) $limit->id, '{incident}' => (string) $incident->id,
             '{place}' => (string) $world->session->place_id, '{area}' => 'ear', '{side}' => 'left',
+            '{free}' => (string) $free->id, '{observation}' => (string) $observation->id,
         ]), '/');
         $input = str_contains($route, '/ladder') ? [
             'ladder' => json_encode(LadderData::write(app(PlanReader::class)->read($world->plan)->ladder)), ...self::INPUT[$route] ?? [],

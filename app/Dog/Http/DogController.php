@@ -12,6 +12,7 @@ use App\Incident\CarryOverReader;
 use App\Library\CautionRepository;
 use App\Models\Assessment;
 use App\Models\Dog;
+use App\Models\FreeSession;
 use App\Models\Incident;
 use App\Models\Plan;
 use App\Models\ResponseModel;
@@ -78,6 +79,8 @@ final readonly class DogController
             'incidents' => Incident::query()->where('dog_id', $dog->id)->limit(100)->pluck('id', 'event_id'),
             'events' => $dog->events()->orderByDesc('occurred_at')->limit(20)->get(),
             'sessions' => $this->latestSessions($dog),
+            'freeSessions' => FreeSession::query()->where('dog_id', $dog->id)->with('place')->withCount('observations')
+                ->orderByDesc('started_at')->limit(20)->get(),
         ]);
     }
 

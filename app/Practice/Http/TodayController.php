@@ -9,6 +9,7 @@ use App\Engine\Setting;
 use App\Engine\SituationReader;
 use App\Incident\CarryOverReader;
 use App\Incident\RecordIncident;
+use App\Models\FreeSession;
 use App\Models\Plan;
 use App\Models\Session;
 use App\Models\User;
@@ -58,6 +59,8 @@ final readonly class TodayController
             'open' => Session::query()
                 ->with(['plan.responseModel.dog', 'plan.responseModel.trigger'])->where('practice_id', $user->practice_id)
                 ->whereNull('ended_at')->whereHas('plan.responseModel', static fn ($models) => $models->whereIn('dog_id', $dogs))
+                ->orderByDesc('started_at')->limit(10)->get(),
+            'openFree' => FreeSession::query()->with('dog')->whereNull('ended_at')->whereIn('dog_id', $dogs)
                 ->orderByDesc('started_at')->limit(10)->get(),
             'unplaced' => InSight::unplaced($user)->count(),
             'now' => $now,

@@ -93,8 +93,11 @@ final class DogOutline extends Component
 
     private const UNDER_PLAIN = ['M84 30 C80 18 88 6 100 6 C112 6 120 18 116 30 C108 36 92 36 84 30 Z'];
 
-    /** @param  list<AreaView>  $areas */
-    public function __construct(private readonly array $areas)
+    /**
+     * @param  list<AreaView>  $areas
+     * @param  ?array<string, int>  $bands  of a tour, by area and side as "ear left": these are drawn in place of what is accepted
+     */
+    public function __construct(private readonly array $areas, private readonly ?array $bands = null)
     {
     }
 
@@ -105,7 +108,7 @@ final class DogOutline extends Component
             $by["{$area->area} {$area->side}"] = $area;
         }
 
-        return view('charts.dog-outline', ['views' => [
+        return view('charts.dog-outline', ['bands' => $this->bands, 'views' => [
             self::picture(say('messages.dog_outline.from_its_left'), self::SIDE_WIDTH, 262, self::SIDE_PLAIN, self::side('left'), $by),
             self::picture(
                 say('messages.dog_outline.from_its_right'), self::SIDE_WIDTH, 262, self::SIDE_PLAIN, self::side('right'), $by, true,

@@ -30,11 +30,16 @@ export function meaning(response, body) {
     return response.status === 200 ? 'sign-in' : 'retry';
 }
 
+/** @param {Entry} entry @returns {string} where it is handed over: a session with a ladder and one without have their own numbers */
+export function addressOf({ session, isFree }) {
+    return `/${isFree ? 'free-sessions' : 'sessions'}/${session}/entries`;
+}
+
 /** @param {Entry[]} entries in order @returns {Entry[]} the first ones that belong to one session */
 export function nextBatch(entries) {
     const batch = [];
     for (const entry of entries) {
-        if (batch.length === MAX_AT_ONCE || (batch[0] && batch[0].session !== entry.session)) break;
+        if (batch.length === MAX_AT_ONCE || (batch[0] && addressOf(batch[0]) !== addressOf(entry))) break;
         batch.push(entry);
     }
     return batch;
@@ -44,8 +49,8 @@ export function nextBatch(entries) {
 export class Sender {
     /**
      * @param {Store} store
-     * @param {{user: number, device: string, entriesUrl: (session: number) => string, unfiledUrl: string}} where
-     * @param {{onReceipt?: (session: number, receipt: Receipt) => void, onStatus?: (status: string, waiting: number) => void}} hear
+     * @param {{user: number, device: string}} where
+     * @param {{onReceipt?: (entry: Entry, receipt: Receipt) => void, onStatus?: (status: string, waiting: number) => void}} hear
      */
     constructor(store, where, hear = {}) {
         this.store = store;
@@ -107,8 +112,9 @@ export class Sender {
 
     /** @param {Entry[]} batch @returns {Promise<string>} 'sent', or what stands in the way */
     async send(batch) {
-        const session = batch[0]?.session ?? 0;
-        const { response, body } = await this.post(this.where.entriesUrl(session), {
+        const [first] = batch;
+        if (!first) return 'sent';
+        const { response, body } = await this.post(addressOf(first), {
             device: this.where.device,
             user: this.where.user,
             entries: batch.map((entry) => ({ ...entry, sent_at: Date.now() })),
@@ -119,14 +125,14 @@ export class Sender {
             const named = body.receipts.map((/** @type {{uuid: string}} */ receipt) => receipt.uuid);
             const taken = batch.filter((entry) => named.includes(entry.uuid)).map((entry) => entry.uuid);
             await this.store.remove(taken);
-            this.hear.onReceipt?.(session, body);
+            this.hear.onReceipt?.(first, body);
             return taken.length > 0 ? 'sent' : 'retry';
         }
         const isFailing = response.status >= 500 && response.status !== 503;
         if ((means === 'refused' || isFailing) && batch.length > 1) return this.send(batch.slice(0, 1));
         // one that fails again and again must not stand in the way of those behind it
-        const first = batch[0]?.uuid ?? '';
-        this.failures = isFailing ? { uuid: first, times: this.failures.uuid === first ? this.failures.times + 1 : 1 } : this.failures;
+        const { uuid } = first;
+        this.failures = isFailing ? { uuid, times: this.failures.uuid === uuid ? this.failures.times + 1 : 1 } : this.failures;
         if (isFailing && this.failures.times >= MOST_FAILURES) return this.toTray(batch);
         return means === 'gone' || means === 'refused' ? this.toTray(batch) : means;
     }
@@ -134,7 +140,7 @@ export class Sender {
     /** The session is not there any more, or the entry makes no sense to it: it is kept for somebody to place. @param {Entry[]} batch */
     async toTray(batch) {
         for (const entry of batch) {
-            const { response, body } = await this.post(this.where.unfiledUrl, { ...entry.trial, ...entry, uuid: entry.uuid });
+            const { response, body } = await this.post('/unfiled', { ...entry.trial, ...entry, uuid: entry.uuid });
             if (body?.trial?.uuid !== entry.uuid) return meaning(response, null);
             await this.store.remove([entry.uuid]);
         }

@@ -4,7 +4,7 @@
  *
  * @typedef {{no?: number, uuid: string, user: number, session: number, kind: string, at: number, sequence?: number, trial?: Record<string,
  *    unknown>,
- *   event?: string, data?: Record<string, unknown>, trial_uuid?: string, band?: number}} Entry
+ *   event?: string, data?: Record<string, unknown>, trial_uuid?: string, band?: number, isFree?: boolean, of?: string}} Entry
  */
 
 const NAME = 'wheatear';

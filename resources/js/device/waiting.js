@@ -37,10 +37,10 @@ export async function mountWaiting(body) {
         });
     }
     const waitingNow = refresh();
-    if (!store || document.querySelector('[data-session-screen]')) return;
+    if (!store || document.querySelector('[data-session-screen], [data-free]')) return;
     const sender = new Sender(
         store,
-        { user, device: deviceId(), entriesUrl: (session) => `/sessions/${session}/entries`, unfiledUrl: '/unfiled' },
+        { user, device: deviceId() },
         {
             onStatus: () => void refresh(),
         },

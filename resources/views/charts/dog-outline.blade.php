@@ -10,11 +10,17 @@
                     @php($id = $part['area']->id())
                     <a href="#{{ $id }}" data-area="{{ $id }}" @if(in_array($id, $stops, true)) tabindex="-1" @endif
                         aria-label="{{ $part['area']->label }}: {{ $part['area']->inWords() }}">
-                        <path class="part level-{{ $part['area']->level ?? 0 }} state-{{ $part['area']->state()->value }}"
+                        <path class="part level-{{ $bands === null ? $part['area']->level ?? 0 : 0 }} state-{{ $part['area']->state()->value }}"
                             d="{{ $part['path'] }}" @if($view['isMirrored']) transform="translate({{ $view['width'] }} 0) scale(-1 1)"
                             @endif />
+                        @if($bands === null)
                         <text class="mark level-{{ $part['area']->level ?? 0 }}" x="{{ $part['x'] }}" y="{{ $part['y'] + 5 }}"
                             text-anchor="middle" aria-hidden="true">{{ $part['area']->mark() }}</text>
+                        @else
+                        @php($key = "{$part['area']->area} {$part['area']->side}")
+                        <use data-part="{{ $key }}" class="band-{{ $bands[$key] ?? 0 }}" aria-hidden="true" x="{{ $part['x'] - 9 }}"
+                            y="{{ $part['y'] - 9 }}" width="18" height="18" @isset($bands[$key]) href="#band-{{ $bands[$key] }}" @endisset />
+                        @endif
                     </a>
                     @php($stops[] = $id)
                 @endforeach

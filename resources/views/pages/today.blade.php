@@ -20,6 +20,14 @@
         </p>
     @endforeach
 
+    @foreach($openFree as $session)
+        <p class="alert alert-warning d-flex flex-wrap gap-2 align-items-center justify-content-between">
+            <span>{{ say('free.still_open', ['activity' => words()->label($session->activity), 'dog' => $session->dog->name]) }}</span>
+            <a class="btn btn-next" href="{{ route('free.show', $session) }}">{{ say('today.today.go_on') }}</a>
+        </p>
+    @endforeach
+    <p><a class="btn btn-outline-primary" href="{{ route('free.create') }}">{{ say('free.start_without') }}</a></p>
+
     @if($due->isEmpty())
         <div class="card card-body">
             <p class="mb-2">{{ say('today.today.no_plan_yet_a_plan_needs') }}</p>

@@ -6,6 +6,8 @@
                 ['born_on' => words()->formats->month($dog->born_on)]) }}@endif</p>
         </div>
         <div class="d-flex flex-wrap gap-2">
+            <a class="btn btn-outline-primary" href="{{ route('free.create',
+                ['dog' => $dog->id]) }}">{{ say('free.start_without') }}</a>
             <a class="btn btn-outline-primary" href="{{ route('events.create',
                 ['dog' => $dog->id]) }}">{{ say('dogs.show.log_an_upset') }}</a>
             <a class="btn btn-outline-primary" href="{{ route('handling.show', $dog) }}">{{ say('dogs.show.handling') }}</a>
@@ -223,6 +225,17 @@
     @endif
 
     <h2>{{ say('dogs.show.sessions') }}</h2>
+    @if($freeSessions->isNotEmpty())
+        <ul class="list-group mb-2">
+            @foreach($freeSessions as $session)
+                <li class="list-group-item d-flex flex-wrap justify-content-between gap-2">
+                    <a href="{{ route('free.show', $session) }}">{{ words()->formats->dateTime($session->started_at) }}</a>
+                    <span>{{ words()->label($session->activity) }}@if($session->place), {{ $session->place->name }}@endif</span>
+                    <span>{{ say('free.seen_count', ['count' => $session->observations_count]) }}</span>
+                </li>
+            @endforeach
+        </ul>
+    @endif
     @if($sessions->isEmpty())
         <p>{{ say('dogs.show.none_yet') }}</p>
     @else

@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Free\Http;
+
+use App\Free\FreeState;
+use App\Free\LogObservation;
+use App\Free\ObservationRules;
+use App\Free\ReceiveObservation;
+use App\Models\FreeSession;
+use App\Models\Observation;
+use App\Models\User;
+use App\Session\TapTime;
+use App\Support\Fields;
+use Illuminate\Container\Attributes\CurrentUser;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Gate;
+use Symfony\Component\HttpKernel\Exception\ConflictHttpException;
+
+/** What is seen in a session without a ladder: from a device's queue, from a plain form, and put right afterwards. */
+final readonly class ObservationController
+{
+    public function __construct(private ReceiveObservation $entries, private LogObservation $log)
+    {
+    }
+
+    public function receive(FreeEntriesRequest $request, FreeSession $free, FreeState $state, #[CurrentUser] User $user): JsonResponse
+    {
+        // entries belong to who made them: another user who signed in on the same device never sends them
+        if ($request->integer('user') !== $user->id) {
+            throw new ConflictHttpException(say('messages.entry.these_entries_were_made_by_another'));
+        }
+        $receipts = [];
+        /** @var array<string, mixed> $entry */
+        foreach ($request->array('entries') as $entry) {
+            $receipts[] = $this->entries->take($free, $user, $entry);
+        }
+
+        return new JsonResponse(['receipts' => $receipts, 'state' => $state->of($free)]);
+    }
+
+    public function store(
+        Request $request, FreeSession $free, ObservationRules $rules, TapTime $times, #[CurrentUser] User $user,
+    ): RedirectResponse {
+        Gate::authorize('view', $free);
+        $this->log->log($free, $user, $rules->check(self::told($request), $free)->validate(), $times->of([]));
+
+        return redirect()->route('free.show', $free);
+    }
+
+    public function update(Request $request, FreeSession $free, int $observation, #[CurrentUser] User $user): RedirectResponse
+    {
+        Gate::authorize('view', $free);
+        $given = Fields::of($request->validate(['uuid' => ['required', 'string', 'uuid']], [
+            'uuid.*' => say('messages.event.this_entry_has_no_identifier_reload'),
+        ]));
+        $stored = Observation::query()->where('free_session_id', $free->id)->findOrFail($observation);
+        $changes = $this->entries->changes($request->except('_token'), $free, $stored);
+        if ($changes !== []) {
+            $this->log->putRight($free, $user, $stored, $given->text('uuid'), $changes);
+        }
+
+        return redirect()->to(route('free.show', $free).'#seen');
+    }
+
+    /** @return array<mixed> a button of a tour says part, side and band in one: "ear left 2" */
+    private static function told(Request $request): array
+    {
+        [$what, $side, $band] = [...explode(' ', $request->string('part')->value()), '', '', ''];
+
+        return [...$request->except('_token'), ...$request->filled('part') ? ['what' => $what, 'side' => $side, 'band' => $band] : []];
+    }
+}

@@ -1,0 +1,78 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Free;
+
+use App\Engine\CoreCatalogs;
+use App\Models\FreeSession;
+use App\Session\Slip;
+use Core\Exposure\DimensionKey;
+use Core\Exposure\PlanKind;
+use Core\Handling\BodyAreas;
+use Core\Observation\Kind;
+use Core\Observation\SegmentKind;
+use Illuminate\Contracts\Validation\Factory;
+use Illuminate\Contracts\Validation\Validator;
+use Illuminate\Validation\Rule;
+
+/** What an observation may hold, by its kind. */
+final readonly class ObservationRules
+{
+    public const MOST_LETTERS = 60;
+
+    public function __construct(private CoreCatalogs $catalogs, private Factory $validators)
+    {
+    }
+
+    /** @param  array<mixed>  $data  as a device or a form sends it */
+    public function check(array $data, FreeSession $session): Validator
+    {
+        $kind = Kind::tryFrom(is_string($data['kind'] ?? null) ? $data['kind'] : '');
+        $rules = [
+            'uuid' => ['required', 'string', 'uuid'],
+            'kind' => ['required', Rule::in(array_map(static fn (Kind $one): string => $one->value, $session->activity->kinds()))],
+            'seconds' => ['nullable', 'numeric', 'between:0,3600'],
+            'what' => $this->what($kind),
+            'side' => $kind === Kind::Part
+                ? ['required', Rule::in($this->sides(is_string($data['what'] ?? null) ? $data['what'] : ''))]
+                : ['nullable', Rule::in([''])],
+            'band' => [$kind?->hasBand() === true ? 'required' : 'nullable', 'integer', 'between:0,4'],
+        ];
+
+        return $this->validators->make($data, $rules, [
+            'kind.*' => say('messages.observation.kind'), 'seconds.*' => say('messages.observation.seconds'),
+            'what.*' => say('messages.observation.what', ['most' => self::MOST_LETTERS]), 'side.*' => say('messages.observation.side'),
+            'band.*' => say('messages.observation.band'),
+        ]);
+    }
+
+    /** @return list<mixed> */
+    private function what(?Kind $kind): array
+    {
+        $typed = ['string', 'max:'.self::MOST_LETTERS, 'not_regex:/\p{C}/u'];
+
+        return match ($kind) {
+            Kind::Segment => ['required', Rule::enum(SegmentKind::class)->except([SegmentKind::Arrival])],
+            Kind::Mistake => ['required', Rule::enum(Slip::class)],
+            Kind::Part => ['required', Rule::in($this->areas())],
+            Kind::Shown => ['required', ...$typed],
+            Kind::AtOnce, Kind::Late, Kind::Not => ['required', Rule::in(array_keys($this->catalogs->methods()->skills))],
+            default => ['nullable', ...$typed],
+        };
+    }
+
+    /** @return list<string> */
+    private function areas(): array
+    {
+        $areas = $this->catalogs->dimensions(PlanKind::Contact)->dimension(DimensionKey::BodyArea->value)->values;
+
+        return array_map(static fn ($value): string => $value->key, $areas);
+    }
+
+    /** @return list<string> */
+    private function sides(string $area): array
+    {
+        return in_array($area, $this->areas(), true) ? BodyAreas::sides($area) : [];
+    }
+}

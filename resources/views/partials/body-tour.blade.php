@@ -1,0 +1,23 @@
+{{-- A tour of the body: a tap on a part, a tap on how it was. The address names the part, so it works without a script. --}}
+@use('Core\Sign\Band')
+<form method="post" action="{{ route('observations.store', $session) }}" data-seen class="tour">
+    @csrf <input type="hidden" name="uuid" value="{{ $uuid() }}"><input type="hidden" name="kind" value="part">
+    <x-dog-outline :areas="$areas" :bands="$state['parts']" />
+    <div class="area-details tour-parts" data-areas>
+        <p class="area-hint card card-body mb-2">{{ say('free.tour_hint') }}</p>
+        @foreach($areas as $area)
+            <section class="area-detail card card-body mb-2" id="{{ $area->id() }}" tabindex="-1" aria-labelledby="h-{{ $area->id() }}">
+                <h2 class="h5 mt-0 mb-1" id="h-{{ $area->id() }}">{{ words()->capital($area->label) }}</h2>
+                <p class="mb-1">@if($area->known?->word){{ say('dogs.handling.its_word', ['word' => $area->known->word]) }}@endif
+                    @if($area->state()->keepsHandsOff())<span
+                        class="flag">{{ words()->capital(words()->label($area->state())) }}</span>@endif
+                    @if($area->side !== 'both')<a href="#area-{{ $area->area }}-{{ $area->side === 'left' ? 'right'
+                        : 'left' }}">{{ say('free.other_side') }}</a>@endif</p>
+                @if(! $area->state()->keepsHandsOff())
+                <div class="picks picks-bands">@foreach(Band::cases() as $band)<button class="btn btn-outline-primary" name="part"
+                    value="{{ $area->area }} {{ $area->side }} {{ $band->value }}"><x-band :band="$band" /></button>@endforeach</div>
+                @endif
+            </section>
+        @endforeach
+    </div>
+</form>
