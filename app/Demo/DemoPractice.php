@@ -34,7 +34,7 @@ final readonly class DemoPractice
 
     public function __construct(
         private CreatePlan $plans, private DemoHistory $history, private DemoIntakes $intakes, private RecordAssessment $assessments,
-        private DemoHandling $handling,
+        private DemoHandling $handling, private DemoOutings $outings,
     ) {
     }
 
@@ -91,6 +91,7 @@ final readonly class DemoPractice
         $sorrel = $this->dog($practice, 'Sorrel', 'spaniel mix, 5, hides from the doorbell', '2021-02-14');
         $bell = $this->plans->write($sorrel, $ines, $this->sound('Doorbell', $second));
         $this->history->write($bell, $ines, [10, 8, 6, 5, 3], 1.5, 44, $today);
+        $this->outings->write($gorse, $ines, $second->id, $today);
 
         return $practice;
     }

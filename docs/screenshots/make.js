@@ -1,4 +1,4 @@
-import { chromium } from '@playwright/test';
+import { chromium, expect } from '@playwright/test';
 import config from '../../playwright.config.js';
 import { logTrial, readAndReason, signIn, startSession } from '../../tests/Browser/steps.js';
 
@@ -60,7 +60,6 @@ await take('dog', '/dogs/1');
 await take('plan', '/plans/1');
 await take('ladder', '/plans/1/ladder');
 await take('handling', '/dogs/4/handling#area-front_paw-left');
-await take('covered', '/dogs/4/coverage');
 await take('item', '/items/1');
 await take('sketch', '/places/1/sketch?plan=1');
 await take('limits', '/plans/1/limits');
@@ -71,6 +70,17 @@ await take(
 await take('care-card', '/dogs/4/card?words=Mat%20by%20the%20door%2C%20%22chin%22&kit=grinder%2C%20paste%20on%20a%20spoon');
 await intakeToPlan();
 await take('review', '/sessions/12/review');
+
+await page.goto('/free-sessions/create?dog=2');
+await page.getByLabel(/^Where/).fill('Fish quay');
+await page.getByRole('button', { name: /Look around/ }).click();
+for (const kind of ['looked', 'looked', 'unanswered', 'looked', 'startled', 'looked'])
+    await page.locator(`button[value="${kind}"]`).click();
+await page.setViewportSize({ width: 390, height: 844 });
+await expect(page.locator('[data-free]')).toHaveAttribute('data-waiting', '0');
+await take('look-around');
+await page.setViewportSize({ width: 1280, height: 800 });
+await page.getByRole('button', { name: 'End', exact: true }).click();
 
 await page.goto('/plans/1');
 await page.getByRole('link', { name: 'Start a session' }).click();

@@ -33,7 +33,7 @@ final class RoomsTest extends TestCase
         'Assessment' => ['Access', 'Engine', 'Input', 'Library', 'Models', 'Plan', 'Support', 'Words'],
         'Practice' => ['Access', 'Engine', 'Incident', 'Models', 'Support'],
         'View' => ['Handling', 'Models', 'Plan'],
-        'Demo' => ['Assessment', 'Engine', 'Models', 'Plan', 'Session'],
+        'Demo' => ['Assessment', 'Engine', 'Free', 'Models', 'Plan', 'Session'],
         'Console' => ['Demo', 'Models'],
         'Http' => ['Session', 'Support'],
         'Providers' => ['Access', 'Engine', 'Library', 'Models', 'Support'],

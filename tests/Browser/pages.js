@@ -13,6 +13,7 @@ export const PAGES = [
     '/events/create',
     '/free-sessions/create',
     '/free-sessions/create?dog=1',
+    '/free-sessions/2',
     '/dogs/4/incidents/create',
     '/places/1/sketch',
     '/plans/1/limits',

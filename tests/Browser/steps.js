@@ -39,7 +39,10 @@ export function complaints(page) {
     page.on('pageerror', (error) => found.push(error.message));
     page.on('console', (message) => {
         // a 422 or 503 is an answer that the page shows; the browser lists it as an error all the same
-        if (message.type() === 'error' && !/status of (422|503)|Status Error Code (422|503)|ERR_CONNECTION/.test(message.text()))
+        if (
+            message.type() === 'error' &&
+            !/status of (422|503)|Status Error Code (422|503)|ERR_CONNECTION|ERR_INTERNET_DISCONNECTED/.test(message.text())
+        )
             found.push(message.text());
     });
     return found;

@@ -2,7 +2,6 @@
 @use('Core\Sign\Band')
 <form method="post" action="{{ route('observations.store', $session) }}" data-seen class="tour">
     @csrf <input type="hidden" name="uuid" value="{{ $uuid() }}"><input type="hidden" name="kind" value="part">
-    <x-dog-outline :areas="$areas" :bands="$state['parts']" />
     <div class="area-details tour-parts" data-areas>
         <p class="area-hint card card-body mb-2">{{ say('free.tour_hint') }}</p>
         @foreach($areas as $area)
@@ -15,9 +14,11 @@
                         : 'left' }}">{{ say('free.other_side') }}</a>@endif</p>
                 @if(! $area->state()->keepsHandsOff())
                 <div class="picks picks-bands">@foreach(Band::cases() as $band)<button class="btn btn-outline-primary" name="part"
-                    value="{{ $area->area }} {{ $area->side }} {{ $band->value }}"><x-band :band="$band" /></button>@endforeach</div>
+                    value="{{ $area->area }} {{ $area->side }} {{ $band->value }}"><svg class="band-glyph band-{{ $band->value }}"
+                    aria-hidden="true"><use href="#band-{{ $band->value }}"/></svg>{{ words()->label($band) }}</button>@endforeach</div>
                 @endif
             </section>
         @endforeach
     </div>
+    <x-dog-outline :areas="$areas" :bands="$state['parts']" />
 </form>

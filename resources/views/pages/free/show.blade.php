@@ -10,7 +10,7 @@
 <div class="free" data-free="{{ $session->id }}" data-state="{{ json_encode($state) }}">
     <h1 class="h4 mb-1">{{ $dog->name }}: {{ words()->label($session->activity) }}</h1>
     <p class="text-body-secondary mb-2">{{ collect([$session->place?->name, $session->person === null ? null : say('free.with',
-        ['person' => $session->person->name])])->filter()->implode(' · ') }} <span role="status" data-network></span></p>
+        ['person' => $session->person->name])])->filter()->implode(' · ') }} <span class="ms-2 small" role="status" data-network></span></p>
     <x-problems />
     <p class="alert alert-warning mb-2" data-prompt="{{ $state['prompt']['code'] ?? '' }}" role="status" @if($state['prompt'] === null) hidden
         @endif>{{ $state['prompt']['text'] ?? '' }}</p>
@@ -48,6 +48,14 @@
         </form>
     @endif
 
+    {{-- in the first screenful, whatever the session is --}}
+    <form method="post" action="{{ route('observations.store', $session) }}" data-seen class="free-leave">
+        @csrf <input type="hidden" name="uuid" value="{{ $uuid() }}">
+        <button class="btn btn-outline-danger" name="kind" value="left">{{ say('free.leave_now') }}</button>
+        <button class="btn btn-outline-danger" name="kind" value="reacted">{{ words()->label(Kind::Reacted) }} <strong
+            data-count="reacted">{{ $state['counts']['reacted'] ?? 0 }}</strong></button>
+    </form>
+
     @if($drills !== [])
         <form method="post" action="{{ route('observations.store', $session) }}" data-seen class="mb-2">
             @csrf <input type="hidden" name="uuid" value="{{ $uuid() }}">
@@ -68,7 +76,8 @@
             <input class="form-control" id="shown-what" name="what" maxlength="60" required autocomplete="off">
             <p class="form-text mt-0">{{ say('free.shown_hint') }}</p>
             <div class="picks picks-bands">@foreach(Band::cases() as $band)<button class="btn btn-outline-primary" name="band"
-                value="{{ $band->value }}"><x-band :band="$band" /></button>@endforeach</div>
+                value="{{ $band->value }}"><svg class="band-glyph band-{{ $band->value }}"
+                aria-hidden="true"><use href="#band-{{ $band->value }}"/></svg>{{ words()->label($band) }}</button>@endforeach</div>
         </form>
     @endif
 
@@ -89,12 +98,6 @@
         class="text-body-secondary">{{ say('free.nothing_yet') }}</li>@endforelse</ol>
     <button type="button" class="btn btn-outline-secondary mb-3" data-undo hidden>{{ say('free.undo') }}</button>
 
-    <form method="post" action="{{ route('observations.store', $session) }}" data-seen class="free-leave">
-        @csrf <input type="hidden" name="uuid" value="{{ $uuid() }}">
-        <button class="btn btn-outline-danger" name="kind" value="left">{{ say('free.leave_now') }}</button>
-        <button class="btn btn-outline-danger" name="kind" value="reacted">{{ words()->label(Kind::Reacted) }} <strong
-            data-count="reacted">{{ $state['counts']['reacted'] ?? 0 }}</strong></button>
-    </form>
     <form method="post" action="{{ route('free.end', $session) }}" class="mt-3" data-end>
         @csrf
         <label class="form-label mb-0" for="end-note">{{ say('free.end_note') }}</label>
