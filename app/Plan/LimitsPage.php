@@ -11,6 +11,8 @@ use App\Engine\PlanReader;
 use App\Engine\SituationReader;
 use App\Models\Plan;
 use App\Models\Trial;
+use App\Models\TrialCorrection;
+use App\Models\TrialTrait;
 use App\Support\Fields;
 use Core\Exposure\DimensionCatalog;
 use Core\Exposure\DimensionKey;
@@ -167,6 +169,9 @@ final readonly class LimitsPage
     /** @return list<WorksWith> from the latest trials of this dog, trigger and person; nothing where nobody was noted */
     private function worksWith(Plan $plan): array
     {
+        if (! $this->hasTraits($plan)) {
+            return [];
+        }
         $rows = Trial::query()
             ->toBase()->join('sessions', 'sessions.id', '=', 'trials.session_id')->join('plans', 'plans.id', '=', 'sessions.plan_id')
             ->where('plans.response_model_id', $plan->response_model_id)
@@ -189,6 +194,17 @@ final readonly class LimitsPage
         $told = WorksWith::of($trials);
 
         return array_filter(array_column($told, 'trait')) === [] ? [] : $told;
+    }
+
+    /** Whether anybody ever noted who it was: most plans never do, and reading all their trials for nothing takes a while. */
+    private function hasTraits(Plan $plan): bool
+    {
+        $ofModel = static fn (Builder $rows, string $id): Builder => $rows->join('trials', 'trials.id', '=', $id)
+            ->join('sessions', 'sessions.id', '=', 'trials.session_id')->join('plans', 'plans.id', '=', 'sessions.plan_id')
+            ->where('plans.response_model_id', $plan->response_model_id);
+
+        return $ofModel(TrialTrait::query()->toBase(), 'trial_traits.trial_id')->exists()
+            || $ofModel(TrialCorrection::query()->toBase(), 'trial_corrections.trial_id')->whereRaw("JSON_CONTAINS_PATH(changes, 'one', '$.traits')")->exists();
     }
 
     /**

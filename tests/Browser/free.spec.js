@@ -51,7 +51,7 @@ test('looking around at a place nobody has been to: nothing lost without a netwo
     await page.getByLabel('Something else').fill('jogger');
     await page.getByRole('button', { name: 'Keep' }).click();
     await page.getByRole('button', { name: 'A break' }).click();
-    await page.getByLabel('Which foundation').selectOption({ label: 'turn-away' });
+    await page.getByLabel('Which skill').selectOption({ label: 'turn-away' });
     for (const how of ['At once', 'Late', 'At once']) await page.getByRole('button', { name: new RegExp(`^${how}`) }).click();
     await page.reload();
     await expect(count(page, 'at_once')).toHaveText('2');
