@@ -204,7 +204,8 @@ final readonly class LimitsPage
             ->where('plans.response_model_id', $plan->response_model_id);
 
         return $ofModel(TrialTrait::query()->toBase(), 'trial_traits.trial_id')->exists()
-            || $ofModel(TrialCorrection::query()->toBase(), 'trial_corrections.trial_id')->whereRaw("JSON_CONTAINS_PATH(changes, 'one', '$.traits')")->exists();
+            || $ofModel(TrialCorrection::query()->toBase(), 'trial_corrections.trial_id')
+                ->whereRaw("JSON_CONTAINS_PATH(changes, 'one', '$.traits')")->exists();
     }
 
     /**

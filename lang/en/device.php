@@ -12,6 +12,7 @@ return [
     'sign_in' => 'Sign in',
     'keeps_nothing' => 'This browser saves nothing: entries live only as long as this page is open.',
     'unfiled' => 'Under “Unfiled”: {why}',
+    'batch_time' => 'This step is timed: say how many seconds all of them took. Nothing was logged yet.',
     'batch' => 'Good ones in a row: 1 to 20.',
     'graded' => 'Graded. Another device logs this session; you see it as it goes.',
     'without_server' => 'Without the server: a careful rule worked out beforehand. It never makes it harder.',

@@ -34,6 +34,13 @@ async function goodOnes(page, count) {
         .first()
         .evaluate((drawer) => drawer.setAttribute('open', ''));
     await page.locator('#q-batch').fill(String(count));
+    const time = page.getByLabel('Seconds for all of them');
+    if (await time.isVisible()) {
+        await time.fill('');
+        await page.getByRole('button', { name: 'Log them' }).click();
+        await expect(page.locator('[data-net]')).toContainText('say how many seconds');
+        await time.fill(String(Math.ceil(count * lasts())));
+    }
     await page.getByRole('button', { name: 'Log them' }).click();
     await arrived(page, before + count);
 }
@@ -75,6 +82,7 @@ test('a muzzle, from first sight to ten minutes worn, over several sessions', as
         .last()
         .fill('Muzzle');
     await page.getByLabel('Step plan', { exact: true }).selectOption({ label: 'Muzzle in a day' });
+    await page.getByText('Rules', { exact: true }).click();
     await page.getByLabel('An easy one after so many good ones').fill('0');
     await page.getByLabel('Minutes per session').fill('90');
     await page.getByRole('button', { name: 'Make the plan' }).click();
@@ -158,6 +166,20 @@ test('a nail grinder with opt-outs that ends well, by one key a repetition', asy
     await page.goto('/plans/3');
     await startSession(page);
     await expectAccessible(page, 'contact session');
+
+    // a hold is measured by pressing twice, or by keeping the button pressed, as the person prefers
+    const hold = page.locator('[data-do="hold"]');
+    const setting = page.locator('[data-contact-setting="hold"]');
+    await setting.locator('xpath=ancestor::details').evaluate((drawer) => drawer.setAttribute('open', ''));
+    await setting.selectOption('kept');
+    await expect(hold).toContainText('Keep pressed');
+    await hold.hover();
+    await page.mouse.down();
+    await expect(hold).toHaveAttribute('aria-pressed', 'true');
+    await page.mouse.up();
+    await expect(hold).toHaveAttribute('aria-pressed', 'false');
+    await expect(page.locator('[data-hold-clock]')).toHaveText(/^[\d.]+ s$/);
+    await setting.selectOption('twice');
 
     // offered, held to its target, accepted: three keys, and the clocks run
     await page.keyboard.press('o');

@@ -26,6 +26,8 @@ export class ContactClocks {
         this.view = view;
         this.offered = 0;
         this.held = 0;
+        this.heldFor = /** @type {number | null} */ (null);
+        this.isPressed = false;
         this.tossed = 0;
         this.endedAt = 0;
         this.returned = /** @type {number | null} */ (null);
@@ -49,6 +51,7 @@ export class ContactClocks {
                 ),
             );
         }
+        this.mountHold(root.querySelector('[data-do="hold"]'));
     }
 
     /** @returns {[string, HTMLInputElement | HTMLSelectElement][]} what is remembered on this device */
@@ -80,12 +83,53 @@ export class ContactClocks {
         this.show(now);
     }
 
+    /** A press begins a hold, the next one ends it: what was measured goes with the repetition. */
     hold() {
+        // the click that a kept press ends with says nothing new
+        if (this.isPressed) {
+            this.isPressed = false;
+            return;
+        }
         const now = Date.now();
+        this.heldFor = this.held ? now - this.held : null;
         this.held = this.held ? 0 : now;
         this.isReached = false;
         this.lastTick = now;
         this.show(now);
+    }
+
+    /** Who prefers it keeps pressing for as long as the dog holds. @param {HTMLElement | null} button */
+    mountHold(button) {
+        const isKept = () => this.setting('hold') === 'kept';
+        button?.addEventListener('pointerdown', (event) => {
+            if (!isKept()) return;
+            button.setPointerCapture(event.pointerId);
+            this.held = 0;
+            this.isPressed = false;
+            this.hold();
+        });
+        for (const end of ['pointerup', 'pointercancel'])
+            button?.addEventListener(end, () => {
+                if (!isKept() || !this.held) return;
+                this.hold();
+                this.isPressed = end === 'pointerup';
+            });
+        const words = button?.querySelector('[data-hold-words]');
+        const name = () => words && (words.textContent = (isKept() ? button?.dataset.kept : button?.dataset.twice) ?? '');
+        this.root.querySelector('[data-contact-setting="hold"]')?.addEventListener('change', name);
+        name();
+    }
+
+    /**
+     * Of a time for all of a batch, the part of each; one hold that ran is none for the others.
+     * @param {number} count
+     * @returns {number | null} milliseconds; null where no time is asked, NaN where it is and was not told
+     */
+    shareOf(count) {
+        if (!this.target || this.target < 1) return null;
+        const field = this.root.querySelector('[data-batch-seconds]');
+        const seconds = field instanceof HTMLInputElement && field.value.trim() ? Number(field.value) : Number.NaN;
+        return seconds > 0 && seconds <= 3600 ? Math.round((1000 * seconds) / count) : Number.NaN;
     }
 
     /** It left, or goes after a tossed treat; the next press is its coming back, by itself. */
@@ -101,12 +145,12 @@ export class ContactClocks {
         const now = Date.now();
         const times = {
             stay_ms: this.offered ? now - this.offered : null,
-            hold_ms: this.held ? now - this.held : null,
+            hold_ms: this.held ? now - this.held : this.heldFor,
             return_ms: this.returned,
         };
         if (this.offered) this.stays.push(now - this.offered);
         this.offered = this.held = 0;
-        this.returned = null;
+        this.heldFor = this.returned = null;
         this.isCalled = this.isReached = false;
         this.endedAt = now;
         this.show(now);
@@ -173,10 +217,13 @@ export class ContactClocks {
                 ? target === null
                     ? say('seconds', { seconds: since(this.held) })
                     : say('seconds_of', { seconds: since(this.held), target })
-                : target === null
-                  ? ''
-                  : say('seconds', { seconds: target }),
+                : this.heldFor !== null
+                  ? say('seconds', { seconds: tenths(this.heldFor) })
+                  : target === null
+                    ? ''
+                    : say('seconds', { seconds: target }),
         );
+        for (const box of this.view.all('batch-time')) box.hidden = target === null;
         this.view.put(
             'toss-clock',
             this.tossed

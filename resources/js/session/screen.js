@@ -334,7 +334,12 @@ export class Screen {
             return;
         }
         if (!this.strip.isGood()) return;
-        const first = this.trial(this.success(), 0);
+        const each = this.contact?.shareOf(count);
+        if (Number.isNaN(each)) {
+            this.view.put('net', say('batch_time'));
+            return;
+        }
+        const first = this.trial(this.success(), 0, each === undefined ? {} : { hold_ms: each });
         const entries = Array.from({ length: count }, (_, i) => ({
             ...first,
             uuid: crypto.randomUUID(),

@@ -142,7 +142,9 @@
                 <button class="btn btn-outline-secondary" type="button" data-do="offer" aria-pressed="false">{{ $offerWords }} <b
                     data-offer-clock></b></button>
                 <button class="btn btn-outline-secondary" type="button" data-do="hold"
-                    aria-pressed="false">{{ say('sessions.session_screen.hold') }} <b data-hold-clock></b></button>
+                    data-twice="{{ say('sessions.session_screen.hold') }}" data-kept="{{ say('sessions.session_screen.hold_kept') }}"
+                    aria-pressed="false"><span data-hold-words>{{ say('sessions.session_screen.hold') }}</span> <b
+                    data-hold-clock></b></button>
                 <button class="btn btn-outline-secondary" type="button" data-do="toss"
                     aria-pressed="false">{{ say('sessions.session_screen.away_back') }} <b data-toss-clock></b></button>
                 <button class="btn btn-outline-secondary" type="button" data-do="undo">{{ say('sessions.session_screen.undo') }}</button>
@@ -213,6 +215,9 @@
                     for="q-batch">{{ say('sessions.session_screen.good_ones_in_a_row') }}</label><input class="form-control est"
                     id="q-batch" inputmode="numeric" value="6" data-batch><button class="btn btn-outline-primary" type="button"
                     data-do="batch">{{ say('sessions.session_screen.log_them') }}</button></div>
+                @if($isHandsOn)<div data-batch-time hidden><p class="d-flex gap-2 align-items-center mt-2 mb-0"><label
+                    for="q-batch-seconds">{{ say('sessions.session_screen.seconds_for_all') }}</label><input class="form-control est"
+                    id="q-batch-seconds" inputmode="decimal" data-batch-seconds></p></div>@endif
             </form>
         </details>
         <details class="drawer">
@@ -233,6 +238,9 @@
                         data-break></b></button>
                     <button class="btn btn-outline-secondary" type="button" data-do="mark" data-ladder-only
                         aria-pressed="false">{{ say('sessions.session_screen.mark') }} <b data-latency></b></button>
+                    <label for="q-hold">{{ say('sessions.session_screen.hold') }}</label><select class="form-select w-auto" id="q-hold"
+                        data-contact-setting="hold"><option value="twice">{{ say('sessions.session_screen.press_twice') }}</option><option
+                        value="kept">{{ say('sessions.session_screen.press_kept') }}</option></select>
                     <label for="q-rest">{{ say('sessions.session_screen.nothing_happens_for') }}</label><select class="form-select w-auto"
                         id="q-rest" data-contact-setting="rest">@foreach([0, 5, 10, 20, 30] as $seconds)<option value="{{ $seconds }}"
                         @selected($seconds === 10)>{{ $seconds === 0 ? say('sessions.session_screen.no_signal')
