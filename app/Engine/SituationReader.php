@@ -17,6 +17,7 @@ use Core\Decision\Situation;
 use Core\Decision\SituationAssembly;
 use Core\Decision\WorkingPlan;
 use Core\Exposure\LoadScale;
+use Core\Measure\CalendarDay;
 use Core\Response\ModelBuilder;
 use Core\Response\SessionEvidence;
 use Core\Response\WarmStart;
@@ -35,6 +36,7 @@ final readonly class SituationReader
         private ModelBuilder $builder,
         private ModelChanges $changes,
         private SinceLastSession $since,
+        private PracticeZones $zones,
         private Repository $cache,
     ) {
     }
@@ -50,8 +52,10 @@ final readonly class SituationReader
         $setting ??= self::setting($plan, $session);
         $inCore = $this->plans->read($plan)->withRoom($setting->room());
         [$earlier, $summaries, $lastAt, $lastMode, $places] = $this->earlierOf($plan, $session, $startedAt, $inCore);
-        $log = new SessionLog($startedAt, $session?->sets->last()?->started_at, $trials, $setting->upset, self::condition($session));
-        $days = $lastAt === null ? null : max(0.0, ($startedAt->getTimestamp() - $lastAt->getTimestamp()) / 86400.0);
+        $zone = $this->zones->of($plan->practice_id);
+        $here = $startedAt->setTimezone($zone);
+        $log = new SessionLog($here, $session?->sets->last()?->started_at, $trials, $setting->upset, self::condition($session));
+        $days = $lastAt === null ? null : (float) max(0, CalendarDay::between($lastAt->setTimezone($zone), $here));
         $history = History::ofSessions(
             $summaries, $days, $plan->resting_reason, CarryOver::points($setting->upset), $setting->isNewAmong($places),
             $plan->handed_over_held, $this->since->reactions($plan->responseModel->dog_id, $lastAt, $startedAt),

@@ -7,6 +7,7 @@ namespace App\Providers;
 use App\Access\InSight;
 use App\Engine\CoreCatalogs;
 use App\Engine\PlanReader;
+use App\Engine\PracticeZones;
 use App\Library\TemplateRepository;
 use App\Models\User;
 use App\Support\SystemClock;
@@ -28,6 +29,7 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->bind(ModelPriors::class, fn (): ModelPriors => $this->app->make(CoreCatalogs::class)->priors);
         $this->app->bind(SignCatalog::class, fn (): SignCatalog => $this->app->make(CoreCatalogs::class)->signs);
         $this->app->scoped(PlanReader::class);
+        $this->app->scoped(PracticeZones::class);
         $this->app->scoped(TemplateRepository::class);
         $this->app->bind(ClockInterface::class, SystemClock::class);
     }

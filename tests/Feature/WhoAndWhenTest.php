@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Engine\SituationReader;
 use App\Models\HandlerLimit;
 use App\Models\Person;
 use App\Models\Session;
@@ -50,6 +51,28 @@ final class WhoAndWhenTest extends TestCase
             'device' => (string) Str::uuid(), 'user' => $this->world->trainer->id, 'entries' => $entries,
         ])->assertOk();
         self::assertSame([$bo->id, $ada], Trial::query()->orderBy('sequence')->pluck('person_id')->all());
+    }
+
+    /** 23:30 and half an hour past midnight in Auckland: the same day in Greenwich, a day apart where the practice is. */
+    public function test_days_are_those_of_the_practice(): void
+    {
+        $this->travelTo(Carbon::parse('2026-11-24 11:30:00 UTC'));
+        $this->world->practice->update(['time_zone' => 'Pacific/Auckland']);
+        // as with the next request
+        $this->app->forgetScopedInstances();
+        $this->actingAs($this->world->trainer->refresh());
+        $this->world->session->update([
+            'started_at' => '2026-11-24 10:30:00.000', 'ended_at' => '2026-11-24 10:40:00.000', 'evidence' => [],
+        ]);
+        $this->get('/')->assertSee('last session yesterday');
+        $situation = app(SituationReader::class)->read($this->world->plan->refresh(), null, [], now()->toImmutable());
+        self::assertSame(1.0, $situation->history->daysSinceLast);
+
+        $dog = $this->world->dog->id;
+        $this->get("/dogs/{$dog}")->assertSee('value="2026-11-25"', false);
+        $shown = ['skill' => 'turn_away', 'state' => 'learning', 'shown_in' => 'yard'];
+        $this->post("/dogs/{$dog}/skills", [...$shown, 'shown_on' => '2026-11-25'])->assertSessionHasNoErrors();
+        $this->post("/dogs/{$dog}/skills", [...$shown, 'shown_on' => '2026-11-26'])->assertSessionHasErrors('shown_on');
     }
 
     public function test_who_was_met_and_what_slipped_is_kept_told_and_put_right(): void

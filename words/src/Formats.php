@@ -111,6 +111,12 @@ final readonly class Formats
         return $this->skeleton($at, 'yMMMMd', $this->reader->zone);
     }
 
+    /** "2026-11-28" in the reader's zone, as a field for a date holds it. */
+    public function iso(\DateTimeInterface $at): string
+    {
+        return \DateTimeImmutable::createFromInterface($at)->setTimezone(new \DateTimeZone($this->reader->zone))->format('Y-m-d');
+    }
+
     /** "Nov 28, 2026" */
     public function shortDate(\DateTimeInterface $at): string
     {

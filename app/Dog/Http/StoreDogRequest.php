@@ -21,7 +21,7 @@ final class StoreDogRequest extends FormRequest
         return [
             'name' => ['required', 'string', 'max:80'],
             'description' => ['nullable', 'string', 'max:200'],
-            'born_on' => ['nullable', 'date_format:Y-m-d', 'after:1990-01-01', 'before_or_equal:today'],
+            'born_on' => ['nullable', 'date_format:Y-m-d', 'after:1990-01-01', 'before_or_equal:'.words()->formats->iso(now())],
             'bite_history' => ['nullable', 'boolean'],
             'hides_signs' => ['nullable', 'boolean'],
             'health_note' => ['nullable', 'string', 'max:2000'],

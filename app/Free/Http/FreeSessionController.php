@@ -78,7 +78,7 @@ final readonly class FreeSessionController
         $told = Fields::of($request->validate(['end_note' => ['nullable', 'string', 'max:500']], [
             'end_note.*' => say('messages.trial.note_max'),
         ]));
-        $sessions->end($free, $user, $told->textOrNull('end_note'), now(words()->reader->zone)->format('Y-m-d'));
+        $sessions->end($free, $user, $told->textOrNull('end_note'), words()->formats->iso(now()));
 
         return redirect()->route('free.show', $free);
     }

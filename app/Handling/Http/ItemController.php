@@ -55,7 +55,7 @@ final readonly class ItemController
     {
         Gate::authorize('train', $item->dog);
         $told = Fields::of($request->validate([
-            'fit_checked_on' => ['required', 'date_format:Y-m-d', 'after:2000-01-01', 'before_or_equal:today'],
+            'fit_checked_on' => ['required', 'date_format:Y-m-d', 'after:2000-01-01', 'before_or_equal:'.words()->formats->iso(now())],
             'fit_note' => ['nullable', 'string', 'max:300'],
         ],
             [

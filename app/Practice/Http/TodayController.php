@@ -15,6 +15,7 @@ use App\Models\Session;
 use App\Models\User;
 use App\Support\Fields;
 use Core\Decision\RuleBook;
+use Core\Measure\CalendarDay;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Contracts\View\View;
 use Psr\Clock\ClockInterface;
@@ -36,10 +37,11 @@ final readonly class TodayController
             ->withMax('sessions as last_session_at', 'started_at')->withCount('sessions')
             ->orderByRaw('last_session_at IS NULL DESC, last_session_at')->limit(self::MAX_PLANS)->get();
         $now = $this->clock->now();
+        $zone = new \DateTimeZone($user->practice->time_zone);
         $carried = [];
 
         return view('pages.today', [
-            'due' => $plans->map(function (Plan $plan) use ($now, &$carried): array {
+            'due' => $plans->map(function (Plan $plan) use ($now, $zone, &$carried): array {
                 $carried[$plan->responseModel->dog_id] ??= $this->upsets->on($plan->responseModel->dog_id, $now);
                 $situation = $this->situations->read($plan, null, [], $now, new Setting(
                     $plan->place, $carried[$plan->responseModel->dog_id]->upset,
@@ -49,7 +51,9 @@ final readonly class TodayController
 
                 return [
                     'plan' => $plan,
-                    'lastAt' => $lastAt === null ? null : new \DateTimeImmutable($lastAt),
+                    'daysSince' => $lastAt === null ? null : CalendarDay::between(
+                        (new \DateTimeImmutable($lastAt, new \DateTimeZone('UTC')))->setTimezone($zone), $now->setTimezone($zone),
+                    ),
                     'carried' => CarryOverReader::inWords($carried[$plan->responseModel->dog_id]),
                     'start' => RuleBook::standard()->decide($situation),
                     'catalog' => $situation->catalog,

@@ -30,7 +30,7 @@ final readonly class PastSessionController
             'people' => $this->handlers->of($plan->responseModel->dog, $user),
             'person' => $this->handlers->usual($plan, $user),
             'places' => InSight::places($user)->orderBy('name')->limit(200)->pluck('name', 'id'),
-            'yesterday' => now(words()->reader->zone)->subDay()->format('Y-m-d'),
+            'yesterday' => words()->formats->iso(now()->subDay()),
         ]);
     }
 

@@ -6,6 +6,7 @@ namespace Core\Decision;
 
 use Core\Exposure\DimensionKey;
 use Core\Ladder\Ladder;
+use Core\Measure\CalendarDay;
 use Core\Response\Calibration;
 use Core\Sign\Band;
 
@@ -16,7 +17,7 @@ final readonly class SessionSummary
      * @param  list<Mark>  $marks  in order of time
      * @param  bool  $reacted  whether it held a reaction
      * @param  ?Level  $hardestCalm  the hardest level at which its last trial was calm; null where none was
-     * @param  int  $dayNumber  days since 1970-01-01 UTC
+     * @param  int  $dayNumber  days since 1970-01-01, by the date where the practice is
      * @param  array<string, int>  $helped  by dimension key: how often easing it, and nothing else, turned effort into a calm trial
      */
     public function __construct(
@@ -47,7 +48,7 @@ final readonly class SessionSummary
             $log->count(static fn (LoggedTrial $trial): bool => $trial->isSuccess()) > 0,
             $log->hardestCalm(),
             $log->calibration(),
-            intdiv($log->startedAt->getTimestamp(), 86400),
+            CalendarDay::number($log->startedAt),
             self::whatHelped($log),
         );
     }

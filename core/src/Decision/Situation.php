@@ -10,6 +10,7 @@ use Core\Exposure\Exposure;
 use Core\Ladder\Criterion;
 use Core\Ladder\Ladder;
 use Core\Ladder\Progress;
+use Core\Measure\CalendarDay;
 use Core\Response\Calibration;
 use Core\Response\Day;
 use Core\Response\DogModel;
@@ -173,7 +174,7 @@ final readonly class Situation
     /** @return list<int> */
     private function daysMet(Level $level, bool $withToday): array
     {
-        $today = intdiv($this->log->startedAt->getTimestamp(), 86400);
+        $today = CalendarDay::number($this->log->startedAt);
 
         return [...$this->history->daysMet[$level->step] ?? [], ...($withToday ? [$today] : [])];
     }

@@ -46,10 +46,10 @@
                         href="{{ route('plans.show', $plan) }}">{{ $plan->name }}</a></h2>
                     <p class="mb-2 text-body-secondary">
                         {{ say('today.today.with', ['person' => $model->person->name]) }}@if($plan->place), {{ $plan->place->name }}@endif ·
-                        @if($item['lastAt'])
-                            @php($days = (int) floor(($now->getTimestamp() - $item['lastAt']->getTimestamp()) / 86400))
-                            {{ say('today.today.last_session', ['days' => $days]) }}
-                            @if($days >= 8)<strong>{{ say('today.today.no_session_for_days', ['days' => $days]) }}</strong>@endif
+                        @if($item['daysSince'] !== null)
+                            {{ say('today.today.last_session', ['days' => $item['daysSince']]) }}
+                            @if($item['daysSince'] >= 8)<strong>{{ say('today.today.no_session_for_days',
+                                ['days' => $item['daysSince']]) }}</strong>@endif
                         @else
                             {{ say('today.today.no_session_yet') }}
                         @endif

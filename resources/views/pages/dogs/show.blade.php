@@ -129,7 +129,7 @@
                             <div class="col-sm-6"><x-choice name="state" :label="say('dogs.show.it_is')"
                                 :options="options('skill_state', App\Dog\Http\SkillController::STATES)" /></div>
                             <div class="col-sm-6"><x-field name="shown_on" :label="say('dogs.show.shown_on')" type="date"
-                                :value="now()->format('Y-m-d')" required /></div>
+                                :value="words()->formats->iso(now())" required /></div>
                         </div>
                         <x-field name="shown_in" :label="say('dogs.show.where')" :hint="say('dogs.show.a_skill_of_the_kitchen_is')"
                             maxlength="120" required />

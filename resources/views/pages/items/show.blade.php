@@ -92,7 +92,7 @@
                 <form method="post" action="{{ route('items.update', $item) }}" class="row g-2 align-items-end">
                     @csrf @method('put')
                     <div class="col-sm-5"><x-field name="fit_checked_on" :label="say('gear.item_show.looked_at_on')" type="date"
-                        :value="now()->format('Y-m-d')" required /></div>
+                        :value="words()->formats->iso(now())" required /></div>
                     <div class="col-sm-7"><x-field name="fit_note" :label="say('gear.item_show.what_it_showed')" maxlength="300"
                         :hint="say('gear.item_show.should_show', ['shows' => say('wearing.fit_shows.'.$item->kind->value)])" /></div>
                     <div><button class="btn btn-outline-primary">{{ say('gear.item_show.keep_the_look_at_the_fit') }}</button></div>
