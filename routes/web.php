@@ -76,6 +76,7 @@ Route::middleware('auth')->group(function (): void {
 
     Route::resource('dogs', DogController::class)->only(['index', 'create', 'store', 'show']);
     Route::resource('dogs.plans', PlanController::class)->shallow()->only(['create', 'store', 'show', 'update', 'destroy']);
+    Route::post('/dogs/{dog}/plans/{plan}/restore', [PlanController::class, 'restore'])->whereNumber('plan')->name('plans.restore');
     Route::get('/dogs/{dog}/intake', [IntakeController::class, 'edit'])->name('intakes.edit');
     Route::put('/dogs/{dog}/intake', [IntakeController::class, 'update'])->name('intakes.update');
     Route::get('/dogs/{dog}/card', [CareCardController::class, 'show'])->name('card.show');

@@ -7,7 +7,7 @@ namespace App\Plan;
 use App\Models\Plan;
 use App\Models\User;
 
-/** A named user has looked at a resting plan and lets it go on; or a plan is put away. */
+/** A named user has looked at a resting plan and lets it go on; or a plan is put away, and brought back. */
 final readonly class ReviewPlan
 {
     public function letGoOn(Plan $plan, User $user): void
@@ -19,5 +19,10 @@ final readonly class ReviewPlan
     public function putAway(Plan $plan): void
     {
         $plan->delete();
+    }
+
+    public function bringBack(Plan $plan): void
+    {
+        $plan->restore();
     }
 }

@@ -195,6 +195,8 @@ return [
         'title' => '{dog}: {what}',
     ],
     'show' => [
+        'archived_plans' => 'Archived plans',
+        'bring_back' => 'Bring back',
         'born' => '· born {born_on}',
         'log_an_upset' => 'Log a scare',
         'handling' => 'Handling',

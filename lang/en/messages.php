@@ -209,6 +209,7 @@ return [
         'the_plan_has_its_first_step' => 'The plan has its first step. Add the next ones here.',
         'the_plan_is_made_look_at' => 'The plan is made. Look at the steps, then start a session.',
         'the_rules_are_changed_they_hold' => 'The rules are changed; they hold from the next trial on.',
+        'is_back' => 'The plan “{plan}” is back.',
         'the_plan_is_put_away_its' => 'The plan “{plan}” is archived. Nothing logged is lost.',
     ],
     'plan_policy' => [

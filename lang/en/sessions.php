@@ -146,7 +146,7 @@ return [
         'log_a_trial_how_it_took' => 'Log a trial: how it took it',
         'count' => 'Count',
         'looked_back' => 'Looked back',
-        'stare_hold' => 'Hold while staring',
+        'stare_hold' => 'Stares',
         'hold' => 'Hold',
         'hold_kept' => 'Keep pressed',
         'press_twice' => 'press, and press again',

@@ -1,4 +1,5 @@
 import assert from 'node:assert/strict';
+import { moved, movedTo } from './plans/ladder.js';
 import { countsNow, lastTap, partsNow } from './free/model.js';
 import { envelope } from './sound/player.js';
 import { test } from 'node:test';
@@ -7,7 +8,7 @@ import { securityToken } from './device/security-token.js';
 import { stepped } from './stepper.js';
 import { addressOf, meaning, nextBatch, retryDelay } from './device/sender.js';
 import { openQuestion } from './session/ask.js';
-import { elapsed } from './session/clock.js';
+import { elapsed, skewOf } from './session/clock.js';
 import { fallback } from './session/fallback.js';
 import { Here } from './session/here.js';
 import { merged } from './session/keys.js';
@@ -186,6 +187,21 @@ test('a grade two bands milder than what was ticked is asked about, one band mil
     assert.equal(trial(2, 2, 'stiff'), null);
     assert.equal(trial(0, 3), null, 'nothing was ticked');
     assert.equal(openQuestion(undefined, []), null);
+});
+
+test('the focus stays with the step that was edited, where it stands now', () => {
+    assert.equal(moved('up:3'), 'up:2');
+    assert.equal(moved('down:3'), 'down:4');
+    assert.equal(moved('split:3'), 'split:3');
+    assert.equal(moved('undo'), 'undo');
+    assert.equal(movedTo('up:3'), 2);
+});
+
+test('a session has one clock: a phone that is off by a day is told, one that is off by a moment is right', () => {
+    assert.equal(skewOf(1_000_000, 1_000_000 + 86_400_000), -86_400_000);
+    assert.equal(skewOf(1_005_000, 1_000_000), 5000);
+    assert.equal(skewOf(1_004_999, 1_000_000), 0);
+    assert.equal(skewOf(Number.NaN, 1_000_000), 0);
 });
 
 test('counts without the server: taps add one, one taken back takes one away, and undo goes back past it', () => {

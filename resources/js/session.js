@@ -23,7 +23,8 @@ if (root instanceof HTMLElement) {
                 store,
                 { user, device },
                 {
-                    onReceipt: (entry, receipt) => !entry.isFree && entry.session === session && screen.received(receipt),
+                    onReceipt: (entry, receipt, serverAt) =>
+                        !entry.isFree && entry.session === session && screen.received(receipt, serverAt),
                     onStatus: (status, waiting) => screen.network(status, waiting),
                 },
             );

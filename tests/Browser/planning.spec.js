@@ -102,6 +102,16 @@ test('a ladder is split, skipped, copied, reordered and laid again; the differen
     await steps.nth(3).locator('[data-verb="split"]').click();
     await expect(steps).toHaveCount(count + 1);
     await expect(page.locator('[data-change]')).toContainText('1 new');
+    await expect(steps.nth(3).locator('[data-verb="split"]')).toBeFocused();
+    // leaving with something to keep is asked about
+    let asked = '';
+    page.once('dialog', (dialog) => {
+        asked = dialog.type();
+        void dialog.dismiss();
+    });
+    await page.getByRole('link', { name: 'Today', exact: true }).click();
+    await expect.poll(() => asked).toBe('beforeunload');
+    await expect(page.locator('[data-change]')).toContainText('1 new');
     await page.getByRole('button', { name: 'Undo' }).click();
     await expect(steps).toHaveCount(count);
 

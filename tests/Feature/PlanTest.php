@@ -55,6 +55,44 @@ final class PlanTest extends TestCase
         $this->get("/plans/{$plan->id}")->assertOk()->assertSee("100\u{00A0}yd");
     }
 
+    public function test_an_archived_plan_is_brought_back_as_it_was(): void
+    {
+        $this->post("/dogs/{$this->dog->id}/plans", $this->form([]))->assertSessionHasNoErrors();
+        $plan = Plan::query()->sole();
+        $this->delete("/plans/{$plan->id}")->assertRedirect();
+        $this->get("/plans/{$plan->id}")->assertNotFound();
+        $this->get("/dogs/{$this->dog->id}")->assertSee('Archived plans')->assertSee('Bring back');
+        $this->post("/dogs/{$this->dog->id}/plans/{$plan->id}/restore")->assertRedirect("/plans/{$plan->id}");
+        $this->get("/plans/{$plan->id}")->assertOk();
+        $other = Dog::query()->create(['practice_id' => $this->user->practice_id, 'name' => 'Tansy']);
+        $this->delete("/plans/{$plan->id}");
+        $this->post("/dogs/{$other->id}/plans/{$plan->id}/restore")->assertNotFound();
+    }
+
+    public function test_today_shows_ones_own_first_then_what_has_waited_longest_and_says_how_many_there_are(): void
+    {
+        $other = Person::query()->create(['practice_id' => $this->user->practice_id, 'name' => 'Bo']);
+        $make = function (string $name, Person $person, ?string $last): void {
+            $this->post("/dogs/{$this->dog->id}/plans", $this->form(['trigger_name' => $name, 'person_id' => (string) $person->id]))
+                ->assertSessionHasNoErrors();
+            if ($last !== null) {
+                Plan::query()->latest('id')->firstOrFail()->sessions()->create([
+                    'practice_id' => $this->user->practice_id, 'person_id' => $person->id, 'user_id' => $this->user->id,
+                    'started_at' => $last, 'ended_at' => $last,
+                ]);
+            }
+        };
+        $own = Person::query()->create(['practice_id' => $this->user->practice_id, 'user_id' => $this->user->id, 'name' => 'Me']);
+        for ($n = 1; $n <= 22; $n++) {
+            $make("Filler {$n}", $other, '2026-11-10 10:00:00');
+        }
+        $make('Bo never', $other, null);
+        $make('Bo long ago', $other, '2026-11-01 10:00:00');
+        $make('Mine yesterday', $own, '2026-11-23 10:00:00');
+        $this->get('/')->assertSeeInOrder(['Mine yesterday', 'Bo long ago', 'Filler 1', '24 of 25 plans'])->assertDontSee('Bo never');
+        $this->get('/?page=2')->assertSee('Bo never');
+    }
+
     /** @param  array<string, mixed>  $changes */
     #[TestWith([['goal' => '120'], 'goal'], 'goal farther than the start')]
     #[TestWith([['goal' => '100'], 'goal'], 'goal equal to the start')]

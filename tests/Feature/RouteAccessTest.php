@@ -56,6 +56,7 @@ final class RouteAccessTest extends TestCase
         'GET dogs/{dog}' => [200, 200, 200, 200, 404, 404, 302],
         'GET dogs/{dog}/plans/create' => [200, 200, 403, 403, 404, 404, 302],
         'POST dogs/{dog}/plans' => [302, 302, 403, 403, 404, 404, 302],
+        'POST dogs/{dog}/plans/{plan}/restore' => [404, 404, 403, 403, 404, 404, 302],
         'GET dogs/{dog}/intake' => [200, 200, 403, 403, 404, 404, 302],
         'PUT dogs/{dog}/intake' => [302, 302, 403, 403, 404, 404, 302],
         'GET dogs/{dog}/card' => [200, 200, 200, 200, 404, 404, 302],

@@ -66,6 +66,7 @@ final readonly class DogController
         return view('pages.dogs.show', [
             'dog' => $dog,
             'plans' => $plans->map(fn (Plan $plan): array => ['plan' => $plan, ...$this->limits->now($plan)]),
+            'archived' => $dog->plans()->onlyTrashed()->with('responseModel.trigger')->orderByDesc('plans.deleted_at')->limit(50)->get(),
             'triggers' => $dog->triggers()->with('traits')->orderBy('name')->limit(100)->get(),
             'items' => $dog->items()->limit(60)->get(),
             'foundations' => $this->readiness->ofDog($dog),

@@ -142,4 +142,14 @@ final readonly class PlanController
             'status', say('messages.plan.the_plan_is_put_away_its', ['plan' => $plan->name]),
         );
     }
+
+    /** A plan that was put away comes back as it was. */
+    public function restore(Dog $dog, int $plan, ReviewPlan $reviews): RedirectResponse
+    {
+        Gate::authorize('plan', $dog);
+        $archived = $dog->plans()->onlyTrashed()->findOrFail($plan);
+        $reviews->bringBack($archived);
+
+        return redirect()->route('plans.show', $archived)->with('status', say('messages.plan.is_back', ['plan' => $archived->name]));
+    }
 }

@@ -35,13 +35,17 @@ final readonly class TodayController
         $plans = Plan::query()->with(['responseModel.dog', 'responseModel.trigger', 'responseModel.person', 'place'])
             ->whereHas('responseModel', static fn ($models) => $models->whereIn('dog_id', $dogs))
             ->withMax('sessions as last_session_at', 'started_at')->withCount('sessions')
-            ->orderByRaw('last_session_at IS NULL DESC, last_session_at')->limit(self::MAX_PLANS)->get();
+            // whose it is first, then what has waited longest; what was never begun waits for nobody
+            ->orderByRaw('EXISTS (SELECT 1 FROM response_models JOIN people ON people.id = response_models.person_id
+                WHERE response_models.id = plans.response_model_id AND people.user_id = ?) DESC', [$user->id])
+            ->orderByRaw('last_session_at IS NULL, last_session_at')->orderBy('plans.id')->paginate(self::MAX_PLANS);
         $now = $this->clock->now();
         $zone = new \DateTimeZone($user->practice->time_zone);
         $carried = [];
 
         return view('pages.today', [
-            'due' => $plans->map(function (Plan $plan) use ($now, $zone, &$carried): array {
+            'pages' => $plans,
+            'due' => $plans->getCollection()->map(function (Plan $plan) use ($now, $zone, &$carried): array {
                 $carried[$plan->responseModel->dog_id] ??= $this->upsets->on($plan->responseModel->dog_id, $now);
                 $situation = $this->situations->read($plan, null, [], $now, new Setting(
                     $plan->place, $carried[$plan->responseModel->dog_id]->upset,

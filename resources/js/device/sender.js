@@ -50,7 +50,8 @@ export class Sender {
     /**
      * @param {Store} store
      * @param {{user: number, device: string}} where
-     * @param {{onReceipt?: (entry: Entry, receipt: Receipt) => void, onStatus?: (status: string, waiting: number) => void}} hear
+     * @param {{onReceipt?: (entry: Entry, receipt: Receipt, serverAt: number) => void,
+     *    onStatus?: (status: string, waiting: number) => void}} hear
      */
     constructor(store, where, hear = {}) {
         this.store = store;
@@ -114,7 +115,7 @@ export class Sender {
     async send(batch) {
         const [first] = batch;
         if (!first) return 'sent';
-        const { response, body } = await this.post(addressOf(first), {
+        const { response, body, serverAt } = await this.post(addressOf(first), {
             device: this.where.device,
             user: this.where.user,
             entries: batch.map((entry) => ({ ...entry, sent_at: Date.now() })),
@@ -125,7 +126,7 @@ export class Sender {
             const named = body.receipts.map((/** @type {{uuid: string}} */ receipt) => receipt.uuid);
             const taken = batch.filter((entry) => named.includes(entry.uuid)).map((entry) => entry.uuid);
             await this.store.remove(taken);
-            this.hear.onReceipt?.(first, body);
+            this.hear.onReceipt?.(first, body, serverAt);
             return taken.length > 0 ? 'sent' : 'retry';
         }
         const isFailing = response.status >= 500 && response.status !== 503;
@@ -147,7 +148,10 @@ export class Sender {
         return 'sent';
     }
 
-    /** @param {string} url @param {unknown} payload @returns {Promise<{response: {status: number, type?: string}, body: any}>} */
+    /**
+     * @param {string} url @param {unknown} payload
+     * @returns {Promise<{response: {status: number, type?: string}, body: any, serverAt: number}>} NaN where it did not say
+     */
     async post(url, payload) {
         try {
             const response = await fetch(url, {
@@ -159,9 +163,9 @@ export class Sender {
                 body: JSON.stringify(payload),
             });
             const isJson = (response.headers.get('Content-Type') ?? '').includes('json');
-            return { response, body: isJson ? await response.json() : null };
+            return { response, body: isJson ? await response.json() : null, serverAt: Date.parse(response.headers.get('Date') ?? '') };
         } catch {
-            return { response: { status: 0 }, body: null };
+            return { response: { status: 0 }, body: null, serverAt: Number.NaN };
         }
     }
 }

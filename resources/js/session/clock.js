@@ -10,6 +10,19 @@ export function elapsed(from, now) {
     return `${Math.floor(seconds / 60)}:${String(seconds % 60).padStart(2, '0')}`;
 }
 
+/** A clock that is off by less is right: an answer takes a while. */
+const CLOCK_SLACK = 5000;
+
+/**
+ * How far the server's clock is ahead of this device's: a phone may be off by a day, and a session has one clock.
+ * @param {number} server milliseconds since 1970; NaN where it did not say
+ * @param {number} device
+ * @returns {number} milliseconds
+ */
+export function skewOf(server, device) {
+    return Math.abs(server - device) >= CLOCK_SLACK ? server - device : 0;
+}
+
 /** Seconds to a tenth. @param {number} milliseconds */
 export function tenths(milliseconds) {
     return Math.round(milliseconds / 100) / 10;

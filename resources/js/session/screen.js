@@ -1,6 +1,6 @@
 import { MemoryStore } from '../device/store.js';
 import { Ask, openQuestion } from './ask.js';
-import { elapsed, keepAwake, signal } from './clock.js';
+import { elapsed, keepAwake, signal, skewOf } from './clock.js';
 import { ContactClocks } from './contact.js';
 import { fallback } from './fallback.js';
 import { Here } from './here.js';
@@ -24,6 +24,7 @@ const LIVE_EVERY = 1500;
 const BREAK_MILLISECONDS = 300_000;
 /** So long a trial that was logged in the old place can be said to have been in the new one, by one tap. */
 const WAS_THERE_MILLISECONDS = 10_000;
+const SKEW = 'wheatear-skew';
 const SUCCESSES = ['returned', 'reached', 'offered_more'];
 /** The keys of the four quick outcomes, by their place: other kinds of plan have other outcomes there. */
 const QUICK = ['returned', 'watched', 'prompted', 'not_returned'];
@@ -54,6 +55,8 @@ export class Screen {
         /** @type {{uuid: string, from: number} | null} a hard trial after which the dog is not yet fine */
         this.recovering = null;
         this.isOffline = false;
+        /** milliseconds that the server's clock is ahead of this device's */
+        this.skew = Number(localStorage.getItem(SKEW)) || 0;
         /** @type {string[]} */
         this.alarm = JSON.parse(root.dataset.alarm ?? '[]');
         this.ask = new Ask(root, this.view, (question, isYes) => this.answered(question, isYes));
@@ -430,8 +433,13 @@ export class Screen {
         signal(3);
     }
 
-    /** @param {{receipts: {uuid: string, result: string, message?: string}[], state?: any}} receipt */
-    async received(receipt) {
+    /**
+     * @param {{receipts: {uuid: string, result: string, message?: string}[], state?: any}} receipt
+     * @param {number} serverAt by its clock
+     */
+    async received(receipt, serverAt = Number.NaN) {
+        this.skew = skewOf(serverAt, Date.now());
+        localStorage.setItem(SKEW, String(this.skew));
         const named = receipt.receipts.map((one) => one.uuid);
         this.waiting = this.waiting.filter((entry) => !named.includes(entry.uuid));
         const told = receipt.receipts.find((one) => one.result === 'unfiled');
@@ -526,7 +534,7 @@ export class Screen {
         for (const entry of this.waiting) {
             if (entry.kind === 'undo') trials.pop();
             if (entry.kind === 'trial')
-                trials.push({ band: Number(entry.trial?.band ?? 2), outcome: String(entry.trial?.outcome), at: entry.at });
+                trials.push({ band: Number(entry.trial?.band ?? 2), outcome: String(entry.trial?.outcome), at: entry.at + this.skew });
         }
         return trials;
     }
@@ -572,7 +580,7 @@ export class Screen {
             button.hidden = watching || (button.hasAttribute('data-ladder-only') && !isLadder);
         }
         this.food(since.length);
-        this.contact?.rate(this.state, since, Date.now());
+        this.contact?.rate(this.state, since, Date.now() + this.skew);
         this.sound?.show(this.place());
         this.root.dataset.waiting = String(this.waiting.length);
         this.strip.show();
@@ -643,8 +651,8 @@ export class Screen {
     tick() {
         if (!this.state) return;
         const now = Date.now();
-        this.view.clocks(this.state, now);
-        this.contact?.rate(this.state, this.since(), now);
+        this.view.clocks(this.state, now + this.skew);
+        this.contact?.rate(this.state, this.since(), now + this.skew);
         this.contact?.tick(this.place(), now);
         this.leaving.tick(now);
         if (this.elsewhere && now >= this.elsewhere.until) this.elsewhere = null;
@@ -659,9 +667,10 @@ export class Screen {
             return;
         }
         const set = this.state.setStartedAt ?? this.state.startedAt;
-        if (now - set >= 60_000 * this.state.setMinutes && this.lastSetSignal !== set && !this.isWatching()) {
+        const inSet = now + this.skew - set;
+        if (inSet >= 60_000 * this.state.setMinutes && this.lastSetSignal !== set && !this.isWatching()) {
             this.lastSetSignal = set;
-            if (now - set < 60_000 * this.state.setMinutes + 5000) signal(2);
+            if (inSet < 60_000 * this.state.setMinutes + 5000) signal(2);
         }
     }
 

@@ -74,4 +74,8 @@
             </div>
         @endforeach
     </div>
+    @if($pages->hasPages())
+        <p class="mt-3 mb-1">{{ say('today.today.so_many_of', ['shown' => $due->count(), 'all' => $pages->total()]) }}</p>
+        {{ $pages->links('pagination::bootstrap-5') }}
+    @endif
 </x-layout>

@@ -73,6 +73,15 @@
         </div>
     @endif
 
+    @if($archived->isNotEmpty())
+        <details class="mb-3"><summary>{{ say('dogs.show.archived_plans') }} ({{ words()->formats->number($archived->count()) }})</summary>
+            <ul class="list-unstyled mt-2">@foreach($archived as $plan)<li class="mb-1">{{ $plan->name }}
+                @can('plan', $dog)<form class="d-inline" method="post" action="{{ route('plans.restore', [$dog, $plan->id]) }}">@csrf<button
+                    class="btn btn-sm btn-outline-primary">{{ say('dogs.show.bring_back') }}<span
+                    class="visually-hidden">: {{ $plan->name }}</span></button></form>@endcan</li>@endforeach</ul>
+        </details>
+    @endif
+
     <div class="row g-4">
         <section class="col-lg-6" id="triggers" aria-labelledby="triggers-head">
             <h2 id="triggers-head">{{ say('dogs.show.what_it_reacts_to') }}</h2>
