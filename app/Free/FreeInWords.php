@@ -21,7 +21,10 @@ final readonly class FreeInWords
                 'seconds' => $one->seconds === null ? '–' : words()->formats->number($one->seconds), 'isTold' => $one->what !== '',
                 'what' => $one->what,
             ]),
-            Kind::Part => say('free.banded', ['what' => AreaView::name($one->what, $one->side), 'band' => self::band($one)]),
+            Kind::Part => implode('; ', [
+                say('free.banded', ['what' => AreaView::name($one->what, $one->side), 'band' => self::band($one)]),
+                ...array_map(words()->sign(...), $one->signs),
+            ]),
             Kind::Shown => say('free.banded', ['what' => $one->what, 'band' => self::band($one)]),
             Kind::AtOnce, Kind::Late, Kind::Not => say('free.asked', [
                 'skill' => say("methods.skills.{$one->what}.label"), 'how' => words()->label($one->kind),

@@ -59,6 +59,7 @@ final readonly class FreeRecord
             $row->kind, max(0.0, (float) $row->occurred_at->format('U.u') - $start),
             isset($changes['seconds']) ? (float) $changes['seconds'] : $row->seconds, (string) ($changes['what'] ?? $row->what),
             isset($changes['band']) ? Band::from((int) $changes['band']) : $row->band, (string) ($changes['side'] ?? $row->side),
+            array_values(array_filter(explode(';', $row->signs))),
         );
     }
 

@@ -43,6 +43,7 @@ final readonly class LogObservation
                     'free_session_id' => $session->id, 'user_id' => $user->id, 'kind' => $given->text('kind'), 'occurred_at' => $at,
                     'seconds' => $given->numberOrNull('seconds'), 'what' => trim($given->text('what')), 'side' => $given->text('side'),
                     'band' => $given->intOrNull('band'),
+                    'signs' => implode(';', array_unique(array_filter($given->texts('signs')))),
                 ],
             );
             if ($observation->wasRecentlyCreated && $observation->kind === Kind::Reacted) {

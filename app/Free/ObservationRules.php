@@ -21,6 +21,11 @@ final readonly class ObservationRules
 {
     public const MOST_LETTERS = 60;
 
+    /** What is ticked at a part of the body: a look at the hand, what hands come off for, and what comes after they are off. */
+    public const SIGNS = [
+        'look.hand', 'pull.away', 'stiff', 'freeze', 'whale.eye', 'lip.lift', 'growl', 'snap', 'yawn', 'scratch.shake',
+    ];
+
     public function __construct(private CoreCatalogs $catalogs, private Factory $validators)
     {
     }
@@ -37,13 +42,15 @@ final readonly class ObservationRules
             'side' => $kind === Kind::Part
                 ? ['required', Rule::in($this->sides(is_string($data['what'] ?? null) ? $data['what'] : ''))]
                 : ['nullable', Rule::in([''])],
+            'signs' => $kind === Kind::Part ? ['nullable', 'array', 'max:20'] : ['prohibited'],
+            'signs.*' => ['nullable', 'string', Rule::in(self::SIGNS)],
             'band' => [$kind?->hasBand() === true ? 'required' : 'nullable', 'integer', 'between:0,4'],
         ];
 
         return $this->validators->make($data, $rules, [
             'kind.*' => say('messages.observation.kind'), 'seconds.*' => say('messages.observation.seconds'),
             'what.*' => say('messages.observation.what', ['most' => self::MOST_LETTERS]), 'side.*' => say('messages.observation.side'),
-            'band.*' => say('messages.observation.band'),
+            'band.*' => say('messages.observation.band'), 'signs*' => say('messages.observation.signs'),
         ]);
     }
 

@@ -25,6 +25,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property string $what
  * @property string $side
  * @property ?Band $band
+ * @property string $signs codes, joined by semicolons
  * @property-read Collection<int, ObservationCorrection> $corrections
  */
 final class Observation extends Model
@@ -36,7 +37,7 @@ final class Observation extends Model
     protected $dateFormat = 'Y-m-d H:i:s.v';
 
     protected $fillable = [
-        'practice_id', 'free_session_id', 'user_id', 'uuid', 'kind', 'occurred_at', 'seconds', 'what', 'side', 'band',
+        'practice_id', 'free_session_id', 'user_id', 'uuid', 'kind', 'occurred_at', 'seconds', 'what', 'side', 'band', 'signs',
     ];
 
     protected $casts = ['kind' => Kind::class, 'occurred_at' => 'immutable_datetime', 'seconds' => 'float', 'band' => Band::class];

@@ -40,6 +40,7 @@ return new class extends Migration
             $table->string('what', 60)->default('');
             $table->string('side', 8)->default('');
             $table->unsignedTinyInteger('band')->nullable();
+            $table->string('signs', 300)->default('')->comment('codes, joined by semicolons');
             $table->unique(['practice_id', 'uuid']);
             $table->index(['free_session_id', 'occurred_at']);
         });

@@ -44,6 +44,7 @@ return [
     'longest' => '{what} {seconds} s',
     'prompt' => [
         'leave' => 'Leave calmly. Enough for today.',
+        'hands_off' => 'Hands off, slowly. Another part only when it comes back by itself.',
         'walk_off' => 'Two marks not answered: walk off, or farther.',
         'farther' => 'Startled again: farther, or home.',
         'easier' => 'Too much for this place: ask it somewhere quieter.',
@@ -86,6 +87,10 @@ return [
     'make_a_plan' => 'Make a plan from this',
     'reacted_on_record' => 'The reaction is on the dog’s record and counts there.',
     'where_it_was_fine' => 'Where it was fine',
+    'tour_signs' => 'What it showed, ticked before how it was',
+    'grade_fits' => 'That goes with struggling. Was it?',
+    'it_struggled' => 'Hands off: it struggled',
+    'keep_my_grade' => 'Keep my grade',
     'tour_hint' => 'Tap a part on the drawing, then how it was.',
     'other_side' => 'The other side',
     'start_without' => 'Without a plan',

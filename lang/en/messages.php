@@ -86,6 +86,7 @@ return [
         'what' => 'Say what it was, in at most {most} letters, or choose one that is offered.',
         'side' => 'Choose the side that this part has.',
         'band' => 'Choose how hard it was: easy, noticed, stretched, struggling or over.',
+        'signs' => 'Tick signs that are offered, at a part of the body only.',
         'nothing_to_put_right' => 'There is nothing here to put right.',
     ],
     'event' => [

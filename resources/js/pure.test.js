@@ -223,6 +223,7 @@ test('counts without the server: taps add one, one taken back takes one away, an
     assert.equal(lastTap([], []), null);
     const part = entry('e', 'seen', { kind: 'part', what: 'ear', side: 'left', band: '2' });
     assert.deepEqual(partsNow({ 'ear left': 0, 'tail both': 1 }, [part]), { 'ear left': 2, 'tail both': 1 });
+    assert.deepEqual(partsNow({}, [part, entry('f', 'put_right', { band: 3 }, 'e')]), { 'ear left': 3 });
 });
 
 test('entries of sessions with a ladder and without one that share a number are never sent together', () => {

@@ -96,6 +96,13 @@ test('a tour of the body: a tap on a part, a tap on how it was', async ({ page }
         await page.locator('.area-detail:target').getByRole('button', { name: band }).click();
     }
     await expect(page.locator('[data-part="ear left"]').first()).toHaveAttribute('href', '#band-1');
+    // stiff, and graded as noticed: asked once
+    await page.getByText('What it showed').click();
+    await page.locator('label[for="ts-stiff"]').click();
+    await page.locator('.area-detail:target').getByRole('button', { name: 'noticed' }).click();
+    await expect(page.locator('[data-prompt="hands_off"]')).toBeVisible();
+    await page.getByRole('button', { name: 'Hands off: it struggled' }).click();
+    await expect(page.locator('[data-part="front_paw left"]').first()).toHaveAttribute('href', '#band-3');
     await page.getByRole('link', { name: 'The other side' }).filter({ visible: true }).click();
     await page.locator('.area-detail:target').getByRole('button', { name: 'easy' }).click();
     await saved(page);

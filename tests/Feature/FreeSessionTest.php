@@ -213,6 +213,25 @@ final class FreeSessionTest extends TestCase
         $this->get($page)->assertSee('Fine at: left front paw, tail, left ear')->assertSee('Too much at: right hind paw');
     }
 
+    public function test_stiff_at_a_part_takes_hands_off_and_both_grades_are_kept(): void
+    {
+        $tour = $this->started(['activity' => 'tour']);
+        $paw = self::seen(['kind' => 'part', 'what' => 'hind_paw', 'side' => 'right', 'band' => '1', 'signs' => ['stiff', 'look.hand']]);
+        $answer = $this->send($tour, [$paw]);
+        self::assertSame('hands_off', $answer['state']['prompt']['code']);
+        self::assertSame(
+            'right hind paw: noticed; stiffens, slow stiff tail; leaves the food to watch the hand or tool',
+            $answer['state']['latest'][0]['words'],
+        );
+        $harder = ['uuid' => (string) Str::uuid(), 'kind' => 'put_right', 'of' => $paw['uuid'], 'data' => ['band' => 3]];
+        self::assertSame(['hind_paw right' => 3], $this->send($tour, [$harder])['state']['parts']);
+        self::assertSame(1, $tour->observations()->sole()->band?->value);
+        $answer = $this->send($tour, [
+            self::seen(['kind' => 'part', 'what' => 'tail', 'side' => 'both', 'band' => 0, 'signs' => ['bite']]),
+        ]);
+        self::assertSame('unfiled', $answer['receipts'][0]['result'], 'a bite is no tick of a tour');
+    }
+
     public function test_something_shown_once_tells_where_it_was_fine_and_offers_a_plan_to_who_plans(): void
     {
         $shown = $this->started(['activity' => 'shown']);

@@ -9,6 +9,8 @@ enum Prompt: string
 {
     /** It reacted, or was led away: enough for today. */
     case Leave = 'leave';
+    /** At the part of the body just touched: hands away. */
+    case HandsOff = 'hands_off';
     /** Marks are not answered: walk off, or farther. */
     case WalkOff = 'walk_off';
     /** It startled again. */
@@ -68,6 +70,7 @@ enum Prompt: string
             array_filter($seen, static fn (Observation $one): bool => in_array(
                 $one->kind, [Kind::Reacted, Kind::Left], true,
             )) !== [] => self::Leave,
+            $seen !== [] && $seen[count($seen) - 1]->isAlarming() => self::HandsOff,
             $count(Kind::Unanswered, $now - self::UNANSWERED_WITHIN, $now) >= self::UNANSWERED => self::WalkOff,
             $count(Kind::Startled, $now - self::STARTLED_WITHIN, $now) >= self::STARTLED => self::Farther,
             $nothing >= self::NOTHING => self::Easier,

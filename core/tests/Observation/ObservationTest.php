@@ -10,6 +10,7 @@ use Core\Observation\Observation;
 use Core\Observation\Prompt;
 use Core\Observation\SegmentKind;
 use Core\Observation\Stretch;
+use Core\Sign\Band;
 use PHPUnit\Framework\Attributes\CoversClass;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -93,6 +94,13 @@ final class ObservationTest extends TestCase
         yield 'just woken' => [Prompt::Woken, [], 179.9, true];
         yield 'awake' => [null, [], 180, true];
         yield 'not woken' => [null, [], 10];
+        $part = static fn (Band $band, string ...$signs): Observation => new Observation(
+            Kind::Part, 10, null, 'hind_paw', $band, 'right', array_values($signs),
+        );
+        yield 'a part it struggled at' => [Prompt::HandsOff, [$part(Band::Strain)], 11];
+        yield 'a part it stretched for' => [null, [$part(Band::Effort, 'yawn')], 11];
+        yield 'stiff, whatever the grade' => [Prompt::HandsOff, [$part(Band::Aware, 'stiff')], 11];
+        yield 'another part since' => [null, [$part(Band::Aware, 'stiff'), $part(Band::Easy)], 11];
         yield 'a reaction, whatever else' => [Prompt::Leave, [...$unanswered, self::seen(Kind::Reacted, 159)], 159];
         yield 'led away' => [Prompt::Leave, [self::seen(Kind::Left, 5)], 500];
     }

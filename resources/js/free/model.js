@@ -36,7 +36,14 @@ export function lastTap(latest, waiting) {
  */
 export function partsNow(known, waiting) {
     const parts = { ...known };
-    for (const { kind, data } of waiting)
-        if (kind === 'seen' && data?.kind === 'part') parts[`${data.what} ${data.side}`] = Number(data.band);
+    /** @type {Record<string, string>} */
+    const named = {};
+    for (const { uuid, kind, data, of } of waiting) {
+        if (kind === 'seen' && data?.kind === 'part') {
+            named[uuid] = `${data.what} ${data.side}`;
+            parts[named[uuid]] = Number(data.band);
+        }
+        if (kind === 'put_right' && data?.band !== undefined && of && named[of]) parts[named[of]] = Number(data.band);
+    }
     return parts;
 }

@@ -26,6 +26,8 @@ export class FreeScreen {
         this.since = null;
         /** @type {string | null} the stare that is asked about */
         this.asked = null;
+        /** @type {string | null} the touch whose grade is asked about */
+        this.doubted = null;
     }
 
     async start() {
@@ -36,6 +38,8 @@ export class FreeScreen {
         this.on('[data-stare]', () => this.stare());
         this.on('[data-target-keep]', () => this.at(/** @type {HTMLInputElement} */ (this.one('[data-target-new]')).value.trim()));
         this.on('[data-target-skip]', () => this.at(''));
+        this.on('[data-grade-yes]', () => this.graded(true));
+        this.on('[data-grade-no]', () => this.graded(false));
         setInterval(() => this.tick(), 500);
         this.render();
         this.root.dataset.ready = '1';
@@ -48,10 +52,32 @@ export class FreeScreen {
         if (!(form instanceof HTMLFormElement) || !form.matches('[data-seen]')) return;
         event.preventDefault();
         const told = Object.fromEntries(new FormData(form, event.submitter));
-        const [what, side, band] = String(told.part ?? '').split(' ');
-        void this.tap(
-            told.part ? { kind: told.kind, what, side, band } : { kind: told.kind, what: told.what ?? '', band: told.band ?? null },
-        );
+        if (told.part) return void this.touched(form, String(told.part));
+        void this.tap({ kind: told.kind, what: told.what ?? '', band: told.band ?? null });
+    }
+
+    /**
+     * A part of the body and how it was; what was ticked goes with it. An easy touch that was no easy one is asked about once.
+     * @param {HTMLFormElement} form @param {string} part "ear left 2"
+     */
+    async touched(form, part) {
+        const [what, side, band] = part.split(' ');
+        const signs = new FormData(form).getAll('signs[]').map(String);
+        for (const box of form.querySelectorAll('[name="signs[]"]')) /** @type {HTMLInputElement} */ (box).checked = false;
+        const uuid = await this.tap({ kind: 'part', what, side, band, signs });
+        const box = this.one('[data-ask-grade]');
+        /** @type {string[]} */
+        const alarm = JSON.parse(box?.dataset.alarm ?? '[]');
+        this.doubted = Number(band) <= 1 && signs.some((sign) => alarm.includes(sign)) ? uuid : null;
+        if (box) box.hidden = this.doubted === null;
+    }
+
+    /** @param {boolean} isHarder it struggled: both grades are kept, the second one counts */
+    graded(isHarder) {
+        if (isHarder && this.doubted) void this.keep({ uuid: crypto.randomUUID(), kind: 'put_right', of: this.doubted, data: { band: 3 } });
+        this.doubted = null;
+        const box = this.one('[data-ask-grade]');
+        if (box) box.hidden = true;
     }
 
     /** @param {Record<string, unknown>} data */

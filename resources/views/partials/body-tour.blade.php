@@ -3,6 +3,9 @@
 <form method="post" action="{{ route('observations.store', $session) }}" data-seen class="tour">
     @csrf <input type="hidden" name="uuid" value="{{ $uuid() }}"><input type="hidden" name="kind" value="part">
     <div class="area-details tour-parts" data-areas>
+        <details class="mb-2"><summary>{{ say('free.tour_signs') }}</summary><div class="picks mt-1">@foreach(App\Free\ObservationRules::SIGNS
+            as $sign)<input class="btn-check" type="checkbox" name="signs[]" value="{{ $sign }}" id="ts-{{ $sign }}"><label
+            class="btn btn-outline-primary" for="ts-{{ $sign }}">{{ words()->sign($sign) }}</label>@endforeach</div></details>
         <p class="area-hint card card-body mb-2">{{ say('free.tour_hint') }}</p>
         @foreach($areas as $area)
             <section class="area-detail card card-body mb-2" id="{{ $area->id() }}" tabindex="-1" aria-labelledby="h-{{ $area->id() }}">
@@ -19,6 +22,11 @@
                 @endif
             </section>
         @endforeach
+    </div>
+    <div class="card card-body mb-2" role="alert" data-ask-grade data-alarm="{{ json_encode(Core\Decision\LoggedTrial::ALARM) }}" hidden>
+        <p class="mb-2"><strong>{{ say('free.grade_fits') }}</strong></p>
+        <div class="d-flex flex-wrap gap-2"><button type="button" class="btn btn-next" data-grade-yes>{{ say('free.it_struggled') }}</button><button
+            type="button" class="btn btn-outline-primary" data-grade-no>{{ say('free.keep_my_grade') }}</button></div>
     </div>
     <x-dog-outline :areas="$areas" :bands="$state['parts']" />
 </form>
