@@ -20,7 +20,9 @@ $pick = static fn (array $from): mixed => $from[$random->pickArrayKeys($from, 1)
 $ids = array_map(
     static fn (string $table): array => DB::table($table)->orderByDesc('id')->limit(6)->pluck('id')->all(),
     ['dog' => 'dogs', 'plan' => 'plans', 'session' => 'sessions', 'trial' => 'trials', 'item' => 'items', 'place' => 'places',
-        'assessment' => 'assessments', 'incident' => 'incidents', 'limit' => 'handler_limits', 'unplaced' => 'unplaced_trials'],
+        'assessment' => 'assessments', 'incident' => 'incidents', 'limit' => 'handler_limits', 'unplaced' => 'unplaced_trials',
+        'free' => 'free_sessions',
+        'observation' => 'observations'],
 );
 
 // every field any request of ours names, found in the code itself
@@ -103,6 +105,12 @@ for ($i = 1; $i <= (int) $requests; $i++) {
             ['uuid' => uuidOf($random->getBytes(18)),
                 'kind' => $pick(['trial', 'event', 'correct', 'grade', 'handler']), ...$told, 'trial' => $value(0)],
         ]];
+        if (str_starts_with($route->uri(), 'free-sessions')) {
+            $seen = ['kind' => $pick(['looked', 'stare', 'segment', 'part', 'late', 'mistake', 'reacted']), 'what' => $value(1),
+                'seconds' => $value(1), 'side' => $value(1), 'band' => $value(1), 'signs' => $value(1)];
+            $told['entries'][0] = ['uuid' => uuidOf($random->getBytes(18)), 'kind' => $pick(['seen', 'put_right']),
+                'at' => $value(1), 'sent_at' => $value(1), 'of' => $value(1), 'data' => $random->getInt(0, 4) === 0 ? $value(0) : $seen];
+        }
     }
     $isJson = $random->getInt(0, 1) === 1;
     $body = $isJson ? (string) json_encode($told, JSON_PARTIAL_OUTPUT_ON_ERROR | JSON_INVALID_UTF8_IGNORE) : http_build_query($told);

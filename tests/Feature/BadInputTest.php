@@ -52,6 +52,9 @@ final class BadInputTest extends TestCase
     #[TestWith(['/plans/{plan}/sessions', '/plans/{plan}/sessions/create', ['read' => 'x', 'noise' => ['a'], 'person_id' => ['1']]])]
     #[TestWith(['/plans/{plan}/past-sessions', '/plans/{plan}/past-sessions/create', ['day' => ['x'], 'from' => [], 'minutes' => [1]]])]
     #[TestWith(['/sessions/{session}/trials', '/sessions/{session}', ['signs' => 'x', 'exposure' => 'y', 'band' => [1], 'traits' => 'z']])]
+    #[TestWith([
+        '/dogs/{dog}/skills', '/dogs/{dog}', ['skill' => 'turn_away', 'state' => 'ready', 'shown_in' => 'yard', 'shown_on' => 1e300],
+    ])]
     public function test_lists_where_words_belong_come_back_as_a_form_with_its_errors(string $to, string $form, array $fields): void
     {
         $this->from($this->filled($form))->post($this->filled($to), $fields)

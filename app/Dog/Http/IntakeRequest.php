@@ -6,6 +6,7 @@ namespace App\Dog\Http;
 
 use App\Engine\CoreCatalogs;
 use App\Input\OfDog;
+use App\Input\PastDay;
 use App\Support\Fields;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
@@ -25,13 +26,13 @@ final class IntakeRequest extends FormRequest
     public function rules(CoreCatalogs $catalogs): array
     {
         return [
-            'arrived_on' => ['nullable', 'date_format:Y-m-d', 'after:1990-01-01', 'before_or_equal:'.words()->formats->iso(now())],
+            'arrived_on' => PastDay::rules('nullable'),
             'since' => ['nullable', 'string', 'max:120'],
             'how_often' => ['nullable', 'string', 'max:120'],
             'history' => ['nullable', 'string', 'max:4000'],
             'worst' => ['required', Rule::in(self::WORST)],
             'worst_facts' => ['nullable', 'string', 'max:500', Rule::requiredIf($this->hasBitten())],
-            'vet_seen_on' => ['nullable', 'date_format:Y-m-d', 'after:1990-01-01', 'before_or_equal:'.words()->formats->iso(now())],
+            'vet_seen_on' => PastDay::rules('nullable'),
             'medication' => ['nullable', 'string', 'max:200'],
             'food_limits' => ['nullable', 'string', 'max:300'],
             'health_note' => ['nullable', 'string', 'max:2000'],

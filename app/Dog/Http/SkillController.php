@@ -6,6 +6,7 @@ namespace App\Dog\Http;
 
 use App\Dog\RecordSkill;
 use App\Engine\CoreCatalogs;
+use App\Input\PastDay;
 use App\Models\Dog;
 use App\Models\User;
 use App\Support\Fields;
@@ -28,7 +29,7 @@ final readonly class SkillController
             'skill' => ['required', Rule::in(array_keys($catalogs->methods()->skills))],
             'state' => ['required', Rule::in(self::STATES)],
             'shown_in' => ['required', 'string', 'max:120'],
-            'shown_on' => ['required', 'date_format:Y-m-d', 'after:2000-01-01', 'before_or_equal:'.words()->formats->iso(now())],
+            'shown_on' => PastDay::rules('required', '2000-01-01'),
             'skill_note' => ['nullable', 'string', 'max:300'],
         ], [
             'skill.*' => say('messages.skill.choose_one_of_the_foundations'),

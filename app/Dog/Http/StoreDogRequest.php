@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Dog\Http;
 
+use App\Input\PastDay;
 use App\Models\Dog;
 use App\Support\Fields;
 use Illuminate\Foundation\Http\FormRequest;
@@ -21,7 +22,7 @@ final class StoreDogRequest extends FormRequest
         return [
             'name' => ['required', 'string', 'max:80'],
             'description' => ['nullable', 'string', 'max:200'],
-            'born_on' => ['nullable', 'date_format:Y-m-d', 'after:1990-01-01', 'before_or_equal:'.words()->formats->iso(now())],
+            'born_on' => PastDay::rules('nullable'),
             'bite_history' => ['nullable', 'boolean'],
             'hides_signs' => ['nullable', 'boolean'],
             'health_note' => ['nullable', 'string', 'max:2000'],

@@ -6,6 +6,7 @@ namespace App\Handling\Http;
 
 use App\Handling\ItemPage;
 use App\Handling\KeepItem;
+use App\Input\PastDay;
 use App\Models\Dog;
 use App\Models\Item;
 use App\Models\User;
@@ -55,7 +56,7 @@ final readonly class ItemController
     {
         Gate::authorize('train', $item->dog);
         $told = Fields::of($request->validate([
-            'fit_checked_on' => ['required', 'date_format:Y-m-d', 'after:2000-01-01', 'before_or_equal:'.words()->formats->iso(now())],
+            'fit_checked_on' => PastDay::rules('required', '2000-01-01'),
             'fit_note' => ['nullable', 'string', 'max:300'],
         ],
             [

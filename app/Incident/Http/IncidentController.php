@@ -39,7 +39,7 @@ final readonly class IncidentController
             $facts[$field] = ['required', Rule::in($answers)];
         }
         $told = Fields::of($request->validate([
-            'uuid' => ['required', 'uuid'], 'occurred_at' => ['required', 'date_format:Y-m-d\TH:i', 'after:2000-01-01'],
+            'uuid' => ['required', 'uuid'], 'occurred_at' => ['bail', 'required', 'string', 'date_format:Y-m-d\TH:i', 'after:2000-01-01'],
             'where' => ['required', 'string', 'max:120'], ...$facts,
             'before' => ['required', 'string', 'max:1000'], 'treatment' => ['nullable', 'string', 'max:500'],
             'told' => ['required', 'array', 'min:1'], 'told.*' => [Rule::in(IncidentFacts::TOLD)],

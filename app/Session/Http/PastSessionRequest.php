@@ -33,8 +33,8 @@ final class PastSessionRequest extends FormRequest
     public function rules(): array
     {
         return [
-            'day' => ['required', 'date_format:Y-m-d', 'after:2000-01-01'],
-            'from' => ['required', 'date_format:H:i'],
+            'day' => ['bail', 'required', 'string', 'date_format:Y-m-d', 'after:2000-01-01'],
+            'from' => ['bail', 'required', 'string', 'date_format:H:i'],
             'minutes' => ['required', 'integer', 'between:1,'.self::LONGEST_MINUTES],
             'person_id' => ['required', 'integer', InSightOnly::person(), new MayHandle($this->plan()->responseModel->dog_id)],
             'place_id' => ['nullable', 'integer', InSightOnly::place()],
