@@ -55,6 +55,11 @@ final class BadInputTest extends TestCase
     #[TestWith([
         '/dogs/{dog}/skills', '/dogs/{dog}', ['skill' => 'turn_away', 'state' => 'ready', 'shown_in' => 'yard', 'shown_on' => 1e300],
     ])]
+    #[TestWith(['/dogs/{dog}/assessments', '/dogs/{dog}/assessments/create', ['kind' => ['x' => 1], 'template' => ['y' => 2]]])]
+    #[TestWith([
+        '/dogs/{dog}/plans', '/dogs/{dog}/plans/create',
+        ['kind' => [['x']], 'ladder' => ['y' => 2], 'method' => ['z'], 'template' => [['w']], 'phase' => ['v']],
+    ])]
     public function test_lists_where_words_belong_come_back_as_a_form_with_its_errors(string $to, string $form, array $fields): void
     {
         $this->from($this->filled($form))->post($this->filled($to), $fields)

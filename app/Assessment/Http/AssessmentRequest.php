@@ -100,12 +100,12 @@ final class AssessmentRequest extends FormRequest
 
     private function kind(): PlanKind
     {
-        return PlanKind::tryFrom($this->string('kind')->value()) ?? PlanKind::Presence;
+        return PlanKind::tryFrom(Fields::of($this->all())->text('kind')) ?? PlanKind::Presence;
     }
 
     private function template(): string
     {
-        return $this->string('template')->value();
+        return Fields::of($this->all())->text('template');
     }
 
     public function toDraft(): AssessmentDraft

@@ -7,6 +7,7 @@ namespace App\Plan\Http;
 use App\Engine\PlanReader;
 use App\Input\OfPlan;
 use App\Models\User;
+use App\Support\Fields;
 use Core\Decision\WorkingPlan;
 use Core\Exception\InvalidLadder;
 use Core\Exposure\DimensionKind;
@@ -44,7 +45,7 @@ final class LadderRequest extends FormRequest
 
     public function edit(): string
     {
-        return $this->string('edit')->value();
+        return Fields::of($this->all())->text('edit');
     }
 
     /** Index of the step that the edit is about. */
@@ -111,7 +112,7 @@ final class LadderRequest extends FormRequest
 
     private function read(string $field): Ladder
     {
-        $rows = json_decode($this->string($field)->value(), true, 16);
+        $rows = json_decode(Fields::of($this->all())->text($field), true, 16);
         try {
             return LadderData::read(is_array($rows) ? $rows : [], $this->inCore()->catalog);
         } catch (InvalidLadder $problem) {

@@ -138,7 +138,9 @@ final class StorePlanRequest extends FormRequest
     public function toDraft(): PlanDraft
     {
         $triggerId = $this->filled('trigger_id') ? $this->integer('trigger_id') : null;
-        $triggerName = $triggerId === null ? trim($this->string('trigger_name')->value()) : Trigger::query()->findOrFail($triggerId)->name;
+        $triggerName = $triggerId === null
+            ? trim(Fields::of($this->all())->text('trigger_name'))
+            : Trigger::query()->findOrFail($triggerId)->name;
         $run = $this->integer('run_length');
         $criterion = $this->filled('window') ? Criterion::share($run, $this->integer('window')) : Criterion::run($run);
 
@@ -162,7 +164,7 @@ final class StorePlanRequest extends FormRequest
             start: $this->measure('start'),
             goal: $this->measure('goal'),
             play: $this->play(),
-            template: $this->ladder() === LadderPlan::Template ? $this->string('template')->value() : null,
+            template: $this->ladder() === LadderPlan::Template ? Fields::of($this->all())->text('template') : null,
             startsAt: $this->startsAt(),
             goalWords: $this->textOrNull('goal_words'),
             choices: $this->choices(),
@@ -172,30 +174,30 @@ final class StorePlanRequest extends FormRequest
             sessionMinutes: $this->integer('session_minutes'),
             easyAfter: $this->integer('easy_after'),
             itemId: $this->filled('item_id') ? $this->integer('item_id') : null,
-            phase: Phase::tryFrom($this->string('phase')->value()),
+            phase: Phase::tryFrom(Fields::of($this->all())->text('phase')),
             sound: $this->kind() === PlanKind::Sound ? $this->sound() : null,
         );
     }
 
     public function kind(): PlanKind
     {
-        return PlanKind::tryFrom($this->string('kind')->value()) ?? PlanKind::Presence;
+        return PlanKind::tryFrom(Fields::of($this->all())->text('kind')) ?? PlanKind::Presence;
     }
 
     private function ladder(): LadderPlan
     {
-        return LadderPlan::tryFrom($this->string('ladder')->value()) ?? LadderPlan::EqualRatios;
+        return LadderPlan::tryFrom(Fields::of($this->all())->text('ladder')) ?? LadderPlan::EqualRatios;
     }
 
     /** The template's own where one is chosen and nothing else is said. */
     private function methodKey(): string
     {
         if ($this->filled('method')) {
-            return $this->string('method')->value();
+            return Fields::of($this->all())->text('method');
         }
 
         return $this->ladder() === LadderPlan::Template
-            ? $this->templates()->template($this->string('template')->value())->method->key
+            ? $this->templates()->template(Fields::of($this->all())->text('template'))->method->key
             : (string) array_key_first($this->container->make(CoreCatalogs::class)->methods()->suiting($this->kind()));
     }
 
@@ -239,7 +241,7 @@ final class StorePlanRequest extends FormRequest
         }
         if (
             $this->ladder() === LadderPlan::Template
-                && ($this->templates()->templates[$this->string('template')->value()] ?? null)?->kind !== $this->kind()
+                && ($this->templates()->templates[Fields::of($this->all())->text('template')] ?? null)?->kind !== $this->kind()
         ) {
             $validator->errors()->add('template', say('messages.store_plan.choose_one_of_the_templates_of'));
         } else {
@@ -273,7 +275,7 @@ final class StorePlanRequest extends FormRequest
                 ),
             ]];
         }
-        $template = $this->templates()->template($this->string('template')->value());
+        $template = $this->templates()->template(Fields::of($this->all())->text('template'));
 
         // a ladder over the whole body leaves out what hands keep off
         return array_map(
@@ -349,7 +351,7 @@ final class StorePlanRequest extends FormRequest
 
     private function textOrNull(string $field): ?string
     {
-        return $this->filled($field) ? $this->string($field)->value() : null;
+        return $this->filled($field) ? Fields::of($this->all())->text($field) : null;
     }
 
     /** In meters, or in the unit of the kind's leading measure. */
@@ -392,7 +394,7 @@ final class StorePlanRequest extends FormRequest
     /** @return array<string, string> from lines such as "size: large" */
     private function traits(): array
     {
-        return TypedTraits::read($this->string('traits')->value());
+        return TypedTraits::read(Fields::of($this->all())->text('traits'));
     }
 
     private function templates(): TemplateCatalog
