@@ -43,6 +43,13 @@ return [
             'differ' => 'Some grade by one sign, some by the whole dog. A band is proposed from the signs you tick; your own word stands beside it.',
             'source' => 'The weights of the signs are our own working scale, not a validated test.',
         ],
+        'without-plan' => [
+            'title' => 'Without a plan',
+            'what' => 'Look around, a walk, a drill, something shown once, a tour of the body: for any dog, in two taps, from Today. Count what it offers, tap when it begins and stops staring, say when you take a break. Afterwards it stands beside the last one: looks a minute, marks answered, longest stares.',
+            'why' => 'Attention is counted by the minute, since a long walk would look better by its length. Breaks do not count, nor the first three minutes of a dog that was just woken.',
+            'differ' => 'Some mark every look, some only those that are offered. A drill puts a skill on record; calling it ready is for a person to say.',
+            'source' => 'Counting events and their rate is standard in behavior analysis; the minutes and the hints are common practice.',
+        ],
         'risk' => [
             'title' => 'How likely it goes wrong',
             'what' => 'How likely the dog is to struggle, or to react, in one such trial, told as “about 1 in 80” beside the cap of the plan. Where little is known yet, the careful end is told.',

@@ -103,6 +103,7 @@ final class FreeSessionTest extends TestCase
         $answer = $this->send($this->started(), [self::seen($data)]);
         self::assertSame('unfiled', $answer['receipts'][0]['result']);
         self::assertSame($data, UnplacedTrial::query()->sole()->payload['data'] ?? null);
+        $this->get('/unfiled')->assertOk();
     }
 
     /** @return iterable<string, array{array<string, mixed>}> */
