@@ -39,7 +39,7 @@ final readonly class FreeInWords
     {
         $rate = $stretch->looksAMinute();
 
-        return $rate === null ? say('free.too_short') : say('free.rate', ['rate' => words()->formats->number(round($rate, 1))]);
+        return $rate === null ? say('free.too_short') : say('free.rate', ['rate' => round($rate, 1)]);
     }
 
     /** @return list<string> "jogger 7 s" */

@@ -42,7 +42,8 @@ final readonly class FreeRecord
         }
 
         return new self(
-            $seen, $stored, max(0.0, (float) ($session->ended_at ?? $now)->format('U.u') - $start), $session->is_woken && $session->activity->isOut(),
+            $seen, $stored, max(0.0, (float) ($session->ended_at ?? $now)->format('U.u') - $start),
+            $session->is_woken && $session->activity->isOut(),
         );
     }
 

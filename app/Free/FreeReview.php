@@ -24,7 +24,7 @@ final readonly class FreeReview
     /**
      * @return array{all: Stretch, stretches: non-empty-list<Stretch>, afterBreak: ?string, before: ?FreeSession, last: ?Stretch,
      *    drills: array<string, array{int, int, int}>, slips: array<string, int>, parts: array<string, int>, fineAt: list<string>,
-     *    tooMuchAt: list<string>,
+     *    tooMuchAt: list<string>, seen: list<Observation>,
      *    rows: list<array{id: int, words: string, seconds: float, isOut: bool, corrected: list<string>}>}
      */
     public function of(FreeSession $session): array
@@ -66,7 +66,8 @@ final readonly class FreeReview
             'all' => Stretch::together($stretches), 'stretches' => $stretches, 'afterBreak' => self::afterBreak($stretches),
             'before' => $before,
             'last' => $before === null ? null : Stretch::together(FreeRecord::of($before, $now)->stretches()),
-            'drills' => $record->drills(), 'slips' => $slips, 'rows' => $rows, 'parts' => $record->parts(),
+            'seen' => array_values($record->seen), 'drills' => $record->drills(), 'slips' => $slips, 'rows' => $rows,
+            'parts' => $record->parts(),
             'fineAt' => self::steps($record, static fn (Band $band): bool => $band->value <= Band::Aware->value),
             'tooMuchAt' => self::steps($record, static fn (Band $band): bool => $band->value > Band::Aware->value),
         ];

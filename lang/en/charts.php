@@ -3,6 +3,14 @@
 declare(strict_types=1);
 
 return [
+    'outing' => [
+        'minute_by_minute' => 'Minute by minute',
+        'about' => 'Filled: looked at the handler unasked. Ring: looked at something and back. Cross: a mark not answered. Bars: stares, as long as they were. Triangles: startled; filled: reacted. Shaded: breaks. All of it stands in the list below.',
+        'offered' => 'Looks',
+        'unanswered' => 'Not answered',
+        'stares' => 'Stares',
+        'scares' => 'Startled',
+    ],
     'learned_curve' => [
         'what_was_learned' => 'What was learned',
         'strain_before_any_trial_and_now' => 'Struggling or worse, before any trial and now',

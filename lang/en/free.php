@@ -39,7 +39,7 @@ return [
     'something' => 'something',
     'banded' => '{what}: {band}',
     'mistake' => 'My mistake: {what}',
-    'rate' => '{rate} looks a minute',
+    'rate' => '{rate, plural, =1 {# look} other {# looks}} a minute',
     'too_short' => 'Too short to tell',
     'longest' => '{what} {seconds} s',
     'prompt' => [

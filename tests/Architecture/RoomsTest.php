@@ -32,7 +32,7 @@ final class RoomsTest extends TestCase
         'Plan' => ['Access', 'Dog', 'Engine', 'Handling', 'Incident', 'Input', 'Library', 'Models', 'Session', 'Support'],
         'Assessment' => ['Access', 'Engine', 'Input', 'Library', 'Models', 'Plan', 'Support', 'Words'],
         'Practice' => ['Access', 'Engine', 'Incident', 'Models', 'Support'],
-        'View' => ['Handling', 'Models', 'Plan'],
+        'View' => ['Free', 'Handling', 'Models', 'Plan'],
         'Demo' => ['Assessment', 'Engine', 'Free', 'Models', 'Plan', 'Session'],
         'Console' => ['Demo', 'Models'],
         'Http' => ['Session', 'Support'],

@@ -14,11 +14,12 @@
     @if($afterBreak !== null)<p class="fs-5">{{ $afterBreak }}</p>@endif
 
     @if($session->activity->isOut())
+        @if($rows !== [])<x-outing :seen="$seen" :stretches="$stretches" />@endif
         <h2>{{ say('free.against') }}</h2>
         @if($last === null)<p>{{ say('free.first_of_its_kind') }}</p>@endif
         <div class="table-responsive" tabindex="0" role="region" aria-label="{{ say('free.against') }}"><table class="table table-narrow">
             <thead><tr><td></td><th scope="col">{{ say('free.this_time') }}</th>@if($last !== null)<th scope="col">{{ say('free.last_time',
-                ['day' => $formats->date($before->started_at)]) }}</th>@endif</tr></thead>
+                ['day' => $formats->shortDate($before->started_at)]) }}</th>@endif</tr></thead>
             <tbody>
                 <tr><th scope="row">{{ say('free.looks') }}</th>@foreach(array_filter([$all, $last]) as $one)<td>{{ $one->looksAMinute() === null
                     ? say('free.none') : $formats->number(round($one->looksAMinute(), 1)) }}</td>@endforeach</tr>
@@ -29,8 +30,11 @@
             </tbody></table></div>
         @if(count($stretches) > 1)
             <h2>{{ say('free.stretches') }}</h2>
-            <ol>@foreach($stretches as $one)<li>{{ words()->label($one->kind) }} ({{ $formats->clock((int) ($one->to - $one->from)) }}):
-                {{ FreeInWords::rate($one) }}@if($one->stares !== []), {{ implode(', ', FreeInWords::stares($one)) }}@endif</li>@endforeach</ol>
+            <ol>@foreach($stretches as $one)
+                @php($told = array_filter([$one->kind === Core\Observation\SegmentKind::Break ? '' : FreeInWords::rate($one),
+                    ...FreeInWords::stares($one)]))
+                <li>{{ words()->label($one->kind) }} ({{ $formats->clock((int) ($one->to - $one->from)) }}){{ $told === [] ? ''
+                    : ': '.implode(', ', $told) }}</li>@endforeach</ol>
         @endif
     @endif
     @if($drills !== [])
