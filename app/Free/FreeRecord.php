@@ -33,9 +33,7 @@ final readonly class FreeRecord
         $stored = [];
         foreach ($session->observations()->with('corrections.user')->limit(self::MOST)->get() as $row) {
             $stored[$row->id] = $row;
-            $changes = array_merge([], ...$row->corrections->map(
-                static fn (ObservationCorrection $correction): array => $correction->changes,
-            )->all());
+            $changes = self::changes($row);
             if (! (bool) ($changes['isOut'] ?? false)) {
                 $seen[$row->id] = self::observation($row, $start, $changes);
             }
@@ -47,10 +45,18 @@ final readonly class FreeRecord
         );
     }
 
-    /** One that was taken out, as it was. */
-    public static function asLogged(Stored $row): Observation
+    /** One by itself as it stands, also if it was taken out. */
+    public static function standing(Stored $row): Observation
     {
-        return self::observation($row, (float) $row->occurred_at->format('U.u'), []);
+        return self::observation($row, (float) $row->occurred_at->format('U.u'), self::changes($row));
+    }
+
+    /** @return array<string, scalar> all that was put right, the last word last */
+    private static function changes(Stored $row): array
+    {
+        return array_merge([], ...$row->corrections->map(
+            static fn (ObservationCorrection $correction): array => $correction->changes,
+        )->all());
     }
 
     /** @param  array<string, scalar>  $changes */

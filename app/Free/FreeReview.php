@@ -25,7 +25,7 @@ final readonly class FreeReview
      * @return array{all: Stretch, stretches: non-empty-list<Stretch>, afterBreak: ?string, before: ?FreeSession, last: ?Stretch,
      *    drills: array<string, array{int, int, int}>, slips: array<string, int>, parts: array<string, int>, fineAt: list<string>,
      *    tooMuchAt: list<string>, seen: list<Observation>,
-     *    rows: list<array{id: int, words: string, seconds: float, isOut: bool, corrected: list<string>}>}
+     *    rows: list<array{id: int, words: string, seen: Observation, seconds: float, isOut: bool, corrected: list<string>}>}
      */
     public function of(FreeSession $session): array
     {
@@ -44,7 +44,7 @@ final readonly class FreeReview
             }
             $rows[] = [
                 'id' => $id, 'isOut' => $seen === null,
-                'words' => FreeInWords::observation($seen ?? FreeRecord::asLogged($row)),
+                'words' => FreeInWords::observation($seen ?? FreeRecord::standing($row)), 'seen' => FreeRecord::standing($row),
                 'seconds' => max(0.0, (float) $row->occurred_at->format('U.u') - (float) $session->started_at->format('U.u')),
                 'corrected' => array_values($row->corrections->filter(
                     // what a stare was at is said right after the tap: that puts nothing right

@@ -10,6 +10,7 @@ use App\Models\User;
 use App\Session\FileTrial;
 use App\Session\TapTime;
 use App\Support\Fields;
+use Illuminate\Validation\ValidationException;
 
 /**
  * Takes what a device has queued for a session without a ladder, one entry after the other, and answers each by a receipt. One that
@@ -65,7 +66,11 @@ final readonly class ReceiveObservation
     {
         $observation = Observation::query()->where('free_session_id', $session->id)
             ->where('uuid', strtolower(Fields::of($entry)->text('of')))->first();
-        $changes = $this->changes($entry['data'] ?? null, $session, $observation);
+        try {
+            $changes = $observation === null ? [] : $this->changes($entry['data'] ?? null, $session, $observation);
+        } catch (ValidationException $problem) {
+            return ['result' => 'known', 'message' => $problem->getMessage()];
+        }
         if ($observation === null || $changes === []) {
             return ['result' => 'known', 'message' => say('messages.observation.nothing_to_put_right')];
         }
@@ -73,20 +78,27 @@ final readonly class ReceiveObservation
         return ['result' => $this->log->putRight($session, $user, $observation, $uuid, $changes) ? 'kept' : 'known'];
     }
 
-    /** @return array<string, scalar> those that the observation can have */
-    public function changes(mixed $told, FreeSession $session, ?Observation $observation): array
+    /**
+     * @param  mixed  $told  some of what, side, band, seconds, isOut
+     * @return array<string, scalar> what differs from the observation as it stands
+     *
+     * @throws ValidationException if it cannot be so
+     */
+    public function changes(mixed $told, FreeSession $session, Observation $observation): array
     {
+        $standing = FreeRecord::standing($observation);
+        $now = ['what' => $standing->what, 'side' => $standing->side, 'band' => $standing->band?->value, 'seconds' => $standing->seconds];
         $given = array_intersect_key(
-            array_filter(is_array($told) ? $told : [], is_scalar(...)), array_flip(['isOut', 'what', 'side', 'band', 'seconds']),
+            array_filter(is_array($told) ? $told : [], is_scalar(...)), [...$now, 'isOut' => null],
         );
-        if ($observation === null || $given === []) {
-            return [];
-        }
-        $checked = $this->rules->check([
-            'uuid' => $observation->uuid, 'kind' => $observation->kind->value, 'what' => $observation->what, 'side' => $observation->side,
-            'band' => $observation->band?->value, 'seconds' => $observation->seconds, ...$given,
-        ], $session);
+        $this->rules->check(
+            ['uuid' => $observation->uuid, 'kind' => $observation->kind->value, ...$now, ...$given], $session,
+        )->validate();
+        $changes = array_filter(
+            $given, static fn (mixed $value, string $part): bool => $part === 'isOut' || (string) $value !== (string) $now[$part],
+            ARRAY_FILTER_USE_BOTH,
+        );
 
-        return $checked->fails() ? [] : [...$given, ...isset($given['isOut']) ? ['isOut' => (bool) $given['isOut']] : []];
+        return [...$changes, ...isset($changes['isOut']) ? ['isOut' => (bool) $changes['isOut']] : []];
     }
 }

@@ -71,7 +71,15 @@ test('looking around at a place nobody has been to: nothing lost without a netwo
     await expect(page.getByRole('row', { name: /Longest stares/ })).toContainText('jogger');
     await expect(page.getByText('turn-away: 2 at once, 1 late, 0 not')).toBeVisible();
     await expect(page.getByText('wrong thing marked: 1')).toBeVisible();
+    await page
+        .getByRole('listitem')
+        .filter({ hasText: 'at jogger' })
+        .getByRole('link', { name: /^Put right/ })
+        .click();
+    await page.getByLabel(/^For how many seconds/).fill('12.5');
     await expectAccessible(page, 'review of a look around');
+    await page.getByRole('button', { name: 'Save the correction' }).click();
+    await expect(page.getByRole('row', { name: /Longest stares/ })).toContainText('jogger 12.5 s');
     await page.getByRole('link', { name: 'Thimble' }).click();
     await expect(page.getByText(`Look around, ${place}`)).toBeVisible();
     await expect(page.locator('#foundations')).toContainText(place);

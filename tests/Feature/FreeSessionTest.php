@@ -18,6 +18,7 @@ use App\Incident\CarryOverReader;
 use App\Models\DogArea;
 use App\Models\Event;
 use App\Models\FreeSession;
+use App\Models\ObservationCorrection;
 use App\Models\Place;
 use App\Models\Role;
 use App\Models\SkillShowing;
@@ -231,6 +232,23 @@ final class FreeSessionTest extends TestCase
             self::seen(['kind' => 'part', 'what' => 'tail', 'side' => 'both', 'band' => 0, 'signs' => ['bite']]),
         ]);
         self::assertSame('unfiled', $answer['receipts'][0]['result'], 'a bite is no tick of a tour');
+    }
+
+    public function test_afterwards_each_thing_is_put_right_alone_with_who_and_when(): void
+    {
+        $session = $this->started();
+        $this->send($session, [self::seen(['kind' => 'stare', 'seconds' => 7, 'what' => 'jogger']), self::seen(['kind' => 'looked'])]);
+        $this->post("/free-sessions/{$session->id}/end");
+        $this->travel(1)->minutes();
+        $stare = $session->observations()->firstOrFail()->id;
+        $page = "/free-sessions/{$session->id}";
+        $this->get("{$page}?seen={$stare}")->assertSee('value="jogger"', false)->assertSee('value="7"', false);
+        $put = fn (array $fields) => $this->from($page)->put("{$page}/observations/{$stare}", ['uuid' => (string) Str::uuid(), ...$fields]);
+        $put(['what' => 'jogger', 'seconds' => '70'])->assertSessionHasNoErrors();
+        $put(['what' => 'jogger', 'seconds' => '70'])->assertSessionHasNoErrors();
+        self::assertSame([['seconds' => '70']], ObservationCorrection::query()->pluck('changes')->all(), 'what is as it was is no change');
+        $put(['seconds' => 'long'])->assertRedirect($page)->assertSessionHasErrors('seconds');
+        $this->get($page)->assertSee('jogger 70 s')->assertSee('Put right by');
     }
 
     public function test_something_shown_once_tells_where_it_was_fine_and_offers_a_plan_to_who_plans(): void

@@ -54,22 +54,23 @@ final readonly class FreeSessionController
     }
 
     /** The screen while it runs, what it was once it is over. */
-    public function show(FreeSession $free, FreeState $state, FreeReview $review, #[CurrentUser] User $user): View
+    public function show(Request $request, FreeSession $free, FreeState $state, FreeReview $review, #[CurrentUser] User $user): View
     {
         Gate::authorize('view', $free);
         $shared = [
             'session' => $free, 'dog' => $free->dog, 'areas' => $this->areas($free),
+            'skills' => array_keys($this->catalogs->methods()->skills),
             'uuid' => static fn (): string => (string) Str::uuid7(),
         ];
 
         return $free->ended_at === null
             ? view('pages.free.show', [
-                ...$shared, 'state' => $state->of($free), 'skills' => array_keys($this->catalogs->methods()->skills),
+                ...$shared, 'state' => $state->of($free),
                 'kinds' => array_values(array_filter(
                     $free->activity->kinds(), static fn (Kind $kind): bool => ! in_array($kind, [Kind::Left, Kind::Reacted], true),
                 )),
             ])
-            : view('pages.free.review', [...$shared, ...$review->of($free)]);
+            : view('pages.free.review', [...$shared, 'open' => $request->integer('seen'), ...$review->of($free)]);
     }
 
     public function end(Request $request, FreeSession $free, EndFreeSession $sessions, #[CurrentUser] User $user): RedirectResponse

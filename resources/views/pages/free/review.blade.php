@@ -64,15 +64,15 @@
             'kind' => 'contact']) }}">{{ say('free.make_a_plan') }}</a></p>@endcan
     @endif
 
+    <x-problems />
     <h2 id="seen">{{ say('free.everything') }}</h2>
     @if($rows === [])<p>{{ say('free.nothing_yet') }}</p>@endif
     <ol class="free-rows">@foreach($rows as $row)
-        <li><span class="text-body-secondary">{{ $formats->clock((int) $row['seconds']) }}</span>
+        <li id="seen-{{ $row['id'] }}"><span class="text-body-secondary">{{ $formats->clock((int) $row['seconds']) }}</span>
             @if($row['isOut'])<s>{{ $row['words'] }}</s>@else{{ $row['words'] }}@endif
             @foreach($row['corrected'] as $who)<span class="form-text">{{ $who }}</span>@endforeach
-            <form class="d-inline no-print" method="post" action="{{ route('observations.update', [$session, $row['id']]) }}">@csrf
-                @method('put')<input type="hidden" name="uuid" value="{{ $uuid() }}"><input type="hidden" name="isOut"
-                value="{{ $row['isOut'] ? '0' : '1' }}"><button class="btn btn-sm btn-link">{{ say($row['isOut'] ? 'free.put_back'
-                : 'free.take_out') }}<span class="visually-hidden">: {{ $row['words'] }}</span></button></form></li>
+            <a class="no-print" href="{{ route('free.show', [$session, 'seen' => $row['id']]) }}#seen-{{ $row['id'] }}">{{ say('free.put_right') }}<span
+                class="visually-hidden">: {{ $row['words'] }}</span></a>
+            @if($open === $row['id'])@include('partials.observation-editor')@endif</li>
     @endforeach</ol>
 </x-layout>
