@@ -28,9 +28,10 @@ final readonly class FreeState
         $stretches = $record->stretches();
         $current = $stretches[count($stretches) - 1];
         $prompt = $record->prompt();
+        $all = Stretch::together($stretches);
         $counts = [];
         foreach ($session->activity->kinds() as $kind) {
-            $counts[$kind->value] = Stretch::together($stretches)->count($kind);
+            $counts[$kind->value] = $all->count($kind);
         }
         $latest = [];
         foreach (array_slice($record->seen, -self::LATEST, null, true) as $id => $one) {

@@ -91,9 +91,12 @@ final readonly class ReceiveObservation
         $given = array_intersect_key(
             array_filter(is_array($told) ? $told : [], is_scalar(...)), [...$now, 'isOut' => null],
         );
-        $this->rules->check(
-            ['uuid' => $observation->uuid, 'kind' => $observation->kind->value, ...$now, ...$given], $session,
-        )->validate();
+        // whatever it says, it may be taken out
+        if (array_diff_key($given, ['isOut' => null]) !== []) {
+            $this->rules->check(
+                ['uuid' => $observation->uuid, 'kind' => $observation->kind->value, ...$now, ...$given], $session,
+            )->validate();
+        }
         $changes = array_filter(
             $given, static fn (mixed $value, string $part): bool => $part === 'isOut' || (string) $value !== (string) $now[$part],
             ARRAY_FILTER_USE_BOTH,

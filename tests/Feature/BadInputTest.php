@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Models\FreeSession;
 use App\Models\Trial;
 use App\Models\UnplacedTrial;
 use Illuminate\Foundation\Testing\RefreshDatabase;
@@ -60,6 +61,7 @@ final class BadInputTest extends TestCase
         '/dogs/{dog}/plans', '/dogs/{dog}/plans/create',
         ['kind' => [['x']], 'ladder' => ['y' => 2], 'method' => ['z'], 'template' => [['w']], 'phase' => ['v']],
     ])]
+    #[TestWith(['/free-sessions/{free}/observations', '/free-sessions/{free}', ['kind' => ['looked'], 'part' => [['x']], 'what' => [[1]]]])]
     public function test_lists_where_words_belong_come_back_as_a_form_with_its_errors(string $to, string $form, array $fields): void
     {
         $this->from($this->filled($form))->post($this->filled($to), $fields)
@@ -115,6 +117,10 @@ final class BadInputTest extends TestCase
         return strtr($address, [
             '{dog}' => (string) $this->world->dog->id, '{plan}' => (string) $this->world->plan->id,
             '{session}' => (string) $this->world->session->id,
+            '{free}' => (string) FreeSession::query()->firstOrCreate(['practice_id' => $this->world->practice->id], [
+                'dog_id' => $this->world->dog->id, 'user_id' => $this->world->trainer->id, 'uuid' => (string) Str::uuid(),
+                'activity' => 'walk', 'started_at' => now(),
+            ])->id,
         ]);
     }
 }

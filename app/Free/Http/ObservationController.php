@@ -69,8 +69,9 @@ final readonly class ObservationController
     /** @return array<mixed> a button of a tour says part, side and band in one: "ear left 2" */
     private static function told(Request $request): array
     {
-        [$what, $side, $band] = [...explode(' ', $request->string('part')->value()), '', '', ''];
+        $part = Fields::of($request->all())->text('part');
+        [$what, $side, $band] = [...explode(' ', $part), '', '', ''];
 
-        return [...$request->except('_token'), ...$request->filled('part') ? ['what' => $what, 'side' => $side, 'band' => $band] : []];
+        return [...$request->except('_token'), ...$part === '' ? [] : ['what' => $what, 'side' => $side, 'band' => $band]];
     }
 }

@@ -34,6 +34,7 @@ export class FreeScreen {
         this.waiting = await this.mine();
         this.since = (await this.store.state(this.key())) ?? null;
         this.root.addEventListener('submit', (event) => this.submitted(event));
+        this.one('[data-end]')?.addEventListener('submit', (event) => void this.end(event));
         this.on('[data-undo]', () => this.undo());
         this.on('[data-stare]', () => this.stare());
         this.on('[data-target-keep]', () => this.at(/** @type {HTMLInputElement} */ (this.one('[data-target-new]')).value.trim()));
@@ -78,6 +79,17 @@ export class FreeScreen {
         this.doubted = null;
         const box = this.one('[data-ask-grade]');
         if (box) box.hidden = true;
+    }
+
+    /** It ends once all of it is handed over: what was drilled is put on record then. @param {Event} event */
+    async end(event) {
+        const form = event.target;
+        if (this.waiting.length === 0 || !(form instanceof HTMLFormElement)) return;
+        event.preventDefault();
+        await this.sender?.wake();
+        this.waiting = await this.mine();
+        if (this.waiting.length === 0) form.submit();
+        else this.network('retry', this.waiting.length);
     }
 
     /** @param {Record<string, unknown>} data */
@@ -176,7 +188,7 @@ export class FreeScreen {
             if (prompt.textContent !== (this.state.prompt?.text ?? '')) prompt.textContent = this.state.prompt?.text ?? '';
         }
         const latest = this.one('[data-latest]');
-        if (latest && this.state.latest.length)
+        if (latest)
             latest.replaceChildren(
                 ...this.state.latest.map((/** @type {{words: string}} */ one) =>
                     Object.assign(document.createElement('li'), { textContent: one.words }),

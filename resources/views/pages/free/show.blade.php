@@ -94,8 +94,7 @@
     </form>
 
     <h2 class="h6 mb-1">{{ say('free.last') }}</h2>
-    <ol class="list-unstyled mb-2" data-latest>@forelse($state['latest'] as $one)<li>{{ $one['words'] }}</li>@empty<li
-        class="text-body-secondary">{{ say('free.nothing_yet') }}</li>@endforelse</ol>
+    <ol class="list-unstyled mb-2" data-latest>@foreach($state['latest'] as $one)<li>{{ $one['words'] }}</li>@endforeach</ol>
     <button type="button" class="btn btn-outline-secondary mb-3" data-undo hidden>{{ say('free.undo') }}</button>
 
     <form method="post" action="{{ route('free.end', $session) }}" class="mt-3" data-end>
