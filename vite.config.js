@@ -13,12 +13,7 @@ const shaken = {
             postcssPlugin: 'shake-styles',
             async OnceExit(root) {
                 const [{ rejected }] = await new PurgeCSS().purge({
-                    content: [
-                        'resources/views/**/*.php',
-                        'resources/js/**/*.js',
-                        'app/View/**/*.php',
-                        'vendor/laravel/framework/src/Illuminate/Pagination/resources/views/bootstrap-5.blade.php',
-                    ],
+                    content: ['resources/views/**/*.php', 'resources/js/**/*.js', 'app/View/**/*.php'],
                     css: [{ raw: root.toString() }],
                     // put together from numbers and keys where they are used
                     safelist: { greedy: [/^(band|level|state|mark|curve|cover)-/, /^[wm]\d+$/, /data-bs-theme/] },

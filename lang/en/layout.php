@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 return [
+    'pages' => ['pages' => 'More of the list', 'previous' => 'Those before', 'next' => 'Those after'],
     'field' => [
         'optional' => '(optional)',
     ],

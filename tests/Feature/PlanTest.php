@@ -90,7 +90,8 @@ final class PlanTest extends TestCase
         $make('Bo long ago', $other, '2026-11-01 10:00:00');
         $make('Mine yesterday', $own, '2026-11-23 10:00:00');
         $this->get('/')->assertSeeInOrder(['Mine yesterday', 'Bo long ago', 'Filler 1', '24 of 25 plans'])->assertDontSee('Bo never');
-        $this->get('/?page=2')->assertSee('Bo never');
+        $this->get('/')->assertSee('Those after')->assertDontSee('Showing');
+        $this->get('/?page=2')->assertSee('Bo never')->assertSee('Those before');
     }
 
     /** @param  array<string, mixed>  $changes */

@@ -40,7 +40,7 @@
             @php($plan = $item['plan'])
             @php($model = $plan->responseModel)
             <div class="col-md-6 col-xl-4">
-                <section class="card card-body h-100" aria-labelledby="plan-{{ $plan->id }}">
+                <article class="card card-body h-100" aria-labelledby="plan-{{ $plan->id }}">
                     <h2 class="h5 mt-0" id="plan-{{ $plan->id }}"><a
                         href="{{ route('dogs.show', $model->dog) }}">{{ $model->dog->name }}</a>: <a
                         href="{{ route('plans.show', $plan) }}">{{ $plan->name }}</a></h2>
@@ -70,12 +70,12 @@
                                 ['dog' => $model->dog->name, 'plan' => $plan->name]) }}</span></a>
                         </div>
                     @endcan
-                </section>
+                </article>
             </div>
         @endforeach
     </div>
     @if($pages->hasPages())
         <p class="mt-3 mb-1">{{ say('today.today.so_many_of', ['shown' => $due->count(), 'all' => $pages->total()]) }}</p>
-        {{ $pages->links('pagination::bootstrap-5') }}
+        <x-pages :pages="$pages" />
     @endif
 </x-layout>

@@ -16,5 +16,5 @@
             </li>
         @endforeach
     </ul>
-    <div class="mt-3">{{ $dogs->links('pagination::bootstrap-5') }}</div>
+    <x-pages :pages="$dogs" />
 </x-layout>
