@@ -31,7 +31,7 @@ final readonly class FreeRecord
         $start = (float) $session->started_at->format('U.u');
         $seen = [];
         $stored = [];
-        foreach ($session->observations()->with('corrections.user')->limit(self::MOST)->get() as $row) {
+        foreach ($session->observations()->with('corrections')->limit(self::MOST)->get() as $row) {
             $stored[$row->id] = $row;
             $changes = self::changes($row);
             if (! (bool) ($changes['isOut'] ?? false)) {

@@ -12,6 +12,7 @@ use Core\Observation\Observation;
 use Core\Observation\SegmentKind;
 use Core\Observation\Stretch;
 use Core\Sign\Band;
+use Illuminate\Database\Eloquent\Collection;
 use Psr\Clock\ClockInterface;
 
 /** What a session without a ladder was: its stretches, what a break did, and how it was against the last one. */
@@ -37,14 +38,15 @@ final readonly class FreeReview
             ->latest('started_at')->first();
         $slips = [];
         $rows = [];
+        (new Collection($record->stored))->loadMissing('corrections.user');
         foreach ($record->stored as $id => $row) {
-            $seen = $record->seen[$id] ?? null;
-            if ($seen?->kind === Kind::Mistake) {
-                $slips[$seen->what] = ($slips[$seen->what] ?? 0) + 1;
+            $isOut = ! isset($record->seen[$id]);
+            $standing = FreeRecord::standing($row);
+            if (! $isOut && $standing->kind === Kind::Mistake) {
+                $slips[$standing->what] = ($slips[$standing->what] ?? 0) + 1;
             }
             $rows[] = [
-                'id' => $id, 'isOut' => $seen === null,
-                'words' => FreeInWords::observation($seen ?? FreeRecord::standing($row)), 'seen' => FreeRecord::standing($row),
+                'id' => $id, 'isOut' => $isOut, 'words' => FreeInWords::observation($standing), 'seen' => $standing,
                 'seconds' => max(0.0, (float) $row->occurred_at->format('U.u') - (float) $session->started_at->format('U.u')),
                 'corrected' => array_values($row->corrections->filter(
                     // what a stare was at is said right after the tap: that puts nothing right

@@ -30,8 +30,6 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  */
 final class Observation extends Model
 {
-    use OfPractice;
-
     public $timestamps = false;
 
     protected $dateFormat = 'Y-m-d H:i:s.v';

@@ -18,7 +18,6 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Gate;
-use Symfony\Component\HttpKernel\Exception\ConflictHttpException;
 
 /** What is seen in a session without a ladder: from a device's queue, from a plain form, and put right afterwards. */
 final readonly class ObservationController
@@ -29,13 +28,8 @@ final readonly class ObservationController
 
     public function receive(FreeEntriesRequest $request, FreeSession $free, FreeState $state, #[CurrentUser] User $user): JsonResponse
     {
-        // entries belong to who made them: another user who signed in on the same device never sends them
-        if ($request->integer('user') !== $user->id) {
-            throw new ConflictHttpException(say('messages.entry.these_entries_were_made_by_another'));
-        }
         $receipts = [];
-        /** @var array<string, mixed> $entry */
-        foreach ($request->array('entries') as $entry) {
+        foreach ($request->entriesOf($user) as $entry) {
             $receipts[] = $this->entries->take($free, $user, $entry);
         }
 

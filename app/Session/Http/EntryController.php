@@ -11,7 +11,6 @@ use App\Session\ReceiveEntry;
 use App\Session\StateInWords;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
-use Symfony\Component\HttpKernel\Exception\ConflictHttpException;
 
 /** Takes a device's queue and answers with receipts and the session as it now stands. */
 final readonly class EntryController
@@ -22,14 +21,10 @@ final readonly class EntryController
 
     public function store(EntriesRequest $request, Session $session, #[CurrentUser] User $user): JsonResponse
     {
-        // entries belong to who made them: another user who signed in on the same device never sends them
-        if ($request->integer('user') !== $user->id) {
-            throw new ConflictHttpException(say('messages.entry.these_entries_were_made_by_another'));
-        }
+        $entries = $request->entriesOf($user);
         $device = strtolower($request->string('device')->value());
         $receipts = [];
-        /** @var array<string, mixed> $entry */
-        foreach ($request->array('entries') as $entry) {
+        foreach ($entries as $entry) {
             $receipts[] = $this->entries->take($session, $user, $entry, $device);
         }
 

@@ -1,3 +1,4 @@
+import { openQuestion } from '../session/ask.js';
 import { say } from '../words.js';
 import { countsNow, lastTap, partsNow } from './model.js';
 
@@ -26,7 +27,7 @@ export class FreeScreen {
         this.since = null;
         /** @type {string | null} the stare that is asked about */
         this.asked = null;
-        /** @type {string | null} the touch whose grade is asked about */
+        /** @type {import('../session/ask.js').Question | null} about the grade of a touch */
         this.doubted = null;
     }
 
@@ -67,15 +68,17 @@ export class FreeScreen {
         for (const box of form.querySelectorAll('[name="signs[]"]')) /** @type {HTMLInputElement} */ (box).checked = false;
         const uuid = await this.tap({ kind: 'part', what, side, band, signs });
         const box = this.one('[data-ask-grade]');
-        /** @type {string[]} */
-        const alarm = JSON.parse(box?.dataset.alarm ?? '[]');
-        this.doubted = Number(band) <= 1 && signs.some((sign) => alarm.includes(sign)) ? uuid : null;
+        // no grade is proposed in a tour: what is asked about is an alarm sign
+        this.doubted = openQuestion({ uuid, band: Number(band), proposed: Number(band), signs }, JSON.parse(box?.dataset.alarm ?? '[]'));
         if (box) box.hidden = this.doubted === null;
     }
 
     /** @param {boolean} isHarder it struggled: both grades are kept, the second one counts */
     graded(isHarder) {
-        if (isHarder && this.doubted) void this.keep({ uuid: crypto.randomUUID(), kind: 'put_right', of: this.doubted, data: { band: 3 } });
+        if (isHarder && this.doubted) {
+            const { trial, band } = this.doubted;
+            void this.keep({ uuid: crypto.randomUUID(), kind: 'put_right', of: trial, data: { band } });
+        }
         this.doubted = null;
         const box = this.one('[data-ask-grade]');
         if (box) box.hidden = true;
