@@ -36,8 +36,9 @@ final readonly class EndFreeSession
 
     private function feed(FreeSession $session, User $user, string $day): void
     {
-        $known = $this->readiness->ofDog($session->dog);
-        foreach (FreeRecord::of($session, $this->clock->now())->drills() as $skill => [$atOnce, $late, $not]) {
+        $drills = FreeRecord::of($session, $this->clock->now())->drills();
+        $known = $drills === [] ? [] : $this->readiness->ofDog($session->dog);
+        foreach ($drills as $skill => [$atOnce, $late, $not]) {
             $standing = Drill::standing(($known[$skill] ?? null)?->isReady === true, $atOnce, $late, $not);
             if ($standing !== null) {
                 $this->skills->record(

@@ -139,7 +139,7 @@ final class StorePlanRequest extends FormRequest
     {
         $triggerId = $this->filled('trigger_id') ? $this->integer('trigger_id') : null;
         $triggerName = $triggerId === null
-            ? trim(Fields::of($this->all())->text('trigger_name'))
+            ? trim($this->text('trigger_name'))
             : Trigger::query()->findOrFail($triggerId)->name;
         $run = $this->integer('run_length');
         $criterion = $this->filled('window') ? Criterion::share($run, $this->integer('window')) : Criterion::run($run);
@@ -164,7 +164,7 @@ final class StorePlanRequest extends FormRequest
             start: $this->measure('start'),
             goal: $this->measure('goal'),
             play: $this->play(),
-            template: $this->ladder() === LadderPlan::Template ? Fields::of($this->all())->text('template') : null,
+            template: $this->ladder() === LadderPlan::Template ? $this->text('template') : null,
             startsAt: $this->startsAt(),
             goalWords: $this->textOrNull('goal_words'),
             choices: $this->choices(),
@@ -174,30 +174,30 @@ final class StorePlanRequest extends FormRequest
             sessionMinutes: $this->integer('session_minutes'),
             easyAfter: $this->integer('easy_after'),
             itemId: $this->filled('item_id') ? $this->integer('item_id') : null,
-            phase: Phase::tryFrom(Fields::of($this->all())->text('phase')),
+            phase: Phase::tryFrom($this->text('phase')),
             sound: $this->kind() === PlanKind::Sound ? $this->sound() : null,
         );
     }
 
     public function kind(): PlanKind
     {
-        return PlanKind::tryFrom(Fields::of($this->all())->text('kind')) ?? PlanKind::Presence;
+        return PlanKind::tryFrom($this->text('kind')) ?? PlanKind::Presence;
     }
 
     private function ladder(): LadderPlan
     {
-        return LadderPlan::tryFrom(Fields::of($this->all())->text('ladder')) ?? LadderPlan::EqualRatios;
+        return LadderPlan::tryFrom($this->text('ladder')) ?? LadderPlan::EqualRatios;
     }
 
     /** The template's own where one is chosen and nothing else is said. */
     private function methodKey(): string
     {
         if ($this->filled('method')) {
-            return Fields::of($this->all())->text('method');
+            return $this->text('method');
         }
 
         return $this->ladder() === LadderPlan::Template
-            ? $this->templates()->template(Fields::of($this->all())->text('template'))->method->key
+            ? $this->templates()->template($this->text('template'))->method->key
             : (string) array_key_first($this->container->make(CoreCatalogs::class)->methods()->suiting($this->kind()));
     }
 
@@ -241,7 +241,7 @@ final class StorePlanRequest extends FormRequest
         }
         if (
             $this->ladder() === LadderPlan::Template
-                && ($this->templates()->templates[Fields::of($this->all())->text('template')] ?? null)?->kind !== $this->kind()
+                && ($this->templates()->templates[$this->text('template')] ?? null)?->kind !== $this->kind()
         ) {
             $validator->errors()->add('template', say('messages.store_plan.choose_one_of_the_templates_of'));
         } else {
@@ -275,7 +275,7 @@ final class StorePlanRequest extends FormRequest
                 ),
             ]];
         }
-        $template = $this->templates()->template(Fields::of($this->all())->text('template'));
+        $template = $this->templates()->template($this->text('template'));
 
         // a ladder over the whole body leaves out what hands keep off
         return array_map(
@@ -351,7 +351,13 @@ final class StorePlanRequest extends FormRequest
 
     private function textOrNull(string $field): ?string
     {
-        return $this->filled($field) ? Fields::of($this->all())->text($field) : null;
+        return $this->filled($field) ? $this->text($field) : null;
+    }
+
+    /** Also before anything is checked: what is no text is empty. */
+    private function text(string $field): string
+    {
+        return Fields::of($this->all())->text($field);
     }
 
     /** In meters, or in the unit of the kind's leading measure. */
@@ -394,7 +400,7 @@ final class StorePlanRequest extends FormRequest
     /** @return array<string, string> from lines such as "size: large" */
     private function traits(): array
     {
-        return TypedTraits::read(Fields::of($this->all())->text('traits'));
+        return TypedTraits::read($this->text('traits'));
     }
 
     private function templates(): TemplateCatalog

@@ -9,6 +9,9 @@
     : ($isPresence ? round(Distance::fromMeters((float) $proposal['values']['distance'])->as($unit), 1) : null))
 @php($ladder = typed('ladder', $proposal['template'] ?? null ? 'template'
     : (request('template') ? 'template' : ($isPresence || $kind === PlanKind::Sound ? 'ratio' : 'template'))))
+{{-- the usual rules: told in a sentence, and what the fields hold until somebody changes them --}}
+@php($usual = ['run' => 5, 'steps' => 4, 'set' => $isPresence ? 4 : 3, 'session' => $isPresence ? 30 : 10,
+    'easy' => $kind === PlanKind::Contact ? 3 : 0])
 <x-layout :title="say('plans.create.new_plan_for', ['dog' => $dog->name])">
     <p class="mb-1"><a href="{{ route('dogs.show', $dog) }}">{{ $dog->name }}</a></p>
     <h1>{{ say('plans.create.new_plan_for', ['dog' => $dog->name]) }}</h1>
@@ -77,10 +80,7 @@
             <section class="col-lg-6" aria-labelledby="from-head">
                 <h2 class="mt-0" id="from-head">{{ say('plans.create.step_from') }}</h2>
                 @if($kind === PlanKind::Contact)
-                <x-choice name="template" :label="say('plans.create.template')" :value="$proposal['template'] ?? request('template')"
-                    :options="collect($templates)->map(fn ($one) => $one->label)" :empty="say('plans.create.none')"
-                    :hint="say('plans.create.steps_are_put_between_where_one')" />
-                <p class="form-text"><a href="{{ route('templates.index') }}">{{ say('plans.create.look_at_the_templates') }}</a></p>
+                @include('partials.plan-template')
                 @endif
                 @if($isPresence)
                     <div class="row">
@@ -108,15 +108,7 @@
                     <x-flag name="ceiling_confirmed" :label="say('plans.create.above_70_db_a_is_meant')" />
                 @endif
                 @if($kind !== PlanKind::Contact)
-                <div class="row">
-                    <div class="col-sm-6"><x-field name="start" :label="say('plans.create.start')" inputmode="decimal"
-                        :suffix="$measureUnit" :value="$startValue" :required="$isPresence"
-                        :hint="$isPresence ? say('plans.create.too_far')
-                        : say('plans.create.not_needed', ['measure' => words()->capital(words()->dimension($catalog,
-                        $measure->key))])" /></div>
-                    <div class="col-sm-6"><x-field name="goal" :label="say('plans.create.goal')" inputmode="decimal" :suffix="$measureUnit"
-                        :required="$isPresence" :hint="say($isPresence ? 'plans.create.equal_ratios' : 'plans.create.harder_goal')" /></div>
-                </div>
+                @include('partials.plan-ends')
                 @endif
                 <details class="mb-3" @if($errors->hasAny(['ladder', 'template', 'start', 'goal'])) open @endif><summary>{{ say('plans.create.laid',
                     ['how' => words()->label(LadderPlan::from($ladder))]) }}</summary><div class="mt-2">
@@ -129,20 +121,9 @@
                     @endforeach
                 </fieldset>
                 @if($kind !== PlanKind::Contact)
-                <x-choice name="template" :label="say('plans.create.template')" :value="$proposal['template'] ?? request('template')"
-                    :options="collect($templates)->map(fn ($one) => $one->label)" :empty="say('plans.create.none')"
-                    :hint="say('plans.create.steps_are_put_between_where_one')" />
-                <p class="form-text"><a href="{{ route('templates.index') }}">{{ say('plans.create.look_at_the_templates') }}</a></p>
+                @include('partials.plan-template')
                 @else
-                <div class="row">
-                    <div class="col-sm-6"><x-field name="start" :label="say('plans.create.start')" inputmode="decimal"
-                        :suffix="$measureUnit" :value="$startValue" :required="$isPresence"
-                        :hint="$isPresence ? say('plans.create.too_far')
-                        : say('plans.create.not_needed', ['measure' => words()->capital(words()->dimension($catalog,
-                        $measure->key))])" /></div>
-                    <div class="col-sm-6"><x-field name="goal" :label="say('plans.create.goal')" inputmode="decimal" :suffix="$measureUnit"
-                        :required="$isPresence" :hint="say($isPresence ? 'plans.create.equal_ratios' : 'plans.create.harder_goal')" /></div>
-                </div>
+                @include('partials.plan-ends')
                 @endif
                 </div></details>
                 <details class="mb-3" @if($errors->has('play.*') || $errors->has('onset_seconds')) open @endif>
@@ -172,14 +153,13 @@
                 <x-choice name="caution" :label="say('plans.create.accepted_risk_per_trial')"
                     :options="labels('plans.caps', ['usual', 'cautious'])" :value="$dog->isCautious() ? 'cautious' : 'usual'"
                     :hint="say('plans.create.cautious_with_a_bite_history_hidden')" />
-                <p>{{ say('plans.create.unless_changed', ['run' => 5, 'steps' => 4, 'set' => $isPresence ? 4 : 3,
-                    'session' => $isPresence ? 30 : 10, 'easy' => $kind === PlanKind::Contact ? 3 : 0]) }}</p>
+                <p>{{ say('plans.create.unless_changed', $usual) }}</p>
                 <details class="mb-3" @if($errors->hasAny(['run_length', 'window', 'sessions', 'days', 'most_advances', 'set_minutes',
                     'session_minutes', 'easy_after', 'outings_a_week', 'name'])) open @endif><summary>{{ say('plans.create.rules') }}</summary>
                 <div class="mt-2">
                 <div class="row">
                     <div class="col-sm-6"><x-field name="run_length" :label="say('plans.create.successes_in_a_row_to_move')" type="number"
-                        value="5" min="1" max="20" required /></div>
+                        :value="$usual['run']" min="1" max="20" required /></div>
                     <div class="col-sm-6"><x-field name="window" :label="say('plans.create.or_so_many_of_the_last')" type="number" min="2"
                         max="12" :hint="say('plans.create.empty_in_a_row')" /></div>
                     <div class="col-sm-6"><x-field name="sessions" :label="say('plans.create.in_so_many_sessions')" type="number" value="1"
@@ -187,13 +167,13 @@
                     <div class="col-sm-6"><x-field name="days" :label="say('plans.create.over_so_many_days')" type="number" value="0"
                         min="0" max="90" /></div>
                     <div class="col-sm-6"><x-field name="most_advances" :label="say('plans.create.steps_onto_new_ground_a_session')"
-                        type="number" value="4" min="1" max="5" required /></div>
+                        type="number" :value="$usual['steps']" min="1" max="5" required /></div>
                     <div class="col-sm-6"><x-field name="set_minutes" :label="say('plans.create.minutes_a_set')" type="number"
-                        :value="$isPresence ? 4 : 3" min="1" max="30" required /></div>
+                        :value="$usual['set']" min="1" max="30" required /></div>
                     <div class="col-sm-6"><x-field name="session_minutes" :label="say('plans.create.minutes_a_session')" type="number"
-                        :value="$isPresence ? 30 : 10" min="3" max="90" required /></div>
+                        :value="$usual['session']" min="3" max="90" required /></div>
                     @if(! $isPresence)<div class="col-sm-6"><x-field name="easy_after"
-                        :label="say('plans.create.an_easy_one_after_so_many')" type="number" :value="$kind === PlanKind::Contact ? 3 : 0"
+                        :label="say('plans.create.an_easy_one_after_so_many')" type="number" :value="$usual['easy']"
                         min="0" max="9" :hint="say('plans.create.hard_and_easy_alternate_on_purpose')" /></div>@endif
                     <div class="col-sm-6"><x-field name="outings_a_week" :label="say('plans.create.outings_a_week')" type="number" value="3"
                         min="0.5" max="21" step="0.5" /></div>
