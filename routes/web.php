@@ -2,6 +2,11 @@
 
 declare(strict_types=1);
 
+use App\Account\Http\AccountController;
+use App\Account\Http\ForgottenController;
+use App\Account\Http\JoinController;
+use App\Account\Http\KnownDevice;
+use App\Account\Http\SignInController;
 use App\Assessment\Http\AssessmentController;
 use App\Dog\Http\AgreementController;
 use App\Dog\Http\CareCardController;
@@ -24,16 +29,23 @@ use App\Incident\Http\EventController;
 use App\Incident\Http\IncidentController;
 use App\Library\Http\HelpController;
 use App\Library\Http\TemplateController;
+use App\People\Http\ClientController;
+use App\People\Http\PersonalDataController;
+use App\People\Http\PersonController;
+use App\People\Http\SignInController as PersonSignInController;
+use App\Place\Http\PlaceController;
 use App\Place\Http\SketchController;
 use App\Plan\Http\HandoverController;
 use App\Plan\Http\LadderController;
 use App\Plan\Http\LimitsController;
+use App\Plan\Http\MoveController;
 use App\Plan\Http\PlanController;
 use App\Plan\Http\PlanReviewController;
 use App\Plan\Http\SoundSetUpController;
+use App\Practice\Http\PracticeController;
 use App\Practice\Http\SettingsController;
-use App\Practice\Http\SignInController;
 use App\Practice\Http\TodayController;
+use App\Practice\Http\TrailController;
 use App\Session\Http\BreakController;
 use App\Session\Http\EntryController;
 use App\Session\Http\ExportController;
@@ -64,17 +76,59 @@ Route::get('/meter/{session}', [MeterController::class, 'show'])
 Route::middleware('guest')->group(function (): void {
     Route::get('/sign-in', [SignInController::class, 'create'])->name('sign-in');
     Route::post('/sign-in', [SignInController::class, 'store']);
+    Route::get('/sign-in/code', [SignInController::class, 'code'])->name('sign-in.code');
+    Route::post('/sign-in/code', [SignInController::class, 'checkCode']);
+    Route::get('/password', [ForgottenController::class, 'create'])->name('password.forgotten');
+    Route::post('/password', [ForgottenController::class, 'store']);
+    Route::get('/password/{token}', [ForgottenController::class, 'edit'])->name('password.reset');
+    Route::post('/password/{token}', [ForgottenController::class, 'update']);
+    Route::get('/invitations/{token}', [JoinController::class, 'invited'])->name('invitations.show');
+    Route::post('/invitations/{token}', [JoinController::class, 'join']);
+    Route::get('/set-up/{token}', [JoinController::class, 'setUp'])->name('set-up.show');
+    Route::post('/set-up/{token}', [JoinController::class, 'make']);
 });
 
-Route::middleware('auth')->group(function (): void {
+Route::middleware(['auth', 'auth.session', KnownDevice::class])->group(function (): void {
     Route::post('/sign-out', [SignInController::class, 'destroy'])->name('sign-out');
     Route::get('/settings', [SettingsController::class, 'edit'])->name('settings');
     Route::put('/settings', [SettingsController::class, 'update'])->name('settings.update');
     Route::put('/settings/practice', [SettingsController::class, 'practice'])->name('settings.practice');
+    Route::get('/account', [AccountController::class, 'edit'])->name('account');
+    Route::put('/account', [AccountController::class, 'update'])->name('account.update');
+    Route::put('/account/password', [AccountController::class, 'password'])->name('account.password');
+    Route::post('/account/second-factor', [AccountController::class, 'beginSecondFactor'])->name('account.second-factor');
+    Route::put('/account/second-factor', [AccountController::class, 'confirmSecondFactor']);
+    Route::delete('/account/second-factor', [AccountController::class, 'removeSecondFactor']);
+    Route::delete('/account/devices', [AccountController::class, 'endOthers'])->name('account.devices.end-others');
+    Route::delete('/account/devices/{device}', [AccountController::class, 'endDevice'])->whereNumber('device')->name('account.devices.end');
+    Route::get('/practice', [PracticeController::class, 'edit'])->name('practice');
+    Route::put('/practice', [PracticeController::class, 'update']);
+    Route::get('/trail', TrailController::class)->name('trail');
+    Route::resource('people', PersonController::class)->only(['index', 'create', 'store', 'show', 'update']);
+    Route::post('/people/{person}/archive', [PersonController::class, 'archive'])->name('people.archive-it');
+    Route::delete('/people/{person}/archive', [PersonController::class, 'restore']);
+    Route::post('/people/{person}/invitation', [PersonSignInController::class, 'invite'])->name('people.send-invitation');
+    Route::delete('/people/{person}/invitation', [PersonSignInController::class, 'withdraw']);
+    Route::put('/people/{person}/sign-in', [PersonSignInController::class, 'update'])->name('people.sign-in');
+    Route::delete('/people/{person}/sign-in', [PersonSignInController::class, 'disable']);
+    Route::post('/people/{person}/sign-in', [PersonSignInController::class, 'enable']);
+    Route::post('/people/{person}/dogs', [MoveController::class, 'all'])->name('people.move-dogs');
+    Route::get('/people/{person}/data', [PersonalDataController::class, 'show'])->name('people.data');
+    Route::delete('/people/{person}/data', [PersonalDataController::class, 'destroy']);
+    Route::resource('clients', ClientController::class)->only(['index', 'create', 'store', 'show', 'update']);
+    Route::post('/clients/{client}/archive', [ClientController::class, 'archive'])->name('clients.archive-it');
+    Route::delete('/clients/{client}/archive', [ClientController::class, 'restore']);
+    Route::delete('/clients/{client}/data', [PersonalDataController::class, 'destroyClient'])->name('clients.data');
+    Route::resource('places', PlaceController::class)->only(['index', 'create', 'store', 'show', 'update']);
+    Route::post('/places/{place}/archive', [PlaceController::class, 'archive'])->name('places.archive-it');
+    Route::delete('/places/{place}/archive', [PlaceController::class, 'restore']);
     Route::get('/', TodayController::class)->name('today');
     Route::get('/help', HelpController::class)->name('help');
 
-    Route::resource('dogs', DogController::class)->only(['index', 'create', 'store', 'show']);
+    Route::resource('dogs', DogController::class)->only(['index', 'create', 'store', 'show', 'edit', 'update']);
+    Route::post('/dogs/{dog}/archive', [DogController::class, 'archive'])->name('dogs.archive-it');
+    Route::delete('/dogs/{dog}/archive', [DogController::class, 'restore']);
+    Route::put('/dogs/{dog}/trainer', [MoveController::class, 'dog'])->name('dogs.trainer');
     Route::resource('dogs.plans', PlanController::class)->shallow()->only(['create', 'store', 'show', 'update', 'destroy']);
     Route::post('/dogs/{dog}/plans/{plan}/restore', [PlanController::class, 'restore'])->whereNumber('plan')->name('plans.restore');
     Route::get('/dogs/{dog}/intake', [IntakeController::class, 'edit'])->name('intakes.edit');

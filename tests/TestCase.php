@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Tests;
 
+use App\Account\Http\OpenSignIn;
 use Carbon\CarbonImmutable;
+use Illuminate\Contracts\Auth\Authenticatable;
+use Illuminate\Contracts\Session\Session;
 use Illuminate\Foundation\Testing\TestCase as BaseTestCase;
 use Psr\Clock\ClockInterface;
 
@@ -12,6 +15,14 @@ abstract class TestCase extends BaseTestCase
 {
     /** Commands run for real: the mocking package is not among ours. */
     public $mockConsoleOutput = false;
+
+    /** Somebody else at another device: what a sign-in is held against belongs to the one before. */
+    public function be(Authenticatable $user, $guard = null): static
+    {
+        $this->app->make(Session::class)->forget(['password_hash_web', OpenSignIn::DEVICE]);
+
+        return parent::be($user, $guard);
+    }
 
     protected function setUp(): void
     {

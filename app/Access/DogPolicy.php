@@ -22,7 +22,7 @@ final class DogPolicy
     public function view(User $user, Dog $dog): Response
     {
         $sees = $dog->practice_id === $user->practice_id
-            && ($user->role !== Role::Guardian || $dog->guardians()->whereKey($user->id)->exists());
+            && ($user->role !== Role::Guardian || InSight::dogs($user)->whereKey($dog->id)->exists());
 
         return $sees ? Response::allow() : Response::denyAsNotFound();
     }

@@ -19,20 +19,30 @@ use Illuminate\Database\Eloquent\Builder;
 /** What a user may see of a practice: all of it, and for a guardian only their own dogs, who handles them and where. */
 final class InSight
 {
-    /** @return Builder<Dog> */
+    /** @return Builder<Dog> with those that are archived: what was logged of them is still theirs to see */
     public static function dogs(User $user): Builder
     {
         $dogs = Dog::query()->where('dogs.practice_id', $user->practice_id);
+        if ($user->role !== Role::Guardian) {
+            return $dogs;
+        }
 
-        return $user->role === Role::Guardian
-            ? $dogs->whereHas('guardians', static fn (Builder $guardians) => $guardians->whereKey($user->id))
-            : $dogs;
+        return $dogs->where(static fn (Builder $either) => $either
+            ->whereHas('guardians', static fn (Builder $guardians) => $guardians->whereKey($user->id))
+            ->orWhereIn('dogs.client_id', Person::query()->toBase()->where('user_id', $user->id)->whereNotNull('client_id')
+                ->select('client_id')));
     }
 
-    /** @return Builder<Person> */
+    /** @return Builder<Dog> those that are trained: what is due, and what can be chosen */
+    public static function dogsInTraining(User $user): Builder
+    {
+        return self::dogs($user)->whereNull('dogs.archived_at');
+    }
+
+    /** @return Builder<Person> those who handle dogs still */
     public static function people(User $user): Builder
     {
-        $people = Person::query()->where('people.practice_id', $user->practice_id);
+        $people = Person::query()->where('people.practice_id', $user->practice_id)->whereNull('people.archived_at');
         if ($user->role !== Role::Guardian) {
             return $people;
         }
@@ -45,8 +55,14 @@ final class InSight
             ->orWhereIn('id', FreeSession::query()->toBase()->whereIn('dog_id', $dogs)->select('person_id')));
     }
 
-    /** @return Builder<Place> */
+    /** @return Builder<Place> those that are gone to still */
     public static function places(User $user): Builder
+    {
+        return self::allPlaces($user)->whereNull('places.archived_at');
+    }
+
+    /** @return Builder<Place> with those that are archived */
+    public static function allPlaces(User $user): Builder
     {
         $places = Place::query()->where('places.practice_id', $user->practice_id);
         if ($user->role !== Role::Guardian) {

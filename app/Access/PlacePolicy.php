@@ -12,6 +12,16 @@ final class PlacePolicy
 {
     public function view(User $user, Place $place): Response
     {
-        return InSight::places($user)->whereKey($place->id)->exists() ? Response::allow() : Response::denyAsNotFound();
+        return InSight::allPlaces($user)->whereKey($place->id)->exists() ? Response::allow() : Response::denyAsNotFound();
+    }
+
+    public function create(User $user): Response
+    {
+        return $user->role->managesPlans() ? Response::allow() : Response::deny(say('messages.place_policy.only_owners_and_trainers'));
+    }
+
+    public function update(User $user, Place $place): Response
+    {
+        return Seen::and($this->view($user, $place), $user->role->managesPlans(), 'messages.place_policy.only_owners_and_trainers');
     }
 }

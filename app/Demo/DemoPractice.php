@@ -7,6 +7,7 @@ namespace App\Demo;
 use App\Assessment\AssessmentDraft;
 use App\Assessment\RecordAssessment;
 use App\Assessment\Tried;
+use App\Models\Client;
 use App\Models\Dog;
 use App\Models\Item;
 use App\Models\Person;
@@ -40,7 +41,8 @@ final readonly class DemoPractice
 
     public function write(\DateTimeImmutable $today): Practice
     {
-        $practice = Practice::query()->create(['name' => 'Saltmarsh Lane Behavior', 'town' => 'Eelmouth', 'time_zone' => 'Europe/London']);
+        $practice = Practice::query()->create(['name' => 'Saltmarsh Lane Behavior', 'town' => 'Eelmouth', 'time_zone' => 'Europe/London', 'phone' => '01632 960 144',
+            'is_demo' => true]);
         $rowan = $this->user($practice, 'Rowan Thwaite', 'rowan', Role::Owner);
         $ines = $this->user($practice, 'Ines Calder', 'ines', Role::Trainer);
         $this->user($practice, 'Jory Penn', 'jory', Role::Helper);
@@ -54,6 +56,13 @@ final readonly class DemoPractice
 
         $bodkin = $this->dog($practice, 'Bodkin', 'retired sled dog, 9, steady except near delivery carts', '2017-03-12');
         $bodkin->guardians()->attach($wilma);
+        $osk = Client::query()->create([
+            'practice_id' => $practice->id, 'name' => 'Osk household', 'phone' => '01632 960 171', 'email' => 'wilma@saltmarshlane.example',
+            'address' => '3 Ferry Steps, Eelmouth', 'emergency_contact' => 'Tam Osk, 01632 960 172', 'vet' => 'Eelmouth Vets',
+            'consented_on' => $today->modify('-40 days')->format('Y-m-d'),
+        ]);
+        Person::query()->where('user_id', $wilma->id)->update(['client_id' => $osk->id]);
+        $bodkin->update(['client_id' => $osk->id]);
         $gorse = $this->dog($practice, 'Gorse', 'young hound, 2, barks at horse riders', '2024-05-30');
         $thimble = $this->dog($practice, 'Thimble', 'cat-sized terrier, 6, hates ear drops', '2020-09-02');
         $mabel = $this->dog($practice, 'Old Mabel', 'shepherd mix, 11, and the nail grinder', '2015-01-20');
@@ -91,6 +100,8 @@ final readonly class DemoPractice
         $sorrel = $this->dog($practice, 'Sorrel', 'spaniel mix, 5, hides from the doorbell', '2021-02-14');
         $bell = $this->plans->write($sorrel, $ines, $this->sound('Doorbell', $second));
         $this->history->write($bell, $ines, [10, 8, 6, 5, 3], 1.5, 44, $today);
+        Dog::query()->whereKey([$bodkin->id, $mabel->id])->update(['trainer_id' => $rowan->id]);
+        Dog::query()->whereKey([$gorse->id, $thimble->id, $sorrel->id])->update(['trainer_id' => $ines->id]);
         $this->outings->write($gorse, $ines, $second->id, $today);
 
         return $practice;

@@ -7,6 +7,7 @@ namespace App\Models;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\BelongsToMany;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\Relations\HasManyThrough;
@@ -21,6 +22,15 @@ use Illuminate\Database\Eloquent\Relations\HasOne;
  * @property bool $bite_history
  * @property bool $hides_signs
  * @property ?string $health_note
+ * @property ?int $client_id the household it lives in
+ * @property ?int $trainer_id the user who is in charge of it
+ * @property string $sex
+ * @property string $breed
+ * @property string $chip
+ * @property ?CarbonImmutable $archived_at
+ * @property ?string $archived_for done, moved or died
+ * @property-read ?Client $client
+ * @property-read ?User $trainer
  * @property-read ?Intake $intake
  * @property-read Collection<int, Trigger> $triggers
  * @property-read Collection<int, Plan> $plans
@@ -31,11 +41,28 @@ final class Dog extends Model
 {
     use OfPractice;
 
-    protected $fillable = ['practice_id', 'name', 'description', 'born_on', 'bite_history', 'hides_signs', 'health_note'];
+    protected $fillable = [
+        'practice_id', 'name', 'description', 'born_on', 'bite_history', 'hides_signs', 'health_note', 'client_id', 'trainer_id', 'sex',
+        'breed', 'chip', 'archived_at', 'archived_for',
+    ];
 
     protected $attributes = ['bite_history' => false, 'hides_signs' => false];
 
-    protected $casts = ['born_on' => 'immutable_date', 'bite_history' => 'boolean', 'hides_signs' => 'boolean'];
+    protected $casts = [
+        'born_on' => 'immutable_date', 'bite_history' => 'boolean', 'hides_signs' => 'boolean', 'archived_at' => 'immutable_datetime',
+    ];
+
+    /** @return BelongsTo<Client, $this> */
+    public function client(): BelongsTo
+    {
+        return $this->belongsTo(Client::class);
+    }
+
+    /** @return BelongsTo<User, $this> */
+    public function trainer(): BelongsTo
+    {
+        return $this->belongsTo(User::class);
+    }
 
     /** @return HasMany<Trigger, $this> */
     public function triggers(): HasMany

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
  * Somebody who handles dogs, with or without a sign-in of their own: progress belongs to a dog and a person.
@@ -13,10 +15,32 @@ use Illuminate\Database\Eloquent\Model;
  * @property int $practice_id
  * @property ?int $user_id
  * @property string $name
+ * @property ?int $client_id the household this person belongs to
+ * @property string $phone
+ * @property string $note
+ * @property ?CarbonImmutable $archived_at handles no dogs any more
+ * @property-read ?User $user
+ * @property-read ?Client $client
  */
 final class Person extends Model
 {
+    use OfPractice;
+
     protected $table = 'people';
 
-    protected $fillable = ['practice_id', 'user_id', 'name'];
+    protected $fillable = ['practice_id', 'user_id', 'name', 'client_id', 'phone', 'note', 'archived_at'];
+
+    protected $casts = ['archived_at' => 'immutable_datetime'];
+
+    /** @return BelongsTo<User, $this> */
+    public function user(): BelongsTo
+    {
+        return $this->belongsTo(User::class);
+    }
+
+    /** @return BelongsTo<Client, $this> */
+    public function client(): BelongsTo
+    {
+        return $this->belongsTo(Client::class);
+    }
 }

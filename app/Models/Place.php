@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
 
 /**
@@ -12,12 +13,17 @@ use Illuminate\Database\Eloquent\Model;
  * @property string $name
  * @property ?int $trials_an_outing passers-by in one outing, or what a dog has energy for there
  * @property ?float $room_meters farthest distance the place allows; null if it does not end
+ * @property string $kind
+ * @property string $address
+ * @property string $hours when it is quiet, busy, closed
+ * @property string $note
+ * @property ?CarbonImmutable $archived_at
  */
 final class Place extends Model
 {
     use OfPractice;
 
-    protected $fillable = ['practice_id', 'name', 'room_meters', 'trials_an_outing'];
+    protected $fillable = ['practice_id', 'name', 'room_meters', 'trials_an_outing', 'kind', 'address', 'hours', 'note', 'archived_at'];
 
-    protected $casts = ['room_meters' => 'float'];
+    protected $casts = ['room_meters' => 'float', 'archived_at' => 'immutable_datetime'];
 }

@@ -16,14 +16,17 @@ use Illuminate\Database\Eloquent\Model;
  * @property DistanceUnit $distance_unit
  * @property bool $is_imperial
  * @property bool $is_clock24
+ * @property string $phone shown to guardians
+ * @property bool $is_demo
  */
 final class Practice extends Model
 {
-    protected $fillable = ['name', 'town', 'time_zone', 'language', 'distance_unit', 'is_imperial', 'is_clock24'];
+    protected $fillable = ['name', 'town', 'time_zone', 'language', 'distance_unit', 'is_imperial', 'is_clock24', 'phone', 'is_demo'];
 
     protected $attributes = [
         'language' => 'en', 'distance_unit' => 'm', 'is_imperial' => false, 'is_clock24' => false, 'time_zone' => 'UTC',
+        'phone' => '', 'is_demo' => false,
     ];
 
-    protected $casts = ['distance_unit' => DistanceUnit::class, 'is_imperial' => 'boolean', 'is_clock24' => 'boolean'];
+    protected $casts = ['distance_unit' => DistanceUnit::class, 'is_imperial' => 'boolean', 'is_clock24' => 'boolean', 'is_demo' => 'boolean'];
 }

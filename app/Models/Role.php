@@ -19,6 +19,12 @@ enum Role: string
         return $this === self::Owner || $this === self::Trainer;
     }
 
+    /** Invites people, gives them roles, and changes what the practice is called. */
+    public function managesPractice(): bool
+    {
+        return $this === self::Owner;
+    }
+
     public function startsSessions(): bool
     {
         return $this !== self::Helper;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Carbon\CarbonImmutable;
 use Core\Measure\DistanceUnit;
 use Database\Factories\UserFactory;
 use Illuminate\Database\Eloquent\Factories\HasFactory;
@@ -24,6 +25,11 @@ use Words\Units;
  * @property ?DistanceUnit $distance_unit
  * @property ?bool $is_imperial pounds, ounces, inches, miles per hour
  * @property ?bool $is_clock24
+ * @property ?CarbonImmutable $disabled_at
+ * @property ?string $totp_secret of the second factor; kept encrypted
+ * @property ?CarbonImmutable $totp_since null while it is not confirmed
+ * @property ?int $totp_step time step of the newest code that was taken
+ * @property ?list<string> $recovery_codes hashes of those not used
  * @property-read Practice $practice
  */
 final class User extends Authenticatable
@@ -31,14 +37,25 @@ final class User extends Authenticatable
     /** @use HasFactory<UserFactory> */
     use HasFactory;
 
-    protected $fillable = ['practice_id', 'name', 'email', 'password', 'role', 'language', 'distance_unit', 'is_imperial', 'is_clock24'];
+    use OfPractice;
 
-    protected $hidden = ['password', 'remember_token'];
+    protected $fillable = [
+        'practice_id', 'name', 'email', 'password', 'role', 'language', 'distance_unit', 'is_imperial', 'is_clock24', 'disabled_at',
+        'totp_secret', 'totp_since', 'totp_step', 'recovery_codes',
+    ];
+
+    protected $hidden = ['password', 'remember_token', 'totp_secret', 'recovery_codes'];
 
     protected $casts = [
         'password' => 'hashed', 'role' => Role::class, 'distance_unit' => DistanceUnit::class, 'is_imperial' => 'boolean',
-        'is_clock24' => 'boolean',
+        'is_clock24' => 'boolean', 'disabled_at' => 'immutable_datetime', 'totp_secret' => 'encrypted',
+        'totp_since' => 'immutable_datetime', 'recovery_codes' => 'array',
     ];
+
+    public function hasSecondFactor(): bool
+    {
+        return $this->totp_since !== null;
+    }
 
     public function units(): Units
     {

@@ -10,12 +10,15 @@ use App\Engine\PlanReader;
 use App\Engine\PracticeZones;
 use App\Library\TemplateRepository;
 use App\Models\User;
+use App\Support\Fields;
+use App\Support\MailboxTransport;
 use App\Support\SystemClock;
 use Carbon\CarbonImmutable;
 use Core\Response\ModelPriors;
 use Core\Sign\SignCatalog;
 use Illuminate\Support\Facades\Date;
 use Illuminate\Support\Facades\Gate;
+use Illuminate\Support\Facades\Mail;
 use Illuminate\Support\Facades\Route;
 use Illuminate\Support\Facades\View;
 use Illuminate\Support\ServiceProvider;
@@ -46,6 +49,7 @@ final class AppServiceProvider extends ServiceProvider
                 $view->with('unfiled', $user instanceof User ? InSight::unplaced($user)->count() : 0);
             }
         });
+        Mail::extend('mailbox', static fn (array $config): MailboxTransport => new MailboxTransport(Fields::of($config)->text('folder')));
         if (config('app.bench') === true) {
             Route::middleware(['web', 'auth'])->group(base_path('bench/routes.php'));
         }

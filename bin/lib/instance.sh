@@ -18,7 +18,7 @@ die() { say "wheatear: $*"; exit 1; }
 # The environment every PHP process of this instance gets. One set of caches per instance: with a shared one, a cached
 # configuration would send the tests to the demo's database.
 export_environment() {
-    export APP_ENV="${APP_ENV:-production}" APP_URL="http://127.0.0.1:$WEB_PORT"
+    export APP_ENV="${APP_ENV:-production}" APP_URL="${WHEATEAR_PUBLIC_URL:-http://127.0.0.1:$WEB_PORT}"
     export APP_KEY; APP_KEY="$(cat "$STATE/app.key")"
     export DB_HOST=127.0.0.1 DB_PORT="$DB_PORT" DB_DATABASE="$DB_NAME" DB_USERNAME=wheatear
     export DB_PASSWORD; DB_PASSWORD="$(cat "$STATE/db.password")"

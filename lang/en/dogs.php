@@ -3,6 +3,41 @@
 declare(strict_types=1);
 
 return [
+    'edit' => [
+        'title' => 'Change {dog}',
+        'change' => 'Change',
+        'household' => 'Client',
+        'household_about' => 'The household it lives in. Its guardians see this dog.',
+        'more' => 'Sex, breed, chip',
+        'sex' => 'Sex',
+        'sexes' => ['female' => 'female', 'spayed' => 'female, spayed', 'male' => 'male', 'neutered' => 'male, neutered'],
+        'breed' => 'Breed or mix',
+        'chip' => 'Chip number',
+        'flag_reason' => 'Why a flag is taken back',
+        'flag_reason_about' => 'Only if you untick one above: plans will be less careful, so say what was mistaken.',
+        'trainer_head' => 'Who is in charge',
+        'trainer_now' => '{hasTrainer, select, yes {{trainer} is in charge.} other {Nobody is in charge yet.}}',
+        'in_charge' => '{trainer} is in charge',
+        'trainer' => 'Trainer',
+        'move' => 'Put in charge',
+        'moved' => '{trainer} is in charge of {dog} now.{hasStayed, select, yes { {trainer} has plans of their own for these already, so the '
+            .'others stay as they are: {stayed}.} other {}}',
+        'why' => 'Why',
+        'archived_for' => ['done' => 'the work is done', 'moved' => 'moved away, or trains elsewhere', 'died' => 'has died'],
+        'archive_about' => 'Nothing is due for it any more, and nobody is reminded. All that was logged stays and can be looked up.',
+        'archived_done' => '{dog} is archived. Well done.',
+        'archived_moved' => '{dog} is archived.',
+        'archived_died' => '{dog} is archived. We are sorry. Nobody will be reminded.',
+        'is_archived_done' => '{dog}’s work is done, since {day}.',
+        'is_archived_moved' => '{dog} trains elsewhere, since {day}.',
+        'is_archived_died' => '{dog} has died. Archived on {day}.',
+        'problems' => [
+            'sex' => 'Choose one of those shown.',
+            'flag_reason' => 'Say why the flag was mistaken: plans become less careful without it.',
+            'archived_for' => 'Say why: the work is done, it moved away, or it died.',
+            'trainer' => 'Choose one of the trainers who can sign in.',
+        ],
+    ],
     'area_side' => [
         'left' => 'left {area}',
         'right' => 'right {area}',
@@ -118,6 +153,9 @@ return [
         'seen' => '{counts}; last {day}',
     ],
     'list' => [
+        'search' => 'Find by name, breed or client',
+        'mine' => 'Mine only',
+        'none_found' => 'No dog found.',
         'dogs' => 'Dogs',
         'add_a_dog' => 'Add a dog',
         'no_dog_yet_add_the_first' => 'No dog yet. Add the first one: a name is enough to begin with.',

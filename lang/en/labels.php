@@ -24,6 +24,7 @@ return [
     'area_state' => ['fine' => 'nothing special', 'sore' => 'sore: vet first', 'no_go' => 'no-go for now', 'missing' => 'not on this dog'],
     'band' => [0 => 'easy', 1 => 'noticed', 2 => 'stretched', 3 => 'struggling', 4 => 'over'],
     'cell_state' => ['untried' => 'untried', 'thin' => 'thin', 'hard' => 'too hard lately', 'done' => 'done'],
+    'role' => ['owner' => 'owner', 'trainer' => 'trainer', 'helper' => 'helper', 'guardian' => 'guardian'],
     'distance_unit' => ['m' => 'meters', 'yd' => 'yards', 'ft' => 'feet'],
     'dog_posture' => [
         'free' => 'dog free to move', 'known_cue' => 'any cue it knows', 'station' => 'on its station, free to leave', 'held' => 'holds a position',

@@ -20,6 +20,7 @@ return [
         'help' => 'Help',
         'sign_out' => 'Sign out',
     ],
+    'menu' => ['menu' => 'Menu'],
     'limit' => [
         'no_model_yet' => 'not known yet',
         'range' => '(between {nearest} and {farthest})',

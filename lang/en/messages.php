@@ -213,6 +213,13 @@ return [
         'is_back' => 'The plan “{plan}” is back.',
         'the_plan_is_put_away_its' => 'The plan “{plan}” is archived. Nothing logged is lost.',
     ],
+    'person_policy' => [
+        'only_owners_and_trainers' => 'People and clients are seen and kept by owners and trainers.',
+        'only_owners' => 'Only an owner of the practice does this.',
+    ],
+    'place_policy' => [
+        'only_owners_and_trainers' => 'Places are kept by owners and trainers.',
+    ],
     'plan_policy' => [
         'a_helper_logs_trials_in_a' => 'A helper logs trials in a session that a trainer or guardian has started.',
     ],

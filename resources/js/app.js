@@ -6,6 +6,7 @@ import { mountHandling } from './handling.js';
 import { mountLadder } from './plans/ladder.js';
 import { mountProblems } from './problems.js';
 import { mountWaiting } from './device/waiting.js';
+import { mountMenu } from './menu.js';
 import { mountTry } from './sound/try.js';
 import { securityToken } from './device/security-token.js';
 
@@ -40,5 +41,10 @@ mountProblems(document);
 keepPagesForOffline();
 mountWaiting(document.body);
 mountHandling();
+for (const menu of document.querySelectorAll('[data-menu]')) if (menu instanceof HTMLDetailsElement) mountMenu(menu);
+for (const place of document.querySelectorAll('[data-drawn-code]'))
+    if (place instanceof HTMLElement) import('./drawn-code.js').then(({ drawCode }) => drawCode(place));
+for (const field of document.querySelectorAll('[data-zone-here]'))
+    if (field instanceof HTMLInputElement && field.value === '') field.value = Intl.DateTimeFormat().resolvedOptions().timeZone;
 for (const form of document.querySelectorAll('[data-sketch]')) if (form instanceof HTMLFormElement) mountSketch(form);
 for (const form of document.querySelectorAll('[data-sound-form]')) if (form instanceof HTMLElement) mountTry(form);

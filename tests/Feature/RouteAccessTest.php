@@ -9,6 +9,7 @@ use App\Incident\RecordIncident;
 use App\Library\TemplateFile;
 use App\Library\TemplateFromPlan;
 use App\Models\Assessment;
+use App\Models\Client;
 use App\Models\Dog;
 use App\Models\FreeSession;
 use App\Models\HandlerLimit;
@@ -44,6 +45,62 @@ final class RouteAccessTest extends TestCase
         'GET up' => [200, 200, 200, 200, 200, 200, 200],
         'GET sign-in' => [302, 302, 302, 302, 302, 302, 200],
         'POST sign-in' => [302, 302, 302, 302, 302, 302, 302],
+        'GET sign-in/code' => [302, 302, 302, 302, 302, 302, 302],
+        'POST sign-in/code' => [302, 302, 302, 302, 302, 302, 302],
+        'GET password' => [302, 302, 302, 302, 302, 302, 200],
+        'POST password' => [302, 302, 302, 302, 302, 302, 302],
+        'GET password/{token}' => [302, 302, 302, 302, 302, 302, 200],
+        'POST password/{token}' => [302, 302, 302, 302, 302, 302, 200],
+        'GET invitations/{token}' => [302, 302, 302, 302, 302, 302, 200],
+        'POST invitations/{token}' => [302, 302, 302, 302, 302, 302, 200],
+        'GET set-up/{token}' => [302, 302, 302, 302, 302, 302, 200],
+        'POST set-up/{token}' => [302, 302, 302, 302, 302, 302, 200],
+        'GET account' => [200, 200, 200, 200, 200, 200, 302],
+        'PUT account' => [302, 302, 302, 302, 302, 302, 302],
+        'PUT account/password' => [302, 302, 302, 302, 302, 302, 302],
+        'POST account/second-factor' => [302, 302, 302, 302, 302, 302, 302],
+        'PUT account/second-factor' => [302, 302, 302, 302, 302, 302, 302],
+        'DELETE account/second-factor' => [302, 302, 302, 302, 302, 302, 302],
+        'DELETE account/devices' => [302, 302, 302, 302, 302, 302, 302],
+        'DELETE account/devices/{device}' => [302, 302, 302, 302, 302, 302, 302],
+        'GET practice' => [200, 403, 403, 403, 403, 200, 302],
+        'PUT practice' => [302, 403, 403, 403, 403, 302, 302],
+        'GET trail' => [200, 403, 403, 403, 403, 200, 302],
+        'GET people' => [200, 200, 403, 403, 403, 200, 302],
+        'GET people/create' => [200, 200, 403, 403, 403, 200, 302],
+        'POST people' => [302, 302, 403, 403, 403, 302, 302],
+        'GET people/{person}' => [200, 200, 403, 403, 403, 404, 302],
+        'PUT people/{person}' => [302, 302, 403, 403, 403, 404, 302],
+        'POST people/{person}/archive' => [302, 302, 403, 403, 403, 404, 302],
+        'DELETE people/{person}/archive' => [302, 302, 403, 403, 403, 404, 302],
+        'POST people/{person}/invitation' => [404, 403, 403, 403, 403, 404, 302],
+        'DELETE people/{person}/invitation' => [302, 403, 403, 403, 403, 404, 302],
+        'PUT people/{person}/sign-in' => [302, 403, 403, 403, 403, 404, 302],
+        'DELETE people/{person}/sign-in' => [302, 403, 403, 403, 403, 404, 302],
+        'POST people/{person}/sign-in' => [302, 403, 403, 403, 403, 404, 302],
+        'POST people/{person}/dogs' => [302, 403, 403, 403, 403, 404, 302],
+        'GET people/{person}/data' => [200, 403, 403, 403, 403, 404, 302],
+        'DELETE people/{person}/data' => [302, 403, 403, 403, 403, 404, 302],
+        'GET clients' => [200, 200, 403, 403, 403, 200, 302],
+        'GET clients/create' => [200, 200, 403, 403, 403, 200, 302],
+        'POST clients' => [302, 302, 403, 403, 403, 302, 302],
+        'GET clients/{client}' => [200, 200, 403, 403, 403, 404, 302],
+        'PUT clients/{client}' => [302, 302, 403, 403, 403, 404, 302],
+        'POST clients/{client}/archive' => [302, 302, 403, 403, 403, 404, 302],
+        'DELETE clients/{client}/archive' => [302, 302, 403, 403, 403, 404, 302],
+        'DELETE clients/{client}/data' => [302, 403, 403, 403, 403, 404, 302],
+        'GET places' => [200, 200, 200, 200, 200, 200, 302],
+        'GET places/create' => [200, 200, 403, 403, 403, 200, 302],
+        'POST places' => [302, 302, 403, 403, 403, 302, 302],
+        'GET places/{place}' => [200, 200, 200, 200, 404, 404, 302],
+        'PUT places/{place}' => [302, 302, 403, 403, 404, 404, 302],
+        'POST places/{place}/archive' => [302, 302, 403, 403, 404, 404, 302],
+        'DELETE places/{place}/archive' => [302, 302, 403, 403, 404, 404, 302],
+        'GET dogs/{dog}/edit' => [200, 200, 403, 403, 404, 404, 302],
+        'PUT dogs/{dog}' => [302, 302, 403, 403, 404, 404, 302],
+        'POST dogs/{dog}/archive' => [302, 302, 403, 403, 404, 404, 302],
+        'DELETE dogs/{dog}/archive' => [302, 302, 403, 403, 404, 404, 302],
+        'PUT dogs/{dog}/trainer' => [302, 302, 403, 403, 404, 404, 302],
         'POST sign-out' => [302, 302, 302, 302, 302, 302, 302],
         'GET settings' => [200, 200, 200, 200, 200, 200, 302],
         'PUT settings' => [302, 302, 302, 302, 302, 302, 302],
@@ -251,6 +308,7 @@ final class RouteAccessTest extends TestCase
             'practice_id' => $world->practice->id, 'user_id' => $world->trainer->id, 'uuid' => (string) Str::uuid(), 'kind' => 'looked',
             'occurred_at' => now(),
         ]);
+        $client = Client::query()->create(['practice_id' => $world->practice->id, 'name' => 'Test household']);
         [$method, $uri] = explode(' ', $route);
         $path = '/'.ltrim(strtr($uri, [
             '{dog}' => (string) $world->dog->id, '{plan}' => (string) $world->plan->id, '{session}' => (string) $world->session->id,
@@ -258,6 +316,7 @@ final class RouteAccessTest extends TestCase
             '{trial}' => (string) $world->session->trials()->value('id'), '{format}' => 'csv', '{unplaced}' => (string) $unplaced->id,
             '{item}' => (string) $item->id, '{limit}' => (string) $limit->id, '{incident}' => (string) $incident->id,
             '{place}' => (string) $world->session->place_id, '{area}' => 'ear', '{side}' => 'left',
+            '{person}' => (string) $world->session->person_id, '{client}' => (string) $client->id, '{token}' => 'unknown', '{device}' => '1',
             '{free}' => (string) $free->id, '{observation}' => (string) $observation->id,
         ]), '/');
         $input = str_contains($route, '/ladder') ? [

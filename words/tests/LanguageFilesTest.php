@@ -100,7 +100,7 @@ final class LanguageFilesTest extends TestCase
     {
         return preg_match(
             '/\.(json|php|js|css|scss|svg|wav|show|edit|store|update|create|destroy|index|export|import|numbers|place|practice|end|'
-                .'restore|review|now)$/',
+                .'restore|review|now|id|practice_id|archived_at)$/',
             $key,
         ) === 0
             && preg_match('/^(sessions|plans|events|dogs|places|templates|settings|help)\.[a-z_]+$/', $key) === 0;

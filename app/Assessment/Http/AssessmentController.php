@@ -4,13 +4,12 @@ declare(strict_types=1);
 
 namespace App\Assessment\Http;
 
+use App\Access\InSight;
 use App\Assessment\RecordAssessment;
 use App\Engine\DogCatalogs;
 use App\Library\TemplateRepository;
 use App\Models\Assessment;
 use App\Models\Dog;
-use App\Models\Person;
-use App\Models\Place;
 use App\Models\ResponseModel;
 use App\Models\User;
 use App\Support\Fields;
@@ -40,8 +39,8 @@ final readonly class AssessmentController
         return view('pages.assessments.create', [
             'dog' => $dog, 'kind' => $kind, 'unit' => $user->units()->distance,
             'triggers' => $dog->triggers()->where('kind', $kind->value)->orderBy('name')->limit(100)->get(),
-            'people' => Person::query()->where('practice_id', $dog->practice_id)->orderBy('name')->limit(200)->get(),
-            'places' => Place::query()->where('practice_id', $dog->practice_id)->orderBy('name')->limit(200)->get(),
+            'people' => InSight::people($user)->orderBy('name')->limit(200)->get(),
+            'places' => InSight::places($user)->orderBy('name')->limit(200)->get(),
             'templates' => $templates->ofKind($kind), 'template' => $template?->kind === $kind ? $template : null,
             'ladder' => $this->writer->ladder($dog, $kind, $template?->kind === $kind ? $template->key : null),
             'catalog' => $this->catalogs->ofDog($dog->id, $kind),

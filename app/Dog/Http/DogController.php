@@ -6,52 +6,69 @@ namespace App\Dog\Http;
 
 use App\Access\InSight;
 use App\Dog\AddDog;
+use App\Dog\ChangeDog;
 use App\Dog\Readiness;
 use App\Engine\LimitReader;
 use App\Incident\CarryOverReader;
 use App\Library\CautionRepository;
 use App\Models\Assessment;
+use App\Models\Client;
 use App\Models\Dog;
 use App\Models\FreeSession;
 use App\Models\Incident;
 use App\Models\Plan;
 use App\Models\ResponseModel;
+use App\Models\Role;
 use App\Models\Session;
 use App\Models\User;
+use App\Support\Fields;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Contracts\View\View;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Gate;
+use Illuminate\Validation\Rule;
 use Psr\Clock\ClockInterface;
 
 final readonly class DogController
 {
+    private const A_PAGE = 40;
+
     public function __construct(
         private LimitReader $limits, private Readiness $readiness, private CautionRepository $cautions, private CarryOverReader $upsets,
         private ClockInterface $clock,
     ) {
     }
 
-    public function index(#[CurrentUser] User $user): View
+    public function index(Request $request, #[CurrentUser] User $user): View
     {
-        return view('pages.dogs.index', ['dogs' => InSight::dogs($user)->withCount('plans')->orderBy('name')->paginate(30)]);
+        $search = mb_substr(trim($request->string('q')->value()), 0, 80);
+        $like = '%'.addcslashes($search, '%_\\').'%';
+        $isArchived = $request->boolean('archived');
+
+        return view('pages.dogs.index', [
+            'dogs' => ($isArchived ? InSight::dogs($user)->whereNotNull('dogs.archived_at') : InSight::dogsInTraining($user))
+                ->with(['client', 'trainer'])->withCount('plans')
+                ->when($search !== '', static fn ($dogs) => $dogs->where(static fn ($either) => $either->where('dogs.name', 'like', $like)
+                    ->orWhere('dogs.description', 'like', $like)->orWhere('dogs.breed', 'like', $like)
+                    ->orWhereHas('client', static fn ($clients) => $clients->where('name', 'like', $like))))
+                ->when($request->boolean('mine'), static fn ($dogs) => $dogs->where('dogs.trainer_id', $user->id))
+                ->orderBy('dogs.name')->orderBy('dogs.id')->paginate(self::A_PAGE)->withQueryString(),
+            'search' => $search, 'isArchived' => $isArchived, 'isMine' => $request->boolean('mine'),
+        ]);
     }
 
-    public function create(): View
+    public function create(#[CurrentUser] User $user): View
     {
         Gate::authorize('create', Dog::class);
 
-        return view('pages.dogs.create');
+        return view('pages.dogs.create', ['clients' => self::clients($user)]);
     }
 
-    public function store(StoreDogRequest $request, AddDog $dogs, #[CurrentUser] User $user): RedirectResponse
+    public function store(DogRequest $request, AddDog $dogs, #[CurrentUser] User $user): RedirectResponse
     {
-        $given = $request->given();
-        $dog = $dogs->add(
-            $user, $given->text('name'), $given->text('description'), $given->textOrNull('born_on'), $given->isOn('bite_history'),
-            $given->isOn('hides_signs'), $given->textOrNull('health_note'),
-        );
+        $dog = $dogs->add($user, $request->columns());
 
         return redirect()
             ->route('intakes.edit', $dog)->with('status', say('messages.dog.is_in_next_the_intake_all', ['dog' => $dog->name]));
@@ -83,6 +100,52 @@ final readonly class DogController
             'freeSessions' => FreeSession::query()->where('dog_id', $dog->id)->with('place')->withCount('observations')
                 ->orderByDesc('started_at')->limit(20)->get(),
         ]);
+    }
+
+    public function edit(Dog $dog, #[CurrentUser] User $user): View
+    {
+        Gate::authorize('plan', $dog);
+
+        return view('pages.dogs.edit', [
+            'dog' => $dog, 'clients' => self::clients($user),
+            'trainers' => User::query()->where('practice_id', $user->practice_id)->whereIn('role', [Role::Owner, Role::Trainer])
+                ->whereNull('disabled_at')->orderBy('name')->limit(200)->pluck('name', 'id'),
+        ]);
+    }
+
+    public function update(DogRequest $request, Dog $dog, ChangeDog $dogs, #[CurrentUser] User $user): RedirectResponse
+    {
+        $dogs->change($user, $dog, $request->columns(), $request->reason());
+
+        return redirect()->route('dogs.show', $dog)->with('status', say('account.saved'));
+    }
+
+    public function archive(Request $request, Dog $dog, ChangeDog $dogs, #[CurrentUser] User $user): RedirectResponse
+    {
+        Gate::authorize('plan', $dog);
+        $given = Fields::of($request->validate(
+            ['archived_for' => ['required', Rule::in(ChangeDog::ARCHIVED_FOR)]], ['archived_for.*' => say('dogs.edit.problems.archived_for')],
+        ));
+        $dogs->archive($user, $dog, $given->text('archived_for'));
+
+        return redirect()->route('dogs.show', $dog)->with('status', say('dogs.edit.archived_'.$given->text('archived_for'), [
+            'dog' => $dog->name,
+        ]));
+    }
+
+    public function restore(Dog $dog, ChangeDog $dogs, #[CurrentUser] User $user): RedirectResponse
+    {
+        Gate::authorize('plan', $dog);
+        $dogs->restore($user, $dog);
+
+        return redirect()->route('dogs.show', $dog)->with('status', say('people.restored', ['name' => $dog->name]));
+    }
+
+    /** @return array<int, string> */
+    private static function clients(User $user): array
+    {
+        return Client::query()->where('practice_id', $user->practice_id)->whereNull('archived_at')->orderBy('name')->limit(500)
+            ->get()->mapWithKeys(static fn (Client $client): array => [$client->id => $client->name])->all();
     }
 
     /**

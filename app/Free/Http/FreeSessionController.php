@@ -35,7 +35,7 @@ final readonly class FreeSessionController
 
     public function create(Request $request, #[CurrentUser] User $user): View
     {
-        $dogs = InSight::dogs($user)->orderBy('name')->limit(500)->get();
+        $dogs = InSight::dogsInTraining($user)->orderBy('name')->limit(500)->get();
         $dog = $dogs->find($request->integer('dog')) ?? ($dogs->count() === 1 ? $dogs->first() : null);
 
         return view('pages.free.create', [

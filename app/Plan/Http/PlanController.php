@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Plan\Http;
 
+use App\Access\InSight;
 use App\Dog\Readiness;
 use App\Engine\CoreCatalogs;
 use App\Engine\LimitReader;
@@ -13,8 +14,6 @@ use App\Incident\CarryOverReader;
 use App\Library\TemplateRepository;
 use App\Models\Assessment;
 use App\Models\Dog;
-use App\Models\Person;
-use App\Models\Place;
 use App\Models\Plan;
 use App\Models\ResponseModel;
 use App\Models\SoundSetUp;
@@ -58,8 +57,8 @@ final readonly class PlanController
             'dog' => $dog,
             'kind' => $kind,
             'triggers' => $dog->triggers()->where('kind', $kind->value)->orderBy('name')->limit(100)->get(),
-            'people' => Person::query()->where('practice_id', $dog->practice_id)->orderBy('name')->limit(200)->get(),
-            'places' => Place::query()->where('practice_id', $dog->practice_id)->orderBy('name')->limit(200)->get(),
+            'people' => InSight::people($user)->orderBy('name')->limit(200)->get(),
+            'places' => InSight::places($user)->orderBy('name')->limit(200)->get(),
             'items' => $dog->items()->limit(60)->get(),
             'methods' => $this->catalogs->methods()->suiting($kind),
             'choices' => $this->catalogs->methods()->choices,
@@ -116,9 +115,7 @@ final readonly class PlanController
             'waivers' => $plan->waivers()->with('user')->limit(50)->get(),
             'cautions' => $readiness->cautions($plan),
             'contradictions' => $this->situations->contradictions($plan, $this->clock->now()),
-            'people' => Person::query()
-                ->where('practice_id', $plan->practice_id)->whereKeyNot($plan->responseModel->person_id)->orderBy('name')->limit(200)
-                ->get(),
+            'people' => InSight::people($user)->whereKeyNot($plan->responseModel->person_id)->orderBy('name')->limit(200)->get(),
             'sessions' => $plan->sessions()
                 ->reorder()->orderByDesc('started_at')->select(['id', 'plan_id', 'started_at', 'ended_at'])->withCount('trials')->limit(20)
                 ->get(),

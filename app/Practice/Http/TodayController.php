@@ -31,7 +31,7 @@ final readonly class TodayController
 
     public function __invoke(#[CurrentUser] User $user): View
     {
-        $dogs = InSight::dogs($user)->toBase()->select('dogs.id');
+        $dogs = InSight::dogsInTraining($user)->toBase()->select('dogs.id');
         $plans = Plan::query()->with(['responseModel.dog', 'responseModel.trigger', 'responseModel.person', 'place'])
             ->whereHas('responseModel', static fn ($models) => $models->whereIn('dog_id', $dogs))
             ->withMax('sessions as last_session_at', 'started_at')->withCount('sessions')

@@ -35,11 +35,29 @@
                 <a class="nav-link" href="{{ route('help') }}" @if(request()->routeIs('help')) aria-current="page"
                     @endif>{{ say('layout.layout.help') }}</a>
             </nav>
-            <form method="post" action="{{ route('sign-out') }}" data-sign-out>
-                @csrf
-                <button class="btn btn-link btn-sm px-2">{{ say('layout.layout.sign_out') }}<span
-                    class="visually-hidden"> {{ auth()->user()->name }}</span></button>
-            </form>
+            <details class="user-menu" data-menu>
+                <summary class="nav-link">{{ say('layout.menu.menu') }}<span class="visually-hidden">: {{ auth()->user()->name }}</span></summary>
+                <div class="user-menu-list">
+                    <p class="mb-1 px-2"><strong>{{ auth()->user()->name }}</strong><br><span
+                        class="text-body-secondary">{{ auth()->user()->practice->name }}</span></p>
+                    <a class="nav-link" href="{{ route('account') }}">{{ say('account.title') }}</a>
+                    <a class="nav-link" href="{{ route('settings') }}">{{ say('settings.title') }}</a>
+                    @if(auth()->user()->role->managesPlans())
+                        <a class="nav-link" href="{{ route('clients.index') }}">{{ say('people.clients.title') }}</a>
+                        <a class="nav-link" href="{{ route('people.index') }}">{{ say('people.title') }}</a>
+                    @endif
+                    <a class="nav-link" href="{{ route('places.index') }}">{{ say('places.title') }}</a>
+                    <a class="nav-link d-md-none" href="{{ route('templates.index') }}">{{ say('layout.layout.templates') }}</a>
+                    @if(auth()->user()->role->managesPractice())
+                        <a class="nav-link" href="{{ route('practice') }}">{{ say('practice.title') }}</a>
+                        <a class="nav-link" href="{{ route('trail') }}">{{ say('practice.trail.title') }}</a>
+                    @endif
+                    <form method="post" action="{{ route('sign-out') }}" data-sign-out>
+                        @csrf
+                        <button class="btn btn-link nav-link w-100 text-start">{{ say('layout.layout.sign_out') }}</button>
+                    </form>
+                </div>
+            </details>
         @endauth
     </div>
 </header>
@@ -50,10 +68,5 @@
     @endif
     {{ $slot }}
 </main>
-@auth
-    <footer class="container pb-4 no-print">
-        <a href="{{ route('settings') }}">{{ say('settings.title') }}</a>
-    </footer>
-@endauth
 </body>
 </html>

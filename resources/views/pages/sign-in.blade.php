@@ -16,6 +16,7 @@
                 </div>
                 <button class="btn btn-next">{{ say('sign_in.sign_in.sign_in') }}</button>
             </form>
+            <p class="mt-3"><a href="{{ route('password.forgotten') }}">{{ say('account.forgotten.title') }}</a></p>
         </div>
     </div>
 </x-layout>

@@ -2,6 +2,10 @@
     <h1>{{ say('today.today.today') }}</h1>
     <p class="text-body-secondary">{{ auth()->user()->practice->name }}, {{ auth()->user()->practice->town }} · {{ words()->formats->weekday($now) }}</p>
 
+    @if(auth()->user()->role->managesPractice() && ! auth()->user()->hasSecondFactor() && ! auth()->user()->practice->is_demo)
+        <p class="alert alert-warning">{{ say('account.second_factor.asked_of_owners') }} <a
+            href="{{ route('account') }}#second-factor">{{ say('account.second_factor.begin') }}</a></p>
+    @endif
     @if($unplaced > 0)
         <p class="alert alert-warning"><a href="{{ route('unfiled.index') }}">{{ say('today.today.to_be_placed',
             ['unplaced' => $unplaced]) }}</a> {{ say('today.today.in_a_session') }}</p>

@@ -14,12 +14,25 @@
             <a class="btn btn-outline-primary" href="{{ route('kit.show', $dog) }}">{{ say('dogs.show.fit_and_food') }}</a>
             <a class="btn btn-outline-primary" href="{{ route('card.show', $dog) }}">{{ say('dogs.show.care_card') }}</a>
             @can('plan', $dog)
+                <a class="btn btn-outline-primary" href="{{ route('dogs.edit', $dog) }}">{{ say('dogs.edit.change') }}</a>
                 <a class="btn btn-outline-primary" href="{{ route('intakes.edit', $dog) }}">{{ say('dogs.show.intake') }}</a>
                 <a class="btn btn-outline-primary" href="{{ route('assessments.create', $dog) }}">{{ say('dogs.show.assess') }}</a>
                 <a class="btn btn-next" href="{{ route('dogs.plans.create', $dog) }}">{{ say('dogs.show.new_plan') }}</a>
             @endcan
         </div>
     </div>
+    @if($dog->archived_at)
+        <p class="alert alert-warning">{{ say("dogs.edit.is_archived_{$dog->archived_for}", ['dog' => $dog->name,
+            'day' => words()->formats->date($dog->archived_at)]) }}</p>
+    @endif
+    @can('plan', $dog)
+        @if($dog->client || $dog->trainer)
+            <p class="mb-2">@if($dog->client)<a
+                href="{{ route('clients.show', $dog->client) }}">{{ $dog->client->name }}</a>@if($dog->client->phone), <a
+                href="tel:{{ $dog->client->phone }}">{{ $dog->client->phone }}</a>@endif @endif @if($dog->trainer)<span
+                class="text-body-secondary">{{ say('dogs.edit.in_charge', ['trainer' => $dog->trainer->name]) }}</span>@endif</p>
+        @endif
+    @endcan
     @if($dog->bite_history || $dog->hides_signs || $dog->health_note)
         <ul class="list-unstyled d-flex flex-wrap gap-2 mb-3" aria-label="{{ say('dogs.show.safety_flags') }}">
             @if($dog->bite_history)<li class="flag">{{ say('dogs.show.bite_history_cautious_limits_qualified_profe') }}</li>@endif

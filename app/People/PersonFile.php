@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\People;
+
+use App\Models\Device;
+use App\Models\FreeSession;
+use App\Models\Person;
+use App\Models\Session;
+use App\Models\TrailEntry;
+use App\Models\Trial;
+
+/** What is kept about one person, as a file for them: what they asked for, by law or otherwise. */
+final readonly class PersonFile
+{
+    private const MOST = 10000;
+
+    /** @return array<string, mixed> */
+    public function of(Person $person): array
+    {
+        $user = $person->user;
+        $time = static fn (?\DateTimeInterface $at): ?string => $at?->format(DATE_ATOM);
+
+        return [
+            'person' => [
+                'name' => $person->name, 'phone' => $person->phone, 'note' => $person->note, 'household' => $person->client?->name,
+                'added' => $time($person->created_at), 'archived' => $time($person->archived_at),
+            ],
+            'sign_in' => $user === null ? null : [
+                'name' => $user->name, 'email' => $user->email, 'role' => $user->role->value, 'off_since' => $time($user->disabled_at),
+                'second_step_since' => $time($user->totp_since),
+                'devices' => Device::query()->where('user_id', $user->id)->orderBy('id')->limit(self::MOST)->get()->map(
+                    static fn (Device $device): array => [
+                        'name' => $device->name, 'address' => $device->address, 'signed_in' => $time($device->signed_in_at),
+                        'last_used' => $time($device->seen_at), 'ended' => $time($device->ended_at),
+                    ],
+                )->all(),
+            ],
+            'sessions_handled' => Session::query()->where('person_id', $person->id)->orderBy('started_at')->limit(self::MOST)
+                ->get(['id', 'started_at'])
+                ->map(static fn (Session $session): array => ['number' => $session->id, 'started' => $time($session->started_at)])->all(),
+            'sessions_without_plan_handled' => FreeSession::query()->where('person_id', $person->id)->orderBy('started_at')
+                ->limit(self::MOST)->get(['id', 'started_at'])
+                ->map(static fn (FreeSession $session): array => ['number' => $session->id, 'started' => $time($session->started_at)])->all(),
+            'trials_logged' => $user === null ? 0 : Trial::query()->where('user_id', $user->id)->count(),
+            'trail' => $user === null ? [] : TrailEntry::query()->where('user_id', $user->id)->orderBy('done_at')->limit(self::MOST)->get()
+                ->map(static fn (TrailEntry $entry): array => [
+                    'action' => $entry->action->value, 'about' => $entry->subject, 'done' => $time($entry->done_at),
+                ])->all(),
+            'at_most_of_each' => self::MOST,
+        ];
+    }
+}

@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Practice\Http;
+
+use App\Models\User;
+use App\Practice\ChangePractice;
+use App\Support\Fields;
+use Illuminate\Container\Attributes\CurrentUser;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Gate;
+use Illuminate\Validation\Rule;
+
+/** Name, town, time zone and phone of the practice: for its owners. */
+final readonly class PracticeController
+{
+    public function edit(#[CurrentUser] User $user): View
+    {
+        Gate::authorize('update', $user->practice);
+
+        return view('pages.practice.edit', ['practice' => $user->practice, 'zones' => \DateTimeZone::listIdentifiers()]);
+    }
+
+    public function update(Request $request, ChangePractice $practices, #[CurrentUser] User $user): RedirectResponse
+    {
+        Gate::authorize('update', $user->practice);
+        $given = Fields::of($request->validate([
+            'name' => ['required', 'string', 'max:120'], 'town' => ['nullable', 'string', 'max:120'],
+            'time_zone' => ['required', 'string', Rule::in(\DateTimeZone::listIdentifiers())],
+            'phone' => ['nullable', 'string', 'max:40'],
+        ], [
+            'name.*' => say('account.problems.practice'), 'town.*' => say('practice.problems.town'),
+            'time_zone.*' => say('account.problems.zone'), 'phone.*' => say('people.problems.phone'),
+        ]));
+        $practices->change($user, $given->text('name'), $given->text('town'), $given->text('time_zone'), $given->text('phone'));
+
+        return redirect()->route('practice')->with('status', say('account.saved'));
+    }
+}

@@ -1,0 +1,26 @@
+<x-layout :title="$place->name">
+    <p class="mb-1"><a href="{{ route('places.index') }}">{{ say('places.title') }}</a></p>
+    <div class="d-flex flex-wrap justify-content-between align-items-center gap-2">
+        <h1 class="mb-0">{{ $place->name }}</h1>
+        <a class="btn btn-outline-primary" href="{{ route('sketches.edit', $place) }}">{{ say('places.from_above') }}</a>
+    </div>
+    <x-problems />
+    @can('update', $place)
+        <div class="row mt-3"><div class="col-lg-7">
+            <form method="post" action="{{ route('places.update', $place) }}">
+                @csrf @method('put')
+                @include('partials.place-fields')
+                <button class="btn btn-primary">{{ say('account.save') }}</button>
+            </form>
+            <x-archive :action="route('places.archive-it', $place)" :archived-at="$place->archived_at"
+                :about="say('places.archive_about')" />
+        </div></div>
+    @else
+        <dl class="facts mt-3">
+            @if($place->kind !== '')<dt>{{ say('places.kind') }}</dt><dd>{{ say("places.kinds.{$place->kind}") }}</dd>@endif
+            @if($place->room_meters !== null)<dt>{{ say('places.room') }}</dt><dd>{{ words()->formats->meters($place->room_meters) }}</dd>@endif
+            @if($place->address !== '')<dt>{{ say('places.address') }}</dt><dd>{{ $place->address }}</dd>@endif
+            @if($place->hours !== '')<dt>{{ say('places.hours') }}</dt><dd>{{ $place->hours }}</dd>@endif
+        </dl>
+    @endcan
+</x-layout>

@@ -1,0 +1,16 @@
+<x-layout :title="say('practice.title')">
+    <div class="row"><div class="col-lg-7">
+        <h1>{{ say('practice.title') }}</h1>
+        <x-problems />
+        <form method="post" action="{{ route('practice') }}">
+            @csrf @method('put')
+            <x-field name="name" :label="say('practice.name')" :value="$practice->name" maxlength="120" required />
+            <x-field name="town" :label="say('practice.town')" :value="$practice->town" maxlength="120" />
+            <x-zone :zones="$zones" :value="$practice->time_zone" />
+            <x-field name="phone" :label="say('people.phone')" :value="$practice->phone" type="tel" maxlength="40"
+                :hint="say('practice.phone_about')" />
+            <button class="btn btn-primary">{{ say('account.save') }}</button>
+        </form>
+        <p class="mt-4"><a href="{{ route('settings') }}">{{ say('settings.title') }}</a></p>
+    </div></div>
+</x-layout>
