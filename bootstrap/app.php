@@ -10,11 +10,13 @@ use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
 use Illuminate\Http\Middleware\HandleCors;
+use Illuminate\Support\Facades\Config;
 
 return Application::configure(basePath: dirname(__DIR__))
     ->withRouting(web: __DIR__.'/../routes/web.php', commands: __DIR__.'/../routes/console.php')
     ->withMiddleware(function (Middleware $middleware): void {
         $middleware->remove(HandleCors::class); // same-origin application
+        $middleware->trustHosts(at: static fn (): array => Config::array('app.hosts'), subdomains: false);
         $middleware->prepend(ReadableInput::class);
         $middleware->append(SecureHeaders::class);
         $middleware->redirectGuestsTo('/sign-in');

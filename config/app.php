@@ -9,6 +9,10 @@ return [
     'bench' => (bool) env('WHEATEAR_BENCH', false),
     'debug' => (bool) env('APP_DEBUG', false),
     'url' => env('APP_URL', 'http://127.0.0.1:8124'),
+    // with a public address, requests to any other name of this machine are turned away
+    'hosts' => env('WHEATEAR_PUBLIC_URL') === null ? [] : [
+        '^'.preg_quote((string) parse_url((string) env('WHEATEAR_PUBLIC_URL'), PHP_URL_HOST)).'$', '^127\.0\.0\.1$', '^localhost$',
+    ],
     'timezone' => 'UTC',
     'locale' => 'en',
     'fallback_locale' => 'en',

@@ -41,7 +41,8 @@ final readonly class DemoPractice
 
     public function write(\DateTimeImmutable $today): Practice
     {
-        $practice = Practice::query()->create(['name' => 'Saltmarsh Lane Behavior', 'town' => 'Eelmouth', 'time_zone' => 'Europe/London', 'phone' => '01632 960 144',
+        $practice = Practice::query()->create(['name' => 'Saltmarsh Lane Behavior', 'town' => 'Eelmouth', 'time_zone' => 'Europe/London',
+            'phone' => '01632 960 144',
             'is_demo' => true]);
         $rowan = $this->user($practice, 'Rowan Thwaite', 'rowan', Role::Owner);
         $ines = $this->user($practice, 'Ines Calder', 'ines', Role::Trainer);

@@ -28,5 +28,7 @@ final class Practice extends Model
         'phone' => '', 'is_demo' => false,
     ];
 
-    protected $casts = ['distance_unit' => DistanceUnit::class, 'is_imperial' => 'boolean', 'is_clock24' => 'boolean', 'is_demo' => 'boolean'];
+    protected $casts = [
+        'distance_unit' => DistanceUnit::class, 'is_imperial' => 'boolean', 'is_clock24' => 'boolean', 'is_demo' => 'boolean',
+    ];
 }

@@ -39,7 +39,8 @@ final readonly class ErasePerson
             if ($user !== null) {
                 $this->signIns->disable($by, $user);
                 $user->update([
-                    'name' => $somebody, 'email' => "erased-{$user->id}@erased.invalid", 'password' => Str::random(40), 'totp_secret' => null,
+                    'name' => $somebody, 'email' => "erased-{$user->id}@erased.invalid", 'password' => Str::random(40),
+                    'totp_secret' => null,
                     'totp_since' => null, 'recovery_codes' => null,
                 ]);
                 Device::query()->where('user_id', $user->id)->delete();

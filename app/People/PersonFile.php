@@ -42,7 +42,8 @@ final readonly class PersonFile
                 ->map(static fn (Session $session): array => ['number' => $session->id, 'started' => $time($session->started_at)])->all(),
             'sessions_without_plan_handled' => FreeSession::query()->where('person_id', $person->id)->orderBy('started_at')
                 ->limit(self::MOST)->get(['id', 'started_at'])
-                ->map(static fn (FreeSession $session): array => ['number' => $session->id, 'started' => $time($session->started_at)])->all(),
+                ->map(static fn (FreeSession $session): array => ['number' => $session->id, 'started' => $time($session->started_at)])
+                ->all(),
             'trials_logged' => $user === null ? 0 : Trial::query()->where('user_id', $user->id)->count(),
             'trail' => $user === null ? [] : TrailEntry::query()->where('user_id', $user->id)->orderBy('done_at')->limit(self::MOST)->get()
                 ->map(static fn (TrailEntry $entry): array => [

@@ -12,6 +12,9 @@ DB_NAME="${WHEATEAR_DB_NAME:-wheatear_$INSTANCE}"
 # socket paths over 107 bytes fail silently: keep them short
 RUN="${WHEATEAR_RUN:-/run/wheatear-$WEB_PORT}"
 
+# what is to stay set, for this instance: lines such as WHEATEAR_PUBLIC_URL=https://dogs.example
+[ -r "$STATE/settings" ] && { set -a; . "$STATE/settings"; set +a; }
+
 say() { printf '%s\n' "$*" >&2; }
 die() { say "wheatear: $*"; exit 1; }
 
@@ -19,6 +22,8 @@ die() { say "wheatear: $*"; exit 1; }
 # configuration would send the tests to the demo's database.
 export_environment() {
     export APP_ENV="${APP_ENV:-production}" APP_URL="${WHEATEAR_PUBLIC_URL:-http://127.0.0.1:$WEB_PORT}"
+    # behind a proxy with a public address, that proxy says how a request came
+    [ -z "${WHEATEAR_PUBLIC_URL:-}" ] || export WHEATEAR_PUBLIC_URL WHEATEAR_PROXIES="${WHEATEAR_PROXIES:-127.0.0.1}"
     export APP_KEY; APP_KEY="$(cat "$STATE/app.key")"
     export DB_HOST=127.0.0.1 DB_PORT="$DB_PORT" DB_DATABASE="$DB_NAME" DB_USERNAME=wheatear
     export DB_PASSWORD; DB_PASSWORD="$(cat "$STATE/db.password")"

@@ -1,8 +1,25 @@
 # Starts and stops the private servers of this instance: MariaDB, php-fpm and nginx, all on loopback.
 
-# A process that still runs: signal 0 also succeeds on zombies, so the state is read.
-alive() { local number; number="$(cat "$1" 2>/dev/null)"; [ -n "$number" ] && [ -r "/proc/$number/stat" ] \
-    && ! grep -q ') Z ' "/proc/$number/stat" 2>/dev/null; }
+# A server of this instance that still runs. Signal 0 also succeeds on zombies, so the state is read; and a number may have gone to
+# somebody else's process since, so what was started must name this instance's folder.
+alive() { # alive PID-FILE
+    local number; number="$(cat "$1" 2>/dev/null)"
+    [ -n "$number" ] && [ -r "/proc/$number/stat" ] && ! grep -q ') Z ' "/proc/$number/stat" 2>/dev/null \
+        && tr '\0' ' ' <"/proc/$number/cmdline" 2>/dev/null | grep -qF "$STATE/"
+}
+
+# Ends what a master that was killed has left behind, and holds its port: the same command, in the session that the master had led.
+end_orphans() { # end_orphans PID-FILE COMMAND
+    local number stat pid comm session
+    number="$(cat "$1" 2>/dev/null)"; [ -n "$number" ] || return 0
+    for stat in /proc/[0-9]*/stat; do
+        [[ "$(cat "$stat" 2>/dev/null)" =~ ^([0-9]+)\ \((.*)\)\ .\ [0-9]+\ [0-9]+\ ([0-9]+)\  ]] || continue
+        pid="${BASH_REMATCH[1]}" comm="${BASH_REMATCH[2]}" session="${BASH_REMATCH[3]}"
+        [ "$session" != "$number" ] || [ "$comm" != "$2" ] || kill -TERM "$pid" 2>/dev/null
+    done
+    rm -f "$1"
+    sleep 0.3
+}
 
 wait_for() { # wait_for SECONDS WHAT COMMAND…
     local tries=$(($1 * 10)) what="$2"; shift 2
@@ -59,6 +76,7 @@ make_database() {
 
 start_fpm() {
     alive "$STATE/fpm.pid" && return 0
+    end_orphans "$STATE/fpm.pid" php-fpm8.2
     need_port "$FPM_PORT" WHEATEAR_FPM_PORT
     local user; user="$(pool_user)"
     cat > "$STATE/fpm.conf" <<CONF
@@ -86,6 +104,7 @@ CONF
 
 start_nginx() {
     alive "$STATE/nginx.pid" && return 0
+    end_orphans "$STATE/nginx.pid" nginx
     need_port "$WEB_PORT" WHEATEAR_PORT
     cat > "$STATE/nginx.conf" <<CONF
 user $(pool_user);
@@ -102,14 +121,20 @@ http {
     client_max_body_size 2m;
     client_body_temp_path $STATE/tmp/body; proxy_temp_path $STATE/tmp/proxy; fastcgi_temp_path $STATE/tmp/fastcgi;
     uwsgi_temp_path $STATE/tmp/uwsgi; scgi_temp_path $STATE/tmp/scgi;
+    # only what a proxy says on this machine: nobody else reaches it
+    map \$http_x_forwarded_proto \$hsts { https "max-age=31536000"; default ""; }
     gzip on; gzip_min_length 512; gzip_types text/css text/javascript application/javascript application/json image/svg+xml;
     server {
         listen 127.0.0.1:$WEB_PORT;
         root $ROOT/public;
+        # of files; the application sets its own. What is empty is not sent
+        add_header X-Content-Type-Options nosniff; add_header Referrer-Policy same-origin; add_header Strict-Transport-Security \$hsts;
         location /build/ { expires 1y; add_header Cache-Control "public, immutable"; add_header X-Content-Type-Options nosniff;
-            try_files \$uri =404; }
+            add_header Referrer-Policy same-origin; add_header Strict-Transport-Security \$hsts; try_files \$uri =404; }
         location / { try_files \$uri /index.php\$is_args\$args; }
         location = /index.php {
+            # a header of its own leaves out those of files
+            add_header X-Robots-Tag "noindex, nofollow";
             # written out: Debian's fastcgi_params drops the port from the host name
             fastcgi_param SCRIPT_FILENAME \$document_root/index.php;
             fastcgi_param SCRIPT_NAME /index.php;
@@ -122,7 +147,7 @@ http {
             fastcgi_param SERVER_PROTOCOL \$server_protocol;
             fastcgi_param SERVER_NAME \$host;
             fastcgi_param SERVER_PORT \$server_port;
-            fastcgi_param HTTP_HOST \$host:\$server_port;
+            fastcgi_param HTTP_HOST \$http_host;
             fastcgi_param REMOTE_ADDR \$remote_addr;
             fastcgi_param REMOTE_PORT \$remote_port;
             fastcgi_param REQUEST_SCHEME \$scheme;

@@ -6,7 +6,7 @@ declare(strict_types=1);
 return [
     'title' => 'Your account',
     'who' => 'You',
-    'signed_in_as' => 'You are {role} at {practice}.',
+    'signed_in_as' => 'Signed in to {practice} as {role}.',
     'name' => 'Name',
     'email' => 'Email address',
     'email_about' => 'You sign in with it, and mails go there.',

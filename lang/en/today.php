@@ -3,6 +3,15 @@
 declare(strict_types=1);
 
 return [
+    'empty' => [
+        'begin' => 'How to begin',
+        'client' => 'Add a client: the household, its phone, its vet.',
+        'dog' => 'Add the dog, and write its intake: what it reacts to, what happened so far.',
+        'plan' => 'Make a plan: one thing it reacts to, where it is fine, where you want to be.',
+        'people' => 'Invite the others: trainers, helpers, and guardians, who see their own dogs only.',
+        'guardian' => 'Nothing to train yet: your trainer makes a plan first, then it stands here. You can note a scare, or log a walk without a plan.',
+        'helper' => 'Nothing to train yet: a trainer makes a plan first, then it stands here.',
+    ],
     'today' => [
         'today' => 'Today',
         'to_be_placed' => '{unplaced, plural, one {# trial is} other {# trials are}} unfiled',
@@ -12,7 +21,6 @@ return [
         'a_session_with' => 'A session with',
         'is_still_open' => '({trigger}) is still open.',
         'go_on' => 'Go on',
-        'no_plan_yet_a_plan_needs' => 'No plan yet. A plan needs a dog, what it reacts to, and two distances: one where it is fine, one to reach.',
         'choose_a_dog' => 'Choose a dog',
         'with' => 'with {person}',
         'no_session_for_days' => '(no session for {days} days)',

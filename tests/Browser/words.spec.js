@@ -6,7 +6,9 @@ import { sql } from './steps.js';
 const WRITTEN = [
     ['practices', ['name', 'town']],
     ['users', ['name']],
-    ['people', ['name']],
+    ['people', ['name', 'phone', 'note']],
+    ['clients', ['name', 'phone', 'email', 'address', 'emergency_contact', 'vet', 'note']],
+    ['trail_entries', ['about']],
     ['dogs', ['name', 'description', 'health_note']],
     ['places', ['name']],
     ['triggers', ['name']],
@@ -29,7 +31,7 @@ const WRITTEN = [
 ];
 
 /** Not words of a language: units after a number, keys of a keyboard, and formats by their names. */
-const NAMES = /\b(dB|kg|km|m|cm|s|g|kcal|JSON|CSV|PHP|ISO|docs\/formats\.md|A|B|C|D|E|W3C)\b/g;
+const NAMES = /\b(dB|kg|km|m|cm|s|g|kcal|JSON|CSV|PHP|ISO|docs\/formats\.md|A|B|C|D|E|W3C|Chrome|Linux)\b/g;
 
 const WIDTHS = [1280, 390, 320];
 
@@ -37,6 +39,7 @@ test.beforeAll(() => {
     for (const [table, columns] of WRITTEN)
         for (const column of columns)
             sql(`UPDATE ${table} SET ${table}.${column} = CONCAT("§", FLOOR(1000000 * RAND())) WHERE ${table}.${column} IS NOT NULL`);
+    sql("UPDATE users SET email = CONCAT(id, '@§') WHERE role <> 'owner'");
     sql("UPDATE users SET language = 'qps'");
     sql(
         'UPDATE sessions SET report = NULL; DELETE FROM unplaced_trials; DELETE FROM practice_templates; ' +

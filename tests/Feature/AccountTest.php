@@ -174,7 +174,8 @@ final class AccountTest extends TestCase
             return $this->withUnencryptedCookies($cookies)->get('/account');
         };
         $remembered = array_filter(
-            $cookies, static fn (string $name): bool => str_starts_with($name, 'remember_') || $name === OpenSignIn::COOKIE, ARRAY_FILTER_USE_KEY,
+            $cookies, static fn (string $name): bool => str_starts_with($name, 'remember_') || $name === OpenSignIn::COOKIE,
+            ARRAY_FILTER_USE_KEY,
         );
         self::assertCount(2, $remembered);
 
@@ -213,7 +214,9 @@ final class AccountTest extends TestCase
         $password();
         $this->post('/sign-in/code', ['code' => $codes[3]])->assertSessionHasErrors('code');
         $this->assertGuest();
-        self::assertStringNotContainsString($secret, (string) User::query()->toBase()->where('id', $user->id)->value('totp_secret'), 'encrypted');
+        self::assertStringNotContainsString(
+            $secret, (string) User::query()->toBase()->where('id', $user->id)->value('totp_secret'), 'encrypted',
+        );
     }
 
     public function test_a_forgotten_password_is_chosen_anew_once_and_an_unknown_address_is_answered_alike(): void
@@ -307,7 +310,8 @@ final class AccountTest extends TestCase
         $entry = ['entries' => [$world->trial('0198c1f0-0000-7000-8000-000000000001')]];
         $this->onDevice($there)->postJson("/sessions/{$world->session->id}/entries", $entry)->assertUnauthorized();
         $this->onDevice($there)->get('/')->assertRedirect('/sign-in');
-        $this->post('/sign-in', ['email' => $world->trainer->email, 'password' => 'correct horse battery'])->assertSessionHasErrors('email');
+        $this->post('/sign-in', ['email' => $world->trainer->email, 'password' => 'correct horse battery'])
+            ->assertSessionHasErrors('email');
     }
 
     public function test_a_practice_keeps_an_owner(): void
@@ -325,8 +329,13 @@ final class AccountTest extends TestCase
         self::assertSame(Role::Trainer, $owner->refresh()->role);
     }
 
-    #[TestWith(['Mozilla/5.0 (Linux; Android 14) AppleWebKit/537.36 (KHTML, like Gecko) Chrome/130.0 Mobile Safari/537.36', 'Chrome, Android'])]
-    #[TestWith(['Mozilla/5.0 (Macintosh; Intel Mac OS X 14_4) AppleWebKit/605.1.15 (KHTML, like Gecko) Version/17.4 Safari/605.1.15', 'Safari, Mac'])]
+    #[TestWith([
+        'Mozilla/5.0 (Linux; Android 14) AppleWebKit/537.36 (KHTML, like Gecko) Chrome/130.0 Mobile Safari/537.36', 'Chrome, Android',
+    ])]
+    #[TestWith([
+        'Mozilla/5.0 (Macintosh; Intel Mac OS X 14_4) AppleWebKit/605.1.15 (KHTML, like Gecko) Version/17.4 Safari/605.1.15',
+        'Safari, Mac',
+    ])]
     #[TestWith(['curl/8', '?'])]
     public function test_a_device_is_called_by_its_browser_and_system(string $userAgent, string $name): void
     {

@@ -47,14 +47,16 @@ final class PracticeTest extends TestCase
         $this->put("/dogs/{$world->dog->id}", ['name' => 'Moss', 'flag_reason' => 'another dog of that name'])->assertSessionHasNoErrors();
         self::assertFalse($world->dog->refresh()->bite_history);
         self::assertSame(
-            ['flag' => 'bite_history', 'reason' => 'another dog of that name'], TrailEntry::query()->where('action', 'flag_taken_back')->sole()->facts,
+            ['flag' => 'bite_history', 'reason' => 'another dog of that name'],
+            TrailEntry::query()->where('action', 'flag_taken_back')->sole()->facts,
         );
     }
 
     public function test_an_archived_dog_is_due_nowhere_and_loses_nothing(): void
     {
         $world = World::make();
-        $this->actingAs($world->trainer)->postJson("/sessions/{$world->session->id}/trials", $world->trial((string) Str::uuid()))->assertCreated();
+        $this->actingAs($world->trainer)
+            ->postJson("/sessions/{$world->session->id}/trials", $world->trial((string) Str::uuid()))->assertCreated();
         $world->session->update(['ended_at' => now()]);
         $this->post("/dogs/{$world->dog->id}/archive", ['archived_for' => 'died'])->assertSessionHasNoErrors();
 
@@ -73,7 +75,8 @@ final class PracticeTest extends TestCase
     {
         $world = World::make();
         $world->dog->update(['trainer_id' => $world->trainer->id]);
-        $this->actingAs($world->trainer)->postJson("/sessions/{$world->session->id}/trials", $world->trial((string) Str::uuid()))->assertCreated();
+        $this->actingAs($world->trainer)
+            ->postJson("/sessions/{$world->session->id}/trials", $world->trial((string) Str::uuid()))->assertCreated();
         $old = $world->session->person_id;
         $new = $world->user(Role::Trainer);
         $model = $world->plan->response_model_id;
@@ -82,7 +85,9 @@ final class PracticeTest extends TestCase
 
         $person = Person::query()->where('user_id', $new->id)->sole();
         self::assertSame($new->id, $world->dog->refresh()->trainer_id);
-        self::assertSame([$model, $person->id], [$world->plan->refresh()->response_model_id, ResponseModel::query()->findOrFail($model)->person_id]);
+        self::assertSame([$model, $person->id], [
+            $world->plan->refresh()->response_model_id, ResponseModel::query()->findOrFail($model)->person_id,
+        ]);
         self::assertSame($old, $world->session->refresh()->person_id, 'who handled then');
         $this->get("/plans/{$world->plan->id}")->assertOk();
     }
@@ -93,7 +98,8 @@ final class PracticeTest extends TestCase
         $world->dog->update(['trainer_id' => $world->trainer->id]);
         $new = $world->user(Role::Trainer);
         $person = Person::query()->create(['practice_id' => $world->practice->id, 'user_id' => $new->id, 'name' => 'New']);
-        $this->actingAs($world->trainer)->post("/plans/{$world->plan->id}/handovers", ['to_person' => $person->id])->assertSessionHasNoErrors();
+        $this->actingAs($world->trainer)
+            ->post("/plans/{$world->plan->id}/handovers", ['to_person' => $person->id])->assertSessionHasNoErrors();
         $before = ResponseModel::query()->orderBy('id')->pluck('person_id', 'id')->all();
 
         $this->put("/dogs/{$world->dog->id}/trainer", ['trainer_id' => $new->id])->assertSessionHas(
@@ -164,7 +170,8 @@ final class PracticeTest extends TestCase
         $world = World::make();
         $guardian = $world->user(Role::Guardian);
         $guardian->update(['name' => 'Nell Fenby', 'email' => 'nell@example.test']);
-        $person = Person::query()->create(['practice_id' => $world->practice->id, 'user_id' => $guardian->id, 'name' => 'Nell Fenby', 'phone' => '0123']);
+        $person = Person::query()
+            ->create(['practice_id' => $world->practice->id, 'user_id' => $guardian->id, 'name' => 'Nell Fenby', 'phone' => '0123']);
         $world->dog->guardians()->attach($guardian);
         $world->session->update(['person_id' => $person->id]);
         $this->actingAs($guardian)->post('/events', [
@@ -176,7 +183,9 @@ final class PracticeTest extends TestCase
         $this->delete("/people/{$person->id}/data", ['confirm_name' => 'Nell'])->assertSessionHasErrors('confirm_name');
         $this->delete("/people/{$person->id}/data", ['confirm_name' => 'Nell Fenby-Marsh'])->assertSessionHasNoErrors();
 
-        foreach (['/people', '/people?archived=1', "/people/{$person->id}", "/sessions/{$world->session->id}/review", '/trail', '/'] as $page) {
+        foreach ([
+            '/people', '/people?archived=1', "/people/{$person->id}", "/sessions/{$world->session->id}/review", '/trail', '/',
+        ] as $page) {
             $this->get($page)->assertOk()->assertDontSee('Nell')->assertDontSee('nell@');
         }
         self::assertSame(1, Event::query()->count());
@@ -189,7 +198,8 @@ final class PracticeTest extends TestCase
     {
         $world = World::make();
         $person = Person::query()->where('user_id', $world->trainer->id)->sole();
-        $this->actingAs($world->trainer)->postJson("/sessions/{$world->session->id}/trials", $world->trial((string) Str::uuid()))->assertCreated();
+        $this->actingAs($world->trainer)
+            ->postJson("/sessions/{$world->session->id}/trials", $world->trial((string) Str::uuid()))->assertCreated();
 
         $file = $this->actingAs($world->user(Role::Owner))->get("/people/{$person->id}/data")->assertOk()->json();
 

@@ -316,7 +316,8 @@ final class RouteAccessTest extends TestCase
             '{trial}' => (string) $world->session->trials()->value('id'), '{format}' => 'csv', '{unplaced}' => (string) $unplaced->id,
             '{item}' => (string) $item->id, '{limit}' => (string) $limit->id, '{incident}' => (string) $incident->id,
             '{place}' => (string) $world->session->place_id, '{area}' => 'ear', '{side}' => 'left',
-            '{person}' => (string) $world->session->person_id, '{client}' => (string) $client->id, '{token}' => 'unknown', '{device}' => '1',
+            '{person}' => (string) $world->session->person_id, '{client}' => (string) $client->id, '{token}' => 'unknown',
+            '{device}' => '1',
             '{free}' => (string) $free->id, '{observation}' => (string) $observation->id,
         ]), '/');
         $input = str_contains($route, '/ladder') ? [

@@ -32,7 +32,8 @@ final readonly class ForgottenController
             ['email' => ['required', 'string', 'email', 'max:190']], ['email.*' => say('account.problems.email')],
         ));
         RateLimiter::attempt(
-            'forgotten:'.hash('sha256', (string) $request->ip()), self::A_MINUTE, fn () => $this->passwords->forgotten($given->text('email')),
+            'forgotten:'.hash('sha256', (string) $request->ip()), self::A_MINUTE,
+            fn () => $this->passwords->forgotten($given->text('email')),
         );
 
         return redirect()->route('sign-in')->with('status', say('account.forgotten.sent'));
@@ -42,7 +43,9 @@ final readonly class ForgottenController
     {
         $user = $this->passwords->holder($token);
 
-        return $user === null ? view('pages.account.link-used', ['of' => 'password']) : view('pages.account.reset', ['token' => $token, 'user' => $user]);
+        return $user === null
+            ? view('pages.account.link-used', ['of' => 'password'])
+            : view('pages.account.reset', ['token' => $token, 'user' => $user]);
     }
 
     public function update(Request $request, string $token, SignInController $signIn): RedirectResponse|View

@@ -26,7 +26,8 @@ final readonly class NewPassword implements ValidationRule
     {
         $facts = ['least' => PasswordRule::LEAST, 'most' => PasswordRule::MOST];
 
-        return ['password.required' => say('account.problems.password', $facts), 'password.string' => say('account.problems.password', $facts),
+        return ['password.required' => say('account.problems.password', $facts),
+            'password.string' => say('account.problems.password', $facts),
             'password.min' => say('account.problems.password', $facts), 'password.max' => say('account.problems.password', $facts)];
     }
 

@@ -124,7 +124,8 @@ final readonly class DogController
     {
         Gate::authorize('plan', $dog);
         $given = Fields::of($request->validate(
-            ['archived_for' => ['required', Rule::in(ChangeDog::ARCHIVED_FOR)]], ['archived_for.*' => say('dogs.edit.problems.archived_for')],
+            ['archived_for' => ['required', Rule::in(ChangeDog::ARCHIVED_FOR)]],
+            ['archived_for.*' => say('dogs.edit.problems.archived_for')],
         ));
         $dogs->archive($user, $dog, $given->text('archived_for'));
 

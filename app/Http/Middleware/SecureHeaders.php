@@ -14,11 +14,19 @@ final class SecureHeaders
     private const POLICY = "default-src 'self'; img-src 'self' data:; object-src 'none'; base-uri 'none'; form-action 'self'; "
         ."frame-ancestors 'none'";
 
+    /** What a page may ask of a device: to keep its screen awake, and to play. */
+    private const PERMISSIONS = 'camera=(), microphone=(), geolocation=(), payment=(), usb=(), screen-wake-lock=(self), autoplay=(self)';
+
     /** @param  \Closure(Request): Response  $next */
     public function handle(Request $request, \Closure $next): Response
     {
         $response = $next($request);
         $response->headers->set('Content-Security-Policy', self::POLICY);
+        $response->headers->set('Permissions-Policy', self::PERMISSIONS);
+        $response->headers->set('Cross-Origin-Opener-Policy', 'same-origin');
+        if ($request->isSecure()) {
+            $response->headers->set('Strict-Transport-Security', 'max-age=31536000');
+        }
         $response->headers->set('X-Content-Type-Options', 'nosniff');
         $response->headers->set('Referrer-Policy', 'same-origin');
         $response->headers->set('Cache-Control', 'no-store, private');

@@ -30,7 +30,8 @@ final readonly class EventController
     public function create(Request $request, #[CurrentUser] User $user): View
     {
         return view('pages.events.create', [
-            'dogs' => InSight::dogsInTraining($user)->orderBy('name')->limit(500)->pluck('name', 'id'), 'chosen' => $request->integer('dog'),
+            'dogs' => InSight::dogsInTraining($user)->orderBy('name')->limit(500)->pluck('name', 'id'),
+            'chosen' => $request->integer('dog'),
             'uuid' => (string) Str::uuid7(),
         ]);
     }

@@ -63,7 +63,8 @@ final readonly class PersonController
         Gate::authorize('view', $person);
 
         return view('pages.people.show', [
-            'person' => $person, 'clients' => $this->clients($user), 'invitation' => $this->invited($user)->where('person_id', $person->id)->first(),
+            'person' => $person, 'clients' => $this->clients($user),
+            'invitation' => $this->invited($user)->where('person_id', $person->id)->first(),
             'dogs' => Dog::query()->where('practice_id', $user->practice_id)->whereNull('archived_at')->orderBy('name')->limit(500)
                 ->pluck('name', 'id'),
             'inCharge' => Dog::query()->where('practice_id', $user->practice_id)->where('trainer_id', $person->user_id)

@@ -46,7 +46,8 @@ final class PlaceRequest extends FormRequest
     {
         return [
             'name.unique' => say('places.problems.name_taken'), 'name.*' => say('places.problems.name'),
-            'kind.*' => say('places.problems.kind'), 'address.*' => say('places.problems.address'), 'hours.*' => say('places.problems.hours'),
+            'kind.*' => say('places.problems.kind'), 'address.*' => say('places.problems.address'),
+            'hours.*' => say('places.problems.hours'),
             'note.*' => say('people.problems.note'), 'room.*' => say('places.problems.room', [
                 'most' => words()->formats->meters(self::MOST_METERS),
             ]),

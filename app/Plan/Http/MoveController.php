@@ -49,7 +49,8 @@ final readonly class MoveController
     private function trainer(Request $request, User $user): User
     {
         $given = Fields::of($request->validate(['trainer_id' => ['required', 'integer', Rule::exists('users', 'id')
-            ->where('practice_id', $user->practice_id)->whereIn('role', [Role::Owner->value, Role::Trainer->value])->whereNull('disabled_at'),
+            ->where('practice_id', $user->practice_id)
+            ->whereIn('role', [Role::Owner->value, Role::Trainer->value])->whereNull('disabled_at'),
         ]], ['trainer_id.*' => say('dogs.edit.problems.trainer')]));
 
         return User::query()->findOrFail($given->int('trainer_id'));

@@ -34,8 +34,22 @@
 
     @if($due->isEmpty())
         <div class="card card-body">
-            <p class="mb-2">{{ say('today.today.no_plan_yet_a_plan_needs') }}</p>
-            <p class="mb-0"><a class="btn btn-next" href="{{ route('dogs.index') }}">{{ say('today.today.choose_a_dog') }}</a></p>
+            @if(auth()->user()->role->managesPlans())
+                <h2 class="h5 mt-0">{{ say('today.empty.begin') }}</h2>
+                <ol class="mb-3">
+                    <li>{{ say('today.empty.client') }}</li>
+                    <li>{{ say('today.empty.dog') }}</li>
+                    <li>{{ say('today.empty.plan') }}</li>
+                    <li>{{ say('today.empty.people') }}</li>
+                </ol>
+                <p class="d-flex flex-wrap gap-2 mb-0">
+                    <a class="btn btn-next" href="{{ route('dogs.create') }}">{{ say('dogs.create.add_a_dog') }}</a>
+                    <a class="btn btn-outline-primary" href="{{ route('clients.create') }}">{{ say('people.clients.add') }}</a>
+                    <a class="btn btn-outline-primary" href="{{ route('dogs.index') }}">{{ say('today.today.choose_a_dog') }}</a>
+                </p>
+            @else
+                <p class="mb-0">{{ say(auth()->user()->role === App\Models\Role::Guardian ? 'today.empty.guardian' : 'today.empty.helper') }}</p>
+            @endif
         </div>
     @endif
 
