@@ -10,7 +10,7 @@ return [
     'debug' => (bool) env('APP_DEBUG', false),
     'url' => env('APP_URL', 'http://127.0.0.1:8124'),
     // with a public address, requests to any other name of this machine are turned away
-    'hosts' => env('WHEATEAR_PUBLIC_URL') === null ? [] : [
+    'hosts' => (string) env('WHEATEAR_PUBLIC_URL', '') === '' ? [] : [
         '^'.preg_quote((string) parse_url((string) env('WHEATEAR_PUBLIC_URL'), PHP_URL_HOST)).'$', '^127\.0\.0\.1$', '^localhost$',
     ],
     'timezone' => 'UTC',

@@ -1,7 +1,7 @@
-import { execFileSync } from 'node:child_process';
+import { execFileSync, spawn } from 'node:child_process';
 import { readFileSync } from 'node:fs';
 import { expect, test } from '@playwright/test';
-import { complaints, endSession, logTrial, makePlan, screen, signIn, startSession, tapTrial } from './steps.js';
+import { complaints, endSession, logTrial, makePlan, screen, signIn, sql, startSession, tapTrial } from './steps.js';
 
 const state = process.env.WHEATEAR_STATE ?? '';
 const socket = `${process.env.WHEATEAR_RUN}/db/mysqld.sock`;
@@ -59,22 +59,103 @@ test('a form sent without scripts to a dead database comes back with what was ty
     await context.close();
 });
 
-test('a dump restored into an empty database gives the same practice', () => {
-    const sql = (/** @type {string} */ statement) => shell(`mariadb --no-defaults --socket=${socket} -uroot -N -B -e "${statement}"`);
-    sql('DROP DATABASE wheatear_restored_test; CREATE DATABASE wheatear_restored_test CHARACTER SET utf8mb4 COLLATE utf8mb4_unicode_ci');
-    shell(
-        `set -o pipefail; mariadb-dump --no-defaults --socket=${socket} -uroot --single-transaction wheatear_browser | ` +
-            `mariadb --no-defaults --socket=${socket} -uroot wheatear_restored_test`,
-    );
-    const tables = sql(
-        'SELECT table_name FROM information_schema.tables WHERE table_schema = 0x' + Buffer.from('wheatear_browser').toString('hex'),
-    )
-        .trim()
-        .split('\n');
-    expect(tables.length).toBeGreaterThan(18);
-    const checksums = (/** @type {string} */ database) =>
-        sql(`CHECKSUM TABLE ${tables.map((table) => `${database}.${table}`).join(', ')}`).replaceAll(`${database}.`, '');
-    expect(checksums('wheatear_restored_test')).toBe(checksums('wheatear_browser'));
+test('a backup taken under load comes back on a new machine, whole, and its pages open', async ({ browser }) => {
+    const folder = shell('folder=$(mktemp -d); chmod 755 $folder; echo $folder').trim();
+    const [port, other] = [8174, `${folder}/state`];
+    // another copy, as on another machine
+    const there = {
+        ...process.env,
+        WHEATEAR_INSTANCE: 'restored',
+        WHEATEAR_PORT: String(port),
+        WHEATEAR_STATE: other,
+        WHEATEAR_RUN: `/run/wheatear-${port}`,
+        WHEATEAR_DB_NAME: '',
+        WHEATEAR_DB_PORT: '',
+        WHEATEAR_FPM_PORT: '',
+        WHEATEAR_PUBLIC_URL: '',
+    };
+    const inOther = (/** @type {string} */ command) => execFileSync('bash', ['-c', `${command} 2>&1`], { env: there, encoding: 'utf8' });
+    const here = { ...process.env, WHEATEAR_DB_NAME: 'wheatear_browser' };
+    const write = (/** @type {number} */ i) =>
+        sql(`INSERT INTO trail_entries (practice_id, action, about, done_at) VALUES (1, 'changed', 'under load ${i}', NOW(3))`);
+    write(0);
+    try {
+        let written = 1;
+        const backup = await new Promise((done, failed) => {
+            const running = spawn('bin/backup', [folder], { env: here });
+            let told = '';
+            running.stderr.on('data', (text) => (told += text));
+            const load = setInterval(() => write(written++), 20);
+            running.on('close', (code) => {
+                clearInterval(load);
+                code === 0 ? done(told.trim().split('\n').at(-1)) : failed(new Error(told));
+            });
+        });
+        expect(written, 'written while it ran').toBeGreaterThan(5);
+
+        shell(`head -c $(($(stat -c %s ${backup}) / 2)) ${backup} > ${folder}/half.tar.gz`);
+        expect(shell(`bin/restore ${folder}/half.tar.gz 2>&1 || true`)).toContain('not whole; nothing was changed');
+        const refused = execFileSync('bash', ['-c', `bin/restore ${backup} 2>&1 || true`], { env: here, encoding: 'utf8' });
+        expect(refused).toContain('there is a practice here already');
+
+        const started = Date.now();
+        expect(inOther(`bin/restore ${backup}`)).toContain(`http://127.0.0.1:${port}`);
+        console.log(`restored and serving after ${Math.round((Date.now() - started) / 1000)} s`);
+
+        const ask = (/** @type {string} */ run, /** @type {string} */ database, /** @type {string} */ statement) =>
+            shell(`mariadb --no-defaults --socket=${run}/db/mysqld.sock -uroot -N -B ${database} -e "${statement}"`);
+        const tables = ask(String(process.env.WHEATEAR_RUN), 'wheatear_browser', 'SHOW TABLES')
+            .trim()
+            .split('\n')
+            .filter((table) => table !== 'trail_entries');
+        expect(tables.length).toBeGreaterThan(40);
+        const checksums = (/** @type {string} */ run, /** @type {string} */ database) =>
+            ask(run, database, `CHECKSUM TABLE ${tables.join(', ')}`).replaceAll(`${database}.`, '');
+        expect(checksums(`/run/wheatear-${port}`, 'wheatear_restored')).toBe(
+            checksums(String(process.env.WHEATEAR_RUN), 'wheatear_browser'),
+        );
+        // of what was written meanwhile: a beginning without a gap
+        const load = ask(
+            `/run/wheatear-${port}`,
+            'wheatear_restored',
+            `SELECT about FROM trail_entries WHERE about LIKE 'under load%' ORDER BY id`,
+        );
+        const kept = load.trim().split('\n');
+        expect(kept).toEqual(kept.map((_, i) => `under load ${i}`));
+
+        const page = await (await browser.newContext({ baseURL: `http://127.0.0.1:${port}` })).newPage();
+        await signIn(page);
+        for (const path of ['/dogs/1', '/plans/1', '/sessions/12/review', '/trail'])
+            expect((await page.goto(path))?.status(), path).toBe(200);
+        await page.context().close();
+    } finally {
+        inOther('bin/stop');
+        shell(`rm -rf ${folder}`);
+    }
+});
+
+test('a web server or PHP that was killed leaves nothing behind that keeps it from starting again', async ({ page }) => {
+    for (const [server, start] of [
+        ['nginx', 'start_nginx'],
+        ['fpm', 'start_fpm'],
+    ]) {
+        process.kill(Number(readFileSync(`${state}/${server}.pid`, 'utf8')), 'SIGKILL');
+        shell(`. bin/lib/instance.sh; . bin/lib/servers.sh; export_environment; ${start} >/dev/null 2>&1`);
+        expect((await page.goto('/sign-in'))?.status(), server).toBe(200);
+    }
+});
+
+test('a process that was given an old number is left alone', () => {
+    const state = shell('mktemp -d').trim();
+    try {
+        const innocent = shell(`sleep 300 >/dev/null 2>&1 & echo $!`).trim();
+        for (const server of ['nginx', 'fpm', 'mariadb']) shell(`echo ${innocent} > ${state}/${server}.pid`);
+        shell(`WHEATEAR_STATE=${state} WHEATEAR_INSTANCE=old bin/stop`);
+        expect(shell(`ps -o comm= -p ${innocent}`).trim()).toBe('sleep');
+        shell(`kill ${innocent}`);
+    } finally {
+        shell(`rm -rf ${state}`);
+    }
 });
 
 test('no other account of the machine is root of the database or reads the key, the password or who is signed in', () => {
