@@ -8,11 +8,11 @@ check_backup() {
     tail -n 3 "$2/backup/database.sql" | grep -q '^-- Dump completed'
 }
 
+tables_of() { db_root -N -B -e "SELECT table_name FROM information_schema.tables WHERE table_schema = '$1'"; }
+
 # New tables and columns, after a backup where there is something to lose.
 migrate_carefully() {
-    local tables
-    tables="$(db_root -N -B -e "SELECT COUNT(*) FROM information_schema.tables WHERE table_schema = '$DB_NAME'")" || return 1
-    if [ "$tables" -gt 0 ] && artisan migrate:status --pending 2>/dev/null | grep -q Pending; then
+    if [ -n "$(tables_of "$DB_NAME")" ] && artisan migrate:status --pending 2>/dev/null | grep -q Pending; then
         say "The database is brought up to date; first a backup:"
         "$ROOT/bin/backup" || return 1
     fi

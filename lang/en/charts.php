@@ -11,6 +11,20 @@ return [
         'stares' => 'Stares',
         'scares' => 'Startled',
     ],
+    'dog_timeline' => [
+        'title' => 'The last weeks',
+        'about' => 'Left to right, the newest at the right. Triangles: scares, fading as they wear off. Line: how near it was calm at the end of a session. Bars: sessions, each a stack of how its trials went, easy at the bottom. The same stands in the lists below.',
+        'count' => '{count, number} {band}',
+        'line' => 'Line: how near it was calm at the end of a session ({plans})',
+        'scares' => 'Triangle: scare; filled: bite or incident',
+        'free' => 'Ring: session without a plan',
+        'vet' => 'vet',
+    ],
+    'way' => [
+        'title' => 'The way so far',
+        'told' => '{solid, plural, =0 {No step is solid yet} one {# step is solid} other {# steps are solid}} of {steps, number}{isStart, select, yes {; starts at step {start, number}} other {}}.',
+        'last' => 'Last session: {counts}.',
+    ],
     'learned_curve' => [
         'what_was_learned' => 'What was learned',
         'strain_before_any_trial_and_now' => 'Struggling or worse, before any trial and now',

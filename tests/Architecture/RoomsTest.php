@@ -35,7 +35,7 @@ final class RoomsTest extends TestCase
         'Plan' => ['Access', 'Dog', 'Engine', 'Handling', 'Incident', 'Input', 'Library', 'Models', 'Session', 'Support', 'Trail'],
         'Assessment' => ['Access', 'Engine', 'Input', 'Library', 'Models', 'Plan', 'Support', 'Words'],
         'Practice' => ['Access', 'Engine', 'Incident', 'Models', 'Support', 'Trail'],
-        'View' => ['Free', 'Handling', 'Models', 'Plan'],
+        'View' => ['Dog', 'Free', 'Handling', 'Models', 'Plan'],
         'Demo' => ['Assessment', 'Engine', 'Free', 'Models', 'Plan', 'Session', 'Support'],
         'Console' => ['Account', 'Demo', 'Models'],
         'Http' => ['Session', 'Support'],

@@ -121,7 +121,7 @@ final class SessionFlowTest extends TestCase
     public function test_today_shows_a_guardian_only_their_own_dog(): void
     {
         $guardian = $this->world->user(Role::Guardian);
-        $this->actingAs($guardian)->get('/')->assertOk()->assertDontSee('Moss')->assertSee('No plan yet');
+        $this->actingAs($guardian)->get('/')->assertOk()->assertDontSee('Moss')->assertSee('Nothing to train yet');
         $this->world->dog->guardians()->attach($guardian);
         $this->get('/')->assertSee('Moss')->assertSee('still open');
     }

@@ -8,6 +8,7 @@ use App\Access\InSight;
 use App\Dog\AddDog;
 use App\Dog\ChangeDog;
 use App\Dog\Readiness;
+use App\Dog\TimelineReader;
 use App\Engine\LimitReader;
 use App\Incident\CarryOverReader;
 use App\Library\CautionRepository;
@@ -37,7 +38,7 @@ final readonly class DogController
 
     public function __construct(
         private LimitReader $limits, private Readiness $readiness, private CautionRepository $cautions, private CarryOverReader $upsets,
-        private ClockInterface $clock,
+        private ClockInterface $clock, private TimelineReader $timelines,
     ) {
     }
 
@@ -96,7 +97,7 @@ final readonly class DogController
             'carried' => CarryOverReader::inWords($this->upsets->on($dog->id, $this->clock->now())),
             'incidents' => Incident::query()->where('dog_id', $dog->id)->limit(100)->pluck('id', 'event_id'),
             'events' => $dog->events()->orderByDesc('occurred_at')->limit(20)->get(),
-            'sessions' => $this->latestSessions($dog),
+            'sessions' => $this->latestSessions($dog), 'timeline' => $this->timelines->of($dog, $this->clock->now()),
             'freeSessions' => FreeSession::query()->where('dog_id', $dog->id)->with('place')->withCount('observations')
                 ->orderByDesc('started_at')->limit(20)->get(),
         ]);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Practice\Http;
 
 use App\Access\InSight;
+use App\Engine\BandsReader;
 use App\Engine\Setting;
 use App\Engine\SituationReader;
 use App\Incident\CarryOverReader;
@@ -25,8 +26,9 @@ final readonly class TodayController
 {
     private const MAX_PLANS = 24;
 
-    public function __construct(private SituationReader $situations, private ClockInterface $clock, private CarryOverReader $upsets)
-    {
+    public function __construct(private SituationReader $situations, private ClockInterface $clock, private CarryOverReader $upsets,
+        private BandsReader $bands,
+    ) {
     }
 
     public function __invoke(#[CurrentUser] User $user): View
@@ -42,10 +44,12 @@ final readonly class TodayController
         $now = $this->clock->now();
         $zone = new \DateTimeZone($user->practice->time_zone);
         $carried = [];
+        $latest = $this->latestSessions($plans->getCollection()->modelKeys());
+        $last = $this->bands->of(array_values($latest));
 
         return view('pages.today', [
             'pages' => $plans,
-            'due' => $plans->getCollection()->map(function (Plan $plan) use ($now, $zone, &$carried): array {
+            'due' => $plans->getCollection()->map(function (Plan $plan) use ($now, $zone, $last, $latest, &$carried): array {
                 $carried[$plan->responseModel->dog_id] ??= $this->upsets->on($plan->responseModel->dog_id, $now);
                 $situation = $this->situations->read($plan, null, [], $now, new Setting(
                     $plan->place, $carried[$plan->responseModel->dog_id]->upset,
@@ -61,6 +65,9 @@ final readonly class TodayController
                     'carried' => CarryOverReader::inWords($carried[$plan->responseModel->dog_id]),
                     'start' => RuleBook::standard()->decide($situation),
                     'catalog' => $situation->catalog,
+                    'solid' => $situation->history->solidStep,
+                    'steps' => $situation->ladder->top() + 1,
+                    'last' => $last[$latest[$plan->id] ?? 0] ?? [],
                 ];
             }),
             'unfinished' => RecordIncident::unfinished(InSight::dogs($user)),
@@ -73,5 +80,20 @@ final readonly class TodayController
             'unplaced' => InSight::unplaced($user)->count(),
             'now' => $now,
         ]);
+    }
+
+    /**
+     * @param  array<mixed>  $plans
+     * @return array<int, int> newest session by plan
+     */
+    private function latestSessions(array $plans): array
+    {
+        $latest = [];
+        foreach (Session::query()->toBase()->whereIn('plan_id', $plans)->whereNotNull('ended_at')->groupBy('plan_id')
+            ->selectRaw('plan_id, MAX(id) AS latest')->get() as $row) {
+            $latest[Fields::of($row)->int('plan_id')] = Fields::of($row)->int('latest');
+        }
+
+        return $latest;
     }
 }

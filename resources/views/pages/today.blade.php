@@ -74,6 +74,7 @@
                     </p>
                     @if($model->dog->bite_history)<p class="mb-2"><span
                         class="flag">{{ say('today.today.bite_history_cautious_limits') }}</span></p>@endif
+                    <x-way :steps="$item['steps']" :solid="$item['solid']" :start="$item['start']->next?->step" :last="$item['last']" />
                     @if($item['carried'])<p class="mb-1"><strong>{{ $item['carried'] }}</strong></p>@endif
                     <p class="mb-1"><strong>{{ words()->label($item['start']->action) }}<x-where
                         :level="$item['start']->next" /></strong></p>

@@ -21,13 +21,19 @@
             @endcan
         </div>
     </div>
+    <nav class="d-flex flex-wrap column-gap-3 mb-2 on-this-page" aria-label="{{ say('dogs.show.on_this_page') }}">
+        @foreach([['triggers', 'what_it_reacts_to'], ['foundations', 'foundations'], ['items', 'what_it_wears_and_tools'],
+            ['management', 'until_training_works'], ['intake', 'intake'], ['sessions', 'sessions']] as [$anchor, $words])
+            <a href="#{{ $anchor }}">{{ say("dogs.show.{$words}") }}</a>
+        @endforeach
+    </nav>
     @if($dog->archived_at)
         <p class="alert alert-warning">{{ say("dogs.edit.is_archived_{$dog->archived_for}", ['dog' => $dog->name,
             'day' => words()->formats->date($dog->archived_at)]) }}</p>
     @endif
     @can('plan', $dog)
         @if($dog->client || $dog->trainer)
-            <p class="mb-2">@if($dog->client)<a
+            <p class="mt-2 mb-2">@if($dog->client)<a
                 href="{{ route('clients.show', $dog->client) }}">{{ $dog->client->name }}</a>@if($dog->client->phone), <a
                 href="tel:{{ $dog->client->phone }}">{{ $dog->client->phone }}</a>@endif @endif @if($dog->trainer)<span
                 class="text-body-secondary">{{ say('dogs.edit.in_charge', ['trainer' => $dog->trainer->name]) }}</span>@endif</p>
@@ -61,29 +67,23 @@
         <p>{{ say('dogs.show.no_plan_yet_a_plan_says', ['dog' => $dog->name]) }}</p>
     @else
         <p class="text-body-secondary">{{ say('dogs.show.the_distance_at_which_the_accepted') }}</p>
-        <div class="table-responsive" tabindex="0" role="region" aria-label="{{ say('dogs.show.limits_now') }}">
-            <table class="table align-middle">
-                <thead><tr><th scope="col">{{ say('dogs.show.plan') }}</th><th scope="col">{{ say('dogs.show.handler') }}</th><th
-                    scope="col">{{ say('dogs.show.limit_distance') }}</th><th scope="col">{{ say('dogs.show.held') }}</th></tr></thead>
-                <tbody>
-                @foreach($plans as $item)
-                    <tr>
-                        <th scope="row"><a href="{{ route('plans.show', $item['plan']) }}">{{ $item['plan']->name }}</a>
-                            @if($item['plan']->responseModel->trigger->traits->isNotEmpty())
-                                <br><span class="fw-normal text-body-secondary">{{ $item['plan']->responseModel->trigger->traits->map(fn ($trait) => trim("{$trait->name}: {$trait->value}", ': '))->implode(', ') }}</span>
-                            @endif
-                        </th>
-                        <td>{{ $item['plan']->responseModel->person->name }}</td>
-                        <td>@if($item['plan']->responseModel->kind === Core\Exposure\PlanKind::Presence)<x-limit
-                            :limit="$item['limit']" />@else<span
-                            class="text-body-secondary">{{ say('dogs.show.no_distance_see_the_ladder') }}</span>@endif</td>
-                        <td>{{ say('dogs.show.step_of', ['held_step' => $item['history']->solidStep + 1,
-                            'steps' => $item['plan']->steps->count()]) }}</td>
-                    </tr>
-                @endforeach
-                </tbody>
-            </table>
-        </div>
+        <ul class="list-group mb-3">
+            @foreach($plans as $item)
+                @php($model = $item['plan']->responseModel)
+                <li class="list-group-item d-flex flex-wrap justify-content-between column-gap-3">
+                    <span><a class="fw-bold" href="{{ route('plans.show', $item['plan']) }}">{{ $item['plan']->name }}</a> <span
+                        class="text-body-secondary">{{ say('today.today.with', ['person' => $model->person->name]) }}@if($model->trigger->traits->isNotEmpty()); {{ $model->trigger->traits->map(fn ($trait) => trim("{$trait->name}: {$trait->value}", ': '))->implode(', ') }}@endif</span></span>
+                    <span>@if($model->kind === Core\Exposure\PlanKind::Presence){{ say('dogs.show.working_distance') }} <x-limit
+                        :limit="$item['limit']" /> · @endif{{ say('dogs.show.solid_through', ['held_step' => $item['history']->solidStep + 1,
+                        'steps' => $item['plan']->steps->count()]) }}</span>
+                </li>
+            @endforeach
+        </ul>
+    @endif
+
+    @if(! $timeline->isEmpty())
+        <h2>{{ say('charts.dog_timeline.title') }}</h2>
+        <x-dog-timeline :timeline="$timeline" />
     @endif
 
     @if($archived->isNotEmpty())
@@ -212,7 +212,7 @@
                 </details>
             @endcan
         </section>
-        <section class="col-lg-6" aria-labelledby="intake-head">
+        <section class="col-lg-6" id="intake" aria-labelledby="intake-head">
             <h2 id="intake-head">{{ say('dogs.show.intake') }}</h2>
             @if($dog->intake)
                 <dl class="facts">
@@ -246,7 +246,7 @@
         </ul>
     @endif
 
-    <h2>{{ say('dogs.show.sessions') }}</h2>
+    <h2 id="sessions">{{ say('dogs.show.sessions') }}</h2>
     @if($freeSessions->isNotEmpty())
         <ul class="list-group mb-2">
             @foreach($freeSessions as $session)
