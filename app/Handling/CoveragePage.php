@@ -97,7 +97,7 @@ final readonly class CoveragePage
     /** @return array<array-key, string> names of those who may handle this dog, by id */
     private function people(User $user, Dog $dog): array
     {
-        $kept = HandlerLimit::query()->where('dog_id', $dog->id)->limit(self::MAX)->pluck('person_id')->all();
+        $kept = HandlerLimit::inTraining($dog->id)->limit(self::MAX)->pluck('person_id')->all();
         $people = [];
         foreach (InSight::people($user)->whereNotIn('id', $kept)->orderBy('name')->limit(self::MAX)->get() as $person) {
             $people[$person->id] = $person->name;

@@ -17,7 +17,7 @@ final readonly class MayHandle implements ValidationRule
     public function validate(string $attribute, mixed $value, \Closure $fail): void
     {
         $limit = is_numeric($value)
-            ? HandlerLimit::query()->with('person')->where('dog_id', $this->dogId)->where('person_id', (int) $value)->first()
+            ? HandlerLimit::inTraining($this->dogId)->with('person')->where('person_id', (int) $value)->first()
             : null;
         if ($limit !== null) {
             $fail(say(

@@ -21,7 +21,7 @@ final readonly class Handlers
     public function of(Dog $dog, User $user): Collection
     {
         return InSight::people($user)
-            ->whereNotIn('people.id', HandlerLimit::query()->where('dog_id', $dog->id)->select('person_id'))
+            ->whereNotIn('people.id', HandlerLimit::inTraining($dog->id)->select('person_id'))
             ->orderBy('name')->limit(self::MOST)->get()
             ->mapWithKeys(static fn (Person $person): array => [$person->id => $person->name]);
     }

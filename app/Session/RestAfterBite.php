@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Session;
 
+use App\Incident\RestPlan;
 use App\Models\Event;
 use App\Models\EventKind;
 use App\Models\Session;
@@ -21,7 +22,7 @@ final readonly class RestAfterBite
         if ($reason === null) {
             return;
         }
-        $session->plan->update(['resting_reason' => $reason, 'reviewed_by' => null]);
+        RestPlan::rest($session->plan, $user, $reason, $at);
         Event::query()->create([
             'practice_id' => $session->practice_id, 'dog_id' => $session->plan->responseModel->dog_id, 'session_id' => $session->id,
             'user_id' => $user->id,

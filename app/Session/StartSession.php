@@ -61,7 +61,7 @@ final readonly class StartSession
     private function clear(Plan $plan, User $user, SessionChecklist $checklist): void
     {
         $dog = $plan->responseModel->dog;
-        $limit = HandlerLimit::query()->where('dog_id', $dog->id)->where('person_id', $checklist->personId)->first();
+        $limit = HandlerLimit::inTraining($dog->id)->where('person_id', $checklist->personId)->first();
         $unread = $this->readiness->unread($plan, $user);
         $missing = $this->readiness->missing($plan);
         $inTheWay = Clearance::missing($limit === null, $unread, $checklist->read, $missing, $checklist->withoutReason);

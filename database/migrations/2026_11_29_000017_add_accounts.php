@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use Illuminate\Database\Migrations\Migration;
 use Illuminate\Database\Schema\Blueprint;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
 
 /** What a practice needs to be its own: invitations, devices, a second factor, clients, archives, and a trail of who did what. */
@@ -92,6 +93,22 @@ return new class extends Migration
             $table->dateTime('used_at')->nullable();
             $table->index(['kind', 'subject_id']);
         });
+        Schema::table('handler_limits', static function (Blueprint $table): void {
+            $table->boolean('is_training_allowed')->default(false)->comment('only in training, nowhere else');
+        });
+        Schema::create('plan_rests', static function (Blueprint $table): void {
+            $table->id();
+            $table->foreignId('practice_id')->constrained();
+            $table->foreignId('plan_id')->constrained();
+            $table->foreignId('user_id')->nullable()->comment('who logged what it rests for')->constrained();
+            $table->string('reason', 16);
+            $table->dateTime('rested_at', 3);
+            $table->foreignId('reviewed_by')->nullable()->constrained('users');
+            $table->dateTime('reviewed_at', 3)->nullable();
+            $table->index(['plan_id', 'rested_at']);
+        });
+        DB::statement('INSERT INTO plan_rests (practice_id, plan_id, reason, rested_at)
+            SELECT practice_id, id, resting_reason, COALESCE(updated_at, NOW()) FROM plans WHERE resting_reason IS NOT NULL');
         Schema::create('trail_entries', static function (Blueprint $table): void {
             $table->id();
             $table->foreignId('practice_id')->constrained();

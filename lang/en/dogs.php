@@ -108,6 +108,9 @@ return [
         'add' => 'Add',
     ],
     'handling' => [
+        'how_far' => 'How far',
+        'grades' => ['not_at_all' => 'not at all', 'only_in_training' => 'only in training'],
+        'how_far_about' => 'Only in training: no handling, harness or leash in daily life by the person the work is about.',
         'where_may_be_touched' => 'Where {dog} may be touched',
         'by_whom' => 'By whom',
         'by_anybody' => 'By anybody',

@@ -101,6 +101,8 @@ return [
         'nothing_is_carried_over_into_today' => 'Nothing is carried over into today.',
     ],
     'handler_limit' => [
+        'choose_how_far' => 'Choose: not at all, or only in training.',
+        'kept_only_in_training' => 'Saved: that person handles this dog in training only.',
         'choose_one_of_the_people_in' => 'Choose one of the people in the list.',
         'say_why_in_at_most_300' => 'Say why, in at most 300 characters.',
         'kept_no_session_of_this_dog' => 'Saved: no session of this dog begins with that person.',
@@ -221,6 +223,7 @@ return [
         'only_owners_and_trainers' => 'Places are kept by owners and trainers.',
     ],
     'plan_policy' => [
+        'it_rests' => 'This plan rests after a bite or a growl. A trainer looks at it first.',
         'a_helper_logs_trials_in_a' => 'A helper logs trials in a session that a trainer or guardian has started.',
     ],
     'plan_review' => [

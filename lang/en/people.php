@@ -20,6 +20,9 @@ return [
     'no_household' => 'none',
     'household_about' => 'Somebody of a client’s household. With a sign-in as a guardian they see the dogs of that household, and no others.',
     'of_client' => 'of {client}',
+    'somebody_else' => 'Somebody else',
+    'their_name' => 'Their name',
+    'their_name_about' => 'Somebody who is not in the list yet is added.',
     'archive_head' => 'Archive',
     'archive' => 'Archive',
     'restore' => 'Bring back',
@@ -75,6 +78,7 @@ return [
         'erase' => 'Erase for good',
     ],
     'problems' => [
+        'person_name' => 'A name has at most 120 letters.',
         'phone' => 'A phone number has at most 40 letters.',
         'note' => 'The note: at most 300 letters.',
         'client' => 'Choose one of your clients.',

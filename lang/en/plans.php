@@ -170,6 +170,9 @@ return [
         'first_step' => 'the first step',
     ],
     'show' => [
+        'rests' => '{count, plural, one {Rested once} other {Rested # times}}',
+        'rested' => '{day}: rested after {why, select, bite {a bite} other {a growl or an incident}}{hasUser, select, yes {, logged by {user}} other {}}.',
+        'rest_reviewed' => '{isReviewed, select, yes {{who} looked at it and let it go on, {day}.} other {Nobody has looked at it yet.}}',
         'quiet' => 'Quiet',
         'quiet_at' => 'Nothing was seen at {distance}, nearer than where it reacted. Saved as a fact, not as evidence: quiet is not the same as fine, and this dog may hide its signs. Gentle food shows more.',
         'numbers' => 'Difficulty, and how likely trouble is',

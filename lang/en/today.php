@@ -13,6 +13,8 @@ return [
         'helper' => 'Nothing to train yet: a trainer makes a plan first, then it stands here.',
     ],
     'today' => [
+        'rests' => '{dog}: “{plan}” rests since {day}, after a bite or a growl{hasUser, select, yes {, logged by {user}} other {}}.',
+        'look_at_it' => 'Look at it',
         'today' => 'Today',
         'to_be_placed' => '{unplaced, plural, one {# trial is} other {# trials are}} unfiled',
         'in_a_session' => ': file them in a session.',

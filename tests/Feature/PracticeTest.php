@@ -9,8 +9,11 @@ use App\Models\Dog;
 use App\Models\Event;
 use App\Models\Person;
 use App\Models\Place;
+use App\Models\Plan;
+use App\Models\PlanRest;
 use App\Models\ResponseModel;
 use App\Models\Role;
+use App\Models\Session;
 use App\Models\TrailEntry;
 use App\Models\Trial;
 use App\Models\User;
@@ -234,5 +237,82 @@ final class PracticeTest extends TestCase
             $this->get("/dogs?q={$search}")->assertSee('Moss')->assertDontSee('Otherdog');
         }
         $this->get('/dogs?q=%25')->assertDontSee('Moss')->assertSee('Otherdog');
+    }
+
+    public function test_somebody_named_on_the_spot_handles_and_is_added_once(): void
+    {
+        $world = World::make();
+        $world->session->update(['ended_at' => now()]);
+        $this->actingAs($world->trainer);
+        $start = fn (string $name) =>
+            $this->post("/plans/{$world->plan->id}/sessions", ['person_name' => $name, 'without_reason' => 'seen']);
+
+        $start('Nell, next door')->assertSessionHasNoErrors();
+        $session = Session::query()->latest('id')->firstOrFail();
+        self::assertSame('Nell, next door', Person::query()->findOrFail($session->person_id)->name);
+        $session->update(['ended_at' => now()]);
+        $start('Nell, next door')->assertSessionHasNoErrors();
+        self::assertSame(1, Person::query()->where('name', 'Nell, next door')->count());
+        $start(str_repeat('n', 121))->assertSessionHasErrors('person_name');
+        $this->post("/dogs/{$world->dog->id}/plans", [
+            'kind' => 'presence', 'trigger_name' => 'Wheelbarrows', 'person_name' => 'Tam', 'person_id' => $session->person_id,
+            'start' => '60',
+            'run_length' => '5', 'caution' => 'usual', 'most_advances' => '3', 'set_minutes' => '4', 'session_minutes' => '20',
+            'goal' => '5', 'reaction' => '8', 'fine_at' => '40', 'method' => 'notice_and_turn_back',
+        ])->assertSessionHasNoErrors();
+        self::assertSame('Tam', Plan::query()->latest('id')->firstOrFail()->responseModel->person->name);
+    }
+
+    /** What a guardian types must not lead to a person of another household who happens to be called the same. */
+    public function test_a_guardian_who_names_somebody_does_not_reach_a_stranger_of_that_name(): void
+    {
+        $world = World::make();
+        $world->session->update(['ended_at' => now()]);
+        $guardian = $world->user(Role::Guardian);
+        $world->dog->guardians()->attach($guardian);
+        $stranger = Person::query()->create(['practice_id' => $world->practice->id, 'name' => 'Tam']);
+        $this->actingAs($guardian)->post("/plans/{$world->plan->id}/sessions", ['person_name' => 'Tam', 'without_reason' => 'seen'])
+            ->assertSessionHasNoErrors();
+
+        self::assertNotSame($stranger->id, Session::query()->latest('id')->firstOrFail()->person_id);
+    }
+
+    public function test_a_resting_plan_waits_for_a_trainer_and_keeps_who_let_it_go_on(): void
+    {
+        $world = World::make();
+        $guardian = $world->user(Role::Guardian);
+        $world->dog->guardians()->attach($guardian);
+        $this->actingAs($guardian)->postJson("/sessions/{$world->session->id}/trials", [
+            ...$world->trial((string) Str::uuid()), 'band' => 4, 'outcome' => 'reacted', 'signs' => ['bite'],
+        ])->assertCreated();
+        $world->session->update(['ended_at' => now()]);
+        $this->get("/plans/{$world->plan->id}/sessions/create")->assertForbidden();
+        $this->post("/plans/{$world->plan->id}/sessions")->assertForbidden();
+
+        $this->actingAs($world->trainer)->get('/')->assertSee('rests since')->assertSee($guardian->name);
+        $this->post("/plans/{$world->plan->id}/review", ['checked' => '1'])->assertSessionHasNoErrors();
+        $rest = PlanRest::query()->sole();
+        self::assertSame([$guardian->id, $world->trainer->id], [$rest->user_id, $rest->reviewed_by]);
+        $this->get("/plans/{$world->plan->id}")->assertSee('let it go on');
+        $this->get('/')->assertDontSee('rests since');
+        $this->actingAs($guardian)->get("/plans/{$world->plan->id}/sessions/create")->assertOk();
+    }
+
+    public function test_only_in_training_keeps_nobody_out_of_a_session_and_not_at_all_does(): void
+    {
+        $world = World::make();
+        $world->session->update(['ended_at' => now()]);
+        $keep = fn (string $grade) => $this->actingAs($world->trainer)->post("/dogs/{$world->dog->id}/limits", [
+            'limited_person' => $world->session->person_id, 'reason' => 'grabs', 'grade' => $grade,
+        ])->assertSessionHasNoErrors();
+        $start = fn () => $this->post("/plans/{$world->plan->id}/sessions", [
+            'person_id' => $world->session->person_id, 'without_reason' => 'seen',
+        ]);
+
+        $keep('not_at_all');
+        $start()->assertSessionHasErrors();
+        $keep('only_in_training');
+        $start()->assertSessionHasNoErrors();
+        $this->get("/dogs/{$world->dog->id}/handling")->assertSee('only in training');
     }
 }

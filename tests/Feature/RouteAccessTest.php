@@ -19,6 +19,7 @@ use App\Models\Place;
 use App\Models\Role;
 use App\Models\UnplacedTrial;
 use App\Models\User;
+use App\Plan\ReviewPlan;
 use Core\Ladder\LadderData;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Support\Facades\Auth;
@@ -294,6 +295,7 @@ final class RouteAccessTest extends TestCase
             'uuid' => (string) Str::uuid(), 'occurred_at' => now()->toImmutable(), 'place' => 'lane', 'facts' => ['contact' => 'no'],
             'before' => 'a cart', 'treatment' => null, 'told' => ['owner'], 'told_note' => null,
         ]);
+        app(ReviewPlan::class)->letGoOn($world->plan, $world->trainer);
         $limit = HandlerLimit::query()->create([
             'practice_id' => $world->practice->id, 'dog_id' => $world->dog->id, 'person_id' => $world->session->person_id,
             'user_id' => $world->trainer->id, 'reason' => 'test',

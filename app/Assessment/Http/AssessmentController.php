@@ -12,6 +12,7 @@ use App\Models\Assessment;
 use App\Models\Dog;
 use App\Models\ResponseModel;
 use App\Models\User;
+use App\People\NewHandler;
 use App\Support\Fields;
 use App\Words\AdviceInWords;
 use Core\Exposure\Exposure;
@@ -47,8 +48,12 @@ final readonly class AssessmentController
         ]);
     }
 
-    public function store(AssessmentRequest $request, Dog $dog, #[CurrentUser] User $user): RedirectResponse
+    public function store(AssessmentRequest $request, Dog $dog, NewHandler $people, #[CurrentUser] User $user): RedirectResponse
     {
+        if ($request->filled(NewHandler::FIELD)) {
+            $request->merge(['person_id' => $people->named($user, trim($request->string(NewHandler::FIELD)->value()))]);
+        }
+
         return redirect()->route('assessments.show', $this->writer->write($dog, $user, $request->toDraft()));
     }
 

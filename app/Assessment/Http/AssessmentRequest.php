@@ -13,6 +13,7 @@ use App\Models\Person;
 use App\Models\Place;
 use App\Models\Trigger;
 use App\Models\User;
+use App\People\NewHandler;
 use App\Support\Fields;
 use Core\Exposure\PlanKind;
 use Core\Measure\Distance;
@@ -42,6 +43,7 @@ final class AssessmentRequest extends FormRequest
             'trigger_name' => ['required_without:trigger_id', 'nullable', 'string', 'max:120', Rule::unique(
                 Trigger::class, 'name',
             )->where('dog_id', $this->dog()->id)->whereNot('kind', $this->kind()->value)],
+            NewHandler::FIELD => NewHandler::RULES,
             'person_id' => ['required', 'integer', Rule::exists(Person::class, 'id')->where('practice_id', $practice)],
             'place_id' => ['nullable', 'integer', Rule::exists(Place::class, 'id')->where('practice_id', $practice)],
             'reaction' => ['nullable', $distance],
@@ -60,6 +62,7 @@ final class AssessmentRequest extends FormRequest
     public function messages(): array
     {
         return [
+            'person_name.*' => say('people.problems.person_name'),
             'trigger_name.required_without' => say('messages.assessment.say_what_the_dog_reacts_to'),
             'trigger_name.unique' => say('messages.assessment.this_dog_has_a_trigger_of'),
             'person_id.*' => say('messages.assessment.choose_who_handles_the_dog'),

@@ -15,6 +15,7 @@ use App\Handling\HandlingPage;
 use App\Models\Dog;
 use App\Models\FreeSession;
 use App\Models\User;
+use App\People\NewHandler;
 use App\Session\Handlers;
 use App\Support\Fields;
 use Core\Observation\Activity;
@@ -48,8 +49,12 @@ final readonly class FreeSessionController
     }
 
     public function store(
-        StartFreeSessionRequest $request, Dog $dog, StartFreeSession $sessions, #[CurrentUser] User $user,
+        StartFreeSessionRequest $request, Dog $dog, StartFreeSession $sessions, NewHandler $people, #[CurrentUser] User $user,
     ): RedirectResponse {
+        if ($request->filled(NewHandler::FIELD)) {
+            $request->merge(['person_id' => $people->named($user, trim($request->string(NewHandler::FIELD)->value()))]);
+        }
+
         return redirect()->route('free.show', $sessions->start($dog, $user, $request->draft()));
     }
 

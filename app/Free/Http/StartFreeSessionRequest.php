@@ -9,6 +9,7 @@ use App\Free\FreeSessionDraft;
 use App\Input\InSightOnly;
 use App\Input\MayHandle;
 use App\Models\Dog;
+use App\People\NewHandler;
 use Core\Observation\Activity;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Support\Facades\Gate;
@@ -30,6 +31,7 @@ final class StartFreeSessionRequest extends FormRequest
         return [
             'uuid' => ['required', 'string', 'uuid'],
             'activity' => ['required', Rule::enum(Activity::class)],
+            NewHandler::FIELD => NewHandler::RULES,
             'person_id' => ['nullable', 'integer', InSightOnly::person(), new MayHandle($this->dog()->id)],
             'place' => ['nullable', 'string', 'max:120', 'not_regex:/\p{C}/u'],
             'skill' => ['nullable', 'required_if:activity,drill', Rule::in(array_keys($catalogs->methods()->skills))],
@@ -41,6 +43,7 @@ final class StartFreeSessionRequest extends FormRequest
     public function messages(): array
     {
         return [
+            'person_name.*' => say('people.problems.person_name'),
             'uuid.*' => say('messages.event.this_entry_has_no_identifier_reload'), 'activity.*' => say('messages.free.activity'),
             'person_id.integer' => say('messages.start_session.choose_who_handles'), 'place.*' => say('messages.free.place'),
             'skill.*' => say('messages.skill.choose_one_of_the_foundations'),

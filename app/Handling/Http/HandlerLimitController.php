@@ -19,6 +19,8 @@ use Illuminate\Validation\Rule;
 /** Who may not handle a dog in training. */
 final readonly class HandlerLimitController
 {
+    public const GRADES = ['not_at_all', 'only_in_training'];
+
     public function __construct(private LimitHandlers $handlers)
     {
     }
@@ -29,14 +31,22 @@ final readonly class HandlerLimitController
         $told = Fields::of($request->validate([
             'limited_person' => ['required', 'integer', Rule::exists(Person::class, 'id')->where('practice_id', $dog->practice_id)],
             'reason' => ['required', 'string', 'max:300'],
+            'grade' => ['nullable', Rule::in(self::GRADES)],
         ],
             [
                 'limited_person.*' => say('messages.handler_limit.choose_one_of_the_people_in'),
+                'grade.*' => say('messages.handler_limit.choose_how_far'),
                 'reason.*' => say('messages.handler_limit.say_why_in_at_most_300'),
             ]));
-        $this->handlers->limit($dog, $user, $told->int('limited_person'), $told->text('reason'));
+        $this->handlers->limit(
+            $dog, $user, $told->int('limited_person'), $told->text('reason'), $told->text('grade') === 'only_in_training',
+        );
 
-        return redirect()->route('handling.show', $dog)->with('status', say('messages.handler_limit.kept_no_session_of_this_dog'));
+        return redirect()->route('handling.show', $dog)->with('status', say(
+            $told->text('grade') === 'only_in_training'
+                ? 'messages.handler_limit.kept_only_in_training'
+                : 'messages.handler_limit.kept_no_session_of_this_dog',
+        ));
     }
 
     public function destroy(HandlerLimit $limit): RedirectResponse

@@ -15,9 +15,11 @@ use App\Library\TemplateRepository;
 use App\Models\Assessment;
 use App\Models\Dog;
 use App\Models\Plan;
+use App\Models\PlanRest;
 use App\Models\ResponseModel;
 use App\Models\SoundSetUp;
 use App\Models\User;
+use App\People\NewHandler;
 use App\Plan\ChangeRules;
 use App\Plan\CreatePlan;
 use App\Plan\LadderPlan;
@@ -83,8 +85,12 @@ final readonly class PlanController
         ]);
     }
 
-    public function store(StorePlanRequest $request, Dog $dog, CreatePlan $writer, #[CurrentUser] User $user): RedirectResponse
-    {
+    public function store(
+        StorePlanRequest $request, Dog $dog, CreatePlan $writer, NewHandler $people, #[CurrentUser] User $user,
+    ): RedirectResponse {
+        if ($request->filled(NewHandler::FIELD)) {
+            $request->merge(['person_id' => $people->named($user, trim($request->string(NewHandler::FIELD)->value()))]);
+        }
         $draft = $request->toDraft();
         $plan = $writer->write($dog, $user, $draft);
 
@@ -114,6 +120,8 @@ final readonly class PlanController
             'missing' => $readiness->missing($plan),
             'waivers' => $plan->waivers()->with('user')->limit(50)->get(),
             'cautions' => $readiness->cautions($plan),
+            'rests' => PlanRest::query()
+                ->where('plan_id', $plan->id)->with(['user', 'reviewer'])->orderByDesc('rested_at')->limit(20)->get(),
             'contradictions' => $this->situations->contradictions($plan, $this->clock->now()),
             'people' => InSight::people($user)->whereKeyNot($plan->responseModel->person_id)->orderBy('name')->limit(200)->get(),
             'sessions' => $plan->sessions()

@@ -19,6 +19,7 @@ use App\Models\ResponseModel;
 use App\Models\SoundSetUp;
 use App\Models\Trigger;
 use App\Models\User;
+use App\People\NewHandler;
 use App\Plan\LadderPlan;
 use App\Plan\LadderProblems;
 use App\Plan\PlanDraft;
@@ -69,6 +70,7 @@ final class StorePlanRequest extends FormRequest
                 Trigger::class, 'name',
             )->where('dog_id', $this->dog()->id)->whereNot('kind', $this->kind()->value)],
             'traits' => ['nullable', 'string', 'max:1000'],
+            NewHandler::FIELD => NewHandler::RULES,
             'person_id' => [
                 'required', 'integer', Rule::exists(Person::class, 'id')->where('practice_id', $practice), new MayHandle($this->dog()->id),
             ],
@@ -101,6 +103,7 @@ final class StorePlanRequest extends FormRequest
     public function messages(): array
     {
         return [
+            'person_name.*' => say('people.problems.person_name'),
             'kind.*' => say('messages.store_plan.choose_what_the_plan_works_on'),
             'trigger_name.required_without' => say('messages.store_plan.say_what_the_dog_reacts_to'),
             'trigger_name.unique' => say('messages.store_plan.this_dog_has_a_trigger_of'),

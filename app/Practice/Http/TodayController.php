@@ -12,6 +12,7 @@ use App\Incident\CarryOverReader;
 use App\Incident\RecordIncident;
 use App\Models\FreeSession;
 use App\Models\Plan;
+use App\Models\PlanRest;
 use App\Models\Session;
 use App\Models\User;
 use App\Support\Fields;
@@ -70,6 +71,9 @@ final readonly class TodayController
                     'last' => $last[$latest[$plan->id] ?? 0] ?? [],
                 ];
             }),
+            'resting' => $user->role->managesPlans() ? PlanRest::query()->whereNull('reviewed_at')->where('practice_id', $user->practice_id)
+                ->whereHas('plan.responseModel', static fn ($models) => $models->whereIn('dog_id', $dogs))
+                ->with(['plan.responseModel.dog', 'user'])->orderByDesc('rested_at')->limit(20)->get()->unique('plan_id') : [],
             'unfinished' => RecordIncident::unfinished(InSight::dogs($user)),
             'open' => Session::query()
                 ->with(['plan.responseModel.dog', 'plan.responseModel.trigger'])->where('practice_id', $user->practice_id)

@@ -7,6 +7,7 @@ namespace App\Session\Http;
 use App\Input\InSightOnly;
 use App\Input\MayHandle;
 use App\Input\OfPlan;
+use App\People\NewHandler;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\Gate;
@@ -24,7 +25,7 @@ final class PastSessionRequest extends FormRequest
 
     public function authorize(): bool
     {
-        Gate::authorize('start', $this->plan());
+        Gate::authorize('writeDown', $this->plan());
 
         return true;
     }
@@ -36,6 +37,7 @@ final class PastSessionRequest extends FormRequest
             'day' => ['bail', 'required', 'string', 'date_format:Y-m-d', 'after:2000-01-01'],
             'from' => ['bail', 'required', 'string', 'date_format:H:i'],
             'minutes' => ['required', 'integer', 'between:1,'.self::LONGEST_MINUTES],
+            NewHandler::FIELD => NewHandler::RULES,
             'person_id' => ['required', 'integer', InSightOnly::person(), new MayHandle($this->plan()->responseModel->dog_id)],
             'place_id' => ['nullable', 'integer', InSightOnly::place()],
             'source' => ['required', Rule::in(self::SOURCES)],
@@ -56,6 +58,7 @@ final class PastSessionRequest extends FormRequest
     public function messages(): array
     {
         return [
+            'person_name.*' => say('people.problems.person_name'),
             'day.*' => say('messages.past_session.day'),
             'from.*' => say('messages.past_session.from'),
             'minutes.*' => say('messages.past_session.minutes', ['most' => self::LONGEST_MINUTES]),

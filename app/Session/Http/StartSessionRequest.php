@@ -8,6 +8,7 @@ use App\Input\InSightOnly;
 use App\Models\Place;
 use App\Models\Plan;
 use App\Models\SessionKind;
+use App\People\NewHandler;
 use App\Session\SessionChecklist;
 use App\Support\Fields;
 use Illuminate\Foundation\Http\FormRequest;
@@ -34,6 +35,7 @@ final class StartSessionRequest extends FormRequest
                 'nullable', 'integer', Rule::exists(Place::class, 'id')->where('practice_id', $this->user()?->practice_id),
                 InSightOnly::place(),
             ],
+            NewHandler::FIELD => NewHandler::RULES,
             'person_id' => ['nullable', 'integer', InSightOnly::person()],
             'ground_hot' => ['nullable', 'boolean'],
             'noise' => ['nullable', Rule::in(self::NOISE)],
@@ -64,6 +66,7 @@ final class StartSessionRequest extends FormRequest
     public function messages(): array
     {
         return [
+            'person_name.*' => say('people.problems.person_name'),
             'place_id.*' => say('messages.start_session.choose_one_of_your_places'),
             'person_id.integer' => say('messages.start_session.choose_who_handles'),
             'food_usual.*' => say('messages.start_session.count_0_to_500_pieces'),

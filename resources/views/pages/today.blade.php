@@ -17,6 +17,12 @@
             href="{{ route('incidents.create', $event->dog_id) }}">{{ say('today.today.write_them_down') }}</a></p>
     @endforeach
 
+    @foreach($resting as $rest)
+        <p class="alert alert-danger">{{ say('today.today.rests', ['dog' => $rest->plan->responseModel->dog->name, 'plan' => $rest->plan->name,
+            'day' => words()->formats->dateTime($rest->rested_at), 'hasUser' => $rest->user !== null, 'user' => $rest->user?->name]) }} <a
+            href="{{ route('plans.show', $rest->plan) }}">{{ say('today.today.look_at_it') }}</a></p>
+    @endforeach
+
     @foreach($open as $session)
         <p class="alert alert-warning d-flex flex-wrap gap-2 align-items-center justify-content-between">
             <span>{{ say('today.today.a_session_with') }} <strong>{{ $session->plan->responseModel->dog->name }}</strong> {{ say('today.today.is_still_open', ['trigger' => $session->plan->responseModel->trigger->name]) }}</span>

@@ -38,7 +38,7 @@
                 <div class="col-md-6"><x-field name="trigger_name"
                     :label="say($triggers->isEmpty() ? 'assessments.create.what_it_is_about' : 'assessments.create.something_new')"
                     maxlength="120" /></div>
-                <div class="col-md-6"><x-choice name="person_id" :label="say('assessments.create.handler')"
+                <div class="col-md-6"><x-handler :label="say('assessments.create.handler')"
                     :options="$people->pluck('name', 'id')" :value="$people->firstWhere('user_id', auth()->id())?->id" /></div>
                 <div class="col-md-6"><x-choice name="place_id" :label="say('assessments.create.place')"
                     :options="$places->pluck('name', 'id')" :empty="say('assessments.create.not_fixed')" /></div>

@@ -13,7 +13,7 @@
         @endforeach
     </nav>
     <x-problems />
-    @if($limits->firstWhere('person_id', $person))<p class="flag d-inline-block">{{ say('dogs.handling.may_not_handle',
+    @if($limits->where('is_training_allowed', false)->firstWhere('person_id', $person))<p class="flag d-inline-block">{{ say('dogs.handling.may_not_handle',
         ['person' => $people[$person], 'dog' => $dog->name, 'reason' => $limits->firstWhere('person_id', $person)->reason]) }}</p>@endif
     <div class="row g-4">
         <div class="col-lg-7">
@@ -97,7 +97,7 @@
             <p class="text-body-secondary">{{ say('dogs.handling.no_handling_outside_training_by_the') }}</p>
             @if($limits->isEmpty())<p>{{ say('dogs.handling.nobody_is_kept_from_it') }}</p>@endif
             @foreach($limits as $limit)
-                <div class="d-flex flex-wrap gap-2 align-items-center mb-2"><span><strong>{{ $limit->person->name }}</strong>: {{ $limit->reason }}</span>
+                <div class="d-flex flex-wrap gap-2 align-items-center mb-2"><span><strong>{{ $limit->person->name }}</strong>, {{ say('dogs.handling.grades.'.($limit->is_training_allowed ? 'only_in_training' : 'not_at_all')) }}: {{ $limit->reason }}</span>
                     @can('plan', $dog)<form method="post" action="{{ route('limits.destroy', $limit) }}">@csrf @method('delete')<button
                         class="btn btn-outline-secondary btn-sm">{{ say('dogs.handling.may_again') }}<span
                         class="visually-hidden">: {{ $limit->person->name }}</span></button></form>@endcan
@@ -109,6 +109,9 @@
                     <form method="post" action="{{ route('limits.store', $dog) }}" class="mt-2">
                         @csrf
                         <x-choice name="limited_person" :label="say('dogs.handling.person')" :options="$people" />
+                        <x-choice name="grade" :label="say('dogs.handling.how_far')"
+                            :options="labels('dogs.handling.grades', App\Handling\Http\HandlerLimitController::GRADES)"
+                            :hint="say('dogs.handling.how_far_about')" />
                         <x-field name="reason" :label="say('dogs.handling.why')" maxlength="300" required />
                         <button class="btn btn-primary">{{ say('dogs.handling.keep_to_it') }}</button>
                     </form>

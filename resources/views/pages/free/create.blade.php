@@ -28,7 +28,7 @@
             <div class="row mt-3">
                 <div class="col-sm-6"><x-choice name="skill" :label="say('free.skill')" :options="collect($skills)->mapWithKeys(fn ($key) =>
                     [$key => say('methods.skills.'.$key.'.label')])" /></div>
-                <div class="col-sm-6"><x-choice name="person_id" :label="say('free.handler')" :options="$people" :value="$person"
+                <div class="col-sm-6"><x-handler :label="say('free.handler')" :options="$people" :value="$person"
                     :empty="say('free.not_said')" /></div>
             </div>
         </form>

@@ -64,7 +64,7 @@
             </section>
             <section class="col-lg-6" aria-labelledby="who-head">
                 <h2 class="mt-0" id="who-head">{{ say('plans.create.step_who') }}</h2>
-                <x-choice name="person_id" :label="say('plans.create.handler')" :options="$people->pluck('name', 'id')"
+                <x-handler :label="say('plans.create.handler')" :options="$people->pluck('name', 'id')"
                     :value="$assessed->person_id ?? $people->firstWhere('user_id', auth()->id())?->id"
                     :hint="say('plans.create.progress_belongs_to_a_dog_and')" />
                 <x-choice name="place_id" :label="say('plans.create.place')" :value="$assessment?->place_id"

@@ -26,6 +26,15 @@
             @endcan
         </div>
     @endif
+    @if($rests->isNotEmpty())
+        <details class="mb-3"><summary>{{ say('plans.show.rests', ['count' => $rests->count()]) }}</summary>
+            <ul class="mt-2">@foreach($rests as $rest)<li>{{ say('plans.show.rested', [
+                'day' => words()->formats->dateTime($rest->rested_at), 'why' => $rest->reason->value,
+                'hasUser' => $rest->user !== null, 'user' => $rest->user?->name]) }} {{ say('plans.show.rest_reviewed', [
+                'isReviewed' => $rest->reviewed_at !== null, 'who' => $rest->reviewer?->name,
+                'day' => $rest->reviewed_at === null ? '' : words()->formats->dateTime($rest->reviewed_at)]) }}</li>@endforeach</ul>
+        </details>
+    @endif
     @foreach($contradictions as $key => $found)
         <div class="alert alert-warning">
             <strong>{{ say('plans.show.the_trials_contradict_the_order_of', ['key' => words()->dimension($catalog, $key)]) }}</strong>

@@ -41,7 +41,7 @@
                 :options="cases(SessionKind::cases())" value="ladder" /></div>
         </div>
         <div class="row">
-            <div class="col-sm-6"><x-choice name="person_id" :label="say('sessions.create.handler')" :options="$people" :value="$person"
+            <div class="col-sm-6"><x-handler :label="say('sessions.create.handler')" :options="$people" :value="$person"
                 :hint="say('sessions.create.handler_hint')" /></div>
             <div class="col-sm-6"><x-choice name="noise" :label="say('sessions.create.noise')"
                 :options="options('noise', StartSessionRequest::NOISE)" :value="$before['noise'] ?? 'quiet'" /></div>

@@ -10,7 +10,7 @@
             <div class="col-sm-4"><x-field name="day" :label="say('sessions.past.day')" type="date" :value="$yesterday" required /></div>
             <div class="col-6 col-sm-4"><x-field name="from" :label="say('sessions.past.from')" type="time" required /></div>
             <div class="col-6 col-sm-4"><x-field name="minutes" :label="say('sessions.past.minutes')" inputmode="numeric" required /></div>
-            <div class="col-sm-6"><x-choice name="person_id" :label="say('sessions.create.handler')" :options="$people"
+            <div class="col-sm-6"><x-handler :label="say('sessions.create.handler')" :options="$people"
                 :value="$person" /></div>
             <div class="col-sm-6"><x-choice name="place_id" :label="say('sessions.create.place')" :options="$places"
                 :value="$plan->place_id" :empty="say('sessions.create.not_fixed')" /></div>
