@@ -33,6 +33,7 @@ use App\People\Http\ClientController;
 use App\People\Http\PersonalDataController;
 use App\People\Http\PersonController;
 use App\People\Http\SignInController as PersonSignInController;
+use App\Photo\Http\PhotoController;
 use App\Place\Http\PlaceController;
 use App\Place\Http\SketchController;
 use App\Plan\Http\HandoverController;
@@ -42,6 +43,7 @@ use App\Plan\Http\MoveController;
 use App\Plan\Http\PlanController;
 use App\Plan\Http\PlanReviewController;
 use App\Plan\Http\SoundSetUpController;
+use App\Practice\Http\HealthController;
 use App\Practice\Http\PracticeController;
 use App\Practice\Http\SettingsController;
 use App\Practice\Http\TodayController;
@@ -63,6 +65,7 @@ use Illuminate\Routing\Middleware\ValidateSignature;
 use Illuminate\Support\Facades\Route;
 
 Route::view('/up', 'pages.up')->withoutMiddleware('web')->name('up');
+Route::get('/health', HealthController::class)->withoutMiddleware('web')->name('health');
 
 // a signed address, valid for one session and a day: no cookie is read or renewed
 Route::get('/live/{session}', LiveController::class)
@@ -126,6 +129,10 @@ Route::middleware(['auth', 'auth.session', KnownDevice::class])->group(function 
     Route::get('/help', HelpController::class)->name('help');
 
     Route::resource('dogs', DogController::class)->only(['index', 'create', 'store', 'show', 'edit', 'update']);
+    Route::get('/photos/{photo}', [PhotoController::class, 'show'])->name('photos.show');
+    Route::delete('/photos/{photo}', [PhotoController::class, 'destroy']);
+    Route::post('/dogs/{dog}/photo', [PhotoController::class, 'dog'])->name('dogs.photo');
+    Route::post('/places/{place}/photo', [PhotoController::class, 'place'])->name('places.photo');
     Route::post('/dogs/{dog}/archive', [DogController::class, 'archive'])->name('dogs.archive-it');
     Route::delete('/dogs/{dog}/archive', [DogController::class, 'restore']);
     Route::put('/dogs/{dog}/trainer', [MoveController::class, 'dog'])->name('dogs.trainer');

@@ -27,7 +27,11 @@ final readonly class PlanPolicy
     public function start(User $user, Plan $plan): Response
     {
         // after a bite or a growl, whoever makes plans looks first
-        return Seen::and($this->writeDown($user, $plan), $plan->resting_reason === null || $user->role->managesPlans(), 'messages.plan_policy.it_rests');
+        return Seen::and(
+            $this->writeDown($user, $plan),
+            $plan->resting_reason === null || $user->role->managesPlans(),
+            'messages.plan_policy.it_rests'
+        );
     }
 
     /** A session of yesterday: what has happened can be told, whatever came of it. */

@@ -94,6 +94,8 @@ clear_env = no
 catch_workers_output = yes
 php_admin_value[error_log] = $STATE/log/php.log
 php_admin_flag[display_errors] = off
+php_admin_value[upload_max_filesize] = 10M
+php_admin_value[post_max_size] = 12M
 CONF
     local allow=(); [ "$user" = root ] && { allow=(-R); say "The tree can only be read by root, so PHP runs as root, on loopback."; }
     (umask 077; exec php-fpm8.2 "${allow[@]}" -y "$STATE/fpm.conf" -d opcache.enable=1 -d opcache.jit=tracing \
@@ -118,7 +120,7 @@ http {
     default_type application/octet-stream;
     access_log off;
     server_tokens off;
-    client_max_body_size 2m;
+    client_max_body_size 12m;
     client_body_temp_path $STATE/tmp/body; proxy_temp_path $STATE/tmp/proxy; fastcgi_temp_path $STATE/tmp/fastcgi;
     uwsgi_temp_path $STATE/tmp/uwsgi; scgi_temp_path $STATE/tmp/scgi;
     # only what a proxy says on this machine: nobody else reaches it

@@ -109,6 +109,17 @@ return new class extends Migration
         });
         DB::statement('INSERT INTO plan_rests (practice_id, plan_id, reason, rested_at)
             SELECT practice_id, id, resting_reason, COALESCE(updated_at, NOW()) FROM plans WHERE resting_reason IS NOT NULL');
+        Schema::create('photos', static function (Blueprint $table): void {
+            $table->id();
+            $table->foreignId('practice_id')->constrained();
+            $table->foreignId('dog_id')->nullable()->unique()->constrained();
+            $table->foreignId('place_id')->nullable()->unique()->constrained();
+            $table->foreignId('user_id')->constrained();
+            $table->uuid('file');
+            $table->unsignedSmallInteger('width');
+            $table->unsignedSmallInteger('height');
+            $table->dateTime('taken_in_at');
+        });
         Schema::create('trail_entries', static function (Blueprint $table): void {
             $table->id();
             $table->foreignId('practice_id')->constrained();

@@ -69,6 +69,21 @@ return [
         'no_dog' => 'the dogs of their household',
         'dog_about' => 'Only for a guardian. Who belongs to a client sees all dogs of that household.',
     ],
+    'photo' => [
+        'title' => 'Photo',
+        'of' => 'Photo of {name}',
+        'now' => 'The photo as it is now',
+        'choose' => 'Choose a photo',
+        'about' => 'JPEG, PNG or WebP. It is made smaller, and where and when it was taken is taken out.',
+        'keep' => 'Save the photo',
+        'take_out' => 'Take the photo out',
+        'taken_out' => 'The photo is gone.',
+        'problems' => [
+            'file' => 'Choose a photo of at most {most, number} MB.',
+            'no_picture' => 'That is no photo we can read. Take a JPEG, PNG or WebP.',
+            'too_many_points' => 'That photo is too large to be read: at most 25 million points, such as 6,000 by 4,000.',
+        ],
+    ],
     'data' => [
         'file' => 'What is kept about this person, as a file',
         'erase_head' => 'Erase for good',

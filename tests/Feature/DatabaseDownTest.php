@@ -32,6 +32,12 @@ final class DatabaseDownTest extends TestCase
             ->assertStatus(503)->assertSee('ada@example.test')->assertDontSee('secret words')->assertHeader('Retry-After');
     }
 
+    public function test_whatever_watches_the_server_learns_of_it(): void
+    {
+        $this->get('/health')->assertStatus(503);
+        $this->get('/up')->assertOk();
+    }
+
     public function test_a_device_is_told_to_try_again(): void
     {
         $this->postJson('/sign-in', ['email' => 'ada@example.test', 'password' => 'x'])

@@ -15,16 +15,19 @@ use App\Models\FreeSession;
 use App\Models\HandlerLimit;
 use App\Models\Item;
 use App\Models\Person;
+use App\Models\Photo;
 use App\Models\Place;
 use App\Models\Role;
 use App\Models\UnplacedTrial;
 use App\Models\User;
+use App\Photo\KeepPhoto;
 use App\Plan\ReviewPlan;
 use Core\Ladder\LadderData;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Route;
+use Illuminate\Support\Facades\Storage;
 use Illuminate\Support\Str;
 use PHPUnit\Framework\Attributes\CoversNothing;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -43,6 +46,7 @@ final class RouteAccessTest extends TestCase
     private const WHO = ['owner', 'trainer', 'helper', 'guardian', 'other guardian', 'stranger', 'nobody'];
 
     private const TABLE = [
+        'GET health' => [200, 200, 200, 200, 200, 200, 200],
         'GET up' => [200, 200, 200, 200, 200, 200, 200],
         'GET sign-in' => [302, 302, 302, 302, 302, 302, 200],
         'POST sign-in' => [302, 302, 302, 302, 302, 302, 302],
@@ -97,6 +101,10 @@ final class RouteAccessTest extends TestCase
         'PUT places/{place}' => [302, 302, 403, 403, 404, 404, 302],
         'POST places/{place}/archive' => [302, 302, 403, 403, 404, 404, 302],
         'DELETE places/{place}/archive' => [302, 302, 403, 403, 404, 404, 302],
+        'GET photos/{photo}' => [200, 200, 200, 200, 404, 404, 302],
+        'DELETE photos/{photo}' => [302, 302, 403, 403, 404, 404, 302],
+        'POST dogs/{dog}/photo' => [302, 302, 403, 403, 404, 404, 302],
+        'POST places/{place}/photo' => [302, 302, 403, 403, 404, 404, 302],
         'GET dogs/{dog}/edit' => [200, 200, 403, 403, 404, 404, 302],
         'PUT dogs/{dog}' => [302, 302, 403, 403, 404, 404, 302],
         'POST dogs/{dog}/archive' => [302, 302, 403, 403, 404, 404, 302],
@@ -246,8 +254,9 @@ final class RouteAccessTest extends TestCase
             'name' => 'Blue harness',
         ]);
         $dog = $world->dog->id;
+        Client::query()->create(['practice_id' => $world->practice->id, 'name' => 'Otherclient', 'phone' => 'Otherphone']);
         $pages = [
-            '/', '/unfiled', '/dogs', "/dogs/{$dog}", "/dogs/{$dog}/handling", "/dogs/{$dog}/coverage",
+            '/places', '/account', '/settings', '/', '/unfiled', '/dogs', "/dogs/{$dog}", "/dogs/{$dog}/handling", "/dogs/{$dog}/coverage",
             "/dogs/{$dog}/coverage?kind=presence", "/items/{$item->id}", "/plans/{$world->plan->id}",
             "/plans/{$world->plan->id}/sessions/create", '/events/create', '/free-sessions/create', "/free-sessions/create?dog={$dog}",
             "/places/{$world->session->place_id}/sketch",
@@ -265,6 +274,32 @@ final class RouteAccessTest extends TestCase
             $this->get($page)
                 ->assertOk()->assertDontSee('Otherdog')->assertDontSee('Otherperson')->assertDontSee('Otherplace')
                 ->assertDontSee('Othernote')->assertDontSee('Otherreason');
+        }
+    }
+
+    /** Every page that is not about one record: nothing of another practice stands on it, for none of its roles. */
+    public function test_nothing_of_another_practice_stands_on_a_page(): void
+    {
+        $world = World::make();
+        Client::query()->create(['practice_id' => $world->practice->id, 'name' => 'Otherclient']);
+        $world->dog->update(['name' => 'Otherdog']);
+        Place::query()->update(['name' => 'Otherplace']);
+        Person::query()->update(['name' => 'Otherperson']);
+        $world->plan->update(['name' => 'Otherplan']);
+        $this->actingAs($world->trainer)->post('/people', ['name' => 'Otherperson']);
+        $own = World::make();
+        $pages = array_filter(
+            array_map(static fn (string $route): string => explode(' ', $route)[1], array_keys(self::TABLE)),
+            static fn (string $path): bool => ! str_contains($path, '{'),
+        );
+        foreach (Role::cases() as $role) {
+            $this->actingAs($own->user($role));
+            foreach (array_unique($pages) as $path) {
+                $page = (string) $this->get("/{$path}")->getContent();
+                foreach (['Otherclient', 'Otherdog', 'Otherplace', 'Otherperson', 'Otherplan'] as $name) {
+                    self::assertStringNotContainsString($name, $page, "{$role->value} at {$path}");
+                }
+            }
         }
     }
 
@@ -311,6 +346,11 @@ final class RouteAccessTest extends TestCase
             'occurred_at' => now(),
         ]);
         $client = Client::query()->create(['practice_id' => $world->practice->id, 'name' => 'Test household']);
+        $photo = Photo::query()->create([
+            'practice_id' => $world->practice->id, 'dog_id' => $world->dog->id, 'user_id' => $world->trainer->id,
+            'file' => (string) Str::uuid(), 'width' => 1, 'height' => 1, 'taken_in_at' => now(),
+        ]);
+        Storage::fake('local')->put(KeepPhoto::path($photo->file), 'a picture');
         [$method, $uri] = explode(' ', $route);
         $path = '/'.ltrim(strtr($uri, [
             '{dog}' => (string) $world->dog->id, '{plan}' => (string) $world->plan->id, '{session}' => (string) $world->session->id,
@@ -318,7 +358,8 @@ final class RouteAccessTest extends TestCase
             '{trial}' => (string) $world->session->trials()->value('id'), '{format}' => 'csv', '{unplaced}' => (string) $unplaced->id,
             '{item}' => (string) $item->id, '{limit}' => (string) $limit->id, '{incident}' => (string) $incident->id,
             '{place}' => (string) $world->session->place_id, '{area}' => 'ear', '{side}' => 'left',
-            '{person}' => (string) $world->session->person_id, '{client}' => (string) $client->id, '{token}' => 'unknown',
+            '{person}' => (string) $world->session->person_id, '{client}' => (string) $client->id, '{photo}' => (string) $photo->id,
+            '{token}' => 'unknown',
             '{device}' => '1',
             '{free}' => (string) $free->id, '{observation}' => (string) $observation->id,
         ]), '/');

@@ -22,6 +22,7 @@ use App\Models\ResponseModel;
 use App\Models\Role;
 use App\Models\Session;
 use App\Models\User;
+use App\Photo\KeepPhoto;
 use App\Support\Fields;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Contracts\View\View;
@@ -82,7 +83,7 @@ final readonly class DogController
             ->with(['responseModel.trigger.traits', 'responseModel.person', 'place', 'steps'])->orderBy('plans.name')->limit(50)->get();
 
         return view('pages.dogs.show', [
-            'dog' => $dog,
+            'dog' => $dog, 'photo' => KeepPhoto::of($dog),
             'plans' => $plans->map(fn (Plan $plan): array => ['plan' => $plan, ...$this->limits->now($plan)]),
             'archived' => $dog->plans()->onlyTrashed()->with('responseModel.trigger')->orderByDesc('plans.deleted_at')->limit(50)->get(),
             'triggers' => $dog->triggers()->with('traits')->orderBy('name')->limit(100)->get(),
@@ -108,7 +109,7 @@ final readonly class DogController
         Gate::authorize('plan', $dog);
 
         return view('pages.dogs.edit', [
-            'dog' => $dog, 'clients' => self::clients($user),
+            'dog' => $dog, 'clients' => self::clients($user), 'photo' => KeepPhoto::of($dog),
             'trainers' => User::query()->where('practice_id', $user->practice_id)->whereIn('role', [Role::Owner, Role::Trainer])
                 ->whereNull('disabled_at')->orderBy('name')->limit(200)->pluck('name', 'id'),
         ]);

@@ -7,6 +7,7 @@ namespace App\Place\Http;
 use App\Access\InSight;
 use App\Models\Place;
 use App\Models\User;
+use App\Photo\KeepPhoto;
 use App\Place\KeepPlace;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Contracts\View\View;
@@ -56,7 +57,7 @@ final readonly class PlaceController
     {
         Gate::authorize('view', $place);
 
-        return view('pages.places.show', ['place' => $place]);
+        return view('pages.places.show', ['place' => $place, 'photo' => KeepPhoto::of($place)]);
     }
 
     public function update(PlaceRequest $request, Place $place, #[CurrentUser] User $user): RedirectResponse

@@ -20,6 +20,7 @@
                     <button class="btn btn-outline-primary">{{ say('dogs.edit.move') }}</button>
                 </form>
             </section>
+            <x-photo-form :action="route('dogs.photo', $dog)" :photo="$photo" />
             <section class="mt-4" aria-labelledby="archive-head">
                 <h2 id="archive-head">{{ say('people.archive_head') }}</h2>
                 @if($dog->archived_at === null)

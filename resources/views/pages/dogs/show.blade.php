@@ -1,5 +1,7 @@
 <x-layout :title="$dog->name">
     <div class="d-flex flex-wrap justify-content-between align-items-start gap-2">
+        @if($photo)<img class="photo" src="{{ route('photos.show', $photo) }}" width="{{ $photo->width }}"
+            height="{{ $photo->height }}" alt="{{ say('people.photo.of', ['name' => $dog->name]) }}">@endif
         <div>
             <h1 class="mb-1">{{ $dog->name }}</h1>
             <p class="text-body-secondary mb-2">{{ $dog->description }}@if($dog->born_on) {{ say('dogs.show.born',

@@ -12,10 +12,13 @@
                 @include('partials.place-fields')
                 <button class="btn btn-primary">{{ say('account.save') }}</button>
             </form>
+            <x-photo-form :action="route('places.photo', $place)" :photo="$photo" />
             <x-archive :action="route('places.archive-it', $place)" :archived-at="$place->archived_at"
                 :about="say('places.archive_about')" />
         </div></div>
     @else
+        @if($photo)<p><img class="photo" src="{{ route('photos.show', $photo) }}" width="{{ $photo->width }}"
+            height="{{ $photo->height }}" alt="{{ say('people.photo.of', ['name' => $place->name]) }}"></p>@endif
         <dl class="facts mt-3">
             @if($place->kind !== '')<dt>{{ say('places.kind') }}</dt><dd>{{ say("places.kinds.{$place->kind}") }}</dd>@endif
             @if($place->room_meters !== null)<dt>{{ say('places.room') }}</dt><dd>{{ words()->formats->meters($place->room_meters) }}</dd>@endif
