@@ -21,7 +21,7 @@ $ids = array_map(
     static fn (string $table): array => DB::table($table)->orderByDesc('id')->limit(6)->pluck('id')->all(),
     ['dog' => 'dogs', 'plan' => 'plans', 'session' => 'sessions', 'trial' => 'trials', 'item' => 'items', 'place' => 'places',
         'assessment' => 'assessments', 'incident' => 'incidents', 'limit' => 'handler_limits', 'unplaced' => 'unplaced_trials',
-        'free' => 'free_sessions',
+        'free' => 'free_sessions', 'person' => 'people', 'client' => 'clients', 'device' => 'devices', 'photo' => 'photos',
         'observation' => 'observations'],
 );
 

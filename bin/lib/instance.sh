@@ -27,6 +27,7 @@ export_environment() {
     export APP_KEY; APP_KEY="$(cat "$STATE/app.key")"
     export DB_HOST=127.0.0.1 DB_PORT="$DB_PORT" DB_DATABASE="$DB_NAME" DB_USERNAME=wheatear
     export DB_PASSWORD; DB_PASSWORD="$(cat "$STATE/db.password")"
+    [ -z "${WHEATEAR_USER:-}" ] || export DB_SOCKET="$RUN/db/mysqld.sock" DB_USERNAME="$WHEATEAR_USER" DB_PASSWORD=
     export SESSION_COOKIE="wheatear_$WEB_PORT"
     export LARAVEL_STORAGE_PATH="$STATE/storage"
     export APP_CONFIG_CACHE="$STATE/cache/config.php" APP_ROUTES_CACHE="$STATE/cache/routes.php" APP_EVENTS_CACHE="$STATE/cache/events.php"
@@ -34,9 +35,11 @@ export_environment() {
         VIEW_COMPILED_PATH="$STATE/storage/framework/views"
 }
 
-# www-data where it can read the tree; root (on loopback only) where the tree lies in a folder that only root may enter.
+# The account of the service, where there is one; else www-data where it can read the tree; root (on loopback only) where the tree lies
+# in a folder that only root may enter.
 pool_user() {
-    if runuser -u www-data -- test -r "$ROOT/public/index.php" 2>/dev/null && runuser -u www-data -- test -x "$STATE" 2>/dev/null; \
+    if [ -n "${WHEATEAR_USER:-}" ]; then echo "$WHEATEAR_USER"
+    elif runuser -u www-data -- test -r "$ROOT/public/index.php" 2>/dev/null && runuser -u www-data -- test -x "$STATE" 2>/dev/null; \
         then echo www-data; else echo root; fi
 }
 

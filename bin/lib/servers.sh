@@ -36,32 +36,42 @@ db_root() { mariadb --no-defaults --socket="$RUN/db/mysqld.sock" --user=root "$@
 port_is_free() { ! (exec 3<>"/dev/tcp/127.0.0.1/$1") 2>/dev/null; }
 need_port() { port_is_free "$1" || die "port $1 is taken by another program. Choose others with $2."; }
 
-start_database() {
-    alive "$STATE/mariadb.pid" && return 0
-    need_port "$DB_PORT" WHEATEAR_DB_PORT
+# Makes the data folder where there is none.
+prepare_database() {
     local user; user="$(db_user)"
     mkdir -p "$RUN/db"; chown "$user" "$RUN/db"
-    local fresh_data=
     if [ ! -d "$STATE/mysql/mysql" ]; then
         say "Making a private MariaDB data folder"
         mkdir -p "$STATE/mysql"; chown "$user" "$STATE/mysql"
         mariadb-install-db --no-defaults --user="$user" --datadir="$STATE/mysql" --auth-root-authentication-method=socket \
             --auth-root-socket-user=root >"$STATE/log/mariadb-install.log" 2>&1 \
             || die "the data folder could not be made; see $STATE/log/mariadb-install.log"
-        fresh_data=1
     fi
-    setsid mariadbd --no-defaults --user="$user" --datadir="$STATE/mysql" --socket="$RUN/db/mysqld.sock" --port="$DB_PORT" \
-        --bind-address=127.0.0.1 \
-        --pid-file="$RUN/db/mariadb.pid" --character-set-server=utf8mb4 --collation-server=utf8mb4_unicode_ci --skip-name-resolve \
-            --innodb-buffer-pool-size=128M \
-        </dev/null >"$STATE/log/mariadb.log" 2>&1 &
+    DATABASE=(mariadbd --no-defaults --user="$user" --datadir="$STATE/mysql" --socket="$RUN/db/mysqld.sock"
+        --pid-file="$RUN/db/mariadb.pid" --character-set-server=utf8mb4 --collation-server=utf8mb4_unicode_ci --skip-name-resolve
+        --innodb-buffer-pool-size="${WHEATEAR_DB_MEMORY:-128M}")
+    # as a service, the application comes in by the socket, as the account it runs as, and the database is on no network at all
+    if [ -n "${WHEATEAR_USER:-}" ]; then DATABASE+=(--skip-networking); else DATABASE+=(--port="$DB_PORT" --bind-address=127.0.0.1); fi
+}
+
+start_database() {
+    alive "$STATE/mariadb.pid" && return 0
+    need_port "$DB_PORT" WHEATEAR_DB_PORT
+    prepare_database
+    setsid "${DATABASE[@]}" </dev/null >"$STATE/log/mariadb.log" 2>&1 &
     echo $! > "$STATE/mariadb.pid"
     disown
+    lock_database
+}
+
+# Once it answers: the application's own user, and nobody else.
+lock_database() {
     wait_for 60 MariaDB mariadb-admin --no-defaults --socket="$RUN/db/mysqld.sock" --user=root ping
-    if [ -n "$fresh_data" ]; then
-        db_root -e "CREATE USER 'wheatear'@'127.0.0.1' IDENTIFIED BY '$(cat "$STATE/db.password")';" \
-            || die "the application's database user could not be made"
-    fi
+    if [ -n "${WHEATEAR_USER:-}" ]; then
+        db_root -e "CREATE USER IF NOT EXISTS '$WHEATEAR_USER'@'localhost' IDENTIFIED VIA unix_socket"
+    else
+        db_root -e "CREATE USER IF NOT EXISTS 'wheatear'@'127.0.0.1' IDENTIFIED BY '$(cat "$STATE/db.password")'"
+    fi || die "the application's database user could not be made"
     # the socket can be reached by every account of the machine: only the machine's root is the database's root, also in data folders
     # made by earlier versions; no anonymous user, nobody else
     db_root -e "ALTER USER 'root'@'localhost' IDENTIFIED VIA unix_socket; FLUSH PRIVILEGES;
@@ -70,14 +80,12 @@ start_database() {
 }
 
 make_database() {
+    local account="'wheatear'@'127.0.0.1'"; [ -z "${WHEATEAR_USER:-}" ] || account="'$WHEATEAR_USER'@'localhost'"
     db_root -e "CREATE DATABASE IF NOT EXISTS \`$1\` CHARACTER SET utf8mb4 COLLATE utf8mb4_unicode_ci;
-        GRANT ALL ON \`$1\`.* TO 'wheatear'@'127.0.0.1';"
+        GRANT ALL ON \`$1\`.* TO $account;"
 }
 
-start_fpm() {
-    alive "$STATE/fpm.pid" && return 0
-    end_orphans "$STATE/fpm.pid" php-fpm8.2
-    need_port "$FPM_PORT" WHEATEAR_FPM_PORT
+prepare_fpm() {
     local user; user="$(pool_user)"
     cat > "$STATE/fpm.conf" <<CONF
 [global]
@@ -97,17 +105,22 @@ php_admin_flag[display_errors] = off
 php_admin_value[upload_max_filesize] = 10M
 php_admin_value[post_max_size] = 12M
 CONF
-    local allow=(); [ "$user" = root ] && { allow=(-R); say "The tree can only be read by root, so PHP runs as root, on loopback."; }
-    (umask 077; exec php-fpm8.2 "${allow[@]}" -y "$STATE/fpm.conf" -d opcache.enable=1 -d opcache.jit=tracing \
-        -d opcache.jit_buffer_size=64M \
-        -d opcache.memory_consumption=192 -d opcache.max_accelerated_files=20000 -d opcache.validate_timestamps="${WHEATEAR_WATCH:-1}" \
-        -d realpath_cache_size=4M -d expose_php=0) || die "php-fpm did not start; see $STATE/log/fpm.log"
+    FPM=(php-fpm8.2 -y "$STATE/fpm.conf" -d opcache.enable=1 -d opcache.jit=tracing -d opcache.jit_buffer_size=64M
+        -d opcache.memory_consumption=192 -d opcache.max_accelerated_files=20000 -d opcache.validate_timestamps="${WHEATEAR_WATCH:-1}"
+        -d realpath_cache_size=4M -d expose_php=0)
+    [ "$user" = root ] && { FPM+=(-R); say "The tree can only be read by root, so PHP runs as root, on loopback."; }
+    return 0
 }
 
-start_nginx() {
-    alive "$STATE/nginx.pid" && return 0
-    end_orphans "$STATE/nginx.pid" nginx
-    need_port "$WEB_PORT" WHEATEAR_PORT
+start_fpm() {
+    alive "$STATE/fpm.pid" && return 0
+    end_orphans "$STATE/fpm.pid" php-fpm8.2
+    need_port "$FPM_PORT" WHEATEAR_FPM_PORT
+    prepare_fpm
+    (umask 077; exec "${FPM[@]}") || die "php-fpm did not start; see $STATE/log/fpm.log"
+}
+
+prepare_nginx() {
     cat > "$STATE/nginx.conf" <<CONF
 user $(pool_user);
 worker_processes 2;
@@ -162,7 +175,15 @@ http {
     }
 }
 CONF
-    nginx -c "$STATE/nginx.conf" -e "$STATE/log/nginx.log" || die "nginx did not start; see $STATE/log/nginx.log"
+    NGINX=(nginx -c "$STATE/nginx.conf" -e "$STATE/log/nginx.log")
+}
+
+start_nginx() {
+    alive "$STATE/nginx.pid" && return 0
+    end_orphans "$STATE/nginx.pid" nginx
+    need_port "$WEB_PORT" WHEATEAR_PORT
+    prepare_nginx
+    "${NGINX[@]}" || die "nginx did not start; see $STATE/log/nginx.log"
 }
 
 serve() {

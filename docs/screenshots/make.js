@@ -63,10 +63,7 @@ await take('handling', '/dogs/4/handling#area-front_paw-left');
 await take('item', '/items/1');
 await take('sketch', '/places/1/sketch?plan=1');
 await take('limits', '/plans/1/limits');
-await take(
-    'fit-and-food',
-    '/dogs/3/kit?check=basket&nose_length=5&closed_girth=15&open_girth=20&open_height=7&inside_length=6&inside_girth=19&inside_height=8',
-);
+await take('person', '/people/4');
 await take('care-card', '/dogs/4/card?words=Mat%20by%20the%20door%2C%20%22chin%22&kit=grinder%2C%20paste%20on%20a%20spoon');
 await intakeToPlan();
 await take('review', '/sessions/12/review');

@@ -16,6 +16,7 @@ return [
         'methods' => 'Ways of working',
         'choices' => 'Where trainers differ',
         'skills' => 'Skills needed first',
+        'practice' => 'People, clients and the practice',
         'numbers' => 'Behind the numbers',
     ],
     'guardian' => [
@@ -42,6 +43,31 @@ return [
             'why' => 'Graded signs tell where the limit is without crossing it.',
             'differ' => 'Some grade by one sign, some by the whole dog. A band is proposed from the signs you tick; your own word stands beside it.',
             'source' => 'The weights of the signs are our own working scale, not a validated test.',
+        ],
+        'people' => [
+            'title' => 'Who sees what',
+            'what' => 'Owners and trainers see all dogs; owners also invite people and change the practice. A helper sees the dogs and logs trials. A guardian sees the dogs of their household, or those they were invited for, and nothing of any other client. Somebody without a sign-in can handle dogs too: name them when a session starts, or add them under People.',
+            'why' => 'A client’s name, notes and places are nobody else’s business.',
+            'differ' => 'Some practices let helpers see no history. Here they see the dogs, so that they know the safety flags.',
+            'source' => 'Our own rule.',
+        ],
+        'sign-in' => [
+            'title' => 'Signing in, and staying in',
+            'what' => 'Under Menu, Your account: change the password, see on which devices you are signed in and end one, turn on a second step. A sign-in that an owner turns off ends at the next tap, on every device; what a device has not handed over waits on it.',
+            'why' => 'A lost phone must be closed from another, at once.',
+            'source' => 'Long passwords without further rules: NIST SP 800-63B. Codes: RFC 6238.',
+        ],
+        'moving' => [
+            'title' => 'Another trainer takes a dog',
+            'what' => 'On the dog’s page, Change, choose who is in charge. The plans of the trainer before go along with all that was learned, and each session keeps who handled then. If both have trained the same thing, their plans stay apart. A copy for a second person, on the plan’s page, is something else: it begins in the first third.',
+            'why' => 'What a dog has learned does not go when a trainer does; what it learned with one person is still checked with the next.',
+            'source' => 'Common practice.',
+        ],
+        'backup' => [
+            'title' => 'Archived, erased, backed up',
+            'what' => 'Archived dogs, people, places, clients and plans are out of the way and can be brought back. Erasing a person or client takes out who they are, for good; what happened to the dogs stays. Backups are made on the server, while all runs.',
+            'why' => 'A record that can be made to vanish is worth nothing when a dog has bitten.',
+            'source' => 'Ask what your local law wants kept, and for how long.',
         ],
         'without-plan' => [
             'title' => 'Without a plan',

@@ -145,6 +145,41 @@ test('a web server or PHP that was killed leaves nothing behind that keeps it fr
     }
 });
 
+test('as a service, each server that is killed is started again, and the database is on no network', async () => {
+    const folder = shell('folder=$(mktemp -d); chmod 755 $folder; echo $folder').trim();
+    const other = `${folder}/state`;
+    const env = {
+        ...process.env,
+        WHEATEAR_INSTANCE: 'served',
+        WHEATEAR_STATE: other,
+        WHEATEAR_RUN: `${folder}/run`,
+        WHEATEAR_PORT: '8184',
+        WHEATEAR_USER: 'www-data',
+        WHEATEAR_DB_NAME: '',
+        WHEATEAR_DB_PORT: '',
+        WHEATEAR_FPM_PORT: '',
+        WHEATEAR_PUBLIC_URL: '',
+        DB_SOCKET: '',
+    };
+    const healthy = async () => (await fetch('http://127.0.0.1:8184/health').catch(() => null))?.status;
+    const main = (/** @type {string} */ server) => shell(`cat ${other}/${server}.pid 2>/dev/null || true`).trim();
+    for (const server of ['database', 'php', 'web']) spawn('tests/Browser/supervise', [server, `${folder}/stop`], { env, stdio: 'ignore' });
+    try {
+        await expect.poll(healthy, { timeout: 60_000 }).toBe(200);
+        // what it ran with is seen by all accounts of the machine: no password is among it, and no port is open
+        expect(shell(`tr '\\0' ' ' < /proc/${main('mariadb')}/cmdline`)).toContain('--skip-networking');
+        await expect.poll(async () => (await fetch('http://127.0.0.1:8184/sign-in')).status, { timeout: 60_000 }).toBe(200);
+        for (const server of ['mariadb', 'fpm', 'nginx']) {
+            const before = main(server);
+            process.kill(Number(before), 'SIGKILL');
+            await expect.poll(() => main(server) !== before && main(server) !== '', { message: server, timeout: 60_000 }).toBe(true);
+            await expect.poll(healthy, { message: server, timeout: 60_000 }).toBe(200);
+        }
+    } finally {
+        shell(`touch ${folder}/stop; pkill -f ${folder}/[s]tate/ || true; sleep 2; pkill -9 -f ${folder}/[s]tate/ || true; rm -rf ${folder}`);
+    }
+});
+
 test('a process that was given an old number is left alone', () => {
     const state = shell('mktemp -d').trim();
     try {
