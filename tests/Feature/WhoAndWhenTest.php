@@ -53,6 +53,20 @@ final class WhoAndWhenTest extends TestCase
         self::assertSame([$bo->id, $ada], Trial::query()->orderBy('sequence')->pluck('person_id')->all());
     }
 
+    /** Three sessions a week are two days apart; a plan of once in two weeks is not called late after nine days. */
+    public function test_a_plan_is_due_by_its_own_pace(): void
+    {
+        $this->actingAs($this->world->trainer);
+        $this->world->session->update(['started_at' => now()->subDay(), 'ended_at' => now()->subDay()->addMinutes(5), 'evidence' => []]);
+        $this->get('/')->assertSee('next one tomorrow');
+        $this->travel(1)->days();
+        $this->get('/')->assertSee('due today');
+        $this->travel(7)->days();
+        $this->get('/')->assertSee('due for 7 days');
+        $this->world->plan->update(['outings_a_week' => 0.5]);
+        $this->get('/')->assertSee('next one in 5 days');
+    }
+
     /** 23:30 and half an hour past midnight in Auckland: the same day in Greenwich, a day apart where the practice is. */
     public function test_days_are_those_of_the_practice(): void
     {

@@ -18,6 +18,7 @@ use App\Models\User;
 use App\Support\Fields;
 use Core\Decision\RuleBook;
 use Core\Measure\CalendarDay;
+use Core\Planning\Pace;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Contracts\View\View;
 use Psr\Clock\ClockInterface;
@@ -38,10 +39,12 @@ final readonly class TodayController
         $plans = Plan::query()->with(['responseModel.dog', 'responseModel.trigger', 'responseModel.person', 'place'])
             ->whereHas('responseModel', static fn ($models) => $models->whereIn('dog_id', $dogs))
             ->withMax('sessions as last_session_at', 'started_at')->withCount('sessions')
-            // whose it is first, then what has waited longest; what was never begun waits for nobody
+            // whose it is first, then what is due most by its own pace; what was never begun waits for nobody
             ->orderByRaw('EXISTS (SELECT 1 FROM response_models JOIN people ON people.id = response_models.person_id
                 WHERE response_models.id = plans.response_model_id AND people.user_id = ?) DESC', [$user->id])
-            ->orderByRaw('last_session_at IS NULL, last_session_at')->orderBy('plans.id')->paginate(self::MAX_PLANS);
+            ->orderByRaw('last_session_at IS NULL, TIMESTAMPDIFF(HOUR, last_session_at, ?) * plans.outings_a_week DESC', [
+                $this->clock->now()->format('Y-m-d H:i:s'),
+            ])->orderBy('plans.id')->paginate(self::MAX_PLANS);
         $now = $this->clock->now();
         $zone = new \DateTimeZone($user->practice->time_zone);
         $carried = [];
@@ -57,12 +60,14 @@ final readonly class TodayController
                 ));
 
                 $lastAt = Fields::of($plan->getAttributes())->textOrNull('last_session_at');
+                $daysSince = $lastAt === null ? null : CalendarDay::between(
+                    (new \DateTimeImmutable($lastAt, new \DateTimeZone('UTC')))->setTimezone($zone), $now->setTimezone($zone),
+                );
 
                 return [
                     'plan' => $plan,
-                    'daysSince' => $lastAt === null ? null : CalendarDay::between(
-                        (new \DateTimeImmutable($lastAt, new \DateTimeZone('UTC')))->setTimezone($zone), $now->setTimezone($zone),
-                    ),
+                    'daysSince' => $daysSince,
+                    'dueIn' => $daysSince === null ? null : (new Pace($plan->outings_a_week))->dueIn($daysSince),
                     'carried' => CarryOverReader::inWords($carried[$plan->responseModel->dog_id]),
                     'start' => RuleBook::standard()->decide($situation),
                     'catalog' => $situation->catalog,

@@ -72,8 +72,8 @@
                         {{ say('today.today.with', ['person' => $model->person->name]) }}@if($plan->place), {{ $plan->place->name }}@endif ·
                         @if($item['daysSince'] !== null)
                             {{ say('today.today.last_session', ['days' => $item['daysSince']]) }}
-                            @if($item['daysSince'] >= 8)<strong>{{ say('today.today.no_session_for_days',
-                                ['days' => $item['daysSince']]) }}</strong>@endif
+                            · @if($item['dueIn'] > 0){{ say('today.today.next_in', ['days' => $item['dueIn']]) }}@else<strong
+                                class="text-body">{{ say('today.today.due', ['days' => -$item['dueIn']]) }}</strong>@endif
                         @else
                             {{ say('today.today.no_session_yet') }}
                         @endif
