@@ -43,6 +43,7 @@ use App\Plan\Http\MoveController;
 use App\Plan\Http\PlanController;
 use App\Plan\Http\PlanReviewController;
 use App\Plan\Http\SoundSetUpController;
+use App\Practice\Http\FindController;
 use App\Practice\Http\HealthController;
 use App\Practice\Http\PracticeController;
 use App\Practice\Http\SettingsController;
@@ -107,6 +108,7 @@ Route::middleware(['auth', 'auth.session', KnownDevice::class])->group(function 
     Route::get('/practice', [PracticeController::class, 'edit'])->name('practice');
     Route::put('/practice', [PracticeController::class, 'update']);
     Route::get('/trail', TrailController::class)->name('trail');
+    Route::get('/find', FindController::class)->name('find');
     Route::resource('people', PersonController::class)->only(['index', 'create', 'store', 'show', 'update']);
     Route::post('/people/{person}/archive', [PersonController::class, 'archive'])->name('people.archive-it');
     Route::delete('/people/{person}/archive', [PersonController::class, 'restore']);

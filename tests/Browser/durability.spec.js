@@ -176,7 +176,9 @@ test('as a service, each server that is killed is started again, and the databas
             await expect.poll(healthy, { message: server, timeout: 60_000 }).toBe(200);
         }
     } finally {
-        shell(`touch ${folder}/stop; pkill -f ${folder}/[s]tate/ || true; sleep 2; pkill -9 -f ${folder}/[s]tate/ || true; rm -rf ${folder}`);
+        shell(
+            `touch ${folder}/stop; pkill -f ${folder}/[s]tate/ || true; sleep 2; pkill -9 -f ${folder}/[s]tate/ || true; rm -rf ${folder}`,
+        );
     }
 });
 

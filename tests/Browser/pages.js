@@ -40,6 +40,7 @@ export const PAGES = [
     '/account',
     '/practice',
     '/trail',
+    '/find?q=an',
     '/people',
     '/people/create',
     '/people/4',

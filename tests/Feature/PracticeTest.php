@@ -315,4 +315,21 @@ final class PracticeTest extends TestCase
         $start()->assertSessionHasNoErrors();
         $this->get("/dogs/{$world->dog->id}/handling")->assertSee('only in training');
     }
+
+    public function test_a_word_is_found_in_names_and_notes_of_what_a_user_may_see(): void
+    {
+        $world = World::make();
+        $world->session->update(['ended_at' => now(), 'end_note' => 'stood by the windmill']);
+        $other = Dog::query()->create(['practice_id' => $world->practice->id, 'name' => 'Windmill']);
+        Client::query()->create(['practice_id' => $world->practice->id, 'name' => 'Windmill family']);
+        $guardian = $world->user(Role::Guardian);
+        $world->dog->guardians()->attach($guardian);
+
+        $this->actingAs($world->trainer)->get('/find?q=windmil')->assertSee('by the windmill')->assertSee('Windmill family')
+            ->assertSee("/dogs/{$other->id}");
+        $this->actingAs($guardian)->get('/find?q=windmil')->assertSee('by the windmill')->assertDontSee('Windmill family')
+            ->assertDontSee("/dogs/{$other->id}");
+        $this->get('/find?q=w')->assertSee('at least two letters');
+        $this->actingAs(User::factory()->createOne(['role' => Role::Owner]))->get('/find?q=windmil')->assertSee('Nothing found');
+    }
 }

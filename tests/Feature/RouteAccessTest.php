@@ -70,6 +70,7 @@ final class RouteAccessTest extends TestCase
         'DELETE account/devices/{device}' => [302, 302, 302, 302, 302, 302, 302],
         'GET practice' => [200, 403, 403, 403, 403, 200, 302],
         'PUT practice' => [302, 403, 403, 403, 403, 302, 302],
+        'GET find' => [200, 200, 200, 200, 200, 200, 302],
         'GET trail' => [200, 403, 403, 403, 403, 200, 302],
         'GET people' => [200, 200, 403, 403, 403, 200, 302],
         'GET people/create' => [200, 200, 403, 403, 403, 200, 302],
@@ -256,7 +257,8 @@ final class RouteAccessTest extends TestCase
         $dog = $world->dog->id;
         Client::query()->create(['practice_id' => $world->practice->id, 'name' => 'Otherclient', 'phone' => 'Otherphone']);
         $pages = [
-            '/places', '/account', '/settings', '/', '/unfiled', '/dogs', "/dogs/{$dog}", "/dogs/{$dog}/handling", "/dogs/{$dog}/coverage",
+            '/find?q=other', '/places', '/account', '/settings', '/', '/unfiled', '/dogs', "/dogs/{$dog}", "/dogs/{$dog}/handling",
+            "/dogs/{$dog}/coverage",
             "/dogs/{$dog}/coverage?kind=presence", "/items/{$item->id}", "/plans/{$world->plan->id}",
             "/plans/{$world->plan->id}/sessions/create", '/events/create', '/free-sessions/create', "/free-sessions/create?dog={$dog}",
             "/places/{$world->session->place_id}/sketch",
@@ -295,7 +297,7 @@ final class RouteAccessTest extends TestCase
         foreach (Role::cases() as $role) {
             $this->actingAs($own->user($role));
             foreach (array_unique($pages) as $path) {
-                $page = (string) $this->get("/{$path}")->getContent();
+                $page = (string) $this->get("/{$path}?q=other")->getContent();
                 foreach (['Otherclient', 'Otherdog', 'Otherplace', 'Otherperson', 'Otherplan'] as $name) {
                     self::assertStringNotContainsString($name, $page, "{$role->value} at {$path}");
                 }

@@ -40,6 +40,7 @@
                 <div class="user-menu-list">
                     <p class="mb-1 px-2"><strong>{{ auth()->user()->name }}</strong><br><span
                         class="text-body-secondary">{{ auth()->user()->practice->name }}</span></p>
+                    <a class="nav-link" href="{{ route('find') }}">{{ say('practice.find.title') }}</a>
                     <a class="nav-link" href="{{ route('account') }}">{{ say('account.title') }}</a>
                     <a class="nav-link" href="{{ route('settings') }}">{{ say('settings.title') }}</a>
                     @if(auth()->user()->role->managesPlans())
