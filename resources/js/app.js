@@ -6,7 +6,7 @@ import { mountHandling } from './handling.js';
 import { mountLadder } from './plans/ladder.js';
 import { mountProblems } from './problems.js';
 import { mountWaiting } from './device/waiting.js';
-import { mountMenu } from './menu.js';
+import { mountMenus } from './menu.js';
 import { mountTry } from './sound/try.js';
 import { securityToken } from './device/security-token.js';
 
@@ -41,7 +41,7 @@ mountProblems(document);
 keepPagesForOffline();
 mountWaiting(document.body);
 mountHandling();
-for (const menu of document.querySelectorAll('[data-menu]')) if (menu instanceof HTMLDetailsElement) mountMenu(menu);
+mountMenus(document);
 for (const place of document.querySelectorAll('[data-drawn-code]'))
     if (place instanceof HTMLElement) import('./drawn-code.js').then(({ drawCode }) => drawCode(place));
 for (const field of document.querySelectorAll('[data-zone-here]'))

@@ -2,11 +2,13 @@ import { deviceId, keepPagesForOffline } from './device/device.js';
 import { Sender } from './device/sender.js';
 import { MemoryStore, Store } from './device/store.js';
 import { mountWaiting } from './device/waiting.js';
+import { mountMenus } from './menu.js';
 import { mountHandling } from './handling.js';
 import { FreeScreen } from './free/screen.js';
 
 keepPagesForOffline();
 mountWaiting(document.body);
+mountMenus(document);
 mountHandling();
 
 const root = document.querySelector('[data-free]');

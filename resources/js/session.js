@@ -2,11 +2,13 @@ import { deviceId, keepPagesForOffline } from './device/device.js';
 import { Sender } from './device/sender.js';
 import { MemoryStore, Store } from './device/store.js';
 import { mountWaiting } from './device/waiting.js';
+import { mountMenus } from './menu.js';
 import { Screen } from './session/screen.js';
 import { mountStepper } from './stepper.js';
 
 keepPagesForOffline();
 mountWaiting(document.body);
+mountMenus(document);
 for (const stepper of document.querySelectorAll('[data-stepper]')) mountStepper(stepper);
 
 const root = document.querySelector('[data-session-screen]');

@@ -74,6 +74,10 @@ test('an expired sign-in keeps every entry, asks, and sends after signing in; an
     await startSession(page);
     await logTrial(page, { outcome: 'returned', band: 0 });
     const url = page.url();
+    await page.evaluate(() => navigator.serviceWorker.ready);
+    await page.reload();
+    const keptPages = () => page.evaluate(async () => (await (await caches.open('wheatear-pages')).keys()).length);
+    await expect.poll(keptPages).toBe(1);
     const cookies = await context.cookies();
     await context.clearCookies();
     await tapTrial(page, { outcome: 'prompted', band: 1 });
@@ -82,6 +86,7 @@ test('an expired sign-in keeps every entry, asks, and sends after signing in; an
     // somebody else signs in on this device
     await signIn(page, 'ines');
     await expect(page.getByText(/1 of another user waits here/)).toBeVisible();
+    await expect.poll(keptPages, { message: 'what was kept for the one before' }).toBe(0);
     await context.clearCookies();
     await signIn(page);
     await expect(page.getByText(/waits? on this device/)).toHaveCount(0, { timeout: 15_000 });
@@ -123,6 +128,11 @@ test('signing out warns of what waits and never clears it', async ({ page, conte
     await tapTrial(page, { outcome: 'returned', band: 0 });
     await expect(page.getByText(/No connection: 1 on this device/)).toBeVisible();
     const url = page.url();
+    const menu = page.locator('[data-menu]');
+    await menu.locator('summary').click();
+    await page.keyboard.press('Escape');
+    await expect(menu).not.toHaveAttribute('open');
+    await page.keyboard.press('Enter');
     const said = page.waitForEvent('dialog');
     const press = page.getByRole('button', { name: /Sign out/ }).click();
     const dialog = await said;

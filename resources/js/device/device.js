@@ -18,3 +18,18 @@ export function keepPagesForOffline() {
 export function forgetPages() {
     return 'caches' in globalThis ? caches.delete('wheatear-pages') : Promise.resolve(false);
 }
+
+/**
+ * Pages that were kept for somebody else are forgotten: a sign-in that expired, or was ended from elsewhere, has signed nobody out here.
+ *
+ * @param {number} user who is signed in now
+ */
+export async function forgetPagesOfOthers(user) {
+    const before = localStorage.getItem('wheatear-kept-for');
+    if (before === String(user)) return;
+    localStorage.setItem('wheatear-kept-for', String(user));
+    await forgetPages();
+    // this one was kept on its way here
+    if ('caches' in globalThis && /^\/(free-)?sessions\/\d+$/.test(location.pathname))
+        await (await caches.open('wheatear-pages')).add(location.href).catch(() => undefined);
+}

@@ -1,6 +1,6 @@
 import { Sender } from './sender.js';
 import { Store } from './store.js';
-import { deviceId, forgetPages } from './device.js';
+import { deviceId, forgetPages, forgetPagesOfOthers } from './device.js';
 import { say } from '../words.js';
 
 /**
@@ -10,6 +10,7 @@ import { say } from '../words.js';
 export async function mountWaiting(body) {
     const user = Number(body.dataset.user);
     if (!user) return;
+    forgetPagesOfOthers(user).catch(() => undefined);
     const store = await Store.open().catch(() => null);
     const note = document.querySelector('[data-waiting]');
     const show = (/** @type {number} */ mine, /** @type {number} */ others) => {
