@@ -13,7 +13,7 @@ final readonly class Pace
     public function __construct(private float $aWeek)
     {
         if ($aWeek <= 0.0) {
-            throw new \InvalidArgumentException('A pace is more than 0 sessions a week.');
+            throw new \LogicException('A pace is more than 0 sessions a week.');
         }
     }
 

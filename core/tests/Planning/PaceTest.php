@@ -27,7 +27,7 @@ final class PaceTest extends TestCase
 
     public function test_no_pace_is_no_pace(): void
     {
-        $this->expectException(\InvalidArgumentException::class);
+        $this->expectException(\LogicException::class);
         new Pace(0.0);
     }
 }
