@@ -6,6 +6,7 @@ namespace Tests\Feature;
 
 use App\Models\Photo;
 use App\Models\Role;
+use App\Photo\InvalidPhoto;
 use App\Photo\KeepPhoto;
 use App\Photo\Picture;
 use Illuminate\Contracts\Filesystem\Filesystem;
@@ -92,7 +93,7 @@ final class PhotoTest extends TestCase
             file_put_contents($path, $content);
             try {
                 Picture::of($path);
-            } catch (\App\Photo\InvalidPhoto $problem) {
+            } catch (InvalidPhoto $problem) {
                 return $problem->problem->value;
             }
 

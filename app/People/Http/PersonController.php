@@ -15,6 +15,7 @@ use App\Models\User;
 use App\People\KeepPerson;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Contracts\View\View;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Gate;
@@ -99,8 +100,8 @@ final readonly class PersonController
         return redirect()->route('people.show', $person)->with('status', say('people.restored', ['name' => $person->name]));
     }
 
-    /** @return \Illuminate\Database\Eloquent\Builder<Invitation> */
-    private function invited(User $user): \Illuminate\Database\Eloquent\Builder
+    /** @return Builder<Invitation> */
+    private function invited(User $user): Builder
     {
         return Invitation::query()->where('practice_id', $user->practice_id)->whereNull('accepted_at')->whereNull('withdrawn_at');
     }
