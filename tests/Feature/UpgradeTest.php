@@ -89,9 +89,9 @@ final class UpgradeTest extends TestCase
         [$names, $values] = $key === 'id' ? ["{$key}, uuid", ', UUID()'] : [$key, ''];
         for ($copy = 1; $copy <= self::COPIES; $copy++) {
             $by = $copy * self::APART;
+            $below = self::APART;
             DB::statement(
-                "INSERT INTO {$table} ({$names}, {$list}) SELECT {$key} + {$by}{$values}, {$list} FROM {$table} WHERE {$key} < "
-                    .self::APART,
+                "INSERT INTO {$table} ({$names}, {$list}) SELECT {$key} + {$by}{$values}, {$list} FROM {$table} WHERE {$key} < {$below}",
             );
         }
     }
