@@ -100,7 +100,8 @@ final class UpgradeTest extends TestCase
     private function logged(): array
     {
         return (array) DB::selectOne('SELECT COUNT(*) AS trials, SUM(band) AS bands,
-            BIT_XOR(CRC32(CONCAT(id, uuid, outcome))) AS all_of_them, (SELECT COUNT(*) FROM trial_exposures) AS exposures, (SELECT COUNT(*) FROM trial_signs) AS signs,
+            BIT_XOR(CRC32(CONCAT(id, uuid, outcome))) AS all_of_them,
+            (SELECT COUNT(*) FROM trial_exposures) AS exposures, (SELECT COUNT(*) FROM trial_signs) AS signs,
             (SELECT COUNT(*) FROM sessions) AS sessions, (SELECT COUNT(*) FROM advice) AS advice FROM trials');
     }
 }
