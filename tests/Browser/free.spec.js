@@ -86,6 +86,18 @@ test('looking around at a place nobody has been to: nothing lost without a netwo
     expect(found).toEqual([]);
 });
 
+test('one press ends a session while its last tap is still on its way', async ({ page }) => {
+    await signIn(page);
+    await startFree(page, 'Thimble', /Look around/, 'Slow quay');
+    await page.route('**/entries', async (route) => {
+        await new Promise((later) => setTimeout(later, 1500));
+        await route.continue();
+    });
+    await page.locator('button[value="looked"]').click();
+    await page.getByRole('button', { name: 'End', exact: true }).click();
+    await expect(page.getByRole('heading', { name: 'Everything that was noted' })).toBeVisible();
+});
+
 test('a tour of the body: a tap on a part, a tap on how it was', async ({ page }) => {
     const found = complaints(page);
     await signIn(page);

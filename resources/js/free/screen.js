@@ -29,6 +29,8 @@ export class FreeScreen {
         this.asked = null;
         /** @type {import('../session/ask.js').Question | null} about the grade of a touch */
         this.doubted = null;
+        /** @type {HTMLFormElement | null} asked to end while something was still on its way */
+        this.ending = null;
     }
 
     async start() {
@@ -89,10 +91,19 @@ export class FreeScreen {
         const form = event.target;
         if (this.waiting.length === 0 || !(form instanceof HTMLFormElement)) return;
         event.preventDefault();
+        this.ending = form;
         await this.sender?.wake();
+        await this.endOnceSent();
+    }
+
+    /** One press is enough, also while something is being sent. */
+    async endOnceSent() {
+        if (!this.ending) return;
         this.waiting = await this.mine();
-        if (this.waiting.length === 0) form.submit();
-        else this.network('retry', this.waiting.length);
+        if (this.waiting.length > 0 || !this.ending) return;
+        const form = this.ending;
+        this.ending = null;
+        form.submit();
     }
 
     /** @param {Record<string, unknown>} data */
@@ -134,6 +145,8 @@ export class FreeScreen {
 
     /** @param {{uuid: string, kind: string, of?: string, data: Record<string, unknown>}} entry */
     async keep(entry) {
+        // whoever taps goes on
+        this.ending = null;
         const whole = { ...entry, user: this.user, session: this.session, isFree: true, at: Date.now() };
         await this.store.add([whole]);
         this.waiting.push(whole);
@@ -164,6 +177,7 @@ export class FreeScreen {
             line.textContent =
                 status === 'unfiled' ? say('unfiled', { why }) : say(words[/** @type {keyof words} */ (status)], { waiting });
         this.root.dataset.waiting = String(waiting);
+        if (status === 'saved') void this.endOnceSent();
     }
 
     tick() {
