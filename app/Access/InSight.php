@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Access;
 
+use App\Models\Client;
 use App\Models\Dog;
 use App\Models\FreeSession;
 use App\Models\Person;
@@ -53,6 +54,13 @@ final class InSight
             ->orWhereIn('id', ResponseModel::query()->toBase()->whereIn('dog_id', $dogs)->select('person_id'))
             ->orWhereIn('id', Session::query()->toBase()->whereIn('plan_id', self::plans($user))->select('person_id'))
             ->orWhereIn('id', FreeSession::query()->toBase()->whereIn('dog_id', $dogs)->select('person_id')));
+    }
+
+    /** @return array<int, string> names by id, to choose from: households that are not archived, for those who keep them */
+    public static function clientsToChoose(User $user): array
+    {
+        return Client::query()->where('practice_id', $user->practice_id)->whereNull('archived_at')->orderBy('name')->limit(500)
+            ->get()->mapWithKeys(static fn (Client $client): array => [$client->id => $client->name])->all();
     }
 
     /** @return Builder<Place> those that are gone to still */

@@ -25,8 +25,7 @@ final readonly class Invite
     /** @return array{Invitation, string, bool} with its link, and whether it was sent */
     public function send(User $by, string $name, string $email, Role $role, ?Person $person = null, ?Dog $dog = null): array
     {
-        foreach (Invitation::query()->where('practice_id', $by->practice_id)->where('email', $email)->whereNull('accepted_at')
-            ->whereNull('withdrawn_at')->get() as $older) {
+        foreach (Invitation::open()->where('practice_id', $by->practice_id)->where('email', $email)->get() as $older) {
             $this->withdraw($by, $older);
         }
         $invitation = Invitation::query()->create([

@@ -28,8 +28,7 @@ final readonly class Join
     {
         $link = $this->links->find(LinkKind::Invitation, $token);
 
-        return $link === null ? null : Invitation::query()->whereKey($link->subject_id)->whereNull('withdrawn_at')
-            ->whereNull('accepted_at')->first();
+        return $link === null ? null : Invitation::open()->whereKey($link->subject_id)->first();
     }
 
     /** Null where the link was used in the meantime. */

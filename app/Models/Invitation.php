@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
@@ -40,6 +41,12 @@ final class Invitation extends Model
         'role' => Role::class, 'made_at' => 'immutable_datetime', 'accepted_at' => 'immutable_datetime',
         'withdrawn_at' => 'immutable_datetime',
     ];
+
+    /** @return Builder<self> neither accepted nor taken back */
+    public static function open(): Builder
+    {
+        return self::query()->whereNull('accepted_at')->whereNull('withdrawn_at');
+    }
 
     /** @return BelongsTo<Practice, $this> */
     public function practice(): BelongsTo

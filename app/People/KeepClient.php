@@ -8,12 +8,11 @@ use App\Models\Client;
 use App\Models\TrailAction;
 use App\Models\User;
 use App\Trail\Trail;
-use Psr\Clock\ClockInterface;
 
-/** Adds, changes, archives and restores a household. */
+/** Adds and changes a household. */
 final readonly class KeepClient
 {
-    public function __construct(private ClockInterface $clock, private Trail $trail)
+    public function __construct(private Trail $trail)
     {
     }
 
@@ -35,17 +34,5 @@ final readonly class KeepClient
             $changed = array_diff(array_keys($client->getChanges()), ['updated_at']);
             $this->trail->note($by, TrailAction::Changed, $client, ['fields' => implode(', ', $changed)]);
         }
-    }
-
-    public function archive(User $by, Client $client): void
-    {
-        $client->update(['archived_at' => $this->clock->now()]);
-        $this->trail->note($by, TrailAction::Archived, $client);
-    }
-
-    public function restore(User $by, Client $client): void
-    {
-        $client->update(['archived_at' => null]);
-        $this->trail->note($by, TrailAction::Restored, $client);
     }
 }

@@ -8,12 +8,11 @@ use App\Models\Person;
 use App\Models\TrailAction;
 use App\Models\User;
 use App\Trail\Trail;
-use Psr\Clock\ClockInterface;
 
-/** Adds, changes, archives and restores somebody who handles dogs. */
+/** Adds and changes somebody who handles dogs. */
 final readonly class KeepPerson
 {
-    public function __construct(private ClockInterface $clock, private Trail $trail)
+    public function __construct(private Trail $trail)
     {
     }
 
@@ -38,18 +37,5 @@ final readonly class KeepPerson
         if ($person->wasChanged()) {
             $this->trail->note($by, TrailAction::Changed, $person, $before === $person->name ? [] : ['before' => $before]);
         }
-    }
-
-    /** Is not offered any more; what they logged and handled stays theirs. */
-    public function archive(User $by, Person $person): void
-    {
-        $person->update(['archived_at' => $this->clock->now()]);
-        $this->trail->note($by, TrailAction::Archived, $person);
-    }
-
-    public function restore(User $by, Person $person): void
-    {
-        $person->update(['archived_at' => null]);
-        $this->trail->note($by, TrailAction::Restored, $person);
     }
 }

@@ -8,12 +8,11 @@ use App\Models\Place;
 use App\Models\TrailAction;
 use App\Models\User;
 use App\Trail\Trail;
-use Psr\Clock\ClockInterface;
 
-/** Adds, changes, archives and restores a place to train at. */
+/** Adds and changes a place to train at. */
 final readonly class KeepPlace
 {
-    public function __construct(private ClockInterface $clock, private Trail $trail)
+    public function __construct(private Trail $trail)
     {
     }
 
@@ -33,18 +32,5 @@ final readonly class KeepPlace
         if ($place->wasChanged()) {
             $this->trail->note($by, TrailAction::Changed, $place);
         }
-    }
-
-    /** Is not offered any more; sessions there stay. */
-    public function archive(User $by, Place $place): void
-    {
-        $place->update(['archived_at' => $this->clock->now()]);
-        $this->trail->note($by, TrailAction::Archived, $place);
-    }
-
-    public function restore(User $by, Place $place): void
-    {
-        $place->update(['archived_at' => null]);
-        $this->trail->note($by, TrailAction::Restored, $place);
     }
 }

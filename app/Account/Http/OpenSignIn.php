@@ -44,6 +44,17 @@ final readonly class OpenSignIn
         return is_int($device) ? $device : null;
     }
 
+    /** Signs this device out, and it alone. */
+    public function signOut(Request $request): void
+    {
+        $user = $request->user();
+        $device = self::device($request);
+        if ($user instanceof User && $device !== null) {
+            $this->devices->end($user, $device);
+        }
+        self::close($request);
+    }
+
     /** Leaves other devices as they are. */
     public static function close(Request $request): void
     {

@@ -82,9 +82,9 @@ final readonly class SignInController
         return redirect()->intended(route('today'));
     }
 
-    public function destroy(Request $request, EndDevices $devices): RedirectResponse
+    public function destroy(Request $request): RedirectResponse
     {
-        $devices->endThis($request);
+        $this->signIns->signOut($request);
 
         return redirect()->route('sign-in');
     }

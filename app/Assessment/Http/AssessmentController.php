@@ -12,7 +12,7 @@ use App\Models\Assessment;
 use App\Models\Dog;
 use App\Models\ResponseModel;
 use App\Models\User;
-use App\People\NewHandler;
+use App\People\Http\HandlerOnTheSpot;
 use App\Support\Fields;
 use App\Words\AdviceInWords;
 use Core\Exposure\Exposure;
@@ -48,11 +48,9 @@ final readonly class AssessmentController
         ]);
     }
 
-    public function store(AssessmentRequest $request, Dog $dog, NewHandler $people, #[CurrentUser] User $user): RedirectResponse
+    public function store(AssessmentRequest $request, Dog $dog, HandlerOnTheSpot $handler, #[CurrentUser] User $user): RedirectResponse
     {
-        if ($request->filled(NewHandler::FIELD)) {
-            $request->merge(['person_id' => $people->named($user, trim($request->string(NewHandler::FIELD)->value()))]);
-        }
+        $handler->take($request, $user);
 
         return redirect()->route('assessments.show', $this->writer->write($dog, $user, $request->toDraft()));
     }

@@ -13,7 +13,6 @@ use App\Engine\LimitReader;
 use App\Incident\CarryOverReader;
 use App\Library\CautionRepository;
 use App\Models\Assessment;
-use App\Models\Client;
 use App\Models\Dog;
 use App\Models\FreeSession;
 use App\Models\Incident;
@@ -65,7 +64,7 @@ final readonly class DogController
     {
         Gate::authorize('create', Dog::class);
 
-        return view('pages.dogs.create', ['clients' => self::clients($user)]);
+        return view('pages.dogs.create', ['clients' => InSight::clientsToChoose($user)]);
     }
 
     public function store(DogRequest $request, AddDog $dogs, #[CurrentUser] User $user): RedirectResponse
@@ -109,7 +108,7 @@ final readonly class DogController
         Gate::authorize('plan', $dog);
 
         return view('pages.dogs.edit', [
-            'dog' => $dog, 'clients' => self::clients($user), 'photo' => KeepPhoto::of($dog),
+            'dog' => $dog, 'clients' => InSight::clientsToChoose($user), 'photo' => KeepPhoto::of($dog),
             'trainers' => User::query()->where('practice_id', $user->practice_id)->whereIn('role', [Role::Owner, Role::Trainer])
                 ->whereNull('disabled_at')->orderBy('name')->limit(200)->pluck('name', 'id'),
         ]);
@@ -142,13 +141,6 @@ final readonly class DogController
         $dogs->restore($user, $dog);
 
         return redirect()->route('dogs.show', $dog)->with('status', say('people.restored', ['name' => $dog->name]));
-    }
-
-    /** @return array<int, string> */
-    private static function clients(User $user): array
-    {
-        return Client::query()->where('practice_id', $user->practice_id)->whereNull('archived_at')->orderBy('name')->limit(500)
-            ->get()->mapWithKeys(static fn (Client $client): array => [$client->id => $client->name])->all();
     }
 
     /**

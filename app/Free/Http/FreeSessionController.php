@@ -15,7 +15,7 @@ use App\Handling\HandlingPage;
 use App\Models\Dog;
 use App\Models\FreeSession;
 use App\Models\User;
-use App\People\NewHandler;
+use App\People\Http\HandlerOnTheSpot;
 use App\Session\Handlers;
 use App\Support\Fields;
 use Core\Observation\Activity;
@@ -49,11 +49,9 @@ final readonly class FreeSessionController
     }
 
     public function store(
-        StartFreeSessionRequest $request, Dog $dog, StartFreeSession $sessions, NewHandler $people, #[CurrentUser] User $user,
+        StartFreeSessionRequest $request, Dog $dog, StartFreeSession $sessions, HandlerOnTheSpot $handler, #[CurrentUser] User $user,
     ): RedirectResponse {
-        if ($request->filled(NewHandler::FIELD)) {
-            $request->merge(['person_id' => $people->named($user, trim($request->string(NewHandler::FIELD)->value()))]);
-        }
+        $handler->take($request, $user);
 
         return redirect()->route('free.show', $sessions->start($dog, $user, $request->draft()));
     }

@@ -7,6 +7,7 @@ namespace App\People\Http;
 use App\Models\Client;
 use App\Models\User;
 use App\People\KeepClient;
+use App\Trail\Archive;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -67,18 +68,18 @@ final readonly class ClientController
         return redirect()->route('clients.show', $client)->with('status', say('account.saved'));
     }
 
-    public function archive(Client $client, #[CurrentUser] User $user): RedirectResponse
+    public function archive(Client $client, Archive $archive, #[CurrentUser] User $user): RedirectResponse
     {
         Gate::authorize('view', $client);
-        $this->clients->archive($user, $client);
+        $archive->archive($user, $client);
 
         return redirect()->route('clients.show', $client)->with('status', say('people.archived', ['name' => $client->name]));
     }
 
-    public function restore(Client $client, #[CurrentUser] User $user): RedirectResponse
+    public function restore(Client $client, Archive $archive, #[CurrentUser] User $user): RedirectResponse
     {
         Gate::authorize('view', $client);
-        $this->clients->restore($user, $client);
+        $archive->restore($user, $client);
 
         return redirect()->route('clients.show', $client)->with('status', say('people.restored', ['name' => $client->name]));
     }

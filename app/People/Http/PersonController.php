@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\People\Http;
 
-use App\Models\Client;
+use App\Access\InSight;
 use App\Models\Dog;
 use App\Models\Invitation;
 use App\Models\Person;
@@ -13,6 +13,7 @@ use App\Models\ResponseModel;
 use App\Models\Role;
 use App\Models\User;
 use App\People\KeepPerson;
+use App\Trail\Archive;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Contracts\View\View;
 use Illuminate\Database\Eloquent\Builder;
@@ -49,7 +50,7 @@ final readonly class PersonController
     {
         Gate::authorize('create', Person::class);
 
-        return view('pages.people.create', ['clients' => $this->clients($user)]);
+        return view('pages.people.create', ['clients' => InSight::clientsToChoose($user)]);
     }
 
     public function store(PersonRequest $request, #[CurrentUser] User $user): RedirectResponse
@@ -64,7 +65,7 @@ final readonly class PersonController
         Gate::authorize('view', $person);
 
         return view('pages.people.show', [
-            'person' => $person, 'clients' => $this->clients($user),
+            'person' => $person, 'clients' => InSight::clientsToChoose($user),
             'invitation' => $this->invited($user)->where('person_id', $person->id)->first(),
             'dogs' => Dog::query()->where('practice_id', $user->practice_id)->whereNull('archived_at')->orderBy('name')->limit(500)
                 ->pluck('name', 'id'),
@@ -84,18 +85,18 @@ final readonly class PersonController
         return redirect()->route('people.show', $person)->with('status', say('account.saved'));
     }
 
-    public function archive(Person $person, #[CurrentUser] User $user): RedirectResponse
+    public function archive(Person $person, Archive $archive, #[CurrentUser] User $user): RedirectResponse
     {
         Gate::authorize('view', $person);
-        $this->people->archive($user, $person);
+        $archive->archive($user, $person);
 
         return redirect()->route('people.show', $person)->with('status', say('people.archived', ['name' => $person->name]));
     }
 
-    public function restore(Person $person, #[CurrentUser] User $user): RedirectResponse
+    public function restore(Person $person, Archive $archive, #[CurrentUser] User $user): RedirectResponse
     {
         Gate::authorize('view', $person);
-        $this->people->restore($user, $person);
+        $archive->restore($user, $person);
 
         return redirect()->route('people.show', $person)->with('status', say('people.restored', ['name' => $person->name]));
     }
@@ -103,13 +104,6 @@ final readonly class PersonController
     /** @return Builder<Invitation> */
     private function invited(User $user): Builder
     {
-        return Invitation::query()->where('practice_id', $user->practice_id)->whereNull('accepted_at')->whereNull('withdrawn_at');
-    }
-
-    /** @return array<int, string> */
-    private function clients(User $user): array
-    {
-        return Client::query()->where('practice_id', $user->practice_id)->whereNull('archived_at')->orderBy('name')->limit(500)
-            ->get()->mapWithKeys(static fn (Client $client): array => [$client->id => $client->name])->all();
+        return Invitation::open()->where('practice_id', $user->practice_id);
     }
 }

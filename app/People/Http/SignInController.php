@@ -54,7 +54,7 @@ final readonly class SignInController
     public function withdraw(Person $person, #[CurrentUser] User $user): RedirectResponse
     {
         Gate::authorize('manage', $person);
-        foreach (Invitation::query()->where('person_id', $person->id)->whereNull('accepted_at')->whereNull('withdrawn_at')->get() as $one) {
+        foreach (Invitation::open()->where('person_id', $person->id)->get() as $one) {
             $this->invitations->withdraw($user, $one);
         }
 

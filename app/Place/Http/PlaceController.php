@@ -9,6 +9,7 @@ use App\Models\Place;
 use App\Models\User;
 use App\Photo\KeepPhoto;
 use App\Place\KeepPlace;
+use App\Trail\Archive;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -67,18 +68,18 @@ final readonly class PlaceController
         return redirect()->route('places.show', $place)->with('status', say('account.saved'));
     }
 
-    public function archive(Place $place, #[CurrentUser] User $user): RedirectResponse
+    public function archive(Place $place, Archive $archive, #[CurrentUser] User $user): RedirectResponse
     {
         Gate::authorize('update', $place);
-        $this->places->archive($user, $place);
+        $archive->archive($user, $place);
 
         return redirect()->route('places.show', $place)->with('status', say('people.archived', ['name' => $place->name]));
     }
 
-    public function restore(Place $place, #[CurrentUser] User $user): RedirectResponse
+    public function restore(Place $place, Archive $archive, #[CurrentUser] User $user): RedirectResponse
     {
         Gate::authorize('update', $place);
-        $this->places->restore($user, $place);
+        $archive->restore($user, $place);
 
         return redirect()->route('places.show', $place)->with('status', say('people.restored', ['name' => $place->name]));
     }

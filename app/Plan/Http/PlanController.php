@@ -19,7 +19,7 @@ use App\Models\PlanRest;
 use App\Models\ResponseModel;
 use App\Models\SoundSetUp;
 use App\Models\User;
-use App\People\NewHandler;
+use App\People\Http\HandlerOnTheSpot;
 use App\Plan\ChangeRules;
 use App\Plan\CreatePlan;
 use App\Plan\LadderPlan;
@@ -86,11 +86,9 @@ final readonly class PlanController
     }
 
     public function store(
-        StorePlanRequest $request, Dog $dog, CreatePlan $writer, NewHandler $people, #[CurrentUser] User $user,
+        StorePlanRequest $request, Dog $dog, CreatePlan $writer, HandlerOnTheSpot $handler, #[CurrentUser] User $user,
     ): RedirectResponse {
-        if ($request->filled(NewHandler::FIELD)) {
-            $request->merge(['person_id' => $people->named($user, trim($request->string(NewHandler::FIELD)->value()))]);
-        }
+        $handler->take($request, $user);
         $draft = $request->toDraft();
         $plan = $writer->write($dog, $user, $draft);
 

@@ -7,7 +7,7 @@ namespace App\Session\Http;
 use App\Access\InSight;
 use App\Models\Plan;
 use App\Models\User;
-use App\People\NewHandler;
+use App\People\Http\HandlerOnTheSpot;
 use App\Session\Handlers;
 use App\Session\WriteDownSession;
 use Illuminate\Container\Attributes\CurrentUser;
@@ -35,11 +35,9 @@ final readonly class PastSessionController
         ]);
     }
 
-    public function store(PastSessionRequest $request, Plan $plan, NewHandler $people, #[CurrentUser] User $user): RedirectResponse
+    public function store(PastSessionRequest $request, Plan $plan, HandlerOnTheSpot $handler, #[CurrentUser] User $user): RedirectResponse
     {
-        if ($request->filled(NewHandler::FIELD)) {
-            $request->merge(['person_id' => $people->named($user, trim($request->string(NewHandler::FIELD)->value()))]);
-        }
+        $handler->take($request, $user);
         $session = $this->sessions->write(
             $plan, $user, $request->integer('person_id'), $request->filled('place_id') ? $request->integer('place_id') : null,
             $request->from(), $request->integer('minutes'), $request->string('source')->value(),

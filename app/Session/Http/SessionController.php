@@ -10,7 +10,7 @@ use App\Engine\SituationReader;
 use App\Models\Plan;
 use App\Models\Session;
 use App\Models\User;
-use App\People\NewHandler;
+use App\People\Http\HandlerOnTheSpot;
 use App\Session\AskAdvice;
 use App\Session\Handlers;
 use App\Session\NotCleared;
@@ -57,12 +57,10 @@ final readonly class SessionController
     }
 
     /** Starts a session, or goes back to the one of this plan that is still open. */
-    public function store(StartSessionRequest $request, Plan $plan, NewHandler $people, #[CurrentUser] User $user): RedirectResponse
+    public function store(StartSessionRequest $request, Plan $plan, HandlerOnTheSpot $handler, #[CurrentUser] User $user): RedirectResponse
     {
         Gate::authorize('start', $plan);
-        if ($request->filled(NewHandler::FIELD)) {
-            $request->merge(['person_id' => $people->named($user, trim($request->string(NewHandler::FIELD)->value()))]);
-        }
+        $handler->take($request, $user);
         try {
             return redirect()->route('sessions.show', $this->start->start($plan, $user, $request->checklist($plan)));
         } catch (NotCleared $problem) {

@@ -6,6 +6,7 @@ namespace App\View\Components;
 
 use App\Dog\Timeline;
 use App\Models\EventKind;
+use App\View\BandCounts;
 use Core\Chart\LinearScale;
 use Core\Chart\PathData;
 use Core\Chart\Ticks;
@@ -142,15 +143,7 @@ final class DogTimeline extends Component
     /** @param  array{at: \DateTimeInterface, plan: string, bands: list<Band>}  $session */
     private function title(array $session): string
     {
-        $counts = [];
-        foreach (Band::cases() as $band) {
-            $count = count(array_filter($session['bands'], static fn (Band $one): bool => $one === $band));
-            if ($count > 0) {
-                $counts[] = say('charts.dog_timeline.count', ['count' => $count, 'band' => words()->label($band)]);
-            }
-        }
-
-        return words()->formats->dateTime($session['at']).": {$session['plan']}. ".implode(', ', $counts);
+        return words()->formats->dateTime($session['at']).": {$session['plan']}. ".BandCounts::inWords($session['bands']);
     }
 
     /**

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\View\Components;
 
+use App\View\BandCounts;
 use Core\Sign\Band;
 use Illuminate\Contracts\View\View;
 use Illuminate\View\Component;
@@ -45,13 +46,6 @@ final class Way extends Component
                 'isStart' => $this->start !== null && $i === $tread($this->start),
             ];
         }
-        $counts = [];
-        foreach (Band::cases() as $band) {
-            $of = count(array_filter($this->last, static fn (Band $one): bool => $one === $band));
-            if ($of > 0) {
-                $counts[] = say('charts.dog_timeline.count', ['count' => $of, 'band' => words()->label($band)]);
-            }
-        }
 
         return view('charts.way', [
             'treads' => $treads, 'width' => self::WIDTH, 'height' => self::HEIGHT, 'last' => array_slice($this->last, -self::MOST_TRIALS),
@@ -59,7 +53,7 @@ final class Way extends Component
                 'solid' => $this->solid + 1, 'steps' => $this->steps, 'isStart' => $this->start !== null,
                 'start' => ($this->start ?? 0) + 1,
             ]),
-            'lastTold' => $counts === [] ? '' : say('charts.way.last', ['counts' => implode(', ', $counts)]),
+            'lastTold' => $this->last === [] ? '' : say('charts.way.last', ['counts' => BandCounts::inWords($this->last)]),
         ]);
     }
 }
