@@ -36,7 +36,13 @@ const shaken = {
 export default defineConfig({
     plugins: [
         laravel({
-            input: ['resources/css/app.scss', 'resources/js/app.js', 'resources/js/session.js', 'resources/js/free.js'],
+            input: [
+                'resources/css/app.scss',
+                'resources/js/app.js',
+                'resources/js/session.js',
+                'resources/js/free.js',
+                'resources/js/home.js',
+            ],
             refresh: false,
         }),
     ],

@@ -22,7 +22,9 @@ $ids = array_map(
     ['dog' => 'dogs', 'plan' => 'plans', 'session' => 'sessions', 'trial' => 'trials', 'item' => 'items', 'place' => 'places',
         'assessment' => 'assessments', 'incident' => 'incidents', 'limit' => 'handler_limits', 'unplaced' => 'unplaced_trials',
         'free' => 'free_sessions', 'person' => 'people', 'client' => 'clients', 'device' => 'devices', 'photo' => 'photos',
-        'observation' => 'observations'],
+        'observation' => 'observations', 'homework' => 'homework', 'rep' => 'home_reps', 'link' => 'home_links',
+        'entry' => 'health_entries',
+    ],
 );
 
 // every field any request of ours names, found in the code itself
@@ -34,10 +36,12 @@ preg_match_all("/'([a-z_]{2,24})(?:\\.\\*)?' => \\[/", $code, $found);
 $fields = array_values(array_unique([
     ...$found[1], 'uuid', 'trial', 'entries', 'device', 'user', 'kind', 'at', 'sent_at', 'exposure', 'signs', 'traits', 'ladder',
     'edit', 'file', 'q', 'page', 'payload', 'bearing', 'text',
+    'homework', 'answer', 'seconds', 'off', 'of', 'note',
 ]));
 $plausible = [
     '1', '0', '-1', 'presence', 'contact', 'returned', 'gently', '2026-11-20', '08:30', 'notice_and_turn_back', 'step:1', 'advice:1',
-    'here', 'muzzle-basket', 'en', 'm', 'trial', 'correct', 'handler', 'take', 'undo',
+    'rep', 'message', 'scare', 'day', 'rest', 'good', 'bite', 'skill', '7', 'here', 'muzzle-basket', 'en', 'm', 'trial', 'correct',
+    'handler', 'take', 'undo',
 ];
 $hostile = [
     "\xB1\x31", "a\0b", str_repeat('9', 400), str_repeat('ä', 70000), '1e309', '-1e309', 'NaN', '0x1A', '٣', "\u{202E}abc", '<script>',
@@ -111,6 +115,12 @@ for ($i = 1; $i <= (int) $requests; $i++) {
             $told['entries'][0] = ['uuid' => uuidOf($random->getBytes(18)), 'kind' => $pick(['seen', 'put_right']),
                 'at' => $value(1), 'sent_at' => $value(1), 'of' => $value(1), 'data' => $random->getInt(0, 4) === 0 ? $value(0) : $seen];
         }
+    }
+    if (str_ends_with($route->uri(), 'home/entries') || $route->uri() === 'home/{token}/entries') {
+        $told = ['entries' => [['uuid' => uuidOf($random->getBytes(18)), 'kind' => $pick(['rep', 'undo', 'day', 'scare', 'message']),
+            'homework' => $pick([...$ids['homework'], $value(1)]), 'answer' => $pick(['good', 'no', 'bite', $value(1)]),
+            'seconds' => $value(1), 'of' => $value(1), 'off' => $pick(['rest', $value(1)]), 'severity' => $value(1),
+            'note' => $value(1), 'text' => $value(1), 'at' => $value(1), 'sent_at' => $value(1)]]];
     }
     $isJson = $random->getInt(0, 1) === 1;
     $body = $isJson ? (string) json_encode($told, JSON_PARTIAL_OUTPUT_ON_ERROR | JSON_INVALID_UTF8_IGNORE) : http_build_query($told);

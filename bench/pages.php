@@ -6,16 +6,8 @@ use App\Demo\DemoHistory;
 use App\Demo\SteppedClock;
 use App\Dog\Readiness;
 use App\Models\Dog;
-use App\Models\Person;
 use App\Models\Plan;
 use App\Models\User;
-use App\Plan\CreatePlan;
-use App\Plan\LadderPlan;
-use App\Plan\PlanDraft;
-use Core\Exposure\PlanKind;
-use Core\Ladder\Criterion;
-use Core\Measure\Distance;
-use Core\Response\RiskCaps;
 use Illuminate\Contracts\Console\Kernel;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
@@ -28,6 +20,7 @@ use Psr\Clock\ClockInterface;
  * page of the dog, its plan and its limits are asked for in turn. Prints medians and their ratios.
  */
 require dirname(__DIR__).'/vendor/autoload.php';
+require __DIR__.'/barges.php';
 require __DIR__.'/device.php';
 [, $base, $rounds] = $argv;
 const COPIES = 100;
@@ -40,18 +33,7 @@ $clock = new SteppedClock($now);
 $app->instance(ClockInterface::class, $clock);
 $app->instance(SteppedClock::class, $clock);
 $user = User::query()->where('email', 'rowan@saltmarshlane.example')->firstOrFail();
-$person = Person::query()->where('user_id', $user->id)->firstOrFail();
 
-$make = static function (string $name) use ($app, $user, $person): Plan {
-    $dog = Dog::query()->create(['practice_id' => $user->practice_id, 'name' => $name]);
-
-    return $app->make(CreatePlan::class)->write($dog, $user, new PlanDraft(
-        'Barges', PlanKind::Presence, null, 'Barges', $person->id, 'notice_and_turn_back', LadderPlan::EqualRatios, Criterion::run(5),
-        RiskCaps::usual(),
-        reaction: Distance::fromMeters(8.0), fineAt: Distance::fromMeters(32.0), start: 64.0, goal: 4.0,
-        play: ['trigger_motion' => 'slow_walk'],
-    ));
-};
 $trialsOf = static fn (Plan $plan): int => DB::table('trials')
     ->join('sessions', 'sessions.id', '=', 'trials.session_id')->where('plan_id', $plan->id)->count();
 
@@ -61,10 +43,10 @@ $copy = static function (string $table, Builder $rows, array $changed, string $a
     $select = array_map(static fn (string $column): string => $changed[$column] ?? "{$as}.{$column}", $columns);
     DB::table($table)->insertUsing($columns, $rows->selectRaw(implode(', ', $select)));
 };
-$short = $make('Short');
+$short = bargePlan($user, 'Short');
 $app->make(DemoHistory::class)->write($short, $user, [11, 9, 7, 5, 3], 0.2, 2, $now);
 $clock->set($now);
-$long = $make('Long');
+$long = bargePlan($user, 'Long');
 $step = static fn (string $table): string =>
     "(SELECT same.id FROM steps JOIN steps AS same ON same.position = steps.position AND same.plan_id = {$long->id} WHERE steps.id = "
         ."{$table}.step_id)";

@@ -12,6 +12,7 @@ use App\Dog\Http\AgreementController;
 use App\Dog\Http\CareCardController;
 use App\Dog\Http\CautionController;
 use App\Dog\Http\DogController;
+use App\Dog\Http\HealthController as DogHealthController;
 use App\Dog\Http\IntakeController;
 use App\Dog\Http\KitController;
 use App\Dog\Http\OrderController;
@@ -25,6 +26,11 @@ use App\Handling\Http\HandlerLimitController;
 use App\Handling\Http\HandlingController;
 use App\Handling\Http\ItemController;
 use App\Handling\Http\WearingController;
+use App\Helper\Http\HelperController;
+use App\Home\Http\HomeController;
+use App\Home\Http\HomeLinkController;
+use App\Home\Http\HomePaperController;
+use App\Home\Http\HomeworkController;
 use App\Incident\Http\EventController;
 use App\Incident\Http\IncidentController;
 use App\Library\Http\HelpController;
@@ -76,6 +82,16 @@ Route::get('/live/{session}', LiveController::class)
 Route::post('/meter/{session}', [MeterController::class, 'store'])->whereNumber('session')->withoutMiddleware('web')->name('meter.store');
 Route::get('/meter/{session}', [MeterController::class, 'show'])
     ->whereNumber('session')->withoutMiddleware('web')->middleware(ValidateSignature::relative())->name('meter.show');
+
+// the page of a home: who has the address sees one dog's tasks, without a cookie; the address ends by itself or is closed
+Route::withoutMiddleware('web')->middleware('throttle:120,1')->group(function (): void {
+    Route::get('/helper/{token}', [HelperController::class, 'show'])->name('helper-screen');
+    Route::get('/helper/{token}/word', [HelperController::class, 'word'])->withoutMiddleware('throttle:120,1')->name('helper-screen.word');
+    Route::post('/helper/{token}/passes', [HelperController::class, 'pass'])->name('helper-screen.passes');
+    Route::get('/home/{token}', [HomeController::class, 'showByLink'])->name('home-page');
+    Route::post('/home/{token}/entries', [HomeController::class, 'storeByLink'])->name('home-page.entries');
+    Route::get('/home/{token}/manifest.webmanifest', [HomeController::class, 'manifest'])->name('home-page.manifest');
+});
 
 Route::middleware('guest')->group(function (): void {
     Route::get('/sign-in', [SignInController::class, 'create'])->name('sign-in');
@@ -142,6 +158,25 @@ Route::middleware(['auth', 'auth.session', KnownDevice::class])->group(function 
     Route::post('/dogs/{dog}/plans/{plan}/restore', [PlanController::class, 'restore'])->whereNumber('plan')->name('plans.restore');
     Route::get('/dogs/{dog}/intake', [IntakeController::class, 'edit'])->name('intakes.edit');
     Route::put('/dogs/{dog}/intake', [IntakeController::class, 'update'])->name('intakes.update');
+    Route::get('/dogs/{dog}/home', [HomeController::class, 'show'])->name('at-home');
+    Route::post('/dogs/{dog}/home/entries', [HomeController::class, 'store'])->name('at-home.entries');
+    Route::get('/dogs/{dog}/homework', [HomeworkController::class, 'index'])->name('homework.index');
+    Route::get('/dogs/{dog}/homework/create', [HomeworkController::class, 'create'])->name('homework.create');
+    Route::post('/dogs/{dog}/homework', [HomeworkController::class, 'store'])->name('homework.store');
+    Route::post('/dogs/{dog}/homework/seen', [HomeworkController::class, 'seen'])->name('home-seen');
+    Route::get('/dogs/{dog}/homework/sheet', [HomePaperController::class, 'show'])->name('homework.sheet');
+    Route::get('/dogs/{dog}/homework/paper', [HomePaperController::class, 'create'])->name('homework.paper');
+    Route::post('/dogs/{dog}/homework/paper', [HomePaperController::class, 'store']);
+    Route::post('/dogs/{dog}/home-links', [HomeLinkController::class, 'store'])->name('home-links.store');
+    Route::delete('/home-links/{link}', [HomeLinkController::class, 'destroy'])->name('home-links.destroy');
+    Route::post('/dogs/{dog}/messages', [HomeLinkController::class, 'say'])->name('messages.store');
+    Route::post('/homework/{homework}/open', [HomeworkController::class, 'open'])->name('home-open');
+    Route::delete('/homework/{homework}', [HomeworkController::class, 'end'])->name('homework.end');
+    Route::delete('/home-reps/{rep}', [HomeworkController::class, 'takeOut'])->name('home-reps.take-out');
+    Route::get('/dogs/{dog}/health', [DogHealthController::class, 'show'])->name('health.show');
+    Route::post('/dogs/{dog}/health', [DogHealthController::class, 'store'])->name('health.store');
+    Route::put('/health-entries/{entry}', [DogHealthController::class, 'update'])->name('health.update');
+    Route::delete('/health-entries/{entry}', [DogHealthController::class, 'destroy'])->name('health.destroy');
     Route::get('/dogs/{dog}/card', [CareCardController::class, 'show'])->name('card.show');
     Route::get('/dogs/{dog}/kit', [KitController::class, 'show'])->name('kit.show');
     Route::get('/events/create', [EventController::class, 'create'])->name('events.create');
@@ -202,6 +237,10 @@ Route::middleware(['auth', 'auth.session', KnownDevice::class])->group(function 
     Route::post('/sessions/{session}/undo', [UndoController::class, 'store'])->name('undo.store');
     Route::post('/sessions/{session}/breaks', [BreakController::class, 'store'])->name('breaks.store');
     Route::post('/sessions/{session}/end', [SessionEndController::class, 'store'])->name('sessions.end');
+    Route::get('/sessions/{session}/helper', [HelperController::class, 'create'])->name('session-helper');
+    Route::post('/sessions/{session}/helper', [HelperController::class, 'store']);
+    Route::get('/sessions/{session}/helper/word', [HelperController::class, 'look'])->name('session-helper.word');
+    Route::put('/sessions/{session}/helper/word', [HelperController::class, 'update']);
     Route::get('/sessions/{session}/review', [ReviewController::class, 'show'])->name('sessions.review');
     Route::get('/sessions/{session}/export.{format}', [ExportController::class, 'show'])
         ->whereIn('format', ['json', 'csv'])->name('sessions.export');

@@ -63,6 +63,14 @@ final class InSight
             ->get()->mapWithKeys(static fn (Client $client): array => [$client->id => $client->name])->all();
     }
 
+    /** @return array<int, string> names by id, to choose from: who makes plans and signs in still */
+    public static function trainersToChoose(User $user): array
+    {
+        return User::query()->where('practice_id', $user->practice_id)->whereIn('role', [Role::Owner, Role::Trainer])
+            ->whereNull('disabled_at')->orderBy('name')->limit(200)->get()
+            ->mapWithKeys(static fn (User $trainer): array => [$trainer->id => $trainer->name])->all();
+    }
+
     /** @return Builder<Place> those that are gone to still */
     public static function places(User $user): Builder
     {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Account;
 
+use App\Mail\Post;
 use App\Models\LinkKind;
 use App\Models\TrailAction;
 use App\Models\User;
@@ -32,7 +33,9 @@ final readonly class ChangePassword
             return;
         }
         $facts = ['name' => $user->name, 'link' => $this->links->make(LinkKind::Password, $user->id)];
-        $this->post->send($user->email, say('account.mail.password_subject'), say('account.mail.password', $facts));
+        $this->post->send(
+            $user->practice_id, $user->email, say('account.mail.password_subject'), say('account.mail.password', $facts),
+        );
     }
 
     public function holder(string $token): ?User

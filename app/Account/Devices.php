@@ -7,9 +7,9 @@ namespace App\Account;
 use App\Models\Device;
 use App\Models\TrailAction;
 use App\Models\User;
+use App\Support\Secret;
 use App\Trail\Trail;
 use Illuminate\Database\Eloquent\Collection;
-use Illuminate\Support\Str;
 use Psr\Clock\ClockInterface;
 
 /** The browsers a user is signed in with: each can be ended from another. */
@@ -26,11 +26,11 @@ final readonly class Devices
     /** @return array{Device, string} with the secret it keeps */
     public function register(User $user, string $userAgent, string $address, bool $isRemembered): array
     {
-        $secret = Str::random(40);
+        $secret = Secret::make();
         $now = $this->clock->now();
 
         return [Device::query()->create([
-            'user_id' => $user->id, 'secret' => hash('sha256', $secret), 'name' => DeviceName::of($userAgent), 'address' => $address,
+            'user_id' => $user->id, 'secret' => Secret::hash($secret), 'name' => DeviceName::of($userAgent), 'address' => $address,
             'is_remembered' => $isRemembered, 'signed_in_at' => $now, 'seen_at' => $now,
         ]), $secret];
     }
@@ -39,7 +39,7 @@ final readonly class Devices
     public function goesOn(User $user, int $device, ?string $secret): bool
     {
         $found = Device::query()->whereKey($device)->where('user_id', $user->id)->whereNull('ended_at')->first();
-        if ($found === null || ($secret !== null && ! hash_equals($found->secret, hash('sha256', $secret)))) {
+        if ($found === null || ($secret !== null && ! hash_equals($found->secret, Secret::hash($secret)))) {
             return false;
         }
         $now = $this->clock->now();

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Account;
 
+use App\Mail\Post;
 use App\Models\Dog;
 use App\Models\Invitation;
 use App\Models\LinkKind;
@@ -22,7 +23,7 @@ final readonly class Invite
     ) {
     }
 
-    /** @return array{Invitation, string, bool} with its link, and whether it was sent */
+    /** @return array{Invitation, string} with its link */
     public function send(User $by, string $name, string $email, Role $role, ?Person $person = null, ?Dog $dog = null): array
     {
         foreach (Invitation::open()->where('practice_id', $by->practice_id)->where('email', $email)->get() as $older) {
@@ -36,9 +37,11 @@ final readonly class Invite
         $link = $this->links->make(LinkKind::Invitation, $invitation->id);
         $facts = ['name' => $name, 'practice' => $by->practice->name, 'by' => $by->name, 'link' => $link];
 
-        return [$invitation, $link, $this->post->send(
-            $email, say('account.mail.invitation_subject', $facts), say('account.mail.invitation', $facts),
-        )];
+        $this->post->send(
+            $by->practice_id, $email, say('account.mail.invitation_subject', $facts), say('account.mail.invitation', $facts),
+        );
+
+        return [$invitation, $link];
     }
 
     public function withdraw(User $by, Invitation $invitation): void

@@ -6,8 +6,8 @@ namespace App\Account;
 
 use App\Models\LinkKind;
 use App\Models\OneTimeLink;
+use App\Support\Secret;
 use Illuminate\Contracts\Config\Repository;
-use Illuminate\Support\Str;
 use Psr\Clock\ClockInterface;
 
 /** Addresses that open one thing once, and end by themselves. */
@@ -25,9 +25,9 @@ final readonly class OneTimeLinks
     public function make(LinkKind $kind, ?int $subject = null): string
     {
         $this->end($kind, $subject);
-        $token = Str::random(40);
+        $token = Secret::make();
         OneTimeLink::query()->create([
-            'kind' => $kind, 'subject_id' => $subject, 'token' => hash('sha256', $token),
+            'kind' => $kind, 'subject_id' => $subject, 'token' => Secret::hash($token),
             'ends_at' => $this->clock->now()->modify("+{$kind->hours()} hours"),
         ]);
         $root = $this->config->get('app.url');
@@ -39,7 +39,7 @@ final readonly class OneTimeLinks
     /** What this still opens. */
     public function find(LinkKind $kind, string $token): ?OneTimeLink
     {
-        return OneTimeLink::query()->where('kind', $kind)->where('token', hash('sha256', $token))->whereNull('used_at')
+        return OneTimeLink::query()->where('kind', $kind)->where('token', Secret::hash($token))->whereNull('used_at')
             ->where('ends_at', '>', $this->clock->now())->first();
     }
 

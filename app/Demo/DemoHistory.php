@@ -14,6 +14,7 @@ use App\Models\User;
 use App\Session\AskAdvice;
 use App\Session\IncomingTrial;
 use App\Session\LogTrial;
+use App\Support\UuidOfBytes;
 use Core\Decision\Action;
 use Core\Decision\Level;
 use Core\Exposure\Exposure;
@@ -95,6 +96,14 @@ final readonly class DemoHistory
         ]);
         $set = TrainingSet::query()->create(['session_id' => $session->id, 'position' => 1, 'started_at' => $this->clock->now()]);
         $advice = $this->advice->ask($session);
+        if ($advice->exposure === null) {
+            // not this today: nobody would have gone out
+            AdviceGiven::query()->where('session_id', $session->id)->delete();
+            $set->delete();
+            $session->delete();
+
+            return;
+        }
         for ($n = 1; $n <= self::MAX_TRIALS && $advice->exposure !== null; $n++) {
             if ($advice->action === Action::Break) {
                 $set->update(['ended_at' => $this->clock->now()]);
@@ -145,12 +154,8 @@ final readonly class DemoHistory
     }
 
     /** A version 4 UUID from the seeded generator. */
-    private static function uuid(Randomizer $random): string
+    public static function uuid(Randomizer $random): string
     {
-        $hex = bin2hex($random->getBytes(16));
-
-        return sprintf(
-            '%s-%s-4%s-a%s-%s', substr($hex, 0, 8), substr($hex, 8, 4), substr($hex, 13, 3), substr($hex, 17, 3), substr($hex, 20, 12),
-        );
+        return UuidOfBytes::version(4, $random->getBytes(16));
     }
 }

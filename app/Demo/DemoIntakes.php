@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Demo;
 
+use App\Dog\KeepHealth;
 use App\Models\Dog;
+use App\Models\HealthKind;
 use App\Models\Intake;
 use App\Models\ManagementAgreement;
 use App\Models\SkillShowing;
@@ -13,6 +15,10 @@ use App\Models\User;
 /** What was told and shown of the invented dogs before their plans began. */
 final readonly class DemoIntakes
 {
+    public function __construct(private KeepHealth $health)
+    {
+    }
+
     public function write(Dog $bodkin, Dog $gorse, Dog $thimble, Dog $mabel, User $user, \DateTimeImmutable $today): void
     {
         $this->intake($bodkin, $user, [
@@ -55,6 +61,17 @@ final readonly class DemoIntakes
         $this->shown($mabel, $user, 'marker', 'ready', 'kitchen', $today->modify('-12 days'));
         $this->shown($mabel, $user, 'eats_there', 'ready', 'kitchen', $today->modify('-3 days'));
         $this->shown($mabel, $user, 'station', 'learning', 'kitchen', $today->modify('-3 days'));
+        foreach ([
+            [$thimble, HealthKind::Medication, 'ear drops, twice a day', null, -20, null],
+            [$mabel, HealthKind::Condition, 'stiff in the left hip', null, -44, null],
+            [$mabel, HealthKind::Medication, 'pain relief, 50 mg twice a day', null, -40, -12],
+            [$mabel, HealthKind::Weight, '', 31.4, -40, null], [$mabel, HealthKind::Weight, '', 30.2, -6, null],
+        ] as [$dog, $kind, $name, $kilograms, $from, $until]) {
+            $this->health->add(
+                $user, $dog, $kind, $name, $kilograms, $today->modify("{$from} days")->format('Y-m-d'),
+                $until === null ? null : $today->modify("{$until} days")->format('Y-m-d'),
+            );
+        }
         ManagementAgreement::query()->create([
             'practice_id' => $bodkin->practice_id, 'dog_id' => $bodkin->id, 'user_id' => $user->id, 'agreed_with' => 'Wilma Osk',
             'items' => ['quiet', 'turn', 'told'],

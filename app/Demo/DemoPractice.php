@@ -35,7 +35,8 @@ final readonly class DemoPractice
 
     public function __construct(
         private CreatePlan $plans, private DemoHistory $history, private DemoIntakes $intakes, private RecordAssessment $assessments,
-        private DemoHandling $handling, private DemoOutings $outings,
+        private DemoHandling $handling, private DemoOutings $outings, private SteppedClock $clock,
+        private DemoHomework $homework,
     ) {
     }
 
@@ -77,7 +78,9 @@ final readonly class DemoPractice
             'Horse riders', ['size' => 'large', 'speed' => 'walk to trot'], $second, $ropewalk, 16.0, 110.0, 140.0, 10.0,
         ));
         $this->history->write($riders, $ines, [16, 14, 11, 9], 1.2, 3, $today);
+        $this->clock->set($today->modify('-18 days')->setTime(9, 30));
         $this->assessed($mabel, $rowan, $handler, 'Nail grinder', 'nails', 3);
+        $this->assessed($mabel, $rowan, $handler, 'Basket muzzle', 'basket-muzzle', 3);
         $this->assessed($thimble, $ines, $second, 'Ear drops', 'ear-care', 2);
         $muzzle = Item::query()->create([
             'practice_id' => $practice->id, 'dog_id' => $mabel->id, 'user_id' => $rowan->id, 'kind' => ItemKind::Muzzle,
@@ -103,6 +106,7 @@ final readonly class DemoPractice
         $this->history->write($bell, $ines, [10, 8, 6, 5, 3], 1.5, 44, $today);
         Dog::query()->whereKey([$bodkin->id, $mabel->id])->update(['trainer_id' => $rowan->id]);
         Dog::query()->whereKey([$gorse->id, $thimble->id, $sorrel->id])->update(['trainer_id' => $ines->id]);
+        $this->homework->write($bodkin, $rowan, $wilma, $today);
         $this->outings->write($gorse, $ines, $second->id, $today);
 
         return $practice;

@@ -5,16 +5,23 @@ declare(strict_types=1);
 namespace App\Dog;
 
 use App\Engine\BandsReader;
+use App\Engine\TrendReader;
 use App\Models\Dog;
 use App\Models\Event;
 use App\Models\FreeSession;
+use App\Models\HealthEntry;
+use App\Models\HealthKind;
+use App\Models\HomeRep;
 use App\Models\Plan;
 use App\Models\ResponseModel;
 use App\Models\Session;
 use App\Support\Fields;
 use Core\Exposure\PlanKind;
+use Core\Measure\Distance;
 
-/** What happened to a dog lately, for one drawing: sessions and how they went, how near it was calm, scares, visits to the vet. */
+/**
+ * What happened to a dog lately, for one drawing: sessions and how they went, its working distance, scares, health.
+ */
 final readonly class TimelineReader
 {
     public const DAYS = 84;
@@ -23,7 +30,12 @@ final readonly class TimelineReader
 
     private const MOST_EVENTS = 60;
 
-    public function __construct(private BandsReader $bands)
+    private const MOST_HOME_REPS = 3000;
+
+    /** Lines that can be told apart. */
+    private const MOST_PLANS = 3;
+
+    public function __construct(private BandsReader $bands, private TrendReader $trends)
     {
     }
 
@@ -37,13 +49,6 @@ final readonly class TimelineReader
         $bands = $this->bands->of(array_values(
             $sessions->pluck('id')->map(static fn (mixed $id): int => Fields::of(['id' => $id])->int('id'))->all(),
         ));
-        $nearest = [];
-        foreach ($sessions as $session) {
-            $meters = Fields::of($session->summary)->below('hardestCalm')->below('at')->numberOrNull('distance');
-            if ($meters !== null && $session->plan->responseModel->kind === PlanKind::Presence) {
-                $nearest[$session->plan->name][] = ['at' => $session->started_at, 'meters' => $meters];
-            }
-        }
 
         return new Timeline(
             $since, $now,
@@ -54,13 +59,58 @@ final readonly class TimelineReader
                 ->limit(self::MOST_SESSIONS)->get()
                 ->map(static fn (FreeSession $free): array => ['id' => $free->id, 'at' => $free->started_at, 'activity' => $free->activity])
                 ->all()),
-            $nearest,
+            $this->limits($dog, $since),
             array_values(Event::query()->where('dog_id', $dog->id)->where('occurred_at', '>=', $since)->orderByDesc('occurred_at')
                 ->limit(self::MOST_EVENTS)->get()
                 ->map(static fn (Event $event): array => [
                     'at' => $event->occurred_at, 'kind' => $event->kind, 'severity' => $event->severity,
                 ])->all()),
+            array_values(KeepHealth::of($dog, $since)->where('kind', '!==', HealthKind::Weight)
+                ->map(static fn (HealthEntry $entry): array => [
+                    'name' => $entry->name, 'from' => $entry->from_on, 'to' => $entry->until_on,
+                ])->all()),
+            $this->homeDays($dog, $since),
             $dog->intake?->vet_seen_on,
         );
+    }
+
+    /** @return array<string, array{done: int, wrong: bool}> */
+    private function homeDays(Dog $dog, \DateTimeImmutable $since): array
+    {
+        $zone = $dog->practice->zone();
+        $days = [];
+        foreach (HomeRep::query()->where('dog_id', $dog->id)->whereNull('taken_out_at')->where('occurred_at', '>=', $since)
+            ->orderByDesc('occurred_at')->limit(self::MOST_HOME_REPS)->get(['occurred_at', 'answer']) as $rep) {
+            $day = $rep->occurred_at->toDateTimeImmutable()->setTimezone($zone)->format('Y-m-d');
+            $days[$day] = [
+                'done' => ($days[$day]['done'] ?? 0) + 1, 'wrong' => ($days[$day]['wrong'] ?? false) || $rep->answer->endsTheDay(),
+            ];
+        }
+
+        return $days;
+    }
+
+    /**
+     * Of plans that go on, with a distance.
+     *
+     * @return array<string, list<array{at: \DateTimeInterface, meters: float, from: float, to: float}>>
+     */
+    private function limits(Dog $dog, \DateTimeImmutable $since): array
+    {
+        $plans = $dog->plans()->with('responseModel')->where('response_models.kind', PlanKind::Presence)->orderBy('plans.id')
+            ->limit(self::MOST_PLANS)->get();
+        $limits = [];
+        foreach ($plans as $plan) {
+            foreach ($this->trends->of($plan)[0]->points ?? [] as $point) {
+                if ($point->at >= $since && $point->limit->point !== null) {
+                    $limits[$plan->name][] = [
+                        'at' => $point->at, 'meters' => $point->limit->point, 'from' => $point->limit->hardest,
+                        'to' => $point->limit->easiest ?? Distance::MAX_METERS,
+                    ];
+                }
+            }
+        }
+
+        return $limits;
     }
 }

@@ -14,8 +14,6 @@ final class PracticeZones
 
     public function of(int $practiceId): \DateTimeZone
     {
-        return $this->zones[$practiceId] ??= new \DateTimeZone(
-            Practice::query()->findOrFail($practiceId, ['time_zone'])->time_zone,
-        );
+        return $this->zones[$practiceId] ??= Practice::query()->findOrFail($practiceId, ['time_zone'])->zone();
     }
 }

@@ -48,7 +48,7 @@ final readonly class RecordIncident
                 'practice_id' => $dog->practice_id, 'dog_id' => $dog->id, 'event_id' => $event->id, 'user_id' => $user->id, ...$told,
             ]);
             foreach ($dog->plans()->get() as $plan) {
-                RestPlan::rest($plan, $user, RestReason::Incident, $told['occurred_at']);
+                RestPlan::rest($plan, $user->id, RestReason::Incident, $told['occurred_at']);
             }
             if ($isBite) {
                 $dog->update(['bite_history' => true]);

@@ -12,11 +12,11 @@ use Core\Decision\RestReason;
 /** A plan rests until a trainer has looked at it; that it did, and who let it go on, stays on record. */
 final readonly class RestPlan
 {
-    public static function rest(Plan $plan, User $user, RestReason $reason, \DateTimeImmutable $at): void
+    public static function rest(Plan $plan, ?int $userId, RestReason $reason, \DateTimeImmutable $at): void
     {
         $plan->update(['resting_reason' => $reason, 'reviewed_by' => null]);
         PlanRest::query()->create([
-            'practice_id' => $plan->practice_id, 'plan_id' => $plan->id, 'user_id' => $user->id, 'reason' => $reason, 'rested_at' => $at,
+            'practice_id' => $plan->practice_id, 'plan_id' => $plan->id, 'user_id' => $userId, 'reason' => $reason, 'rested_at' => $at,
         ]);
     }
 

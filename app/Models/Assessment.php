@@ -6,6 +6,7 @@ namespace App\Models;
 
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
  * Where a dog was seen to be fine and where not, before a plan began, and what the engine made of it.
@@ -20,6 +21,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property string $evidence
  * @property array<string, mixed> $proposal
  * @property ?string $note
+ * @property-read ResponseModel $responseModel
  */
 final class Assessment extends Model
 {
@@ -32,4 +34,10 @@ final class Assessment extends Model
     ];
 
     protected $casts = ['made_at' => 'immutable_datetime', 'observations' => 'array', 'proposal' => 'array'];
+
+    /** @return BelongsTo<ResponseModel, $this> */
+    public function responseModel(): BelongsTo
+    {
+        return $this->belongsTo(ResponseModel::class);
+    }
 }

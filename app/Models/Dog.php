@@ -31,6 +31,7 @@ use Illuminate\Database\Eloquent\Relations\HasOne;
  * @property ?string $archived_for done, moved or died
  * @property-read ?Client $client
  * @property-read ?User $trainer
+ * @property-read Practice $practice
  * @property-read ?Intake $intake
  * @property-read Collection<int, Trigger> $triggers
  * @property-read Collection<int, Plan> $plans
@@ -56,6 +57,12 @@ final class Dog extends Model
     public function client(): BelongsTo
     {
         return $this->belongsTo(Client::class);
+    }
+
+    /** @return BelongsTo<Practice, $this> */
+    public function practice(): BelongsTo
+    {
+        return $this->belongsTo(Practice::class);
     }
 
     /** @return BelongsTo<User, $this> */

@@ -15,7 +15,8 @@ use Illuminate\Database\Eloquent\Relations\HasOne;
  * @property int $practice_id
  * @property int $dog_id
  * @property ?int $session_id
- * @property int $user_id
+ * @property ?int $user_id
+ * @property ?int $person_id who told it without a sign-in
  * @property EventKind $kind
  * @property int $severity 1 small fright … 4 fight or forced exposure
  * @property CarbonImmutable $occurred_at
@@ -28,7 +29,9 @@ final class Event extends Model
 
     protected $dateFormat = 'Y-m-d H:i:s.v';
 
-    protected $fillable = ['practice_id', 'dog_id', 'session_id', 'user_id', 'kind', 'severity', 'occurred_at', 'note', 'uuid'];
+    protected $fillable = [
+        'practice_id', 'dog_id', 'session_id', 'user_id', 'person_id', 'kind', 'severity', 'occurred_at', 'note', 'uuid',
+    ];
 
     protected $casts = ['kind' => EventKind::class, 'occurred_at' => 'immutable_datetime'];
 

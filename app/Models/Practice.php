@@ -6,6 +6,9 @@ namespace App\Models;
 
 use Core\Measure\DistanceUnit;
 use Illuminate\Database\Eloquent\Model;
+use Words\Audience;
+use Words\Reader;
+use Words\Units;
 
 /**
  * @property int $id
@@ -17,18 +20,38 @@ use Illuminate\Database\Eloquent\Model;
  * @property bool $is_imperial
  * @property bool $is_clock24
  * @property string $phone shown to guardians
+ * @property int $quiet_from minute of the day from which nobody is written to
+ * @property int $quiet_until
  * @property bool $is_demo
  */
 final class Practice extends Model
 {
-    protected $fillable = ['name', 'town', 'time_zone', 'language', 'distance_unit', 'is_imperial', 'is_clock24', 'phone', 'is_demo'];
+    protected $fillable = [
+        'name', 'town', 'time_zone', 'language', 'distance_unit', 'is_imperial', 'is_clock24', 'phone', 'quiet_from', 'quiet_until',
+        'is_demo',
+    ];
 
     protected $attributes = [
         'language' => 'en', 'distance_unit' => 'm', 'is_imperial' => false, 'is_clock24' => false, 'time_zone' => 'UTC',
-        'phone' => '', 'is_demo' => false,
+        'phone' => '', 'is_demo' => false, 'quiet_from' => 1260, 'quiet_until' => 420,
     ];
 
     protected $casts = [
         'distance_unit' => DistanceUnit::class, 'is_imperial' => 'boolean', 'is_clock24' => 'boolean', 'is_demo' => 'boolean',
     ];
+
+    /** In which its days are counted. */
+    public function zone(): \DateTimeZone
+    {
+        return new \DateTimeZone($this->time_zone);
+    }
+
+    /** Whoever reads without a sign-in: a home, or a helper. */
+    public function reader(?string $language = null): Reader
+    {
+        return new Reader(
+            $language ?? $this->language, new Units($this->distance_unit, $this->is_imperial, $this->is_clock24), $this->time_zone,
+            Audience::Guardian,
+        );
+    }
 }

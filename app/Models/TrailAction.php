@@ -28,5 +28,5 @@ enum TrailAction: string
     case Restored = 'restored';
     case Moved = 'moved';
     case Erased = 'erased';
-    case TakenOut = 'taken_out';
+    case LetterNotSent = 'letter_not_sent';
 }

@@ -8,6 +8,7 @@ use App\Account\LastOwner;
 use App\Account\ManageSignIn;
 use App\Models\Client;
 use App\Models\Device;
+use App\Models\HomeLink;
 use App\Models\Invitation;
 use App\Models\Person;
 use App\Models\TrailAction;
@@ -49,6 +50,7 @@ final readonly class ErasePerson
             Invitation::query()->where('person_id', $person->id)->update([
                 'name' => $somebody, 'email' => 'erased@erased.invalid', 'withdrawn_at' => $now,
             ]);
+            HomeLink::query()->where('person_id', $person->id)->whereNull('closed_at')->update(['closed_at' => $now]);
             $person->update(['name' => $somebody, 'phone' => '', 'note' => '', 'client_id' => null, 'archived_at' => $now]);
             $this->forgetName($person);
             $this->trail->note($by, TrailAction::Erased, $person);

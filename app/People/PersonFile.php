@@ -6,10 +6,14 @@ namespace App\People;
 
 use App\Models\Device;
 use App\Models\FreeSession;
+use App\Models\HomeRep;
+use App\Models\Message;
 use App\Models\Person;
 use App\Models\Session;
 use App\Models\TrailEntry;
 use App\Models\Trial;
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Eloquent\Model;
 
 /** What is kept about one person, as a file for them: what they asked for, by law or otherwise. */
 final readonly class PersonFile
@@ -45,11 +49,30 @@ final readonly class PersonFile
                 ->map(static fn (FreeSession $session): array => ['number' => $session->id, 'started' => $time($session->started_at)])
                 ->all(),
             'trials_logged' => $user === null ? 0 : Trial::query()->where('user_id', $user->id)->count(),
+            'reps_at_home' => HomeRep::query()->where(static fn (Builder $either) => self::by($either, $person))->count(),
+            'messages' => Message::query()->where(static fn (Builder $either) => self::by($either, $person))->orderBy('sent_at')
+                ->limit(self::MOST)->get()
+                ->map(static fn (Message $message): array => ['sent' => $time($message->sent_at), 'text' => $message->body])->all(),
             'trail' => $user === null ? [] : TrailEntry::query()->where('user_id', $user->id)->orderBy('done_at')->limit(self::MOST)->get()
                 ->map(static fn (TrailEntry $entry): array => [
                     'action' => $entry->action->value, 'about' => $entry->subject, 'done' => $time($entry->done_at),
                 ])->all(),
             'at_most_of_each' => self::MOST,
         ];
+    }
+
+    /**
+     * By a link that was given to this person, or signed in.
+     *
+     * @template T of Model
+     *
+     * @param  Builder<T>  $either
+     */
+    private static function by(Builder $either, Person $person): void
+    {
+        $either->where('person_id', $person->id);
+        if ($person->user_id !== null) {
+            $either->orWhere('user_id', $person->user_id);
+        }
     }
 }

@@ -6,9 +6,9 @@ namespace App\Plan;
 
 use App\Engine\Corrections;
 use App\Engine\ExposureColumns;
-use App\Engine\ModelChanges;
 use App\Engine\PlanReader;
 use App\Engine\SituationReader;
+use App\Engine\TrendReader;
 use App\Models\Plan;
 use App\Models\Trial;
 use App\Models\TrialCorrection;
@@ -19,10 +19,8 @@ use Core\Exposure\DimensionKey;
 use Core\Exposure\PlanKind;
 use Core\Insight\LatencyByDistance;
 use Core\Insight\LoadShare;
-use Core\Insight\LookingBack;
 use Core\Insight\ResponseCurve;
 use Core\Insight\SessionsToGoal;
-use Core\Insight\Trend;
 use Core\Insight\WorksWith;
 use Core\Ladder\Step;
 use Core\Response\Day;
@@ -51,7 +49,7 @@ final readonly class LimitsPage
     private const MAX_LATENCIES = 1000;
 
     public function __construct(
-        private SituationReader $situations, private PlanReader $plans, private ModelChanges $changes, private ModelBuilder $builder,
+        private SituationReader $situations, private PlanReader $plans, private TrendReader $trends, private ModelBuilder $builder,
         private Repository $cache, private ClockInterface $clock,
     ) {
     }
@@ -66,6 +64,7 @@ final readonly class LimitsPage
         $key = DimensionKey::leading($inCore->catalog->plan)->value;
         $isAlong = isset($exposure->values[$key]);
         $scale = $situation->model?->scale;
+        [$trend, $stamp] = $this->trends->of($plan, $situation);
         $blank = $scale === null
             ? null
             : $this->builder->build($scale, $inCore->isReferenceStated, $inCore->fineAt, [], new SessionEvidence($now, []));
@@ -77,12 +76,8 @@ final readonly class LimitsPage
             : ResponseCurve::of($model, $exposure, $key, $easy, $hard, Day::Typical, self::POINTS);
 
         return [
-            ...$this->kept(
-                $plan, $now,
-                $isAlong && $scale !== null ? new LookingBack(
-                    $this->builder, $scale, $inCore->isReferenceStated, $inCore->fineAt, $exposure, $key, $inCore->settings->caps,
-                ) : null,
-            ),
+            ...$this->kept($plan, $stamp),
+            'trend' => $trend,
             'situation' => $situation,
             'key' => $key,
             'before' => $curve($blank),
@@ -97,26 +92,18 @@ final readonly class LimitsPage
     }
 
     /**
-     * What takes a while over many sessions is kept until anything is logged, and then only what that changed is worked out anew.
+     * What takes a while over many trials is kept until anything is logged.
      *
-     * @param  ?LookingBack  $back  null where no measure leads
-     * @return array{trend: ?Trend, latencies: array<mixed>, worksWith: array<mixed>}
+     * @return array{latencies: array<mixed>, worksWith: array<mixed>}
      */
-    private function kept(Plan $plan, \DateTimeImmutable $now, ?LookingBack $back): array
+    private function kept(Plan $plan, string $stamp): array
     {
-        $stamp = $this->changes->stamp($plan, $this->plans->read($plan));
         $kept = $this->cache->get("limits {$plan->id}");
-        $kept = is_array($kept) ? $kept : [];
-        $trend = ($kept['trend'] ?? null) instanceof Trend ? $kept['trend'] : null;
-        if (($kept['stamp'] ?? null) === $stamp && is_array($kept['latencies'] ?? null) && is_array($kept['worksWith'] ?? null)) {
-            return ['trend' => $trend, 'latencies' => $kept['latencies'], 'worksWith' => $kept['worksWith']];
+        if (is_array($kept) && ($kept['stamp'] ?? null) === $stamp && is_array($kept['latencies'] ?? null)
+            && is_array($kept['worksWith'] ?? null)) {
+            return ['latencies' => $kept['latencies'], 'worksWith' => $kept['worksWith']];
         }
-        $sessions = $back === null ? [] : $this->situations->evidence($plan, $now, Trend::MAX_SESSIONS)[2];
-        $found = [
-            'trend' => $back === null || $sessions === [] ? null : Trend::of($back, $sessions, $trend->steps ?? []),
-            'latencies' => $this->latencies($plan),
-            'worksWith' => $this->worksWith($plan),
-        ];
+        $found = ['latencies' => $this->latencies($plan), 'worksWith' => $this->worksWith($plan)];
         $this->cache->put("limits {$plan->id}", ['stamp' => $stamp, ...$found], self::KEPT_SECONDS);
 
         return $found;

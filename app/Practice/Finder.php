@@ -15,6 +15,7 @@ use App\Models\Plan;
 use App\Models\Session;
 use App\Models\Trial;
 use App\Models\User;
+use App\Support\SearchWord;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
@@ -30,38 +31,37 @@ final readonly class Finder
      *    places: Collection<int, Place>, plans: Collection<int, Plan>, sessions: Collection<int, Session>, trials: Collection<int, Trial>,
      *    free: Collection<int, FreeSession>, events: Collection<int, Event>}
      */
-    public function find(User $user, string $word): array
+    public function find(User $user, SearchWord $word): array
     {
-        $like = '%'.addcslashes($word, '%_\\').'%';
         $seesPeople = $user->role->managesPlans();
         $dogs = InSight::dogs($user)->toBase()->select('dogs.id');
         $plans = Plan::query()->withTrashed()->whereHas('responseModel', static fn (Builder $models) => $models->whereIn('dog_id', $dogs));
         $sessions = Session::query()->whereIn('plan_id', (clone $plans)->toBase()->select('plans.id'));
 
         return [
-            'dogs' => self::first(InSight::dogs($user)->where(static fn (Builder $either) => $either->where('dogs.name', 'like', $like)
-                ->orWhere('dogs.description', 'like', $like)->orWhere('dogs.breed', 'like', $like)->orWhere('dogs.chip', 'like', $like))
-                ->orderBy('dogs.name')),
-            'clients' => self::first(Client::query()->where('practice_id', $seesPeople ? $user->practice_id : 0)->where(
-                static fn (Builder $either) => $either->where('name', 'like', $like)->orWhere('phone', 'like', $like)
-                    ->orWhere('email', 'like', $like)->orWhere('note', 'like', $like),
+            'dogs' => self::first($word->in(
+                InSight::dogs($user), ['dogs.name', 'dogs.description', 'dogs.breed', 'dogs.chip'],
+            )->orderBy('dogs.name')),
+            'clients' => self::first($word->in(
+                Client::query()->where('practice_id', $seesPeople ? $user->practice_id : 0), ['name', 'phone', 'email', 'note'],
             )->orderBy('name')),
-            'people' => self::first(Person::query()->where('practice_id', $seesPeople ? $user->practice_id : 0)->where(
-                static fn (Builder $either) => $either->where('name', 'like', $like)->orWhere('phone', 'like', $like)
-                    ->orWhere('note', 'like', $like),
+            'people' => self::first($word->in(
+                Person::query()->where('practice_id', $seesPeople ? $user->practice_id : 0), ['name', 'phone', 'note'],
             )->orderBy('name')),
-            'places' => self::first(InSight::allPlaces($user)->where(static fn (Builder $either) => $either->where('name', 'like', $like)
-                ->orWhere('address', 'like', $like)->orWhere('note', 'like', $like))->orderBy('name')),
-            'plans' => self::first((clone $plans)->with('responseModel.dog')->whereNull('deleted_at')->where(
-                static fn (Builder $either) => $either->where('name', 'like', $like)->orWhere('goal', 'like', $like),
+            'places' => self::first($word->in(InSight::allPlaces($user), ['name', 'address', 'note'])->orderBy('name')),
+            'plans' => self::first($word->in(
+                (clone $plans)->with('responseModel.dog')->whereNull('deleted_at'), ['name', 'goal'],
             )->orderBy('name')),
-            'sessions' => self::first((clone $sessions)->with('plan.responseModel.dog')->where('end_note', 'like', $like)
-                ->orderByDesc('started_at')),
-            'trials' => self::first(Trial::query()->whereIn('session_id', (clone $sessions)->toBase()->select('sessions.id'))
-                ->where('note', 'like', $like)->orderByDesc('occurred_at')),
-            'free' => self::first(FreeSession::query()->with('dog')->whereIn('dog_id', $dogs)->where('end_note', 'like', $like)
-                ->orderByDesc('started_at')),
-            'events' => self::first(Event::query()->whereIn('dog_id', $dogs)->where('note', 'like', $like)->orderByDesc('occurred_at')),
+            'sessions' => self::first($word->in(
+                (clone $sessions)->with('plan.responseModel.dog'), ['end_note'],
+            )->orderByDesc('started_at')),
+            'trials' => self::first($word->in(
+                Trial::query()->whereIn('session_id', (clone $sessions)->toBase()->select('sessions.id')), ['note'],
+            )->orderByDesc('occurred_at')),
+            'free' => self::first($word->in(
+                FreeSession::query()->with('dog')->whereIn('dog_id', $dogs), ['end_note'],
+            )->orderByDesc('started_at')),
+            'events' => self::first($word->in(Event::query()->whereIn('dog_id', $dogs), ['note'])->orderByDesc('occurred_at')),
         ];
     }
 

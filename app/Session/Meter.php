@@ -6,6 +6,7 @@ namespace App\Session;
 
 use App\Models\Session;
 use App\Support\Fields;
+use App\Support\Secret;
 use Core\Sound\Metering;
 use Illuminate\Database\Connection;
 use Psr\Clock\ClockInterface;
@@ -35,14 +36,14 @@ final readonly class Meter
     public function connect(Session $session): string
     {
         $token = rtrim(strtr(base64_encode(random_bytes(32)), '+/', '-_'), '=');
-        Session::query()->toBase()->where('id', $session->id)->update(['meter_token' => hash('sha256', $token)]);
+        Session::query()->toBase()->where('id', $session->id)->update(['meter_token' => Secret::hash($token)]);
 
         return $token;
     }
 
     public static function isToken(?string $hash, string $token): bool
     {
-        return $hash !== null && $token !== '' && hash_equals($hash, hash('sha256', $token));
+        return $hash !== null && $token !== '' && hash_equals($hash, Secret::hash($token));
     }
 
     public function isFull(int $sessionId): bool

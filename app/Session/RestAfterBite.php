@@ -22,7 +22,7 @@ final readonly class RestAfterBite
         if ($reason === null) {
             return;
         }
-        RestPlan::rest($session->plan, $user, $reason, $at);
+        RestPlan::rest($session->plan, $user->id, $reason, $at);
         Event::query()->create([
             'practice_id' => $session->practice_id, 'dog_id' => $session->plan->responseModel->dog_id, 'session_id' => $session->id,
             'user_id' => $user->id,

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Session;
 
+use App\Models\HelperPass;
 use App\Models\Session;
 use App\Models\SessionEvent;
 use App\Models\SessionEventKind;
@@ -50,6 +51,11 @@ final readonly class SessionEvents
         }
         if ($count(SessionEventKind::Take) > 0) {
             $said[] = say('messages.session_events.taken', ['count' => $count(SessionEventKind::Take)]);
+        }
+
+        $passes = HelperPass::query()->where('session_id', $session->id)->count();
+        if ($passes > 0) {
+            $said[] = say('messages.session_events.passes', ['count' => $passes]);
         }
 
         return $said;

@@ -1,4 +1,4 @@
-# Starts and stops the private servers of this instance: MariaDB, php-fpm and nginx, all on loopback.
+# Starts and stops the private servers of this instance: MariaDB, php-fpm and nginx, all on loopback, and what works beside them.
 
 # A server of this instance that still runs. Signal 0 also succeeds on zombies, so the state is read; and a number may have gone to
 # somebody else's process since, so what was started must name this instance's folder.
@@ -186,9 +186,31 @@ start_nginx() {
     "${NGINX[@]}" || die "nginx did not start; see $STATE/log/nginx.log"
 }
 
+# What runs beside the web: letters and other work that nobody should wait for, and what is due by the clock.
+prepare_background() {
+    local user; user="$(pool_user)"
+    local as=(setpriv --reuid="$user" --regid="$(id -gn "$user")" --init-groups php "$ROOT/artisan")
+    WORKER=("${as[@]}" queue:work --sleep=1 --timeout=240 --max-time=3600 --quiet)
+    SCHEDULER=("${as[@]}" schedule:work --quiet)
+}
+
+start_background() {
+    local name
+    prepare_background
+    for name in worker scheduler; do
+        alive "$STATE/$name.pid" && continue
+        end_orphans "$STATE/$name.pid" php
+        local -n command="${name^^}"
+        (umask 077; exec setsid "$ROOT/bin/lib/keep" "$STATE/log/$name.log" "${command[@]}" </dev/null >/dev/null 2>&1) &
+        echo $! >"$STATE/$name.pid"
+        disown
+    done
+}
+
 serve() {
     start_fpm
     start_nginx
+    start_background
     wait_for 15 "the application" curl -sf -o /dev/null "http://127.0.0.1:$WEB_PORT/up"
 }
 
@@ -214,4 +236,5 @@ stop_server() { # stop_server NAME SIGNAL
     rm -f "$file"
 }
 
-stop_servers() { stop_server nginx QUIT; stop_server fpm QUIT; stop_server mariadb TERM; }
+stop_background() { stop_server scheduler TERM; stop_server worker TERM; }
+stop_servers() { stop_background; stop_server nginx QUIT; stop_server fpm QUIT; stop_server mariadb TERM; }

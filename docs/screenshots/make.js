@@ -63,7 +63,7 @@ await take('handling', '/dogs/4/handling#area-front_paw-left');
 await take('item', '/items/1');
 await take('sketch', '/places/1/sketch?plan=1');
 await take('limits', '/plans/1/limits');
-await take('person', '/people/4');
+await take('homework', '/dogs/1/homework');
 await take('care-card', '/dogs/4/card?words=Mat%20by%20the%20door%2C%20%22chin%22&kit=grinder%2C%20paste%20on%20a%20spoon');
 await intakeToPlan();
 await take('review', '/sessions/12/review');
@@ -105,23 +105,7 @@ await page.locator('[data-do="hold"]').click();
 await page.waitForTimeout(1300);
 await take('contact-session');
 
-// a doorbell, with a meter at the dog
-await page.setViewportSize({ width: 1280, height: 800 });
-await page.goto('/plans/6');
-await startSession(page);
-for (const band of [0, 1, 0]) await logTrial(page, { outcome: 'returned', band });
-await page.locator('summary', { hasText: 'meter' }).click();
-await page.getByRole('button', { name: 'Connect a sound level meter' }).click();
-await page.locator('[data-meter-told]').waitFor();
-const [address, token] = await Promise.all(['address', 'token'].map((part) => page.locator(`[data-meter-${part}]`).textContent()));
-await page.locator('summary', { hasText: 'meter' }).click();
-const sent = await page.request.post(address ?? '', {
-    headers: { Authorization: `Bearer ${token}` },
-    data: { readings: [{ number: 1, level: 41.8 }] },
-});
-if (!sent.ok()) throw new Error(`The meter was answered ${sent.status()}.`);
-await page.keyboard.press('y');
-await page.getByText('42 dB(A)').waitFor();
-await page.evaluate(() => scrollTo(0, 0));
-await take('sound-session');
+// the home, on a phone
+await page.goto('/dogs/1/home');
+await take('at-home');
 await browser.close();

@@ -13,11 +13,14 @@ return [
     ],
     'dog_timeline' => [
         'title' => 'The last weeks',
-        'about' => 'Left to right, the newest at the right. Triangles: scares, fading as they wear off. Line: how near it was calm at the end of a session. Bars: sessions, each a stack of how its trials went, easy at the bottom. The same stands in the lists below.',
+        'about' => 'Left to right, the newest at the right. Triangles: scares, fading as they wear off. Thin bars: medication and conditions. Line: working distance after each session, with its range. Stacks: sessions, each of how its trials went, easy at the bottom. Dots: days of homework. The same stands in the lists below.',
         'count' => '{count, number} {band}',
-        'line' => 'Line: how near it was calm at the end of a session ({plans})',
+        'line' => 'Line: working distance after each session, with its range ({plans})',
         'scares' => 'Triangle: scare; filled: bite or incident',
         'free' => 'Ring: session without a plan',
+        'health' => 'Thin bar: medication or condition; filled: still so{more, plural, =0 {} other {; # more on the health page}}',
+        'home' => 'Dot below: a day of homework; a square: it went wrong',
+        'home_day' => '{done, plural, one {# rep at home} other {# reps at home}}{wrong, select, yes {, went wrong} other {}}',
         'vet' => 'vet',
     ],
     'way' => [

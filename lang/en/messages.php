@@ -414,6 +414,7 @@ return [
         'ceiling_numeric' => 'Give the ceiling as a number of dB(A).',
     ],
     'session_events' => [
+        'passes' => 'The helper walked by {count, plural, =1 {once} =2 {twice} other {# times}}.',
         'taken' => 'Another device took over {count, plural, one {once} other {# times}}.',
         'stare' => 'Longest stare {time}.',
         'recovered' => '{count, plural, one {Fine again after {half}} other {# times fine again, half of them within {half}}}.',

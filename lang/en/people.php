@@ -59,8 +59,7 @@ return [
         'is_on_now' => '{name} can sign in again.',
         'invite_head' => '{again, select, yes {Invite again} other {Invite to sign in}}',
         'invite' => 'Send the invitation',
-        'invited' => '{isSent, select, yes {An invitation is on its way to {email}. It works once, within a week.} '
-            .'other {No mail could be sent. Give the link below to whoever uses {email}: it works once, within a week.}}',
+        'invited' => 'An invitation is on its way to {email}. It works once, within a week.',
         'link_by_hand' => 'The same link, to hand over yourself. It is not shown again:',
         'invited_since' => 'Invited on {day} as {role}: {email}.',
         'withdraw' => 'Take the invitation back',

@@ -9,7 +9,12 @@ return [
     'zone' => 'Time zone',
     'zone_about' => 'Days and times are told as they are there, such as Europe/London.',
     'phone_about' => 'Shown to guardians, for when something goes wrong.',
-    'problems' => ['town' => 'The town: at most 120 letters.'],
+    'quiet_from' => 'Nobody is written to from',
+    'quiet_until' => 'until',
+    'quiet_about' => 'Letters about homes wait until then, but for a bite. The same time twice: never.',
+    'problems' => [
+        'town' => 'The town: at most 120 letters.', 'quiet' => 'Give the time as hours and minutes, such as 21:00.',
+    ],
     'find' => [
         'title' => 'Find',
         'about' => 'A name, or a word from a note',
@@ -52,7 +57,9 @@ return [
         'restored' => 'brought {about} back',
         'moved' => 'moved {about} to another trainer',
         'erased' => 'erased {about}',
+        'letter_not_sent' => 'A letter could not be sent, in a day of trying',
         'facts' => [
+            'letter' => '“{value}”',
             'role' => 'as {value, select, owner {owner} trainer {trainer} helper {helper} other {guardian}}',
             'from' => 'from {value}',
             'to' => 'to {value}',

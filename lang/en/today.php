@@ -12,7 +12,18 @@ return [
         'guardian' => 'Nothing to train yet: your trainer makes a plan first, then it stands here. You can note a scare, or log a walk without a plan.',
         'helper' => 'Nothing to train yet: a trainer makes a plan first, then it stands here.',
     ],
+    'filter' => [
+        'title' => 'Show only some',
+        'trainer' => 'Dogs of',
+        'client' => 'Client',
+        'everybody' => 'Everybody',
+        'show' => 'Show',
+    ],
     'today' => [
+        'later_so_many' => 'The next {shown, number} of {all, number}.',
+        'later' => 'Due later ({count, number})',
+        'nothing_due' => '{isFiltered, select, yes {Nothing of these is due today.} other {Nothing is due today: everything was trained lately enough.}}',
+        'start_already' => 'Start already',
         'rests' => '{dog}: “{plan}” rests since {day}, after a bite or a growl{hasUser, select, yes {, logged by {user}} other {}}.',
         'look_at_it' => 'Look at it',
         'today' => 'Today',

@@ -42,6 +42,7 @@ keepPagesForOffline();
 mountWaiting(document.body);
 mountHandling();
 mountMenus(document);
+for (const button of document.querySelectorAll('[data-print]')) button.addEventListener('click', () => print());
 for (const place of document.querySelectorAll('[data-drawn-code]'))
     if (place instanceof HTMLElement) import('./drawn-code.js').then(({ drawCode }) => drawCode(place));
 for (const field of document.querySelectorAll('[data-zone-here]'))

@@ -3,6 +3,7 @@ import { Sender } from './device/sender.js';
 import { MemoryStore, Store } from './device/store.js';
 import { mountWaiting } from './device/waiting.js';
 import { mountMenus } from './menu.js';
+import { mountHelper } from './session/helper.js';
 import { Screen } from './session/screen.js';
 import { mountStepper } from './stepper.js';
 
@@ -10,6 +11,8 @@ keepPagesForOffline();
 mountWaiting(document.body);
 mountMenus(document);
 for (const stepper of document.querySelectorAll('[data-stepper]')) mountStepper(stepper);
+
+for (const box of document.querySelectorAll('[data-helper]')) if (box instanceof HTMLElement) mountHelper(box);
 
 const root = document.querySelector('[data-session-screen]');
 if (root instanceof HTMLElement) {

@@ -163,22 +163,28 @@ test('as a service, each server that is killed is started again, and the databas
     };
     const healthy = async () => (await fetch('http://127.0.0.1:8184/health').catch(() => null))?.status;
     const main = (/** @type {string} */ server) => shell(`cat ${other}/${server}.pid 2>/dev/null || true`).trim();
-    for (const server of ['database', 'php', 'web']) spawn('tests/Browser/supervise', [server, `${folder}/stop`], { env, stdio: 'ignore' });
+    for (const server of ['database', 'php', 'web', 'worker', 'scheduler'])
+        spawn('tests/Browser/supervise', [server, `${folder}/stop`], { env, stdio: 'ignore' });
     try {
         await expect.poll(healthy, { timeout: 60_000 }).toBe(200);
         // what it ran with is seen by all accounts of the machine: no password is among it, and no port is open
         expect(shell(`tr '\\0' ' ' < /proc/${main('mariadb')}/cmdline`)).toContain('--skip-networking');
         await expect.poll(async () => (await fetch('http://127.0.0.1:8184/sign-in')).status, { timeout: 60_000 }).toBe(200);
-        for (const server of ['mariadb', 'fpm', 'nginx']) {
+        // what waits is taken: the worker works
+        const ask = (/** @type {string} */ statement) =>
+            shell(`mariadb --no-defaults --socket=${folder}/run/db/mysqld.sock -uroot -N -B wheatear_served -e "${statement}"`).trim();
+        ask("INSERT INTO jobs (queue, payload, attempts, available_at, created_at) VALUES ('default', '{}', 0, 0, 0)");
+        const waiting = () => ask('SELECT COUNT(*) FROM jobs');
+        await expect.poll(waiting, { timeout: 30_000 }).toBe('0');
+        for (const server of ['mariadb', 'fpm', 'nginx', 'worker', 'scheduler']) {
             const before = main(server);
             process.kill(Number(before), 'SIGKILL');
             await expect.poll(() => main(server) !== before && main(server) !== '', { message: server, timeout: 60_000 }).toBe(true);
             await expect.poll(healthy, { message: server, timeout: 60_000 }).toBe(200);
         }
     } finally {
-        shell(
-            `touch ${folder}/stop; pkill -f ${folder}/[s]tate/ || true; sleep 2; pkill -9 -f ${folder}/[s]tate/ || true; rm -rf ${folder}`,
-        );
+        shell(`touch ${folder}/stop; kill $(cat ${other}/worker.pid ${other}/scheduler.pid) 2>/dev/null || true`);
+        shell(`pkill -f ${folder}/[s]tate/ || true; sleep 2; pkill -9 -f ${folder}/[s]tate/ || true; rm -rf ${folder}`);
     }
 });
 

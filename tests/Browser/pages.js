@@ -51,4 +51,11 @@ export const PAGES = [
     '/places/create',
     '/places/1',
     '/dogs/1/edit',
+    '/dogs/1/homework',
+    '/dogs/1/homework/create?plan=1',
+    '/dogs/1/homework/create',
+    '/dogs/1/homework/sheet',
+    '/dogs/1/homework/paper',
+    '/dogs/1/home',
+    '/dogs/4/health',
 ];

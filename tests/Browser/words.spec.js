@@ -28,6 +28,9 @@ const WRITTEN = [
     ['handler_limits', ['reason']],
     ['sketches', ['note']],
     ['waivers', ['reason']],
+    ['homework', ['name', 'what', 'counts_when', 'stop_when', 'word', 'gear']],
+    ['messages', ['body']],
+    ['health_entries', ['name']],
 ];
 
 /** Not words of a language: units after a number, keys of a keyboard, and formats by their names. */
@@ -65,7 +68,7 @@ test('no word of a page is hard-coded, and none is too long for its place', asyn
         await ((await box.getAttribute('type')) === 'checkbox' ? box.check() : box.fill('§'));
     await page.locator('form.before .btn-next').click();
     await expect(page.locator('[data-session-screen]')).toHaveAttribute('data-ready', 'true');
-    for (const path of [page.url(), ...PAGES]) {
+    for (const path of [page.url(), `${page.url()}/helper`, ...PAGES]) {
         await page.goto(path);
         if (/\/sessions\/\d+$/.test(path)) await expect(page.locator('[data-session-screen]')).toHaveAttribute('data-ready', 'true');
         await page.locator('details').evaluateAll((all) => all.forEach((one) => one.setAttribute('open', '')));

@@ -88,8 +88,11 @@ final class PlanTest extends TestCase
         }
         $make('Bo never', $other, null);
         $make('Bo long ago', $other, '2026-11-01 10:00:00');
+        $make('Mine of late', $own, '2026-11-22 10:00:00');
         $make('Mine yesterday', $own, '2026-11-23 10:00:00');
-        $this->get('/')->assertSeeInOrder(['Mine yesterday', 'Bo long ago', 'Filler 1', '24 of 25 plans'])->assertDontSee('Bo never');
+        $this->get('/')->assertSeeInOrder([
+            'Mine of late', 'Bo long ago', 'Filler 1', '24 of 25 plans', 'Due later (1)', 'Mine yesterday',
+        ])->assertDontSee('Bo never');
         $this->get('/')->assertSee('Those after')->assertDontSee('Showing');
         $this->get('/?page=2')->assertSee('Bo never')->assertSee('Those before');
     }

@@ -220,7 +220,11 @@ final class PracticeTest extends TestCase
         $this->put('/practice', ['name' => 'Test practice', 'time_zone' => 'Europe/Nowhere'])->assertSessionHasErrors('time_zone');
         self::assertSame('UTC', $world->practice->refresh()->time_zone);
 
-        $this->put('/practice', ['name' => 'Renamed', 'time_zone' => 'America/St_Johns'])->assertSessionHasNoErrors();
+        $hours = ['quiet_from' => '20:30', 'quiet_until' => '07:05'];
+        $this->put('/practice', [...$hours, 'name' => 'Renamed', 'time_zone' => 'America/St_Johns'])->assertSessionHasNoErrors();
+        self::assertSame([1230, 425], [$world->practice->refresh()->quiet_from, $world->practice->quiet_until]);
+        $this->put('/practice', [...$hours, 'name' => 'Renamed', 'time_zone' => 'America/St_Johns', 'quiet_from' => '24:00'])
+            ->assertSessionHasErrors('quiet_from');
         $this->get('/')->assertSee('Renamed');
         $this->get('/trail')->assertSee('America/St_Johns');
     }

@@ -13,6 +13,10 @@ use App\Models\Client;
 use App\Models\Dog;
 use App\Models\FreeSession;
 use App\Models\HandlerLimit;
+use App\Models\HealthEntry;
+use App\Models\HomeLink;
+use App\Models\HomeRep;
+use App\Models\Homework;
 use App\Models\Item;
 use App\Models\Person;
 use App\Models\Photo;
@@ -126,6 +130,35 @@ final class RouteAccessTest extends TestCase
         'POST dogs/{dog}/plans/{plan}/restore' => [404, 404, 403, 403, 404, 404, 302],
         'GET dogs/{dog}/intake' => [200, 200, 403, 403, 404, 404, 302],
         'PUT dogs/{dog}/intake' => [302, 302, 403, 403, 404, 404, 302],
+        'GET helper/{token}' => [410, 410, 410, 410, 410, 410, 410],
+        'GET helper/{token}/word' => [410, 410, 410, 410, 410, 410, 410],
+        'POST helper/{token}/passes' => [410, 410, 410, 410, 410, 410, 410],
+        'GET sessions/{session}/helper' => [200, 200, 200, 200, 404, 404, 302],
+        'POST sessions/{session}/helper' => [302, 302, 302, 302, 404, 404, 302],
+        'GET sessions/{session}/helper/word' => [404, 404, 404, 404, 404, 404, 302],
+        'PUT sessions/{session}/helper/word' => [302, 302, 302, 302, 404, 404, 302],
+        'GET home/{token}' => [410, 410, 410, 410, 410, 410, 410],
+        'POST home/{token}/entries' => [410, 410, 410, 410, 410, 410, 410],
+        'GET home/{token}/manifest.webmanifest' => [410, 410, 410, 410, 410, 410, 410],
+        'GET dogs/{dog}/home' => [200, 200, 200, 200, 404, 404, 302],
+        'POST dogs/{dog}/home/entries' => [302, 302, 302, 302, 404, 404, 302],
+        'GET dogs/{dog}/homework' => [200, 200, 403, 403, 404, 404, 302],
+        'GET dogs/{dog}/homework/create' => [200, 200, 403, 403, 404, 404, 302],
+        'POST dogs/{dog}/homework' => [302, 302, 403, 403, 404, 404, 302],
+        'POST dogs/{dog}/homework/seen' => [302, 302, 403, 403, 404, 404, 302],
+        'GET dogs/{dog}/homework/sheet' => [200, 200, 403, 403, 404, 404, 302],
+        'GET dogs/{dog}/homework/paper' => [200, 200, 403, 403, 404, 404, 302],
+        'POST dogs/{dog}/homework/paper' => [302, 302, 403, 403, 404, 404, 302],
+        'POST dogs/{dog}/home-links' => [302, 302, 403, 403, 404, 404, 302],
+        'DELETE home-links/{link}' => [302, 302, 403, 403, 404, 404, 302],
+        'POST dogs/{dog}/messages' => [302, 302, 403, 403, 404, 404, 302],
+        'POST homework/{homework}/open' => [302, 302, 403, 403, 404, 404, 302],
+        'DELETE homework/{homework}' => [302, 302, 403, 403, 404, 404, 302],
+        'DELETE home-reps/{rep}' => [302, 302, 403, 403, 404, 404, 302],
+        'GET dogs/{dog}/health' => [200, 200, 403, 200, 404, 404, 302],
+        'POST dogs/{dog}/health' => [302, 302, 403, 302, 404, 404, 302],
+        'PUT health-entries/{entry}' => [302, 302, 403, 302, 404, 404, 302],
+        'DELETE health-entries/{entry}' => [302, 302, 403, 302, 404, 404, 302],
         'GET dogs/{dog}/card' => [200, 200, 200, 200, 404, 404, 302],
         'GET dogs/{dog}/kit' => [200, 200, 200, 200, 404, 404, 302],
         'GET events/create' => [200, 200, 200, 200, 200, 200, 302],
@@ -352,6 +385,23 @@ final class RouteAccessTest extends TestCase
             'practice_id' => $world->practice->id, 'dog_id' => $world->dog->id, 'user_id' => $world->trainer->id,
             'file' => (string) Str::uuid(), 'width' => 1, 'height' => 1, 'taken_in_at' => now(),
         ]);
+        $entry = HealthEntry::query()->create([
+            'practice_id' => $world->practice->id, 'dog_id' => $world->dog->id, 'user_id' => $world->trainer->id, 'kind' => 'weight',
+            'kilograms' => 12.0, 'from_on' => '2026-11-01',
+        ]);
+        $homework = Homework::query()->create([
+            'practice_id' => $world->practice->id, 'dog_id' => $world->dog->id, 'user_id' => $world->trainer->id, 'kind' => 'skill',
+            'name' => 'Name', 'what' => 'Say it once.', 'counts_when' => 'It looks.', 'stop_when' => 'Twice not.', 'times_a_day' => 3,
+            'from_on' => '2026-11-01',
+        ]);
+        $rep = HomeRep::query()->create([
+            'practice_id' => $world->practice->id, 'dog_id' => $world->dog->id, 'homework_id' => $homework->id,
+            'uuid' => (string) Str::uuid(), 'answer' => 'good', 'occurred_at' => now(), 'received_at' => now(),
+        ]);
+        $link = HomeLink::query()->create([
+            'practice_id' => $world->practice->id, 'dog_id' => $world->dog->id, 'person_id' => $world->session->person_id,
+            'user_id' => $world->trainer->id, 'token' => hash('sha256', 'known'), 'language' => 'en', 'ends_at' => now()->addDay(),
+        ]);
         Storage::fake('local')->put(KeepPhoto::path($photo->file), 'a picture');
         [$method, $uri] = explode(' ', $route);
         $path = '/'.ltrim(strtr($uri, [
@@ -361,6 +411,8 @@ final class RouteAccessTest extends TestCase
             '{item}' => (string) $item->id, '{limit}' => (string) $limit->id, '{incident}' => (string) $incident->id,
             '{place}' => (string) $world->session->place_id, '{area}' => 'ear', '{side}' => 'left',
             '{person}' => (string) $world->session->person_id, '{client}' => (string) $client->id, '{photo}' => (string) $photo->id,
+            '{entry}' => (string) $entry->id, '{homework}' => (string) $homework->id, '{rep}' => (string) $rep->id,
+            '{link}' => (string) $link->id,
             '{token}' => 'unknown',
             '{device}' => '1',
             '{free}' => (string) $free->id, '{observation}' => (string) $observation->id,

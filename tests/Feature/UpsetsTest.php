@@ -41,7 +41,7 @@ final class UpsetsTest extends TestCase
 
     public function test_an_upset_counts_once_and_today_is_easier_for_it(): void
     {
-        $this->world->session->update(['ended_at' => now()]);
+        $this->world->session->update(['started_at' => now()->subDays(2), 'ended_at' => now()->subDays(2)]);
         $calm = $this->startToday();
         $upset = [
             'uuid' => (string) Str::uuid(), 'dog_id' => $this->world->dog->id, 'event_kind' => 'upset', 'severity' => '3', 'ago' => '3',

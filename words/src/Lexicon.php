@@ -40,12 +40,12 @@ final class Lexicon
         return $language === self::PSEUDO ? self::pseudo($said) : $said;
     }
 
-    /** @return list<string> those that have a folder of their own */
+    /** @return list<string> those in which every page can be read; a folder may also hold the words of a few pages only */
     public function languages(): array
     {
-        $folders = glob("{$this->folder}/*", GLOB_ONLYDIR);
+        $files = glob("{$this->folder}/*/layout.php");
 
-        return array_map(basename(...), is_array($folders) ? $folders : []);
+        return array_map(static fn (string $file): string => basename(dirname($file)), is_array($files) ? $files : []);
     }
 
     public function has(string $key, string $language = self::FALLBACK): bool

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Dog\Http;
 
+use App\Access\DogFilter;
 use App\Access\InSight;
 use App\Dog\AddDog;
 use App\Dog\ChangeDog;
@@ -18,11 +19,11 @@ use App\Models\FreeSession;
 use App\Models\Incident;
 use App\Models\Plan;
 use App\Models\ResponseModel;
-use App\Models\Role;
 use App\Models\Session;
 use App\Models\User;
 use App\Photo\KeepPhoto;
 use App\Support\Fields;
+use App\Support\SearchWord;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Contracts\View\View;
 use Illuminate\Database\Eloquent\Collection;
@@ -44,19 +45,19 @@ final readonly class DogController
 
     public function index(Request $request, #[CurrentUser] User $user): View
     {
-        $search = mb_substr(trim($request->string('q')->value()), 0, 80);
-        $like = '%'.addcslashes($search, '%_\\').'%';
+        $search = new SearchWord($request->string('q')->value());
         $isArchived = $request->boolean('archived');
+        $filter = DogFilter::of($user, $request->query('trainer'), $request->query('client'));
 
         return view('pages.dogs.index', [
-            'dogs' => ($isArchived ? InSight::dogs($user)->whereNotNull('dogs.archived_at') : InSight::dogsInTraining($user))
-                ->with(['client', 'trainer'])->withCount('plans')
-                ->when($search !== '', static fn ($dogs) => $dogs->where(static fn ($either) => $either->where('dogs.name', 'like', $like)
-                    ->orWhere('dogs.description', 'like', $like)->orWhere('dogs.breed', 'like', $like)
-                    ->orWhereHas('client', static fn ($clients) => $clients->where('name', 'like', $like))))
+            'filter' => $filter,
+            'dogs' => $filter->narrow($search->in(
+                $isArchived ? InSight::dogs($user)->whereNotNull('dogs.archived_at') : InSight::dogsInTraining($user),
+                ['dogs.name', 'dogs.description', 'dogs.breed'], ['client' => 'name'],
+            ))->with(['client', 'trainer'])->withCount('plans')
                 ->when($request->boolean('mine'), static fn ($dogs) => $dogs->where('dogs.trainer_id', $user->id))
                 ->orderBy('dogs.name')->orderBy('dogs.id')->paginate(self::A_PAGE)->withQueryString(),
-            'search' => $search, 'isArchived' => $isArchived, 'isMine' => $request->boolean('mine'),
+            'search' => $search->typed, 'isArchived' => $isArchived, 'isMine' => $request->boolean('mine'),
         ]);
     }
 
@@ -93,7 +94,7 @@ final readonly class DogController
             'agreement' => $dog->agreements()->with('user')->first(),
             'assessments' => Assessment::query()->whereIn('response_model_id', ResponseModel::query()->where(
                 'dog_id', $dog->id,
-            )->select('id'))->orderByDesc('made_at')->limit(10)->get(),
+            )->select('id'))->with('responseModel.trigger')->orderByDesc('made_at')->limit(10)->get(),
             'carried' => CarryOverReader::inWords($this->upsets->on($dog->id, $this->clock->now())),
             'incidents' => Incident::query()->where('dog_id', $dog->id)->limit(100)->pluck('id', 'event_id'),
             'events' => $dog->events()->orderByDesc('occurred_at')->limit(20)->get(),
@@ -109,8 +110,7 @@ final readonly class DogController
 
         return view('pages.dogs.edit', [
             'dog' => $dog, 'clients' => InSight::clientsToChoose($user), 'photo' => KeepPhoto::of($dog),
-            'trainers' => User::query()->where('practice_id', $user->practice_id)->whereIn('role', [Role::Owner, Role::Trainer])
-                ->whereNull('disabled_at')->orderBy('name')->limit(200)->pluck('name', 'id'),
+            'trainers' => InSight::trainersToChoose($user),
         ]);
     }
 

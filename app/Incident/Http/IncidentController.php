@@ -54,7 +54,7 @@ final readonly class IncidentController
                 array_fill(0, count($facts), say('messages.incident.choose_one_of_the_answers_not')),
             ),
         ]));
-        $at = new \DateTimeImmutable($told->text('occurred_at'), new \DateTimeZone($user->practice->time_zone));
+        $at = new \DateTimeImmutable($told->text('occurred_at'), $user->practice->zone());
         if ($at > $clock->now()) {
             throw ValidationException::withMessages(['occurred_at' => say('messages.incident.this_time_has_not_come_yet')]);
         }

@@ -7,6 +7,7 @@ namespace App\People\Http;
 use App\Models\Client;
 use App\Models\User;
 use App\People\KeepClient;
+use App\Support\SearchWord;
 use App\Trail\Archive;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Contracts\View\View;
@@ -26,17 +27,16 @@ final readonly class ClientController
     public function index(Request $request, #[CurrentUser] User $user): View
     {
         Gate::authorize('create', Client::class);
-        $search = mb_substr(trim($request->string('q')->value()), 0, 80);
-        $like = '%'.addcslashes($search, '%_\\').'%';
+        $search = new SearchWord($request->string('q')->value());
 
         return view('pages.clients.index', [
-            'clients' => Client::query()->where('practice_id', $user->practice_id)->with(['dogs', 'people'])
+            'clients' => $search->in(
+                Client::query()->where('practice_id', $user->practice_id), ['name', 'phone'], ['dogs' => 'name'],
+            )->with(['dogs', 'people'])
                 ->when($request->boolean('archived'), static fn ($clients) => $clients->whereNotNull('archived_at'))
                 ->when(! $request->boolean('archived'), static fn ($clients) => $clients->whereNull('archived_at'))
-                ->when($search !== '', static fn ($clients) => $clients->where(static fn ($either) => $either->where('name', 'like', $like)
-                    ->orWhere('phone', 'like', $like)->orWhereHas('dogs', static fn ($dogs) => $dogs->where('name', 'like', $like))))
                 ->orderBy('name')->orderBy('id')->paginate(self::A_PAGE)->withQueryString(),
-            'search' => $search, 'isArchived' => $request->boolean('archived'),
+            'search' => $search->typed, 'isArchived' => $request->boolean('archived'),
         ]);
     }
 

@@ -13,6 +13,7 @@ use App\Models\ResponseModel;
 use App\Models\Role;
 use App\Models\User;
 use App\People\KeepPerson;
+use App\Support\SearchWord;
 use App\Trail\Archive;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Contracts\View\View;
@@ -33,15 +34,14 @@ final readonly class PersonController
     public function index(Request $request, #[CurrentUser] User $user): View
     {
         Gate::authorize('create', Person::class);
-        $search = mb_substr(trim($request->string('q')->value()), 0, 80);
+        $search = new SearchWord($request->string('q')->value());
 
         return view('pages.people.index', [
-            'people' => Person::query()->where('practice_id', $user->practice_id)->with(['user', 'client'])
+            'people' => $search->in(Person::query()->where('practice_id', $user->practice_id), ['name'])->with(['user', 'client'])
                 ->when($request->boolean('archived'), static fn ($people) => $people->whereNotNull('archived_at'))
                 ->when(! $request->boolean('archived'), static fn ($people) => $people->whereNull('archived_at'))
-                ->when($search !== '', static fn ($people) => $people->where('name', 'like', '%'.addcslashes($search, '%_\\').'%'))
                 ->orderBy('name')->orderBy('id')->paginate(self::A_PAGE)->withQueryString(),
-            'invited' => $this->invited($user)->pluck('email', 'person_id'), 'search' => $search,
+            'invited' => $this->invited($user)->pluck('email', 'person_id'), 'search' => $search->typed,
             'isArchived' => $request->boolean('archived'),
         ]);
     }

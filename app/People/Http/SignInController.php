@@ -44,10 +44,10 @@ final readonly class SignInController
         ]));
         $role = Role::from($given->text('role'));
         $dog = $role === Role::Guardian ? Dog::query()->where('practice_id', $user->practice_id)->find($given->intOrNull('dog_id')) : null;
-        [, $link, $isSent] = $this->invitations->send($user, $person->name, $given->text('email'), $role, $person, $dog);
+        [, $link] = $this->invitations->send($user, $person->name, $given->text('email'), $role, $person, $dog);
 
         return redirect()->route('people.show', $person)->with('link', $link)->with('status', say('people.sign_in.invited', [
-            'email' => $given->text('email'), 'isSent' => $isSent,
+            'email' => $given->text('email'),
         ]));
     }
 

@@ -9,6 +9,7 @@ use App\Models\Place;
 use App\Models\User;
 use App\Photo\KeepPhoto;
 use App\Place\KeepPlace;
+use App\Support\SearchWord;
 use App\Trail\Archive;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Contracts\View\View;
@@ -27,16 +28,15 @@ final readonly class PlaceController
 
     public function index(Request $request, #[CurrentUser] User $user): View
     {
-        $search = mb_substr(trim($request->string('q')->value()), 0, 80);
+        $search = new SearchWord($request->string('q')->value());
         $isArchived = $request->boolean('archived');
 
         return view('pages.places.index', [
-            'places' => InSight::allPlaces($user)
+            'places' => $search->in(InSight::allPlaces($user), ['name'])
                 ->when($isArchived, static fn ($places) => $places->whereNotNull('archived_at'))
                 ->when(! $isArchived, static fn ($places) => $places->whereNull('archived_at'))
-                ->when($search !== '', static fn ($places) => $places->where('name', 'like', '%'.addcslashes($search, '%_\\').'%'))
                 ->orderBy('name')->orderBy('id')->paginate(self::A_PAGE)->withQueryString(),
-            'search' => $search, 'isArchived' => $isArchived,
+            'search' => $search->typed, 'isArchived' => $isArchived,
         ]);
     }
 

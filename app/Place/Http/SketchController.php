@@ -47,7 +47,7 @@ final readonly class SketchController
                 $layout, $how['trigger_speed'], $how['trigger_length'], $how['handler_speed'], $how['hold'], $limit?->point?->meters,
             ),
             'hold' => $how['hold'],
-            'counted' => $this->page->counted($place, new \DateTimeZone($user->practice->time_zone)),
+            'counted' => $this->page->counted($place, $user->practice->zone()),
         ]);
     }
 

@@ -6,6 +6,7 @@ namespace App\Practice\Http;
 
 use App\Models\User;
 use App\Practice\Finder;
+use App\Support\SearchWord;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
@@ -13,17 +14,15 @@ use Illuminate\Http\Request;
 /** One word, looked for in dogs, clients, people, places, plans and notes. */
 final readonly class FindController
 {
-    private const LONGEST = 80;
-
     private const SHORTEST = 2;
 
     public function __invoke(Request $request, Finder $finder, #[CurrentUser] User $user): View
     {
-        $word = mb_substr(trim($request->string('q')->value()), 0, self::LONGEST);
-        $found = mb_strlen($word) < self::SHORTEST ? [] : $finder->find($user, $word);
+        $word = new SearchWord($request->string('q')->value());
+        $found = mb_strlen($word->typed) < self::SHORTEST ? [] : $finder->find($user, $word);
 
         return view('pages.find', [
-            'word' => $word, 'isTooShort' => $word !== '' && $found === [], 'most' => Finder::MOST, 'found' => array_filter(
+            'word' => $word->typed, 'isTooShort' => ! $word->isEmpty() && $found === [], 'most' => Finder::MOST, 'found' => array_filter(
                 $found, static fn ($of): bool => $of->isNotEmpty(),
             ),
         ]);

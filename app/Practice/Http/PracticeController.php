@@ -31,12 +31,23 @@ final readonly class PracticeController
             'name' => ['required', 'string', 'max:120'], 'town' => ['nullable', 'string', 'max:120'],
             'time_zone' => ['required', 'string', Rule::in(\DateTimeZone::listIdentifiers())],
             'phone' => ['nullable', 'string', 'max:40'],
+            'quiet_from' => ['required', 'string', 'date_format:H:i'], 'quiet_until' => ['required', 'string', 'date_format:H:i'],
         ], [
             'name.*' => say('account.problems.practice'), 'town.*' => say('practice.problems.town'),
             'time_zone.*' => say('account.problems.zone'), 'phone.*' => say('people.problems.phone'),
+            'quiet_from.*' => say('practice.problems.quiet'), 'quiet_until.*' => say('practice.problems.quiet'),
         ]));
-        $practices->change($user, $given->text('name'), $given->text('town'), $given->text('time_zone'), $given->text('phone'));
+        $practices->change(
+            $user, $given->text('name'), $given->text('town'), $given->text('time_zone'), $given->text('phone'),
+            self::minute($given->text('quiet_from')), self::minute($given->text('quiet_until')),
+        );
 
         return redirect()->route('practice')->with('status', say('account.saved'));
+    }
+
+    /** Of the day: "21:30" is 1290. */
+    private static function minute(string $time): int
+    {
+        return 60 * (int) substr($time, 0, 2) + (int) substr($time, 3, 2);
     }
 }

@@ -4,81 +4,64 @@ declare(strict_types=1);
 
 namespace App\Practice\Http;
 
+use App\Access\DogFilter;
 use App\Access\InSight;
 use App\Engine\BandsReader;
 use App\Engine\Setting;
 use App\Engine\SituationReader;
+use App\Home\HomeBoard;
 use App\Incident\CarryOverReader;
 use App\Incident\RecordIncident;
 use App\Models\FreeSession;
 use App\Models\Plan;
 use App\Models\PlanRest;
+use App\Models\Role;
 use App\Models\Session;
 use App\Models\User;
+use App\Practice\DuePlans;
 use App\Support\Fields;
 use Core\Decision\RuleBook;
-use Core\Measure\CalendarDay;
 use Core\Planning\Pace;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Contracts\View\View;
+use Illuminate\Http\Request;
+use Illuminate\Pagination\LengthAwarePaginator;
+use Illuminate\Pagination\Paginator;
 use Psr\Clock\ClockInterface;
 
-/** What is due: every plan with where it would start today and why, sessions still open, trials to place. */
+/** What needs somebody, and what is due: each plan with where it would start today and why; and what is due later. */
 final readonly class TodayController
 {
-    private const MAX_PLANS = 24;
+    private const A_PAGE = 24;
+
+    private const MOST_LATER = 200;
 
     public function __construct(private SituationReader $situations, private ClockInterface $clock, private CarryOverReader $upsets,
         private BandsReader $bands,
     ) {
     }
 
-    public function __invoke(#[CurrentUser] User $user): View
+    public function __invoke(Request $request, #[CurrentUser] User $user): View
     {
-        $dogs = InSight::dogsInTraining($user)->toBase()->select('dogs.id');
-        $plans = Plan::query()->with(['responseModel.dog', 'responseModel.trigger', 'responseModel.person', 'place'])
-            ->whereHas('responseModel', static fn ($models) => $models->whereIn('dog_id', $dogs))
-            ->withMax('sessions as last_session_at', 'started_at')->withCount('sessions')
-            // whose it is first, then what is due most by its own pace; what was never begun waits for nobody
-            ->orderByRaw('EXISTS (SELECT 1 FROM response_models JOIN people ON people.id = response_models.person_id
-                WHERE response_models.id = plans.response_model_id AND people.user_id = ?) DESC', [$user->id])
-            ->orderByRaw('last_session_at IS NULL, TIMESTAMPDIFF(HOUR, last_session_at, ?) * plans.outings_a_week DESC', [
-                $this->clock->now()->format('Y-m-d H:i:s'),
-            ])->orderBy('plans.id')->paginate(self::MAX_PLANS);
         $now = $this->clock->now();
-        $zone = new \DateTimeZone($user->practice->time_zone);
-        $carried = [];
-        $latest = $this->latestSessions($plans->getCollection()->modelKeys());
-        $last = $this->bands->of(array_values($latest));
+        $dogs = InSight::dogsInTraining($user)->toBase()->select('dogs.id');
+        $filter = DogFilter::of($user, $request->query('trainer'), $request->query('client'));
+        $plans = DuePlans::of($user, $now, $filter);
+        $page = max(1, Paginator::resolveCurrentPage());
+        $shown = array_slice($plans->due, self::A_PAGE * ($page - 1), self::A_PAGE);
 
         return view('pages.today', [
-            'pages' => $plans,
-            'due' => $plans->getCollection()->map(function (Plan $plan) use ($now, $zone, $last, $latest, &$carried): array {
-                $carried[$plan->responseModel->dog_id] ??= $this->upsets->on($plan->responseModel->dog_id, $now);
-                $situation = $this->situations->read($plan, null, [], $now, new Setting(
-                    $plan->place, $carried[$plan->responseModel->dog_id]->upset,
-                ));
-
-                $lastAt = Fields::of($plan->getAttributes())->textOrNull('last_session_at');
-                $daysSince = $lastAt === null ? null : CalendarDay::between(
-                    (new \DateTimeImmutable($lastAt, new \DateTimeZone('UTC')))->setTimezone($zone), $now->setTimezone($zone),
-                );
-
-                return [
-                    'plan' => $plan,
-                    'daysSince' => $daysSince,
-                    'dueIn' => $daysSince === null ? null : (new Pace($plan->outings_a_week))->dueIn($daysSince),
-                    'carried' => CarryOverReader::inWords($carried[$plan->responseModel->dog_id]),
-                    'start' => RuleBook::standard()->decide($situation),
-                    'catalog' => $situation->catalog,
-                    'solid' => $situation->history->solidStep,
-                    'steps' => $situation->ladder->top() + 1,
-                    'last' => $last[$latest[$plan->id] ?? 0] ?? [],
-                ];
-            }),
+            'pages' => (new LengthAwarePaginator($shown, count($plans->due), self::A_PAGE, $page, ['path' => '/']))->withQueryString(),
+            'due' => $this->cards($shown, $plans, $now),
+            'later' => self::inOrder(array_keys(array_slice($plans->later, 0, self::MOST_LATER, true))), 'laterIn' => $plans->later,
+            'daysSince' => $plans->daysSince,
+            'filter' => $filter,
             'resting' => $user->role->managesPlans() ? PlanRest::query()->whereNull('reviewed_at')->where('practice_id', $user->practice_id)
                 ->whereHas('plan.responseModel', static fn ($models) => $models->whereIn('dog_id', $dogs))
                 ->with(['plan.responseModel.dog', 'user'])->orderByDesc('rested_at')->limit(20)->get()->unique('plan_id') : [],
+            'home' => $user->role === Role::Guardian ? HomeBoard::homes(InSight::dogsInTraining($user)) : [],
+            'wrongAtHome' => $user->role->managesPlans() ? HomeBoard::unseen(InSight::dogsInTraining($user)) : [],
+            'unread' => $user->role->managesPlans() ? HomeBoard::unread(InSight::dogsInTraining($user)) : [],
             'unfinished' => RecordIncident::unfinished(InSight::dogs($user)),
             'open' => Session::query()
                 ->with(['plan.responseModel.dog', 'plan.responseModel.trigger'])->where('practice_id', $user->practice_id)
@@ -89,6 +72,49 @@ final readonly class TodayController
             'unplaced' => InSight::unplaced($user)->count(),
             'now' => $now,
         ]);
+    }
+
+    /**
+     * What each would start with today, and why.
+     *
+     * @param  list<int>  $ids
+     * @return list<array<string, mixed>>
+     */
+    private function cards(array $ids, DuePlans $plans, \DateTimeImmutable $now): array
+    {
+        $latest = $this->latestSessions($ids);
+        $last = $this->bands->of(array_values($latest));
+        $cards = $carried = [];
+        foreach (self::inOrder($ids) as $plan) {
+            $upsets = $carried[$plan->responseModel->dog_id] ??= $this->upsets->on($plan->responseModel->dog_id, $now);
+            $situation = $this->situations->read($plan, null, [], $now, new Setting($plan->place, $upsets->upset));
+            $daysSince = $plans->daysSince[$plan->id] ?? null;
+            $cards[] = [
+                'plan' => $plan,
+                'daysSince' => $daysSince,
+                'dueIn' => $daysSince === null ? null : (new Pace($plan->outings_a_week))->dueIn($daysSince),
+                'carried' => CarryOverReader::inWords($upsets),
+                'start' => RuleBook::standard()->decide($situation),
+                'catalog' => $situation->catalog,
+                'solid' => $situation->history->solidStep,
+                'steps' => $situation->ladder->top() + 1,
+                'last' => $last[$latest[$plan->id] ?? 0] ?? [],
+            ];
+        }
+
+        return $cards;
+    }
+
+    /**
+     * @param  list<int>  $ids
+     * @return list<Plan>
+     */
+    private static function inOrder(array $ids): array
+    {
+        $found = Plan::query()->with(['responseModel.dog', 'responseModel.trigger', 'responseModel.person', 'place'])->whereKey($ids)->get()
+            ->keyBy('id');
+
+        return array_values(array_filter(array_map(static fn (int $id): ?Plan => $found[$id] ?? null, $ids)));
     }
 
     /**

@@ -9,6 +9,7 @@ use App\Engine\DogCatalogs;
 use App\Engine\PlanReader;
 use App\Engine\TrialReader;
 use App\Models\Session;
+use App\Models\SessionHelper;
 use App\Models\SoundSetUp;
 use App\Models\TrialSign;
 use App\Models\User;
@@ -93,6 +94,7 @@ final readonly class SessionPage
                 'live', now()->addDay(), ['session' => $session->id, 'reader' => $user->reader()->toText()], absolute: false,
             ),
             'sound' => $sound,
+            'hasHelper' => SessionHelper::query()->where('session_id', $session->id)->exists(),
             'meterUrl' => $kind === PlanKind::Sound
                 ? URL::temporarySignedRoute('meter.show', now()->addDay(), ['session' => $session->id], absolute: false)
                 : null,

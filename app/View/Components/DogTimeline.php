@@ -14,7 +14,7 @@ use Core\Sign\Band;
 use Illuminate\Contracts\View\View;
 use Illuminate\View\Component;
 
-/** A dog's weeks as one drawing, newest right: scares above, how near it was calm, and each session as a stack of its bands. */
+/** A dog's weeks as one drawing, newest right: scares, health as bars, working distance with its range, sessions as stacks of bands. */
 final class DogTimeline extends Component
 {
     private const WIDTH = 900;
@@ -23,21 +23,25 @@ final class DogTimeline extends Component
 
     private const RIGHT = 130.0;
 
-    /** Rows, from above: scares; distance; sessions. */
+    /** Rows, from above: scares; what is drawn of health; distance; sessions. */
     private const SCARES = 22.0;
+
+    private const HEALTH = 40.0;
+
+    private const HEALTH_ROW = 18.0;
 
     private const NEAR = [44.0, 144.0];
 
     private const STACK = [162.0, 228.0];
 
-    private const HEIGHT = 258;
+    private const HEIGHT = 262;
+
+    private const MOST_BARS = 4;
 
     private const BAR = 9.0;
 
     /** A scare is still drawn when it no longer matters, but faintly. */
     private const FADED = 0.35;
-
-    private const MOST_LINES = 3;
 
     public function __construct(private readonly Timeline $timeline)
     {
@@ -55,11 +59,23 @@ final class DogTimeline extends Component
         $at = static fn (\DateTimeInterface $time): float => $x->map((float) $time->getTimestamp());
         $age = static fn (\DateTimeInterface $time): float => ($to - $time->getTimestamp()) / 86_400;
 
+        $scares = array_values(array_filter(
+            $this->timeline->events, static fn (array $event): bool => $event['kind'] !== EventKind::Calm,
+        ));
+        $top = $scares === [] ? self::SCARES - self::HEALTH : 0.0;
+        $bars = $this->health($at, max($from, $first - 86_400), $top);
+        $distances = $this->distances($at);
+        // rows are drawn where they would be if all were there, and moved: down for the bars, up for those that are not there
+        $down = $top + self::HEALTH_ROW * count($bars);
+        $ofStacks = $down - ($distances['lines'] === [] ? self::STACK[0] - self::NEAR[0] : 0.0);
+
         return view('charts.dog-timeline', [
-            'width' => self::WIDTH, 'height' => self::HEIGHT, 'left' => self::LEFT, 'right' => self::WIDTH - self::RIGHT,
+            'bars' => $bars, 'down' => $down, 'ofStacks' => $ofStacks,
+            'moreHealth' => max(0, count($this->timeline->health) - self::MOST_BARS),
+            'width' => self::WIDTH, 'height' => self::HEIGHT + (int) $ofStacks, 'left' => self::LEFT, 'right' => self::WIDTH - self::RIGHT,
             'bottom' => self::STACK[1], 'bar' => self::BAR,
             'days' => $this->days(max($from, $first - 86_400), $to, $at),
-            ...$this->distances($at),
+            ...$distances,
             'sessions' => array_map(fn (array $session): array => [
                 'id' => $session['id'], 'x' => $at($session['at']) - self::BAR / 2.0, 'parts' => self::stack($session['bands']),
                 'title' => $this->title($session),
@@ -73,12 +89,38 @@ final class DogTimeline extends Component
                 'opacity' => max(self::FADED, 1.0 - $age($event['at']) / 21.0),
                 'isHard' => in_array($event['kind'], [EventKind::Bite, EventKind::Incident], true),
                 'title' => words()->formats->dateTime($event['at']).': '.say("options.event_kind.{$event['kind']->value}"),
-            ], array_values(array_filter(
-                $this->timeline->events, static fn (array $event): bool => $event['kind'] !== EventKind::Calm,
-            ))),
+            ], $scares),
+            'homeDays' => array_map(static fn (string $day, array $of): array => [
+                'x' => $at(new \DateTimeImmutable("{$day} 12:00")), 'isWrong' => $of['wrong'],
+                'title' => words()->formats->day(new \DateTimeImmutable($day)).': '
+                    .say('charts.dog_timeline.home_day', ['done' => $of['done'], 'wrong' => $of['wrong']]),
+            ], array_keys($this->timeline->homeDays), array_values($this->timeline->homeDays)),
             'vetAt' => $this->timeline->vetSeenOn === null || $this->timeline->vetSeenOn->getTimestamp() < max($from, $first - 86_400)
                 ? null : $at($this->timeline->vetSeenOn),
         ]);
+    }
+
+    /**
+     * One bar each, the newest first; what began before the drawing begins at its left.
+     *
+     * @param  \Closure(\DateTimeInterface): float  $at
+     * @return list<array{y: float, x: float, width: float, label: string, isOver: bool}>
+     */
+    private function health(\Closure $at, int $from, float $top): array
+    {
+        $bars = [];
+        foreach (array_slice($this->timeline->health, 0, self::MOST_BARS) as $i => $entry) {
+            $left = max(self::LEFT, $at(max($entry['from'], (new \DateTimeImmutable)->setTimestamp($from))));
+            $right = min(self::WIDTH - self::RIGHT, $at($entry['to'] ?? $this->timeline->to));
+            if ($right >= self::LEFT) {
+                $bars[] = [
+                    'y' => $top + self::HEALTH + $i * self::HEALTH_ROW, 'x' => $left, 'width' => max(3.0, $right - $left),
+                    'label' => $entry['name'], 'isOver' => $entry['to'] !== null,
+                ];
+            }
+        }
+
+        return $bars;
     }
 
     /**
@@ -89,7 +131,7 @@ final class DogTimeline extends Component
      */
     private function distances(\Closure $at): array
     {
-        $lines = array_slice($this->timeline->nearest, 0, self::MOST_LINES, true);
+        $lines = $this->timeline->limits;
         $meters = array_merge(...array_values(array_map(static fn (array $points): array => array_column($points, 'meters'), $lines)));
         if ($meters === []) {
             return ['lines' => [], 'ticks' => []];
@@ -104,8 +146,12 @@ final class DogTimeline extends Component
                 static fn (array $point): array => [$at($point['at']), $y->map(log($point['meters'], 2.0))], $points,
             );
             $last = $places[count($places) - 1];
+            $inside = static fn (float $meters): float => $y->map(log(min($far, max($near, $meters)), 2.0));
             $drawn[] = [
-                'plan' => $plan, 'places' => $places, 'path' => PathData::line($places), 'x' => $last[0], 'y' => $last[1],
+                'plan' => $plan, 'places' => $places,
+                'ranges' => array_map(
+                    static fn (array $point): array => [$at($point['at']), $inside($point['from']), $inside($point['to'])], $points,
+                ), 'path' => PathData::line($places), 'x' => $last[0], 'y' => $last[1],
                 'label' => words()->formats->meters($points[count($points) - 1]['meters']), 'dash' => count($drawn),
             ];
         }

@@ -1,4 +1,4 @@
-import { securityToken } from './security-token.js';
+import { jsonRequest } from './json-request.js';
 
 /** @typedef {import('./store.js').Store | import('./store.js').MemoryStore} Store */
 /** @typedef {import('./store.js').Entry} Entry */
@@ -154,14 +154,7 @@ export class Sender {
      */
     async post(url, payload) {
         try {
-            const response = await fetch(url, {
-                method: 'POST',
-                redirect: 'manual',
-                credentials: 'same-origin',
-                signal: AbortSignal.timeout(15_000),
-                headers: { 'Content-Type': 'application/json', Accept: 'application/json', 'X-XSRF-TOKEN': securityToken(document.cookie) },
-                body: JSON.stringify(payload),
-            });
+            const response = await fetch(url, { ...jsonRequest('POST', payload), redirect: 'manual' });
             const isJson = (response.headers.get('Content-Type') ?? '').includes('json');
             return { response, body: isJson ? await response.json() : null, serverAt: Date.parse(response.headers.get('Date') ?? '') };
         } catch {

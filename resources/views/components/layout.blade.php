@@ -2,11 +2,8 @@
 <!doctype html>
 <html lang="{{ words()->reader->locale() }}">
 <head>
-    <meta charset="utf-8">
-    <meta name="viewport" content="width=device-width, initial-scale=1">
-    <meta name="color-scheme" content="light dark">
+    @include('partials.head')
     <meta name="htmx-config" content='{"includeIndicatorStyles":false,"allowEval":false,"historyCacheSize":0}'>
-    <link rel="icon" href="/favicon.svg" type="image/svg+xml">
     <title>{{ say('layout.layout.wheatear', ['title' => $title]) }}</title>
     <script type="application/json" id="device-words">{!! json_encode(['language' => words()->reader->language,
         'messages' => app(Words\Lexicon::class)->below('device', words()->reader->language)],

@@ -3,10 +3,7 @@
 <!doctype html>
 <html lang="en">
 <head>
-    <meta charset="utf-8">
-    <meta name="viewport" content="width=device-width, initial-scale=1">
-    <meta name="color-scheme" content="light dark">
-    <link rel="icon" href="/favicon.svg" type="image/svg+xml">
+    @include('partials.head')
     <title>{{ say('layout.plain.wheatear', ['title' => $title]) }}</title>
     @vite(['resources/css/app.scss'])
 </head>

@@ -2,6 +2,12 @@
     <h1>{{ say('today.today.today') }}</h1>
     <p class="text-body-secondary">{{ auth()->user()->practice->name }}, {{ auth()->user()->practice->town }} · {{ words()->formats->weekday($now) }}</p>
 
+    @foreach($wrongAtHome as $rep)
+        <p class="alert alert-danger">{{ say('homework.today.wrong', ['dog' => $rep->dog->name, 'task' => $rep->homework->name,
+            'answer' => $rep->answer->value, 'at' => words()->formats->dateTime($rep->occurred_at),
+            'by' => $rep->by() ?? say('homework.board.somebody')]) }} <a
+            href="{{ route('homework.index', $rep->dog_id) }}">{{ say('homework.today.look') }}</a></p>
+    @endforeach
     @if(auth()->user()->role->managesPractice() && ! auth()->user()->hasSecondFactor() && ! auth()->user()->practice->is_demo)
         <p class="alert alert-warning">{{ say('account.second_factor.asked_of_owners') }} <a
             href="{{ route('account') }}#second-factor">{{ say('account.second_factor.begin') }}</a></p>
@@ -11,6 +17,14 @@
             ['unplaced' => $unplaced]) }}</a> {{ say('today.today.in_a_session') }}</p>
     @endif
 
+    @foreach($home as $dog)
+        <p><a class="btn btn-next w-100" href="{{ route('at-home', $dog) }}">{{ say('homework.today.practice', ['dog' => $dog->name]) }}</a></p>
+    @endforeach
+    @foreach($unread as $message)
+        <p class="alert alert-warning">{{ say('homework.today.message', ['by' => $message->by() ?? say('homework.board.somebody'),
+            'dog' => $message->dog->name, 'body' => Str::limit($message->body, 160)]) }} <a
+            href="{{ route('homework.index', $message->dog_id) }}#messages">{{ say('homework.today.look') }}</a></p>
+    @endforeach
     @foreach($unfinished as $event)
         <p class="alert alert-danger">{{ say('today.today.a_bite_of_is_on_record',
             ['time_zone' => words()->formats->dateTime($event->occurred_at)]) }} <a
@@ -36,9 +50,21 @@
             <a class="btn btn-next" href="{{ route('free.show', $session) }}">{{ say('today.today.go_on') }}</a>
         </p>
     @endforeach
-    <p><a class="btn btn-outline-primary" href="{{ route('free.create') }}">{{ say('free.start_without') }}</a></p>
+    <div class="d-flex flex-wrap gap-3 align-items-start mb-3">
+        <a class="btn btn-outline-primary" href="{{ route('free.create') }}">{{ say('free.start_without') }}</a>
+        @if(count($filter->trainers) > 1 || $filter->clients !== [])
+            <details class="pt-2" @if($filter->isOn()) open @endif><summary>{{ say('today.filter.title') }}</summary>
+                <form class="d-flex flex-wrap gap-2 align-items-end mt-2" action="{{ route('today') }}">
+                    @include('partials.dog-filter')
+                    <button class="btn btn-outline-primary">{{ say('today.filter.show') }}</button>
+                </form>
+            </details>
+        @endif
+    </div>
 
-    @if($due->isEmpty())
+    @if($due === [] && ($later !== [] || $filter->isOn()))
+        <p class="card card-body">{{ say('today.today.nothing_due', ['isFiltered' => $filter->isOn()]) }}</p>
+    @elseif($due === [])
         <div class="card card-body">
             @if(auth()->user()->role->managesPlans())
                 <h2 class="h5 mt-0">{{ say('today.empty.begin') }}</h2>
@@ -100,7 +126,24 @@
         @endforeach
     </div>
     @if($pages->hasPages())
-        <p class="mt-3 mb-1">{{ say('today.today.so_many_of', ['shown' => $due->count(), 'all' => $pages->total()]) }}</p>
+        <p class="mt-3 mb-1">{{ say('today.today.so_many_of', ['shown' => count($due), 'all' => $pages->total()]) }}</p>
         <x-pages :pages="$pages" />
+    @endif
+    @if($later !== [])
+        <details class="mt-4" @if($due === []) open @endif><summary class="h5">{{ say('today.today.later', ['count' => count($laterIn)]) }}</summary>
+            <ul class="list-group mt-2">
+                @foreach($later as $plan)
+                    <li class="list-group-item d-flex flex-wrap justify-content-between align-items-center gap-2">
+                        <span><a href="{{ route('dogs.show', $plan->responseModel->dog) }}">{{ $plan->responseModel->dog->name }}</a>: <a
+                            href="{{ route('plans.show', $plan) }}">{{ $plan->name }}</a> <span
+                            class="text-body-secondary">{{ say('today.today.with', ['person' => $plan->responseModel->person->name]) }}@if($plan->place), {{ $plan->place->name }}@endif</span></span>
+                        <span class="d-flex align-items-center gap-3"><span class="text-body-secondary">{{ say('today.today.last_session', ['days' => $daysSince[$plan->id]]) }} · {{ say('today.today.next_in', ['days' => $laterIn[$plan->id]]) }}</span>
+                            @can('start', $plan)<a class="btn btn-outline-primary" href="{{ route('sessions.create', $plan) }}">{{ say('today.today.start_already') }}<span
+                                class="visually-hidden"> {{ say('today.today.with_2', ['dog' => $plan->responseModel->dog->name, 'plan' => $plan->name]) }}</span></a>@endcan</span>
+                    </li>
+                @endforeach
+            </ul>
+            @if(count($laterIn) > count($later))<p class="mt-2">{{ say('today.today.later_so_many', ['shown' => count($later), 'all' => count($laterIn)]) }}</p>@endif
+        </details>
     @endif
 </x-layout>

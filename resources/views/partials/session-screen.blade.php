@@ -289,6 +289,22 @@
         <ol class="latest" aria-label="{{ say('sessions.session_screen.the_latest_trials_as_logged') }}" data-latest></ol>
     </div>
 
+    @if($kind === PlanKind::Presence)
+        <details class="drawer" @if($hasHelper) open @endif><summary>{{ say('helper.title') }}</summary>
+            @if($hasHelper)
+                <div data-helper="{{ route('session-helper.word', $session, false) }}" data-there="{{ say('helper.is_there') }}"
+                    data-not-there="{{ say('helper.is_not_there') }}">
+                    <div class="helper-words">@foreach(Core\Field\HelperWord::cases() as $word)<button type="button"
+                        class="btn {{ $word === Core\Field\HelperWord::Stop ? 'btn-outline-danger' : 'btn-outline-primary' }}"
+                        data-helper-word="{{ $word->value }}" aria-pressed="false">{{ say("helper.words.{$word->value}") }}</button>@endforeach</div>
+                    <p class="m-0 mt-1"><span role="status" data-helper-told></span> <span
+                        class="text-nowrap">{{ say('helper.counted') }} <b data-helper-passes>0</b></span></p>
+                </div>
+            @endif
+            <p class="m-0 mt-1"><a href="{{ route('session-helper', $session) }}">{{ say('helper.set_up', ['again' => $hasHelper]) }}</a></p>
+        </details>
+    @endif
+
     <details class="drawer" data-end><summary>{{ say('sessions.session_screen.end_the_session') }}</summary>@include('partials.end-session',
         ['id' => 'end-note', 'class' => 'mt-2', 'next' => $next])</details>
 

@@ -9,9 +9,10 @@
             <div class="form-check align-self-center"><input class="form-check-input" type="checkbox" id="mine" name="mine" value="1"
                 @checked($isMine)><label class="form-check-label" for="mine">{{ say('dogs.list.mine') }}</label></div>
         @endif
+        @include('partials.dog-filter')
     </x-find>
     @if($dogs->isEmpty())
-        <p class="mt-3">{{ $search !== '' || $isArchived || $isMine ? say('dogs.list.none_found') : say('dogs.list.no_dog_yet_add_the_first') }}</p>
+        <p class="mt-3">{{ $search !== '' || $isArchived || $isMine || $filter->isOn() ? say('dogs.list.none_found') : say('dogs.list.no_dog_yet_add_the_first') }}</p>
     @endif
     <ul class="list-group mt-3">
         @foreach($dogs as $dog)

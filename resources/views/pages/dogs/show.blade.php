@@ -15,6 +15,11 @@
             <a class="btn btn-outline-primary" href="{{ route('handling.show', $dog) }}">{{ say('dogs.show.handling') }}</a>
             <a class="btn btn-outline-primary" href="{{ route('kit.show', $dog) }}">{{ say('dogs.show.fit_and_food') }}</a>
             <a class="btn btn-outline-primary" href="{{ route('card.show', $dog) }}">{{ say('dogs.show.care_card') }}</a>
+            @can('plan', $dog)<a class="btn btn-outline-primary" href="{{ route('homework.index', $dog) }}">{{ say('homework.link') }}</a>@else<a
+                class="btn btn-outline-primary" href="{{ route('at-home', $dog) }}">{{ say('homework.link') }}</a>@endcan
+            @can('train', $dog)
+                <a class="btn btn-outline-primary" href="{{ route('health.show', $dog) }}">{{ say('dogs.health.link') }}</a>
+            @endcan
             @can('plan', $dog)
                 <a class="btn btn-outline-primary" href="{{ route('dogs.edit', $dog) }}">{{ say('dogs.edit.change') }}</a>
                 <a class="btn btn-outline-primary" href="{{ route('intakes.edit', $dog) }}">{{ say('dogs.show.intake') }}</a>
@@ -64,11 +69,12 @@
 
     @if($carried)<p class="alert alert-warning">{{ say('dogs.show.a_working_guess_half_is_gone', ['carried' => $carried]) }}</p>@endif
 
-    <h2>{{ say('dogs.show.limits_now') }}</h2>
+    @php($hasDistance = $plans->contains(fn ($item) => $item['plan']->responseModel->kind === Core\Exposure\PlanKind::Presence))
+    <h2>{{ say($hasDistance ? 'dogs.show.limits_now' : 'dogs.show.plans_now') }}</h2>
     @if($plans->isEmpty())
         <p>{{ say('dogs.show.no_plan_yet_a_plan_says', ['dog' => $dog->name]) }}</p>
     @else
-        <p class="text-body-secondary">{{ say('dogs.show.the_distance_at_which_the_accepted') }}</p>
+        @if($hasDistance)<p class="text-body-secondary">{{ say('dogs.show.the_distance_at_which_the_accepted') }}</p>@endif
         <ul class="list-group mb-3">
             @foreach($plans as $item)
                 @php($model = $item['plan']->responseModel)
@@ -106,7 +112,7 @@
                     <ul class="mb-2">
                         @foreach($triggers->where('named_by', $by) as $trigger)
                             <li>{{ $trigger->name }} <span
-                                class="text-body-secondary">({{ words()->label($trigger->kind) }}@if($trigger->motive), {{ say("options.motive.{$trigger->motive}") }}@endif @if($trigger->traits->isNotEmpty()); {{ $trigger->traits->map(fn ($trait) => trim("{$trait->name}: {$trait->value}", ': '))->implode(', ') }}@endif)</span></li>
+                                class="text-body-secondary">({{ collect([words()->label($trigger->kind), $trigger->motive ? say("options.motive.{$trigger->motive}") : null, ...$trigger->traits->map(fn ($trait) => trim("{$trait->name}: {$trait->value}", ': '))])->filter()->implode(', ') }})</span></li>
                         @endforeach
                     </ul>
                 @endif
@@ -234,7 +240,7 @@
                 <h3 class="h6 mt-3">{{ say('dogs.show.assessments') }}</h3>
                 <ul>@foreach($assessments as $assessment)<li>@can('plan', $dog)<a
                     href="{{ route('assessments.show',
-                    $assessment) }}">{{ words()->formats->date($assessment->made_at) }}</a>@else{{ words()->formats->date($assessment->made_at) }}@endcan{{ say('dogs.show.start_at', ['proposal' => $assessment->proposal['words'] ?? '']) }}</li>@endforeach</ul>
+                    $assessment) }}">{{ words()->formats->date($assessment->made_at) }}</a>@else{{ words()->formats->date($assessment->made_at) }}@endcan: {{ $assessment->responseModel->trigger->name }}</li>@endforeach</ul>
             @endif
         </section>
     </div>

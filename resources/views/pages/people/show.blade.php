@@ -21,10 +21,7 @@
         <div class="col-lg-6">
             <section aria-labelledby="sign-in-head">
                 <h2 class="mt-0" id="sign-in-head">{{ say('people.sign_in.title') }}</h2>
-                @if(session('link'))
-                    <div class="alert alert-warning"><p class="mb-1">{{ say('people.sign_in.link_by_hand') }}</p>
-                        <p class="mb-0"><code data-link>{{ session('link') }}</code></p></div>
-                @endif
+                @if(session('link'))<x-link-once :link="session('link')" :about="say('people.sign_in.link_by_hand')" />@endif
                 @if($person->user)
                     <p>{{ say('people.sign_in.signs_in', ['email' => $person->user->email, 'role' => words()->label($person->user->role),
                         'isOff' => $person->user->disabled_at !== null, 'hasSecond' => $person->user->hasSecondFactor()]) }}</p>

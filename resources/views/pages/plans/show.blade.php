@@ -51,7 +51,8 @@
         @can('start', $plan)
             <div class="d-flex flex-wrap align-items-center gap-3"><a class="btn btn-next"
             href="{{ route('sessions.create', $plan) }}">{{ say('plans.show.start_a_session') }}</a><a
-            href="{{ route('past-sessions.create', $plan) }}">{{ say('sessions.past.title') }}</a></div>
+            href="{{ route('past-sessions.create', $plan) }}">{{ say('sessions.past.title') }}</a>@can('plan', $model->dog)<a
+            href="{{ route('homework.create', [$model->dog, 'plan' => $plan->id]) }}">{{ say('homework.give') }}</a>@endcan</div>
         @endcan
     </section>
     <div class="row g-4">

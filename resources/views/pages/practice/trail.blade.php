@@ -6,7 +6,7 @@
         @foreach($entries as $entry)
             <li class="list-group-item">
                 <span class="text-body-secondary">{{ words()->formats->dateTime($entry->done_at) }}</span>
-                <strong>{{ $entry->user?->name ?? say('practice.trail.nobody') }}</strong>
+                @if($entry->action !== App\Models\TrailAction::LetterNotSent)<strong>{{ $entry->user?->name ?? say('practice.trail.nobody') }}</strong>@endif
                 {{ say("practice.trail.{$entry->action->value}", ['about' => $entry->about]) }}@foreach($entry->facts ?? [] as $fact => $value)<span
                     class="text-body-secondary"> · {{ say("practice.trail.facts.{$fact}", ['value' => $value]) }}</span>@endforeach
             </li>

@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Homework;
+
+/** How one repetition at home went: one of three buttons, or what ends the task for the day. */
+enum Answer: string
+{
+    case Good = 'good';
+    case NotYet = 'not_yet';
+    case No = 'no';
+    case TooMuch = 'too_much';
+    case Growl = 'growl';
+    case Stiff = 'stiff';
+    case Bite = 'bite';
+
+    /** Hands off, farther away, and no more of it today. */
+    public function endsTheDay(): bool
+    {
+        return ! in_array($this, [self::Good, self::NotYet, self::No], true);
+    }
+
+    /** @return list<self> */
+    public static function alarms(): array
+    {
+        return array_values(array_filter(self::cases(), static fn (self $one): bool => $one->endsTheDay()));
+    }
+}
