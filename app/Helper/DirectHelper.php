@@ -4,10 +4,14 @@ declare(strict_types=1);
 
 namespace App\Helper;
 
+use App\Models\AdviceGiven;
 use App\Models\HelperPass;
 use App\Models\Session;
 use App\Models\SessionHelper;
+use App\Models\StepExposure;
+use App\Support\Fields;
 use App\Support\Secret;
+use Core\Exposure\DimensionKey;
 use Core\Field\HelperWord;
 use Psr\Clock\ClockInterface;
 
@@ -54,6 +58,20 @@ final readonly class DirectHelper
             ['practice_id' => $helper->practice_id, 'uuid' => strtolower($uuid)],
             ['session_id' => $helper->session_id, 'passed_at' => $this->clock->now()],
         );
+    }
+
+    /**
+     * Meters to keep: of the newest advice that names any, for one that says to rest or to end names none; before the first, of the
+     * plan's farthest step.
+     */
+    public static function keepAt(Session $session): ?float
+    {
+        $told = AdviceGiven::query()->where('session_id', $session->id)->whereNotNull('exposure->'.DimensionKey::Distance->value)
+            ->orderByDesc('id')->first()?->exposure;
+
+        return Fields::of($told)->numberOrNull(DimensionKey::Distance->value) ?? Fields::of(['meters' => StepExposure::query()
+            ->whereIn('step_id', $session->plan->steps()->toBase()->select('id'))->where('dimension', DimensionKey::Distance->value)
+            ->max('number')])->numberOrNull('meters');
     }
 
     public static function passes(Session $session): int

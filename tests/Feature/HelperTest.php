@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Helper\DirectHelper;
+use App\Models\AdviceGiven;
 use App\Models\HelperPass;
 use App\Models\SessionHelper;
 use Carbon\CarbonImmutable;
+use Core\Decision\Action;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Support\Str;
 use PHPUnit\Framework\Attributes\CoversClass;
@@ -38,10 +40,17 @@ final class HelperTest extends TestCase
             ->assertSee('Wears a muzzle.')
             ->assertSee('If the dog comes loose')->assertDontSee('lunges')->assertDontSee('Kites')
             ->assertDontSee($this->world->trainer->name);
-        $this->getJson("{$screen}/word")->assertOk()->assertJsonPath('word', 'stop');
+        $first = $this->getJson("{$screen}/word")->assertOk()->assertJsonPath('word', 'stop')->json('keep');
+        self::assertIsString($first, 'the farthest step, before anything was advised');
         $this->postJson($this->path('/trials'), $this->world->trial((string) Str::uuid()))->assertCreated();
         $this->world->practice->update(['distance_unit' => 'yd']);
         self::assertStringEndsWith('yd', $this->getJson("{$screen}/word")->json('keep'), 'in the units of the practice');
+
+        $keep = $this->getJson("{$screen}/word")->json('keep');
+        AdviceGiven::query()->create([...AdviceGiven::query()->latest('id')->firstOrFail()->only([
+            'practice_id', 'session_id', 'reasons', 'alternatives', 'engine', 'given_at',
+        ]), 'action' => Action::Stop, 'exposure' => null]);
+        self::assertSame($keep, $this->getJson("{$screen}/word")->json('keep'), 'also while the advice is to end');
 
         $this->putJson($this->path('/helper/word'), ['word' => 'walk_by'])->assertOk();
         $this->getJson("{$screen}/word")->assertJsonPath('word', 'walk_by');

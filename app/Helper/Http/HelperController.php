@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Helper\Http;
 
 use App\Helper\DirectHelper;
-use App\Models\AdviceGiven;
 use App\Models\Session;
 use App\Models\SessionHelper;
 use App\Support\Fields;
@@ -92,8 +91,7 @@ final readonly class HelperController
         }
         $this->helpers->isThere($helper);
         app()->instance(Reader::class, $helper->practice->reader());
-        $exposure = AdviceGiven::query()->where('session_id', $helper->session_id)->orderByDesc('id')->value('exposure');
-        $meters = Fields::of(is_string($exposure) ? json_decode($exposure, true) : $exposure)->numberOrNull('distance');
+        $meters = DirectHelper::keepAt($helper->session);
 
         return new JsonResponse([
             'word' => $helper->word->value, 'keep' => $meters === null ? null : words()->formats->meters($meters),
