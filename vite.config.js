@@ -16,7 +16,7 @@ const shaken = {
                     content: ['resources/views/**/*.php', 'resources/js/**/*.js', 'app/View/**/*.php'],
                     css: [{ raw: root.toString() }],
                     // put together from numbers and keys where they are used
-                    safelist: { greedy: [/^(band|level|state|mark|curve|cover)-/, /^[wm]\d+$/, /data-bs-theme/] },
+                    safelist: { greedy: [/^(band|level|state|mark|curve|cover|at|long|rows|lane)-/, /^[wm]\d+$/, /data-bs-theme/] },
                     rejected: true,
                 });
                 const unused = new Set((rejected ?? []).map((selector) => selector.trim()));
@@ -42,6 +42,7 @@ export default defineConfig({
                 'resources/js/session.js',
                 'resources/js/free.js',
                 'resources/js/home.js',
+                'resources/js/week.js',
             ],
             refresh: false,
         }),

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Access;
 
+use App\Models\Appointment;
 use App\Models\Client;
 use App\Models\Dog;
 use App\Models\FreeSession;
@@ -91,6 +92,24 @@ final class InSight
             ->orWhereIn('id', FreeSession::query()->toBase()->whereIn(
                 'dog_id', self::dogs($user)->toBase()->select('dogs.id'),
             )->select('place_id')));
+    }
+
+    /**
+     * Of the week: all of them for whoever lays it, for others what they have to be at, and what is planned with their own dogs.
+     *
+     * @return Builder<Appointment>
+     */
+    public static function appointments(User $user): Builder
+    {
+        $appointments = Appointment::query()->where('appointments.practice_id', $user->practice_id);
+        if ($user->role->managesPlans()) {
+            return $appointments;
+        }
+        $own = Person::query()->toBase()->where('user_id', $user->id)->select('id');
+
+        return $appointments->where(static fn (Builder $either) => $either
+            ->whereIn('person_id', $own)->orWhereIn('helper_id', $own)
+            ->when($user->role === Role::Guardian, static fn (Builder $more) => $more->orWhereIn('plan_id', self::plans($user))));
     }
 
     /**

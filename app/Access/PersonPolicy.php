@@ -21,6 +21,13 @@ final class PersonPolicy
         return $person->practice_id === $user->practice_id ? $this->create($user) : Response::denyAsNotFound();
     }
 
+    /** The calendar of oneself; of others for those who lay weeks. */
+    public function calendar(User $user, Person $person): Response
+    {
+        return $person->practice_id === $user->practice_id && ($user->role->managesPlans() || $person->user_id === $user->id)
+            ? Response::allow() : Response::denyAsNotFound();
+    }
+
     /** Who may sign in, and as what. */
     public function manage(User $user, Person $person): Response
     {

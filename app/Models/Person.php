@@ -18,8 +18,10 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property ?int $client_id the household this person belongs to
  * @property string $phone
  * @property string $note
+ * @property bool $helps at sessions of others
  * @property ?CarbonImmutable $archived_at handles no dogs any more
  * @property-read ?User $user
+ * @property-read Practice $practice
  * @property-read ?Client $client
  */
 final class Person extends Model
@@ -28,9 +30,17 @@ final class Person extends Model
 
     protected $table = 'people';
 
-    protected $fillable = ['practice_id', 'user_id', 'name', 'client_id', 'phone', 'note', 'archived_at'];
+    protected $fillable = ['practice_id', 'user_id', 'name', 'client_id', 'phone', 'note', 'helps', 'archived_at'];
 
-    protected $casts = ['archived_at' => 'immutable_datetime'];
+    protected $attributes = ['helps' => false];
+
+    protected $casts = ['archived_at' => 'immutable_datetime', 'helps' => 'boolean'];
+
+    /** @return BelongsTo<Practice, $this> */
+    public function practice(): BelongsTo
+    {
+        return $this->belongsTo(Practice::class);
+    }
 
     /** @return BelongsTo<User, $this> */
     public function user(): BelongsTo

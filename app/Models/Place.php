@@ -13,6 +13,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property string $name
  * @property ?int $trials_an_outing passers-by in one outing, or what a dog has energy for there
  * @property ?float $room_meters farthest distance the place allows; null if it does not end
+ * @property ?int $travel_minutes from the practice
  * @property string $kind
  * @property string $address
  * @property string $hours when it is quiet, busy, closed
@@ -23,7 +24,7 @@ final class Place extends Model
 {
     use OfPractice;
 
-    protected $fillable = ['practice_id', 'name', 'room_meters', 'trials_an_outing', 'kind', 'address', 'hours', 'note', 'archived_at'];
+    protected $fillable = ['practice_id', 'name', 'room_meters', 'trials_an_outing', 'travel_minutes', 'kind', 'address', 'hours', 'note', 'archived_at'];
 
     protected $casts = ['room_meters' => 'float', 'archived_at' => 'immutable_datetime'];
 }

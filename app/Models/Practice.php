@@ -22,18 +22,24 @@ use Words\Units;
  * @property string $phone shown to guardians
  * @property int $quiet_from minute of the day from which nobody is written to
  * @property int $quiet_until
+ * @property int $travel_minutes to a home
+ * @property int $hot_from_month first month in which the ground gets too hot at midday
+ * @property int $hot_until_month
+ * @property int $hot_from minute of the day
+ * @property int $hot_until
  * @property bool $is_demo
  */
 final class Practice extends Model
 {
     protected $fillable = [
         'name', 'town', 'time_zone', 'language', 'distance_unit', 'is_imperial', 'is_clock24', 'phone', 'quiet_from', 'quiet_until',
-        'is_demo',
+        'travel_minutes', 'hot_from_month', 'hot_until_month', 'hot_from', 'hot_until', 'is_demo',
     ];
 
     protected $attributes = [
         'language' => 'en', 'distance_unit' => 'm', 'is_imperial' => false, 'is_clock24' => false, 'time_zone' => 'UTC',
         'phone' => '', 'is_demo' => false, 'quiet_from' => 1260, 'quiet_until' => 420,
+        'travel_minutes' => 15, 'hot_from_month' => 6, 'hot_until_month' => 8, 'hot_from' => 660, 'hot_until' => 1140,
     ];
 
     protected $casts = [

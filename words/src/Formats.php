@@ -129,6 +129,12 @@ final readonly class Formats
         return $this->skeleton($at, 'EEEEMMMMd', $this->reader->zone);
     }
 
+    /** "Saturday" */
+    public function dayName(\DateTimeInterface $at): string
+    {
+        return $this->skeleton($at, 'EEEE', $this->reader->zone);
+    }
+
     /** "November 2026" of a calendar day. */
     public function month(\DateTimeInterface $day): string
     {

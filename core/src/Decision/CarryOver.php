@@ -74,6 +74,12 @@ final readonly class CarryOver
         return $this->upset > self::REST_OVER;
     }
 
+    /** Hours until no rest is suggested any more: 24 for an upset of 4, 0 for one of 2. */
+    public function restHours(): float
+    {
+        return $this->asksForRest() ? self::HALF_LIFE_HOURS * log($this->upset / self::REST_OVER, 2.0) : 0.0;
+    }
+
     /** Whether the start should be easier than the calendar alone would have it. */
     public function asksForEasier(): bool
     {

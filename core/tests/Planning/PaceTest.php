@@ -30,4 +30,18 @@ final class PaceTest extends TestCase
         $this->expectException(\LogicException::class);
         new Pace(0.0);
     }
+
+    #[TestWith([3.0, 7, null, 3])]
+    #[TestWith([3.0, 7, 0, 2])]
+    #[TestWith([3.0, 7, 2, 3])]
+    #[TestWith([3.0, 2, 0, 0])]
+    #[TestWith([3.0, 3, 0, 1])]
+    #[TestWith([0.5, 7, 7, 0])]
+    #[TestWith([0.5, 7, 8, 1])]
+    #[TestWith([21.0, 7, null, 21])]
+    #[TestWith([3.0, 0, null, 0])]
+    public function test_so_many_sessions_fall_into_the_next_days(float $aWeek, int $days, ?int $daysSince, int $sessions): void
+    {
+        self::assertSame($sessions, (new Pace($aWeek))->within($days, $daysSince));
+    }
 }

@@ -1,4 +1,4 @@
-@props(['title', 'unfiled', 'wide' => false, 'class' => '', 'script' => 'resources/js/app.js'])
+@props(['title', 'unfiled', 'class' => '', 'script' => 'resources/js/app.js'])
 <!doctype html>
 <html lang="{{ words()->reader->locale() }}">
 <head>
@@ -22,6 +22,8 @@
                     @endif>{{ say('layout.layout.today') }}</a>
                 <a class="nav-link" href="{{ route('dogs.index') }}" @if(request()->routeIs('dogs.*')) aria-current="page"
                     @endif>{{ say('layout.layout.dogs') }}</a>
+                <a class="nav-link" href="{{ route('week') }}" @if(request()->routeIs('week', 'day', 'month', 'appointments.*')) aria-current="page"
+                    @endif>{{ say('week.title') }}</a>
                 <a class="nav-link d-none d-md-flex" href="{{ route('templates.index') }}" @if(request()->routeIs('templates.*'))
                     aria-current="page" @endif>{{ say('layout.layout.templates') }}</a>
                 @if($unfiled > 0 || request()->routeIs('unfiled.*'))<a class="nav-link" href="{{ route('unfiled.index') }}"

@@ -1,4 +1,4 @@
-<x-layout :title="say('dogs.coverage.title', ['dog' => $dog->name])" wide>
+<x-layout :title="say('dogs.coverage.title', ['dog' => $dog->name])">
     <p class="mb-1"><a href="{{ route('dogs.show', $dog) }}">{{ $dog->name }}</a> · <a
         href="{{ route('handling.show', $dog) }}">{{ say('dogs.coverage.handling') }}</a></p>
     <h1>{{ say('dogs.coverage.what_is_covered') }}</h1>

@@ -1,7 +1,7 @@
 @use('Core\Handling\AreaState')
 @use('Core\Handling\BodyAreas')
 @use('Core\Handling\Touch')
-<x-layout :title="say('dogs.handling.title', ['dog' => $dog->name])" wide>
+<x-layout :title="say('dogs.handling.title', ['dog' => $dog->name])">
     <p class="mb-1"><a href="{{ route('dogs.show', $dog) }}">{{ $dog->name }}</a></p>
     <h1>{{ say('dogs.handling.where_may_be_touched', ['dog' => $dog->name]) }}</h1>
     <nav class="mb-3 d-flex flex-wrap gap-2" aria-label="{{ say('dogs.handling.by_whom') }}">

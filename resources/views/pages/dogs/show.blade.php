@@ -19,6 +19,7 @@
                 class="btn btn-outline-primary" href="{{ route('at-home', $dog) }}">{{ say('homework.link') }}</a>@endcan
             @can('train', $dog)
                 <a class="btn btn-outline-primary" href="{{ route('health.show', $dog) }}">{{ say('dogs.health.link') }}</a>
+                @can('plan', $dog)<a class="btn btn-outline-primary" href="{{ route('dog-hours', $dog) }}">{{ say('week.hours.link') }}</a>@endcan
             @endcan
             @can('plan', $dog)
                 <a class="btn btn-outline-primary" href="{{ route('dogs.edit', $dog) }}">{{ say('dogs.edit.change') }}</a>

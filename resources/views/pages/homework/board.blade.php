@@ -1,5 +1,5 @@
 @use('App\Home\HomeBoard')
-<x-layout :title="say('homework.title', ['dog' => $dog->name])" :wide="true">
+<x-layout :title="say('homework.title', ['dog' => $dog->name])">
     <p class="mb-1"><a href="{{ route('dogs.show', $dog) }}">{{ $dog->name }}</a></p>
     <div class="d-flex flex-wrap justify-content-between align-items-start gap-2">
         <h1>{{ say('homework.title', ['dog' => $dog->name]) }}</h1>

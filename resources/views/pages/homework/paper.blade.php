@@ -1,4 +1,4 @@
-<x-layout :title="say('homework.paper.title', ['dog' => $dog->name])" :wide="true">
+<x-layout :title="say('homework.paper.title', ['dog' => $dog->name])">
     <p class="mb-1"><a href="{{ route('homework.index', $dog) }}">{{ say('homework.title', ['dog' => $dog->name]) }}</a></p>
     <h1>{{ say('homework.paper.title', ['dog' => $dog->name]) }}</h1>
     <p>{{ say('homework.paper.about') }}</p>

@@ -1,7 +1,7 @@
 @use('Core\Wearing\Phase')
 @use('Core\Wearing\Movement')
 @use('Core\Wearing\WearingSituation')
-<x-layout :title="say('gear.item_show.title', ['item' => $item->name, 'dog' => $item->dog->name])" wide>
+<x-layout :title="say('gear.item_show.title', ['item' => $item->name, 'dog' => $item->dog->name])">
     @php($dog = $item->dog)
     <p class="mb-1"><a href="{{ route('dogs.show', $dog) }}">{{ $dog->name }}</a></p>
     <h1>{{ $item->name }} <span class="fw-normal text-body-secondary">{{ words()->label($item->kind) }}</span></h1>

@@ -1,7 +1,9 @@
 @use('App\Models\Role')
 <x-layout :title="$person->name">
     <p class="mb-1"><a href="{{ route('people.index') }}">{{ say('people.title') }}</a></p>
-    <h1>{{ $person->name }}</h1>
+    <div class="d-flex flex-wrap justify-content-between align-items-center gap-2"><h1 class="mb-0">{{ $person->name }}</h1>
+        <div class="d-flex flex-wrap gap-2"><a class="btn btn-outline-primary" href="{{ route('person-hours', $person) }}">{{ say('week.hours.link') }}</a><a
+            class="btn btn-outline-primary" href="{{ route('person-calendar', $person) }}">{{ say('week.calendar.link') }}</a></div></div>
     <x-problems />
     <div class="row g-4">
         <div class="col-lg-6">

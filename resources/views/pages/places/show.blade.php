@@ -2,7 +2,9 @@
     <p class="mb-1"><a href="{{ route('places.index') }}">{{ say('places.title') }}</a></p>
     <div class="d-flex flex-wrap justify-content-between align-items-center gap-2">
         <h1 class="mb-0">{{ $place->name }}</h1>
-        <a class="btn btn-outline-primary" href="{{ route('sketches.edit', $place) }}">{{ say('places.from_above') }}</a>
+        <div class="d-flex flex-wrap gap-2">@can('update', $place)<a class="btn btn-outline-primary"
+            href="{{ route('place-hours', $place) }}">{{ say('week.hours.link') }}</a>@endcan<a class="btn btn-outline-primary"
+            href="{{ route('sketches.edit', $place) }}">{{ say('places.from_above') }}</a></div>
     </div>
     <x-problems />
     @can('update', $place)

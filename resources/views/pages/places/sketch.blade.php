@@ -4,7 +4,7 @@
 @php($speedUnit = say('phrases.units.'.words()->reader->units->toDisplayed('m/s')))
 @php($speed = fn (float $kept) => round(words()->reader->units->fromMetric($kept, 'm/s'), 1))
 @php($lengths = labels('places.lengths', ['path', 'left', 'right', 'depth', 'cover', 'exit']))
-<x-layout :title="say('places.sketch.title', ['place' => $place->name])" wide>
+<x-layout :title="say('places.sketch.title', ['place' => $place->name])">
     <p class="mb-1 no-print">@if($plan)<a
         href="{{ route('plans.show', $plan) }}">{{ $plan->responseModel->dog->name }}: {{ $plan->name }}</a>@endif</p>
     <h1>{{ say('places.sketch.from_above', ['place' => $place->name]) }}</h1>

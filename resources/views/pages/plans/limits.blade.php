@@ -5,7 +5,7 @@
 @php($told = fn (?float $value) => $value === null ? null : ($key === 'distance'
     ? words()->formats->distance(Distance::fromMeters(min(500.0, max(0.1, $value))))
     : words()->formats->number($dimension->toDisplayed($value)).words()->unit($dimension)))
-<x-layout :title="say('plans.limits.title', ['plan' => $plan->name])" wide>
+<x-layout :title="say('plans.limits.title', ['plan' => $plan->name])">
     <p class="mb-1"><a href="{{ route('dogs.show', $plan->responseModel->dog) }}">{{ $plan->responseModel->dog->name }}</a> · <a
         href="{{ route('plans.show', $plan) }}">{{ $plan->name }}</a></p>
     <h1>{{ say('plans.limits.what_has_shown', ['dog' => $plan->responseModel->dog->name]) }}</h1>

@@ -14,6 +14,7 @@
                 :hint="$when === 'quiet_from' ? say('practice.quiet_about') : null" required /></div>@endforeach</div>
             <button class="btn btn-primary">{{ say('account.save') }}</button>
         </form>
-        <p class="mt-4"><a href="{{ route('settings') }}">{{ say('settings.title') }}</a></p>
+        <p class="mt-4 mb-1"><a href="{{ route('practice-hours') }}">{{ say('week.practice.link') }}</a></p>
+        <p><a href="{{ route('settings') }}">{{ say('settings.title') }}</a></p>
     </div></div>
 </x-layout>

@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Tests\Scheduling;
+
+use Core\Decision\CarryOver;
+use Core\Exposure\PlanKind;
+use Core\Scheduling\Routine;
+use PHPUnit\Framework\Attributes\TestWith;
+use PHPUnit\Framework\TestCase;
+
+final class RoutineTest extends TestCase
+{
+    /** One easy day after struggling, two after a reaction. */
+    #[TestWith([0, true, false, 2])]
+    #[TestWith([1, true, false, 1])]
+    #[TestWith([2, true, false, 0])]
+    #[TestWith([2, true, true, 1])]
+    #[TestWith([3, false, true, 0])]
+    #[TestWith([0, false, false, 0])]
+    public function test_a_dog_has_easy_days_after_what_was_too_much(int $daysSince, bool $struggled, bool $reacted, int $free): void
+    {
+        self::assertSame($free, Routine::usual(PlanKind::Presence)->freeAgainIn($daysSince, $struggled, $reacted));
+    }
+
+    /** Ten passes: as long as it takes where they come by, between a set and twice the usual. */
+    #[TestWith([10, 30])]
+    #[TestWith([20, 15])]
+    #[TestWith([200, 5])]
+    #[TestWith([6, 50])]
+    #[TestWith([4, 60])]
+    #[TestWith([null, 30])]
+    public function test_passes_make_a_session_as_long_as_it_has_to_be(?int $passes, int $minutes): void
+    {
+        self::assertSame($minutes, Routine::usual(PlanKind::Presence)->minutes(30, 5, $passes));
+        self::assertSame(3, Routine::usual(PlanKind::Contact)->minutes(3, 3, $passes), 'a hand needs no passers-by');
+    }
+
+    #[TestWith([4.0, 24.0])]
+    #[TestWith([2.0, 0.0])]
+    public function test_a_fright_asks_for_rest_until_it_has_faded(float $upset, float $hours): void
+    {
+        self::assertEqualsWithDelta($hours, CarryOver::points($upset)->restHours(), 1e-9);
+    }
+}
