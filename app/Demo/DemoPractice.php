@@ -36,7 +36,7 @@ final readonly class DemoPractice
     public function __construct(
         private CreatePlan $plans, private DemoHistory $history, private DemoIntakes $intakes, private RecordAssessment $assessments,
         private DemoHandling $handling, private DemoOutings $outings, private SteppedClock $clock,
-        private DemoHomework $homework,
+        private DemoHomework $homework, private DemoWeek $week,
     ) {
     }
 
@@ -108,6 +108,8 @@ final readonly class DemoPractice
         Dog::query()->whereKey([$gorse->id, $thimble->id, $sorrel->id])->update(['trainer_id' => $ines->id]);
         $this->homework->write($bodkin, $rowan, $wilma, $today);
         $this->outings->write($gorse, $ines, $second->id, $today);
+        $this->clock->set($today->setTime(8, 0));
+        $this->week->write($rowan, $seawall, $ropewalk, $today);
 
         return $practice;
     }

@@ -24,7 +24,8 @@ final class Place extends Model
 {
     use OfPractice;
 
-    protected $fillable = ['practice_id', 'name', 'room_meters', 'trials_an_outing', 'travel_minutes', 'kind', 'address', 'hours', 'note', 'archived_at'];
+    protected $fillable = ['practice_id', 'name', 'room_meters', 'trials_an_outing', 'travel_minutes', 'kind', 'address', 'hours',
+        'note', 'archived_at'];
 
     protected $casts = ['room_meters' => 'float', 'archived_at' => 'immutable_datetime'];
 }

@@ -77,7 +77,8 @@ final class Plan extends Model
 
     protected $casts = [
         'phase' => Phase::class, 'choices' => 'array', 'resting_reason' => RestReason::class, 'outings_a_week' => 'float',
-        'strain_cap' => 'float', 'reaction_cap' => 'float', 'is_at_home' => 'boolean', 'needs_helper' => 'boolean', 'busy_or_quiet' => HoursWish::class,
+        'strain_cap' => 'float', 'reaction_cap' => 'float', 'is_at_home' => 'boolean', 'needs_helper' => 'boolean',
+        'busy_or_quiet' => HoursWish::class,
     ];
 
     /** @return BelongsTo<ResponseModel, $this> */
@@ -110,7 +111,7 @@ final class Plan extends Model
         $usual = Routine::usual($this->responseModel->kind);
 
         return new Routine(
-            $this->most_a_day ?? $usual->mostADay, $this->days_apart ?? $usual->daysApart,
+            $this->most_a_day ?? $usual->mostADay, $this->days_apart ?? $usual->daysApartAt($this->outings_a_week),
             $this->easy_after_struggling ?? $usual->afterStruggling, $this->easy_after_reaction ?? $usual->afterReaction,
             $this->encounters ?? $usual->encounters, $this->is_at_home ?? ($this->place_id === null && $usual->isAtHome),
             $this->needs_helper, $this->busy_or_quiet,

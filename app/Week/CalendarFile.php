@@ -22,7 +22,10 @@ final readonly class CalendarFile
      */
     public static function of(iterable $appointments, string $name, \DateTimeZone $zone, bool $saysPlan): string
     {
-        $calendar = new VCalendar(['PRODID' => '-//Wheatear//Week//EN', 'METHOD' => 'PUBLISH', 'X-WR-CALNAME' => $name], false);
+        $calendar = new VCalendar([
+            'VERSION' => '2.0', 'PRODID' => '-//Wheatear//Week//EN', 'CALSCALE' => 'GREGORIAN', 'METHOD' => 'PUBLISH',
+            'X-WR-CALNAME' => $name,
+        ], false);
         $calendar->add('NAME', $name);
         $calendar->add('REFRESH-INTERVAL', self::REFRESH, ['VALUE' => 'DURATION']);
         $from = $until = null;

@@ -18,7 +18,8 @@ final readonly class Hours
 
     public static function ofPractice(int $practiceId): self
     {
-        return new self(WeeklyHours::query()->where('practice_id', $practiceId)->orderBy('weekday')->orderBy('from_minute')->limit(5000)->get());
+        return new self(WeeklyHours::query()->where('practice_id', $practiceId)->orderBy('weekday')->orderBy('from_minute')
+            ->limit(5000)->get());
     }
 
     public function knows(string $owner, int $id): bool

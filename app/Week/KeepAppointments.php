@@ -20,8 +20,9 @@ use Psr\Clock\ClockInterface;
 /** Appointments by hand: moved, pinned, cancelled, added. What a person puts somewhere is pinned there. */
 final readonly class KeepAppointments
 {
-    public function __construct(private Connection $database, private WeekReader $weeks, private ClockInterface $clock, private Trail $trail)
-    {
+    public function __construct(
+        private Connection $database, private WeekReader $weeks, private ClockInterface $clock, private Trail $trail,
+    ) {
     }
 
     /**
@@ -104,8 +105,10 @@ final readonly class KeepAppointments
         $other = Appointment::query()->with(['plan.responseModel.dog', 'person', 'helper'])
             ->where('practice_id', $appointment->practice_id)->whereNull('cancelled_at')
             ->when($appointment->exists, static fn ($others) => $others->whereKeyNot($appointment->id))
-            ->where('starts_at', '<', $appointment->ends_at->setTimezone($utc))->where('ends_at', '>', $appointment->starts_at->setTimezone($utc))
-            ->where(static fn ($either) => $either->whereIn('person_id', $people)->orWhereIn('helper_id', $people)->orWhereIn('plan_id', $plans))
+            ->where('starts_at', '<', $appointment->ends_at->setTimezone($utc))
+            ->where('ends_at', '>', $appointment->starts_at->setTimezone($utc))
+            ->where(static fn ($either) => $either->whereIn('person_id', $people)->orWhereIn('helper_id', $people)
+                ->orWhereIn('plan_id', $plans))
             ->orderBy('starts_at')->lockForUpdate()->first();
         if ($other !== null) {
             throw new SomebodyIsTaken($other);

@@ -25,8 +25,9 @@ final readonly class KeepCalendars
 
     private const MOST = 2000;
 
-    public function __construct(private Connection $database, private ClockInterface $clock, private Trail $trail, private FetchCalendar $fetch)
-    {
+    public function __construct(
+        private Connection $database, private ClockInterface $clock, private Trail $trail, private FetchCalendar $fetch,
+    ) {
     }
 
     /** @return string what the address ends in; an older one of this person no longer opens anything */
@@ -60,7 +61,8 @@ final readonly class KeepCalendars
     {
         return Appointment::query()->with(['plan.responseModel.dog', 'place'])
             ->where(static fn (Builder $either) => $either->where('person_id', $person->id)->orWhere('helper_id', $person->id))
-            ->where('ends_at', '>', $this->clock->now()->modify(self::BEFORE))->orderBy('starts_at')->orderBy('id')->limit(self::MOST)->get();
+            ->where('ends_at', '>', $this->clock->now()->modify(self::BEFORE))->orderBy('starts_at')->orderBy('id')
+            ->limit(self::MOST)->get();
     }
 
     /** @throws BadCalendar and nothing is kept */

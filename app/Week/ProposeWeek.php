@@ -24,8 +24,9 @@ use Psr\Clock\ClockInterface;
  */
 final readonly class ProposeWeek
 {
-    public function __construct(private Connection $database, private WeekReader $weeks, private ClockInterface $clock, private Trail $trail)
-    {
+    public function __construct(
+        private Connection $database, private WeekReader $weeks, private ClockInterface $clock, private Trail $trail,
+    ) {
     }
 
     /** @throws OverlappingPins */
@@ -75,6 +76,7 @@ final readonly class ProposeWeek
             $new[] = $visit;
         }
         foreach ($new as $visit) {
+            $free[$visit->demand] ??= [];
             $moved = array_shift($free[$visit->demand]);
             $columns = $this->columns($week, $visit);
             $moved === null

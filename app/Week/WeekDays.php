@@ -75,7 +75,8 @@ final readonly class WeekDays
         $parts = [];
         for ($day = max(0, $this->indexOf($from)); $day <= min(DayGrid::DAYS - 1, $this->indexOf($until)); $day++) {
             $parts[$day] = [
-                $this->indexOf($from) === $day ? $this->minuteOf($from) : 0, $this->indexOf($until) === $day ? $this->minuteOf($until) : 1440,
+                $this->indexOf($from) === $day ? $this->minuteOf($from) : 0, $this->indexOf($until) === $day ? $this
+                    ->minuteOf($until) : 1440,
             ];
         }
 

@@ -56,7 +56,8 @@ final readonly class WeekPage
         $utc = new \DateTimeZone('UTC');
 
         return InSight::appointments($user)->with(['plan.responseModel.dog', 'person', 'helper', 'place'])
-            ->whereNull('cancelled_at')->where('starts_at', '>=', $from->setTimezone($utc))->where('starts_at', '<', $until->setTimezone($utc))
+            ->whereNull('cancelled_at')->where('starts_at', '>=', $from->setTimezone($utc))
+            ->where('starts_at', '<', $until->setTimezone($utc))
             ->orderBy('starts_at')->orderBy('id')->limit(self::MOST)->get()->toBase();
     }
 

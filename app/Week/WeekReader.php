@@ -114,7 +114,8 @@ final readonly class WeekReader
         }
 
         return new Visit(
-            $appointment->plan_id, $day, $slot, DayGrid::slots($appointment->minutes()), $appointment->person_id, SitesOfWeek::siteOf($appointment),
+            $appointment->plan_id, $day, $slot, DayGrid::slots($appointment->minutes()), $appointment->person_id,
+            SitesOfWeek::siteOf($appointment),
             $appointment->helper_id, $appointment->is_pinned || $appointment->starts_at <= $this->clock->now(),
         );
     }

@@ -116,7 +116,8 @@ return new class extends Migration
         if (DB::table('appointments')->exists() || DB::table('weekly_hours')->exists()) {
             throw new RuntimeException('Appointments and hours would be lost: restore a backup to go back.');
         }
-        foreach (['calendar_links', 'busy_times', 'calendar_feeds', 'week_proposals', 'appointments', 'closed_days', 'weekly_hours', 'plan_places'] as $table) {
+        foreach (['calendar_links', 'busy_times', 'calendar_feeds', 'week_proposals', 'appointments', 'closed_days', 'weekly_hours',
+            'plan_places'] as $table) {
             Schema::drop($table);
         }
         Schema::table('people', static fn (Blueprint $table) => $table->dropColumn('helps'));

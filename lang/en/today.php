@@ -12,6 +12,10 @@ return [
         'guardian' => 'Nothing to train yet: your trainer makes a plan first, then it stands here. You can note a scare, or log a walk without a plan.',
         'helper' => 'Nothing to train yet: a trainer makes a plan first, then it stands here.',
     ],
+    'appointments' => [
+        'today' => 'Your appointments today',
+        'soon' => 'Where you are needed',
+    ],
     'filter' => [
         'title' => 'Show only some',
         'trainer' => 'Dogs of',

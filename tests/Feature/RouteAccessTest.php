@@ -8,8 +8,11 @@ use App\Engine\PlanReader;
 use App\Incident\RecordIncident;
 use App\Library\TemplateFile;
 use App\Library\TemplateFromPlan;
+use App\Models\Appointment;
 use App\Models\Assessment;
+use App\Models\CalendarFeed;
 use App\Models\Client;
+use App\Models\ClosedDays;
 use App\Models\Dog;
 use App\Models\FreeSession;
 use App\Models\HandlerLimit;
@@ -77,6 +80,34 @@ final class RouteAccessTest extends TestCase
         'GET find' => [200, 200, 200, 200, 200, 200, 302],
         'GET trail' => [200, 403, 403, 403, 403, 200, 302],
         'GET people' => [200, 200, 403, 403, 403, 200, 302],
+        'GET week' => [200, 200, 200, 200, 200, 200, 302],
+        'POST week' => [302, 302, 403, 403, 403, 302, 302],
+        'GET day' => [200, 200, 200, 200, 200, 200, 302],
+        'GET month' => [200, 200, 200, 200, 200, 200, 302],
+        'POST appointments' => [302, 302, 403, 403, 403, 302, 302],
+        'GET appointments/{appointment}' => [200, 200, 404, 200, 404, 404, 302],
+        'PUT appointments/{appointment}' => [302, 302, 404, 403, 404, 404, 302],
+        'DELETE appointments/{appointment}' => [302, 302, 404, 403, 404, 404, 302],
+        'GET appointments/{appointment}/file.ics' => [200, 200, 404, 200, 404, 404, 302],
+        'GET plans/{plan}/week' => [200, 200, 403, 403, 404, 404, 302],
+        'PUT plans/{plan}/week' => [302, 302, 403, 403, 404, 404, 302],
+        'GET people/{person}/hours' => [200, 200, 403, 403, 403, 404, 302],
+        'PUT people/{person}/hours' => [302, 302, 403, 403, 403, 404, 302],
+        'GET places/{place}/hours' => [200, 200, 403, 403, 404, 404, 302],
+        'PUT places/{place}/hours' => [302, 302, 403, 403, 404, 404, 302],
+        'GET dogs/{dog}/hours' => [200, 200, 403, 403, 404, 404, 302],
+        'PUT dogs/{dog}/hours' => [302, 302, 403, 403, 404, 404, 302],
+        'GET practice/hours' => [200, 403, 403, 403, 403, 200, 302],
+        'PUT practice/hours' => [302, 403, 403, 403, 403, 302, 302],
+        'POST practice/closed-days' => [302, 403, 403, 403, 403, 302, 302],
+        'DELETE practice/closed-days/{closed}' => [302, 403, 403, 403, 403, 404, 302],
+        'GET people/{person}/calendar' => [200, 200, 404, 404, 404, 404, 302],
+        'POST people/{person}/calendar' => [302, 302, 404, 404, 404, 404, 302],
+        'DELETE people/{person}/calendar' => [302, 302, 404, 404, 404, 404, 302],
+        'POST people/{person}/busy-times' => [302, 302, 404, 404, 404, 404, 302],
+        'PUT calendar-feeds/{feed}' => [302, 302, 404, 404, 404, 404, 302],
+        'DELETE calendar-feeds/{feed}' => [302, 302, 404, 404, 404, 404, 302],
+        'GET calendar/{token}.ics' => [410, 410, 410, 410, 410, 410, 410],
         'GET people/create' => [200, 200, 403, 403, 403, 200, 302],
         'POST people' => [302, 302, 403, 403, 403, 302, 302],
         'GET people/{person}' => [200, 200, 403, 403, 403, 404, 302],
@@ -402,6 +433,16 @@ final class RouteAccessTest extends TestCase
             'practice_id' => $world->practice->id, 'dog_id' => $world->dog->id, 'person_id' => $world->session->person_id,
             'user_id' => $world->trainer->id, 'token' => hash('sha256', 'known'), 'language' => 'en', 'ends_at' => now()->addDay(),
         ]);
+        $appointment = Appointment::query()->create([
+            'practice_id' => $world->practice->id, 'uuid' => (string) Str::uuid(), 'plan_id' => $world->plan->id,
+            'person_id' => $world->session->person_id, 'starts_at' => now()->addDay(), 'ends_at' => now()->addDay()->addMinutes(15),
+        ]);
+        $closed = ClosedDays::query()->create([
+            'practice_id' => $world->practice->id, 'from_on' => '2026-12-24', 'until_on' => '2026-12-26', 'name' => 'Winter',
+        ]);
+        $feed = CalendarFeed::query()->create([
+            'practice_id' => $world->practice->id, 'person_id' => $world->session->person_id, 'name' => 'Own',
+        ]);
         Storage::fake('local')->put(KeepPhoto::path($photo->file), 'a picture');
         [$method, $uri] = explode(' ', $route);
         $path = '/'.ltrim(strtr($uri, [
@@ -413,7 +454,8 @@ final class RouteAccessTest extends TestCase
             '{person}' => (string) $world->session->person_id, '{client}' => (string) $client->id, '{photo}' => (string) $photo->id,
             '{entry}' => (string) $entry->id, '{homework}' => (string) $homework->id, '{rep}' => (string) $rep->id,
             '{link}' => (string) $link->id,
-            '{token}' => 'unknown',
+            '{token}' => 'unknown', '{appointment}' => (string) $appointment->id, '{closed}' => (string) $closed->id,
+            '{feed}' => (string) $feed->id,
             '{device}' => '1',
             '{free}' => (string) $free->id, '{observation}' => (string) $observation->id,
         ]), '/');

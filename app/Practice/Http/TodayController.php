@@ -12,7 +12,9 @@ use App\Engine\SituationReader;
 use App\Home\HomeBoard;
 use App\Incident\CarryOverReader;
 use App\Incident\RecordIncident;
+use App\Models\Appointment;
 use App\Models\FreeSession;
+use App\Models\Person;
 use App\Models\Plan;
 use App\Models\PlanRest;
 use App\Models\Role;
@@ -20,6 +22,7 @@ use App\Models\Session;
 use App\Models\User;
 use App\Practice\DuePlans;
 use App\Support\Fields;
+use App\Week\WeekPage;
 use Core\Decision\RuleBook;
 use Core\Planning\Pace;
 use Illuminate\Container\Attributes\CurrentUser;
@@ -27,6 +30,7 @@ use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
 use Illuminate\Pagination\LengthAwarePaginator;
 use Illuminate\Pagination\Paginator;
+use Illuminate\Support\Collection;
 use Psr\Clock\ClockInterface;
 
 /** What needs somebody, and what is due: each plan with where it would start today and why; and what is due later. */
@@ -36,8 +40,10 @@ final readonly class TodayController
 
     private const MOST_LATER = 200;
 
+    private const MOST_APPOINTMENTS = 20;
+
     public function __construct(private SituationReader $situations, private ClockInterface $clock, private CarryOverReader $upsets,
-        private BandsReader $bands,
+        private BandsReader $bands, private WeekPage $week,
     ) {
     }
 
@@ -69,9 +75,26 @@ final readonly class TodayController
                 ->orderByDesc('started_at')->limit(10)->get(),
             'openFree' => FreeSession::query()->with('dog')->whereNull('ended_at')->whereIn('dog_id', $dogs)
                 ->orderByDesc('started_at')->limit(10)->get(),
+            'appointments' => $this->appointments($user, $now),
             'unplaced' => InSight::unplaced($user)->count(),
             'now' => $now,
         ]);
+    }
+
+    /**
+     * One's own: of today for whoever lays weeks, of the next days for whoever only comes along.
+     *
+     * @return Collection<int, Appointment>
+     */
+    private function appointments(User $user, \DateTimeImmutable $now): Collection
+    {
+        $today = $now->setTimezone($user->practice->zone())->setTime(0, 0);
+        $own = Person::query()->where('user_id', $user->id)->pluck('id')->all();
+        $isMine = static fn (Appointment $one): bool => in_array($one->person_id, $own, true) || in_array($one->helper_id, $own, true);
+        $all = $this->week->appointments($user, $today, $today->modify($user->role->managesPlans() ? '+1 day' : '+7 days'));
+
+        return $all->filter(static fn (Appointment $one): bool => $one->ends_at > $now && (! $user->role->managesPlans() || $isMine($one)))
+            ->take(self::MOST_APPOINTMENTS)->values();
     }
 
     /**

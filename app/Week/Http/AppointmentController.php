@@ -41,7 +41,8 @@ final readonly class AppointmentController
         Gate::authorize('view', $appointment);
 
         return view('pages.week.appointment', [
-            'appointment' => $appointment, 'isNewPlace' => $past->isNewPlace($appointment), 'days' => WeekDays::around($appointment->starts_at, $user->practice->zone()),
+            'appointment' => $appointment, 'isNewPlace' => $past->isNewPlace($appointment),
+            'days' => WeekDays::around($appointment->starts_at, $user->practice->zone()),
             'people' => InSight::people($user)->orderBy('name')->limit(200)->get(),
             'places' => InSight::places($user)->orderBy('name')->limit(200)->get(),
         ]);
@@ -67,8 +68,9 @@ final readonly class AppointmentController
         return redirect()->route('week', ['of' => $given->text('on')])->with('status', say('week.added'));
     }
 
-    public function update(Request $request, Appointment $appointment, WeekPage $page, #[CurrentUser] User $user): JsonResponse|RedirectResponse
-    {
+    public function update(
+        Request $request, Appointment $appointment, WeekPage $page, #[CurrentUser] User $user,
+    ): JsonResponse|RedirectResponse {
         Gate::authorize('update', $appointment);
         $given = Fields::of($request->validate([
             ...self::when('sometimes'), 'minutes' => ['sometimes', ...self::minutes()], 'person' => ['sometimes', ...self::person($user)],
@@ -107,7 +109,8 @@ final readonly class AppointmentController
         return new Response(
             CalendarFile::of([$appointment], AppointmentWords::title($appointment, $saysPlan), $user->practice->zone(), $saysPlan), 200, [
                 'Content-Type' => 'text/calendar; charset=utf-8',
-                'Content-Disposition' => 'attachment; filename="'.say('week.file').'-'.words()->formats->iso($appointment->starts_at).'.ics"',
+                'Content-Disposition' => 'attachment; filename="'.say('week.file').'-'.words()->formats
+                    ->iso($appointment->starts_at).'.ics"',
             ],
         );
     }
@@ -150,7 +153,8 @@ final readonly class AppointmentController
         return $broken === []
             ? say('week.moved', ['when' => $when])
             : say('week.moved_against', [
-                'when' => $when, 'rules' => implode(' ', array_map(static fn (Rule $rule): string => say("week.rules.{$rule->value}"), $broken)),
+                'when' => $when,
+                'rules' => implode(' ', array_map(static fn (Rule $rule): string => say("week.rules.{$rule->value}"), $broken)),
             ]);
     }
 

@@ -181,7 +181,8 @@ final readonly class HoursController
     private static function problems(): array
     {
         return [
-            'travel_minutes.*' => say('week.problems.travel', ['most' => self::MOST_TRAVEL]), 'hot_from_month.*' => say('week.problems.hot'),
+            'travel_minutes.*' => say('week.problems.travel', ['most' => self::MOST_TRAVEL]),
+            'hot_from_month.*' => say('week.problems.hot'),
             'hot_until_month.*' => say('week.problems.hot'), 'hot_from.*' => say('week.problems.hot'),
             'hot_until.*' => say('week.problems.hot'), 'from_on.*' => say('week.problems.closed'),
             'until_on.*' => say('week.problems.closed'), 'name.*' => say('week.problems.closed_name'),

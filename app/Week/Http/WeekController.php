@@ -65,7 +65,8 @@ final readonly class WeekController
         $weeks = [];
         for ($day = $from; $day < $until; $day = $day->modify('+1 day')) {
             $weeks[$day->format('o-W')][] = [
-                'day' => $day, 'isOther' => $day->format('m') !== $first->format('m'), 'isToday' => $day->format('Ymd') === $now->format('Ymd'),
+                'day' => $day, 'isOther' => $day->format('m') !== $first->format('m'), 'isToday' => $day->format('Ymd') === $now
+                    ->format('Ymd'),
                 'titles' => $byDay[$day->format('Y-m-d')] ?? [],
             ];
         }

@@ -69,6 +69,12 @@ final class Draft
         return $this->ofWorker[self::key($worker, $day)] ?? [];
     }
 
+    /** Visits of a plan on a day. */
+    public function count(Demand $demand, int $day): int
+    {
+        return count(array_filter($this->ofDemand[$demand->id] ?? [], static fn (Visit $visit): bool => $visit->day === $day));
+    }
+
     public function missing(Demand $demand): int
     {
         return max(0, $demand->wished - count($this->ofDemand[$demand->id] ?? []));

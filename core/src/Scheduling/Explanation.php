@@ -29,7 +29,7 @@ final readonly class Explanation
     {
         $alone = $forbids = $first = [];
         // without anybody to ask, it is the first of these three that is missing
-        $crews = Crew::of($this->problem, $demand);
+        $crews = $this->problem->crews[$demand->id];
         if ($crews === []) {
             $rule = $demand->workers === [] ? Rule::Worker : ($demand->sites === [] ? Rule::Closed : Rule::Helper);
 

@@ -46,6 +46,12 @@ final readonly class Routine
         };
     }
 
+    /** Days from one session to the next where so many a week are asked for: no more than leave room for them. */
+    public function daysApartAt(float $aWeek): int
+    {
+        return min($this->daysApart, (int) floor(DayGrid::DAYS / $aWeek));
+    }
+
     /** Triggers at a distance and sounds; a skill and a hand that is sought are none. */
     public static function isExposure(PlanKind $kind): bool
     {

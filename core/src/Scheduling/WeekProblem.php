@@ -19,6 +19,9 @@ final readonly class WeekProblem
     /** @var array<int, DogTimes> */
     public array $dogs;
 
+    /** @var array<int, list<array{int, int, ?int}>> worker, place, helper by demand: what is liked best first */
+    public array $crews;
+
     /**
      * @param  list<Demand>  $demands  in the order in which somebody would take them: what is needed most first
      * @param  list<Worker>  $workers
@@ -38,6 +41,7 @@ final readonly class WeekProblem
         $this->workers = array_column($workers, null, 'id');
         $this->sites = array_column($sites, null, 'id');
         $this->dogs = array_column($dogs, null, 'id');
+        $this->crews = array_map($this->crews(...), $this->demands);
         foreach ($pinned as $n => $one) {
             foreach (array_slice($pinned, $n + 1) as $other) {
                 if ($one->meets($other) && $this->share($one, $other)) {
@@ -59,6 +63,24 @@ final readonly class WeekProblem
         $needed = DayGrid::range($visit->slot, $visit->end());
 
         return ($this->sites[$visit->site]->busy[$visit->day] & $needed) === $needed;
+    }
+
+    /** @return list<array{int, int, ?int}> */
+    private function crews(Demand $demand): array
+    {
+        $helpers = array_keys(array_filter($this->workers, static fn (Worker $worker): bool => $worker->helps));
+        $crews = [];
+        foreach ($demand->workers as $worker) {
+            foreach ($demand->sites as $site) {
+                foreach ($demand->needsHelper ? $helpers : [null] as $helper) {
+                    if ($helper !== $worker) {
+                        $crews[] = [$worker, $site, $helper];
+                    }
+                }
+            }
+        }
+
+        return $crews;
     }
 
     private function share(Visit $one, Visit $other): bool

@@ -15,7 +15,7 @@ namespace Core\Scheduling;
 final readonly class WeekSolver
 {
     /** @param  int  $tries  counted, not timed, so that the answer is the same on any machine */
-    public function __construct(private int $tries = 3000)
+    public function __construct(private int $tries = 2500)
     {
     }
 
@@ -64,7 +64,7 @@ final readonly class WeekSolver
     {
         $demand = $problem->demands[$visit->demand] ?? null;
         if ($demand === null || $visit->slots !== $demand->slots || $draft->missing($demand) === 0
-            || ! in_array([$visit->worker, $visit->site, $visit->helper], Crew::of($problem, $demand), true)) {
+            || ! in_array([$visit->worker, $visit->site, $visit->helper], $problem->crews[$demand->id], true)) {
             return;
         }
         if (($draft->starts($demand, $visit->day, $visit->worker, $visit->site, $visit->helper) >> $visit->slot & 1) === 1) {
@@ -122,7 +122,10 @@ final readonly class WeekSolver
     {
         $best = $bestKey = null;
         foreach ($this->options($problem, $draft, $demand, $days) as $visit) {
-            $key = $this->key($problem, $draft->of($visit->worker, $visit->day), $visit, $isLateFirst);
+            $key = [
+                $draft->count($demand, $visit->day),
+                ...$this->key($problem, $draft->of($visit->worker, $visit->day), $visit, $isLateFirst),
+            ];
             if ($bestKey === null || $key < $bestKey) {
                 [$best, $bestKey] = [$visit, $key];
             }
@@ -137,7 +140,7 @@ final readonly class WeekSolver
      */
     private function options(WeekProblem $problem, Draft $draft, Demand $demand, array $days): \Generator
     {
-        foreach (Crew::of($problem, $demand) as [$worker, $site, $helper]) {
+        foreach ($problem->crews[$demand->id] as [$worker, $site, $helper]) {
             foreach ($days as $day) {
                 $starts = $draft->starts($demand, $day, $worker, $site, $helper);
                 $busy = $demand->hours === HoursWish::Busy ? DayGrid::starts($problem->sites[$site]->busy[$day], $demand->slots) : 0;

@@ -10,6 +10,7 @@ final readonly class Worth
     /**
      * @param  int  $reached  plans with at least one session
      * @param  int  $met  sessions that were wished for
+     * @param  int  $spread  days on which a plan has a session, added up: three on three days are worth more than three on one
      * @param  int  $kept  visits that stayed as people know them
      * @param  int  $inWishedHours  sessions of plans that look for busy hours, within them
      * @param  int  $travel  minutes on the way
@@ -17,7 +18,8 @@ final readonly class Worth
      * @param  int  $late  how early they begin, added up; it only breaks ties
      */
     private function __construct(
-        public int $reached, public int $met, public int $kept, public int $inWishedHours, public int $travel, public int $uneven,
+        public int $reached, public int $met, public int $spread, public int $kept, public int $inWishedHours, public int $travel,
+        public int $uneven,
         public int $late,
     ) {
     }
@@ -25,10 +27,11 @@ final readonly class Worth
     /** @param  list<Visit>  $visits */
     public static function of(WeekProblem $problem, array $visits): self
     {
-        $by = $load = $stops = [];
+        $by = $days = $load = $stops = [];
         $kept = $wished = $late = 0;
         foreach ($visits as $visit) {
             $by[$visit->demand] = ($by[$visit->demand] ?? 0) + 1;
+            $days[$visit->demand * DayGrid::DAYS + $visit->day] = true;
             $late += $visit->day * DayGrid::SLOTS + $visit->slot;
             $wished += $problem->demands[$visit->demand]->hours === HoursWish::Busy && $problem->isBusy($visit) ? 1 : 0;
             foreach ($problem->standing as $standing) {
@@ -46,7 +49,7 @@ final readonly class Worth
         }
 
         return new self(
-            count($by), $met, $kept, $wished, self::travel($problem->travel, $stops),
+            count($by), $met, count($days), $kept, $wished, self::travel($problem->travel, $stops),
             array_sum(array_map(static fn (int $slots): int => $slots ** 2, $load)), $late,
         );
     }
@@ -54,8 +57,15 @@ final readonly class Worth
     /** More than 0 if this is better. */
     public function compare(self $other): int
     {
-        return [$this->reached, $this->met, $this->kept, $this->inWishedHours, -$this->travel, -$this->uneven, -$this->late]
-            <=> [$other->reached, $other->met, $other->kept, $other->inWishedHours, -$other->travel, -$other->uneven, -$other->late];
+        return $this->inOrder() <=> $other->inOrder();
+    }
+
+    /** @return list<int> more is better */
+    private function inOrder(): array
+    {
+        return [
+            $this->reached, $this->met, $this->spread, $this->kept, $this->inWishedHours, -$this->travel, -$this->uneven, -$this->late,
+        ];
     }
 
     /** @param  array<int, array<int, int>>  $stops  places by slot, by person and day */

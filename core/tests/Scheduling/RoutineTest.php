@@ -37,6 +37,15 @@ final class RoutineTest extends TestCase
         self::assertSame(3, Routine::usual(PlanKind::Contact)->minutes(3, 3, $passes), 'a hand needs no passers-by');
     }
 
+    #[TestWith([3.0, 2])]
+    #[TestWith([3.5, 2])]
+    #[TestWith([3.6, 1])]
+    #[TestWith([14.0, 0])]
+    public function test_days_between_leave_room_for_what_is_asked_for(float $aWeek, int $daysApart): void
+    {
+        self::assertSame($daysApart, Routine::usual(PlanKind::Presence)->daysApartAt($aWeek));
+    }
+
     #[TestWith([4.0, 24.0])]
     #[TestWith([2.0, 0.0])]
     public function test_a_fright_asks_for_rest_until_it_has_faded(float $upset, float $hours): void

@@ -1,3 +1,4 @@
+@use('App\Week\AppointmentWords')
 <x-layout :title="say('today.today.today')" :unfiled="$unplaced">
     <h1>{{ say('today.today.today') }}</h1>
     <p class="text-body-secondary">{{ auth()->user()->practice->name }}, {{ auth()->user()->practice->town }} · {{ words()->formats->weekday($now) }}</p>
@@ -50,6 +51,16 @@
             <a class="btn btn-next" href="{{ route('free.show', $session) }}">{{ say('today.today.go_on') }}</a>
         </p>
     @endforeach
+    @if($appointments->isNotEmpty())
+        <h2 class="h5 mt-0">{{ say(auth()->user()->role->managesPlans() ? 'today.appointments.today' : 'today.appointments.soon') }}</h2>
+        <ul class="list-group mb-3">
+            @foreach($appointments as $one)
+                <li class="list-group-item py-1"><a class="day-line" href="{{ route('appointments.show', $one) }}"><span
+                    class="day-time">@unless(auth()->user()->role->managesPlans()){{ words()->formats->weekday($one->starts_at) }}, @endunless{{ words()->formats->time($one->starts_at) }}</span>
+                    <strong>{{ AppointmentWords::title($one, auth()->user()->role->managesPlans()) }}</strong> @if(AppointmentWords::where($one) !== '')<span>{{ AppointmentWords::where($one) }}</span>@endif</a></li>
+            @endforeach
+        </ul>
+    @endif
     <div class="d-flex flex-wrap gap-3 align-items-start mb-3">
         <a class="btn btn-outline-primary" href="{{ route('free.create') }}">{{ say('free.start_without') }}</a>
         @if(count($filter->trainers) > 1 || $filter->clients !== [])

@@ -15,8 +15,9 @@
     </dl>
     @if($isNewPlace)<p class="fw-bold">{{ say('week.appointment.look_first', ['dog' => $appointment->dog()?->name ?? '']) }}</p>@endif
     <div class="d-flex flex-wrap gap-2 mb-3">
-        @if($plan && ! $appointment->cancelled_at)@can('view', $plan)@if(Auth::user()->role->startsSessions())<a class="btn btn-next"
-            href="{{ route('sessions.create', $plan) }}">{{ say('week.appointment.start') }}</a>@endif@endcan @endif
+        @if($plan && ! $appointment->cancelled_at && Auth::user()->role->startsSessions())
+            <a class="btn btn-next" href="{{ route('sessions.create', $plan) }}">{{ say('week.appointment.start') }}</a>
+        @endif
         <a class="btn btn-outline-primary" href="{{ route('appointments.file', $appointment) }}" download>{{ say('week.appointment.file') }}</a>
     </div>
     @can('update', $appointment)

@@ -3,7 +3,7 @@
 {{-- The days of a week: beside each other on a desk, below each other on a phone. Drawn anew after each move. --}}
 @php($cards = collect($columns)->flatten(1))
 @php($first = min(8, (int) $cards->min('slot') ?: 8) )
-@php($last = max(46, (int) $cards->max(fn ($card) => $card['slot'] + $card['slots'])))
+@php($last = max(42, 1 + (int) $cards->max(fn ($card) => $card['slot'] + $card['slots'])))
 <div id="week" data-week data-first="{{ $first }}">
     @if($cards->isEmpty())<p>{{ say($mayPlan ? 'week.none' : 'week.none_own') }}</p>@endif
     <div class="week-days rows-{{ $last - $first }}">
