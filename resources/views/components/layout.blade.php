@@ -31,7 +31,7 @@
                     @endif>{{ say('layout.layout.to_place', ['count' => $unfiled]) }}</a>@endif
                 <a class="nav-link" href="{{ route('events.create') }}" @if(request()->routeIs('events.*')) aria-current="page"
                     @endif>{{ say('layout.layout.upset') }}</a>
-                <a class="nav-link" href="{{ route('help') }}" @if(request()->routeIs('help')) aria-current="page"
+                <a class="nav-link d-none d-md-flex" href="{{ route('help') }}" @if(request()->routeIs('help')) aria-current="page"
                     @endif>{{ say('layout.layout.help') }}</a>
             </nav>
             <details class="user-menu" data-menu>
@@ -48,6 +48,7 @@
                     @endif
                     <a class="nav-link" href="{{ route('places.index') }}">{{ say('places.title') }}</a>
                     <a class="nav-link d-md-none" href="{{ route('templates.index') }}">{{ say('layout.layout.templates') }}</a>
+                    <a class="nav-link d-md-none" href="{{ route('help') }}">{{ say('layout.layout.help') }}</a>
                     @if(auth()->user()->role->managesPractice())
                         <a class="nav-link" href="{{ route('practice') }}">{{ say('practice.title') }}</a>
                         <a class="nav-link" href="{{ route('trail') }}">{{ say('practice.trail.title') }}</a>

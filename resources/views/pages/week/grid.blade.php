@@ -13,7 +13,7 @@
             @endfor
         </div>
         @foreach($days->days() as $n => $day)
-            <section @class(['week-day', 'is-today' => $n === $today, 'is-empty' => $columns[$n] === []]) data-day="{{ $day->format('Y-m-d') }}">
+            <section @class(['week-day', 'is-today' => $n === $today]) data-day="{{ $day->format('Y-m-d') }}">
                 <h2 class="h6 my-1"><a href="{{ route('day', ['of' => $day->format('Y-m-d')]) }}">{{ words()->formats->weekday($day) }}</a></h2>
                 <ul class="week-hours" data-hours>
                     @foreach($columns[$n] as $card)

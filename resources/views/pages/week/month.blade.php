@@ -7,6 +7,7 @@
             <a class="btn btn-outline-secondary" href="{{ route('month', ['of' => $first->modify('+1 month')->format('Y-m')]) }}" aria-label="{{ say('week.month_after') }}">›</a>
         </nav>
     </div>
+    <div class="month d-none d-lg-grid" aria-hidden="true">@foreach($weeks[0] as $cell)<span>{{ words()->formats->dayName($cell['day']) }}</span>@endforeach</div>
     <ol class="month">
         @foreach($weeks as $week)
             @foreach($week as $cell)
