@@ -162,6 +162,7 @@ Route::middleware(['auth', 'auth.session', KnownDevice::class])->group(function 
     Route::get('/people/{person}/calendar', [CalendarController::class, 'show'])->name('person-calendar');
     Route::post('/people/{person}/calendar', [CalendarController::class, 'subscribe']);
     Route::delete('/people/{person}/calendar', [CalendarController::class, 'close']);
+    Route::put('/people/{person}/calendar', [CalendarController::class, 'remind']);
     Route::post('/people/{person}/busy-times', [CalendarController::class, 'take'])->name('busy-times.store');
     Route::put('/calendar-feeds/{feed}', [CalendarController::class, 'readAgain'])->name('calendar-feeds.read');
     Route::delete('/calendar-feeds/{feed}', [CalendarController::class, 'drop'])->name('calendar-feeds.destroy');

@@ -19,6 +19,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property string $phone
  * @property string $note
  * @property bool $helps at sessions of others
+ * @property bool $is_reminded by mail, the evening before
  * @property ?CarbonImmutable $archived_at handles no dogs any more
  * @property-read ?User $user
  * @property-read Practice $practice
@@ -30,11 +31,11 @@ final class Person extends Model
 
     protected $table = 'people';
 
-    protected $fillable = ['practice_id', 'user_id', 'name', 'client_id', 'phone', 'note', 'helps', 'archived_at'];
+    protected $fillable = ['practice_id', 'user_id', 'name', 'client_id', 'phone', 'note', 'helps', 'is_reminded', 'archived_at'];
 
-    protected $attributes = ['helps' => false];
+    protected $attributes = ['helps' => false, 'is_reminded' => true];
 
-    protected $casts = ['archived_at' => 'immutable_datetime', 'helps' => 'boolean'];
+    protected $casts = ['archived_at' => 'immutable_datetime', 'helps' => 'boolean', 'is_reminded' => 'boolean'];
 
     /** @return BelongsTo<Practice, $this> */
     public function practice(): BelongsTo

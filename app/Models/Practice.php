@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Carbon\CarbonImmutable;
 use Core\Measure\DistanceUnit;
 use Illuminate\Database\Eloquent\Model;
 use Words\Audience;
@@ -27,13 +28,14 @@ use Words\Units;
  * @property int $hot_until_month
  * @property int $hot_from minute of the day
  * @property int $hot_until
+ * @property ?CarbonImmutable $reminded_on the evening on which letters about the next day were written last
  * @property bool $is_demo
  */
 final class Practice extends Model
 {
     protected $fillable = [
         'name', 'town', 'time_zone', 'language', 'distance_unit', 'is_imperial', 'is_clock24', 'phone', 'quiet_from', 'quiet_until',
-        'travel_minutes', 'hot_from_month', 'hot_until_month', 'hot_from', 'hot_until', 'is_demo',
+        'travel_minutes', 'reminded_on', 'hot_from_month', 'hot_until_month', 'hot_from', 'hot_until', 'is_demo',
     ];
 
     protected $attributes = [
@@ -44,6 +46,7 @@ final class Practice extends Model
 
     protected $casts = [
         'distance_unit' => DistanceUnit::class, 'is_imperial' => 'boolean', 'is_clock24' => 'boolean', 'is_demo' => 'boolean',
+        'reminded_on' => 'immutable_date',
     ];
 
     /** In which its days are counted. */

@@ -48,6 +48,11 @@ final readonly class KeepCalendars
         CalendarLink::query()->where('person_id', $person->id)->whereNull('closed_at')->update(['closed_at' => $this->clock->now()]);
     }
 
+    public function remind(Person $person, bool $isReminded): void
+    {
+        $person->update(['is_reminded' => $isReminded]);
+    }
+
     public function find(string $token): ?CalendarLink
     {
         $link = CalendarLink::query()->with('person.user')->where('token', Secret::hash($token))->whereNull('closed_at')->first();

@@ -14,6 +14,7 @@ return new class extends Migration
     {
         Schema::table('practices', static function (Blueprint $table): void {
             $table->unsignedSmallInteger('travel_minutes')->default(15)->comment('to a home');
+            $table->date('reminded_on')->nullable()->comment('the evening on which letters were written last');
             $table->unsignedTinyInteger('hot_from_month')->default(6);
             $table->unsignedTinyInteger('hot_until_month')->default(8);
             $table->unsignedSmallInteger('hot_from')->default(660)->comment('minute of the day');
@@ -37,7 +38,10 @@ return new class extends Migration
         });
         Schema::table('places', static fn (Blueprint $table) => $table->unsignedSmallInteger('travel_minutes')->nullable()
             ->comment('from the practice'));
-        Schema::table('people', static fn (Blueprint $table) => $table->boolean('helps')->default(false));
+        Schema::table('people', static function (Blueprint $table): void {
+            $table->boolean('helps')->default(false);
+            $table->boolean('is_reminded')->default(true)->comment('by mail, the evening before');
+        });
         Schema::create('weekly_hours', static function (Blueprint $table): void {
             $table->id();
             $table->foreignId('practice_id')->constrained();
@@ -120,14 +124,14 @@ return new class extends Migration
             'plan_places'] as $table) {
             Schema::drop($table);
         }
-        Schema::table('people', static fn (Blueprint $table) => $table->dropColumn('helps'));
+        Schema::table('people', static fn (Blueprint $table) => $table->dropColumn(['helps', 'is_reminded']));
         Schema::table('places', static fn (Blueprint $table) => $table->dropColumn('travel_minutes'));
         Schema::table('plans', static fn (Blueprint $table) => $table->dropColumn([
             'most_a_day', 'days_apart', 'easy_after_struggling', 'easy_after_reaction', 'encounters', 'is_at_home', 'needs_helper',
             'busy_or_quiet',
         ]));
         Schema::table('practices', static fn (Blueprint $table) => $table->dropColumn([
-            'travel_minutes', 'hot_from_month', 'hot_until_month', 'hot_from', 'hot_until',
+            'travel_minutes', 'reminded_on', 'hot_from_month', 'hot_until_month', 'hot_from', 'hot_until',
         ]));
     }
 };

@@ -154,6 +154,16 @@ return [
             'encounters' => 'Passes: {from} to {to}, or empty.',
         ],
     ],
+    'letter' => [
+        'head' => 'A letter the evening before',
+        'about' => 'At six in the evening {email} is told what is planned for the next day.',
+        'stop' => 'No more letters',
+        'begin' => 'Send them again',
+        'subject' => '{day}: {count, plural, one {one appointment} other {# appointments}}',
+        'hello' => 'What is planned for you on {day}:',
+        'line' => '{from} to {until}: {what}{where}',
+        'look' => 'The week: {link}',
+    ],
     'calendar' => [
         'title' => 'Calendar of {person}',
         'link' => 'Calendar',

@@ -40,7 +40,7 @@ final class RoomsTest extends TestCase
             'Access', 'Dog', 'Engine', 'Handling', 'Incident', 'Input', 'Library', 'Models', 'People', 'Session', 'Support', 'Trail',
         ],
         'Assessment' => ['Access', 'Engine', 'Input', 'Library', 'Models', 'People', 'Plan', 'Support', 'Words'],
-        'Week' => ['Access', 'Engine', 'Incident', 'Models', 'Support', 'Trail'],
+        'Week' => ['Access', 'Engine', 'Incident', 'Mail', 'Models', 'Support', 'Trail'],
         'Practice' => ['Access', 'Engine', 'Home', 'Incident', 'Models', 'Support', 'Trail', 'Week'],
         'View' => ['Dog', 'Free', 'Handling', 'Models', 'Plan'],
         'Demo' => ['Assessment', 'Dog', 'Engine', 'Free', 'Home', 'Models', 'Plan', 'Session', 'Support', 'Week'],

@@ -103,6 +103,7 @@ final class RouteAccessTest extends TestCase
         'DELETE practice/closed-days/{closed}' => [302, 403, 403, 403, 403, 404, 302],
         'GET people/{person}/calendar' => [200, 200, 404, 404, 404, 404, 302],
         'POST people/{person}/calendar' => [302, 302, 404, 404, 404, 404, 302],
+        'PUT people/{person}/calendar' => [302, 302, 404, 404, 404, 404, 302],
         'DELETE people/{person}/calendar' => [302, 302, 404, 404, 404, 404, 302],
         'POST people/{person}/busy-times' => [302, 302, 404, 404, 404, 404, 302],
         'PUT calendar-feeds/{feed}' => [302, 302, 404, 404, 404, 404, 302],

@@ -13,11 +13,17 @@ use App\Models\WeekProposal;
 use App\Week\HoursText;
 use App\Week\KeepHours;
 use App\Week\ProposeWeek;
+use App\Week\RemindOfTomorrow;
 use App\Week\WeekDays;
 use Illuminate\Foundation\Testing\RefreshDatabase;
+use Illuminate\Mail\Transport\ArrayTransport;
+use Illuminate\Support\Facades\Artisan;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Mail;
 use Illuminate\Support\Str;
 use PHPUnit\Framework\Attributes\CoversClass;
 use PHPUnit\Framework\Attributes\TestWith;
+use Symfony\Component\Mailer\SentMessage;
 use Tests\TestCase;
 
 /** The week as people meet it: laid around what is pinned, moved by hand, refused only where somebody would be in two places. */
@@ -195,6 +201,37 @@ final class WeekTest extends TestCase
         self::assertSame('2027-03-22T09:00:00+00:00', $days->at(0, 540)->format(DATE_ATOM));
         self::assertSame([6, 540], [$days->indexOf($days->at(6, 540)), $days->minuteOf($days->at(6, 540))]);
         self::assertSame([5 => [1380, 1440], 6 => [0, 180]], $days->parts($days->at(5, 1380), $days->at(6, 180)));
+    }
+
+    /** From six in the evening on, once, and not in quiet hours. */
+    public function test_everybody_is_written_to_the_evening_before(): void
+    {
+        $user = $this->world->user(Role::Helper);
+        $helper = Person::query()->create(['practice_id' => $this->world->practice->id, 'name' => 'Bryn', 'user_id' => $user->id]);
+        $this->world->plan->update(['needs_helper' => true]);
+        $this->hours($helper, '9-12', true);
+        $this->post('/week', ['of' => '2026-11-23']);
+        config(['queue.default' => 'database', 'mail.default' => 'array']);
+        $remind = function (string $at): int {
+            $this->travelTo(new \DateTimeImmutable($at));
+
+            return app(RemindOfTomorrow::class)->remind();
+        };
+
+        self::assertSame([0, 2, 0, 0], array_map($remind, [
+            '2026-11-24T17:59:59Z', '2026-11-24T18:00:00Z', '2026-11-24T18:15:00Z', '2026-11-25T18:00:00Z',
+        ]), 'there is something on the 25th, nothing on the 26th');
+        Artisan::call('queue:work', ['--stop-when-empty' => true]);
+        $sent = Mail::mailer('array')->getSymfonyTransport();
+        self::assertInstanceOf(ArrayTransport::class, $sent);
+        $texts = implode($sent->messages()->map(static fn (SentMessage $one): string => quoted_printable_decode($one->toString()))->all());
+        self::assertStringContainsString('09:00 to 09:30: Moss · Kites (Field)', $texts);
+        self::assertStringContainsString('09:00 to 09:30: Session with Moss (Field)', $texts);
+
+        $this->put("/people/{$helper->id}/calendar", ['is_reminded' => '0']);
+        $this->world->practice->update(['quiet_from' => 1080]);
+        self::assertSame(1, $remind('2026-11-26T18:00:00Z'), 'one of the two for the 27th');
+        self::assertSame((new \DateTimeImmutable('2026-11-27T07:00:00Z'))->getTimestamp(), DB::table('jobs')->value('available_at'));
     }
 
     private function hours(Person $person, string $text, bool $helps = false): void

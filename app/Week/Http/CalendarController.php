@@ -58,6 +58,15 @@ final readonly class CalendarController
         return redirect()->route('person-calendar', $person)->with('status', say('week.calendar.closed'));
     }
 
+    /** Letters the evening before, or none. */
+    public function remind(Request $request, Person $person): RedirectResponse
+    {
+        Gate::authorize('calendar', $person);
+        $this->calendars->remind($person, $request->boolean('is_reminded'));
+
+        return redirect()->route('person-calendar', $person)->with('status', say('account.saved'));
+    }
+
     /** What a calendar program asks for; whoever has the address sees one person's appointments. */
     public function feed(string $token): Response
     {

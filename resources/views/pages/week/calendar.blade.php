@@ -16,6 +16,13 @@
                     <span class="text-body-secondary">{{ say('week.calendar.again_about') }}</span>
                 @endif
             </div>
+            @if($person->user)
+                <h2 class="h5">{{ say('week.letter.head') }}</h2>
+                <p>{{ say('week.letter.about', ['email' => $person->user->email]) }}</p>
+                <form method="post" action="{{ route('person-calendar', $person) }}">@csrf @method('put')
+                    <input type="hidden" name="is_reminded" value="{{ $person->is_reminded ? 0 : 1 }}"><button
+                    class="btn btn-outline-primary">{{ say($person->is_reminded ? 'week.letter.stop' : 'week.letter.begin') }}</button></form>
+            @endif
         </div>
         <div class="col-lg-6">
             <h2 class="h5 mt-0">{{ say('week.calendar.in') }}</h2>
