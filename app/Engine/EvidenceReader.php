@@ -13,7 +13,8 @@ use Core\Response\Fading;
 use Core\Response\SessionEvidence;
 
 /**
- * What a response model learns from: the evidence of its assessments and sessions, as far back as anything of them still counts.
+ * What a response model learns from: the evidence of its assessments, its sessions and its handler's days at home, as far back as
+ * anything of them still counts.
  * Older sessions are not even read, so a dog with years of work behind it costs no more than one with some weeks.
  */
 final readonly class EvidenceReader
@@ -24,8 +25,9 @@ final readonly class EvidenceReader
 
     private const MAX_ASSESSMENTS = 10;
 
-    public function __construct(private CoreCatalogs $catalogs, private Fading $fading = new Fading)
-    {
+    public function __construct(
+        private CoreCatalogs $catalogs, private HomeEvidence $home, private Fading $fading = new Fading,
+    ) {
     }
 
     /**
@@ -35,7 +37,26 @@ final readonly class EvidenceReader
      */
     public function ofModel(ResponseModel $model, \DateTimeImmutable $before, ?int $without = null, int $atLeast = 0): array
     {
-        return $model->exists ? [...$this->assessed($model, $before), ...$this->sessions($model, $before, $without, $atLeast)] : [];
+        return $model->exists ? [
+            ...$this->assessed($model, $before),
+            ...self::inOrder($this->sessions($model, $before, $without, $atLeast), $this->home->of($model, $before)),
+        ] : [];
+    }
+
+    /**
+     * @param  list<SessionEvidence>  $sessions  oldest first
+     * @param  list<SessionEvidence>  $days
+     * @return list<SessionEvidence> oldest first
+     */
+    private static function inOrder(array $sessions, array $days): array
+    {
+        if ($days === []) {
+            return $sessions;
+        }
+        $all = [...$sessions, ...$days];
+        usort($all, static fn (SessionEvidence $a, SessionEvidence $b): int => $a->startedAt <=> $b->startedAt);
+
+        return $all;
     }
 
     /** @return list<SessionEvidence> oldest first */

@@ -47,7 +47,8 @@ final readonly class ModelChanges
 
         return implode(' ', [
             (string) $plan->created_at?->getTimestamp(), $plan->version, $plan->response_model_id, $changes === [] ? 0 : max($changes),
-            is_numeric($assessed) ? (int) $assessed : 0, hash('xxh128', serialize($inCore->catalog)),
+            is_numeric($assessed) ? (int) $assessed : 0, HomeEvidence::stamp($plan->responseModel),
+            hash('xxh128', serialize($inCore->catalog)),
         ]);
     }
 

@@ -20,7 +20,7 @@ final readonly class GiveHomework
     }
 
     /**
-     * @param  array<string, int|string|null>  $columns  of the task, with what is not said left out
+     * @param  array<string, array<string, float|string>|int|string|null>  $columns  of the task, with what is not said left out
      * @param  list<Dog>  $others  who get the same, without the plan
      */
     public function give(User $by, Dog $dog, ?Plan $plan, HomeworkKind $kind, array $columns, array $others = []): Homework
@@ -29,7 +29,7 @@ final readonly class GiveHomework
             $common = ['practice_id' => $dog->practice_id, 'user_id' => $by->id, 'kind' => $kind];
             foreach ($others as $other) {
                 Homework::query()->create([
-                    ...$common, ...$columns, 'dog_id' => $other->id, 'after_id' => null, 'good_days' => null,
+                    ...$common, ...$columns, 'dog_id' => $other->id, 'after_id' => null, 'good_days' => null, 'exposure' => null,
                 ]);
             }
 

@@ -26,6 +26,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property string $gear
  * @property ?int $pieces of food
  * @property ?int $hold_seconds
+ * @property ?array<string, float|int|string> $exposure of the step it was taken from
  * @property int $times_a_day
  * @property CarbonImmutable $from_on
  * @property ?CarbonImmutable $until_on
@@ -46,12 +47,12 @@ final class Homework extends Model
 
     protected $fillable = [
         'practice_id', 'dog_id', 'plan_id', 'user_id', 'kind', 'name', 'what', 'counts_when', 'stop_when', 'word', 'gear', 'pieces',
-        'hold_seconds', 'times_a_day', 'from_on', 'until_on', 'after_id', 'good_days', 'opened_at', 'ended_at',
+        'hold_seconds', 'exposure', 'times_a_day', 'from_on', 'until_on', 'after_id', 'good_days', 'opened_at', 'ended_at',
     ];
 
     protected $casts = [
-        'kind' => HomeworkKind::class, 'from_on' => 'immutable_date', 'until_on' => 'immutable_date', 'opened_at' => 'immutable_datetime',
-        'ended_at' => 'immutable_datetime',
+        'kind' => HomeworkKind::class, 'exposure' => 'array', 'from_on' => 'immutable_date', 'until_on' => 'immutable_date',
+        'opened_at' => 'immutable_datetime', 'ended_at' => 'immutable_datetime',
     ];
 
     /** @return BelongsTo<Dog, $this> */

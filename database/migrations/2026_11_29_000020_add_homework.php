@@ -35,6 +35,7 @@ return new class extends Migration
             $table->string('gear', 120)->default('');
             $table->unsignedTinyInteger('pieces')->nullable()->comment('of food');
             $table->unsignedSmallInteger('hold_seconds')->nullable();
+            $table->json('exposure')->nullable()->comment('of the step it was taken from');
             $table->unsignedTinyInteger('times_a_day');
             $table->date('from_on');
             $table->date('until_on')->nullable();
@@ -62,6 +63,7 @@ return new class extends Migration
             $table->dateTime('seen_at', 3)->nullable()->comment('something wrong, looked at by whoever trains');
             $table->unique(['practice_id', 'uuid']);
             $table->index(['homework_id', 'occurred_at']);
+            $table->index(['dog_id', 'person_id', 'occurred_at']);
             $table->index(['practice_id', 'seen_at', 'answer']);
         });
         Schema::create('home_days', static function (Blueprint $table): void {

@@ -31,6 +31,9 @@ const WRITTEN = [
     ['homework', ['name', 'what', 'counts_when', 'stop_when', 'word', 'gear']],
     ['messages', ['body']],
     ['health_entries', ['name']],
+    ['appointments', ['title']],
+    ['closed_days', ['name']],
+    ['calendar_feeds', ['name', 'address']],
 ];
 
 /** Not words of a language: units after a number, keys of a keyboard, and formats by their names. */

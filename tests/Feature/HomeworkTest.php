@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Engine\EvidenceReader;
 use App\Home\AnswerHome;
 use App\Home\HomeLinks;
 use App\Home\HomePage;
@@ -15,9 +16,11 @@ use App\Models\HomeRep;
 use App\Models\Homework;
 use App\Models\Message;
 use App\Models\Person;
+use App\Models\ResponseModel;
 use App\Models\Role;
 use App\Models\Trial;
 use Carbon\CarbonImmutable;
+use Core\Response\SessionEvidence;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Support\Facades\Queue;
 use Illuminate\Support\Str;
@@ -59,6 +62,37 @@ final class HomeworkTest extends TestCase
         self::assertStringContainsString('m.', $task->what);
         self::assertSame('It notices and turns back to you within two seconds.', $task->counts_when);
         self::assertSame('2026-11-30', $task->until_on?->format('Y-m-d'), 'a week with today');
+    }
+
+    /** Each day at home is one of that handler's own; the trainer's model and plan stay where they are. */
+    public function test_what_is_done_at_home_is_evidence_of_whoever_did_it(): void
+    {
+        $plan = $this->world->plan;
+        $hers = ResponseModel::query()->create([...$plan->responseModel->only([
+            'practice_id', 'dog_id', 'trigger_id', 'kind', 'reacts_to', 'reference_meters', 'reference_stated', 'fine_at_meters',
+        ]), 'person_id' => $this->nell->id]);
+        $evidence = fn (ResponseModel $model): array => app(EvidenceReader::class)->ofModel($model, now()->addMinute()->toImmutable());
+        $trainers = $evidence($plan->responseModel);
+        $this->give(['plan_id' => $plan->id, 'step' => 1]);
+        $this->give(['plan_id' => $plan->id, 'step' => 1, 'what' => 'Something of our own']);
+        [$step, $own] = Homework::query()->orderBy('id')->get()->all();
+        $path = $this->link();
+        $slip = (string) Str::uuid();
+        $this->postJson("{$path}/entries", ['entries' => [
+            $this->rep($step, 'good', $slip), $this->rep($step, 'good'), $this->rep($step, 'not_yet'), $this->rep($own, 'good'),
+        ]])->assertOk();
+        $this->travel(1)->days();
+        $this->postJson("{$path}/entries", ['entries' => [
+            $this->rep($step, 'too_much'), ['uuid' => (string) Str::uuid(), 'kind' => 'undo', 'of' => $slip],
+        ]])->assertOk();
+
+        $days = $evidence($hers);
+        self::assertSame([[[0, 1, 1, 0, 0]], [[0, 0, 0, 1, 0]]], array_map(
+            static fn (SessionEvidence $day): array => array_column($day->rows, 'counts'), $days,
+        ), 'noticed once and with effort once; struggled once; without the slip and without words of one’s own');
+        self::assertSame($step->exposure['distance'] ?? null, $days[0]->rows[0]->exposure->values['distance']);
+        self::assertEquals($trainers, $evidence($plan->responseModel));
+        $this->get("/plans/{$plan->id}/limits")->assertOk();
     }
 
     public function test_a_home_without_a_sign_in_does_it_and_sees_nothing_else(): void

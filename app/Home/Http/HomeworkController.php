@@ -17,6 +17,7 @@ use App\Models\HomeRep;
 use App\Models\Homework;
 use App\Models\Plan;
 use App\Models\User;
+use App\Support\Fields;
 use Core\Homework\HomeworkKind;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Contracts\View\View;
@@ -64,7 +65,7 @@ final readonly class HomeworkController
         $this->homework->give($user, $dog, $request->plan(), $kind, $columns, $others);
 
         return redirect()->route('homework.index', $dog)->with('status', say('homework.given', [
-            'name' => $columns['name'], 'others' => count($others),
+            'name' => Fields::of($columns)->text('name'), 'others' => count($others),
         ]));
     }
 

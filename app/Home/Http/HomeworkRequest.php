@@ -81,7 +81,7 @@ final class HomeworkRequest extends FormRequest
         return $id === null ? null : $this->dog()->plans()->whereKey($id)->with('responseModel')->first();
     }
 
-    /** @return array{HomeworkKind, array<string, int|string|null>} */
+    /** @return array{HomeworkKind, array<string, array<string, float|string>|int|string|null>} */
     public function task(PlanReader $plans, ClockInterface $clock): array
     {
         $told = Fields::of($this->validated());
@@ -99,6 +99,8 @@ final class HomeworkRequest extends FormRequest
             'stop_when' => $or('stop_when', say("homework.usual.stop_when.{$kind->value}")),
             'word' => trim($told->text('word')), 'gear' => trim($told->text('gear')), 'pieces' => $told->intOrNull('pieces'),
             'hold_seconds' => $told->intOrNull('hold_seconds') ?? $proposed['hold_seconds'] ?? null,
+            // words of one's own may ask for anything: they are no evidence of the step
+            'exposure' => trim($told->text('what')) === '' ? $proposed['exposure'] ?? null : null,
             'times_a_day' => $told->int('times_a_day'), 'from_on' => $now->format('Y-m-d'),
             'until_on' => $told->int('days') === 0 ? null : $now->modify('+'.($told->int('days') - 1).' days')->format('Y-m-d'),
             'after_id' => $told->intOrNull('after_id'),

@@ -13,7 +13,7 @@ final class TaskFromStep
 {
     private const MOST_LETTERS = 400;
 
-    /** @return array{what: string, hold_seconds: ?int} */
+    /** @return array{what: string, hold_seconds: ?int, exposure: array<string, float|string>} */
     public static function words(WorkingPlan $plan, int $step, HomeworkKind $kind): array
     {
         $of = $plan->ladder->step(max(0, min($plan->ladder->top(), $step)));
@@ -24,6 +24,7 @@ final class TaskFromStep
             'what' => mb_substr(
                 $kind === HomeworkKind::Exposure ? say('homework.usual.at', ['where' => $words]) : $words, 0, self::MOST_LETTERS,
             ),
+            'exposure' => $of->exposure->values,
             'hold_seconds' => is_numeric($seconds) && $seconds >= 1 ? (int) round((float) $seconds) : null,
         ];
     }
