@@ -27,6 +27,7 @@ use App\Handling\Http\HandlingController;
 use App\Handling\Http\ItemController;
 use App\Handling\Http\WearingController;
 use App\Helper\Http\HelperController;
+use App\Home\Http\HomeClassController;
 use App\Home\Http\HomeController;
 use App\Home\Http\HomeLinkController;
 use App\Home\Http\HomePaperController;
@@ -204,6 +205,8 @@ Route::middleware(['auth', 'auth.session', KnownDevice::class])->group(function 
     Route::post('/dogs/{dog}/home-links', [HomeLinkController::class, 'store'])->name('home-links.store');
     Route::delete('/home-links/{link}', [HomeLinkController::class, 'destroy'])->name('home-links.destroy');
     Route::post('/dogs/{dog}/messages', [HomeLinkController::class, 'say'])->name('messages.store');
+    Route::get('/homework/{homework}/class', [HomeClassController::class, 'show'])->name('home-class');
+    Route::get('/homework/{homework}/sheets', [HomeClassController::class, 'sheets'])->name('home-sheets');
     Route::post('/homework/{homework}/open', [HomeworkController::class, 'open'])->name('home-open');
     Route::delete('/homework/{homework}', [HomeworkController::class, 'end'])->name('homework.end');
     Route::delete('/home-reps/{rep}', [HomeworkController::class, 'takeOut'])->name('home-reps.take-out');

@@ -36,7 +36,7 @@ final readonly class HomeEvidence
         $rows = self::reps($model)->where('home_reps.occurred_at', '<', $before->format('Y-m-d H:i:s.v'))
             ->where('home_reps.occurred_at', '>', $before->modify('-'.self::DAYS.' days')->format('Y-m-d H:i:s.v'))
             ->whereNull('home_reps.taken_out_at')->orderByDesc('home_reps.occurred_at')->limit(self::MOST)
-            ->get(['homework.exposure', 'home_reps.answer', 'home_reps.seconds', 'home_reps.occurred_at']);
+            ->get(['given.exposure', 'home_reps.answer', 'home_reps.seconds', 'home_reps.occurred_at']);
         $utc = new \DateTimeZone('UTC');
         foreach ($rows->reverse() as $row) {
             $row = Fields::of($row);
@@ -70,11 +70,11 @@ final readonly class HomeEvidence
 
     private static function reps(ResponseModel $model): Builder
     {
-        return HomeRep::query()->toBase()->join('homework', 'homework.id', '=', 'home_reps.homework_id')
-            ->join('plans', 'plans.id', '=', 'homework.plan_id')
+        return HomeRep::query()->toBase()->join('homework as given', 'given.id', '=', 'home_reps.homework_id')
+            ->join('plans', 'plans.id', '=', 'given.plan_id')
             ->join('response_models', 'response_models.id', '=', 'plans.response_model_id')
             ->where('home_reps.dog_id', $model->dog_id)->where('response_models.trigger_id', $model->trigger_id)
-            ->whereNotNull('homework.exposure')->where(static fn (Builder $either) => $either
+            ->whereNotNull('given.exposure')->where(static fn (Builder $either) => $either
             ->where('home_reps.person_id', $model->person_id)->orWhereIn('home_reps.user_id', Person::query()->toBase()
             ->where('id', $model->person_id)->whereNotNull('user_id')->select('user_id')));
     }

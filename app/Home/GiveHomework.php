@@ -10,6 +10,7 @@ use App\Models\Plan;
 use App\Models\User;
 use Core\Homework\HomeworkKind;
 use Illuminate\Database\Connection;
+use Illuminate\Support\Str;
 use Psr\Clock\ClockInterface;
 
 /** Asks a home to practice something, and takes it back; the same for a whole class. */
@@ -26,7 +27,10 @@ final readonly class GiveHomework
     public function give(User $by, Dog $dog, ?Plan $plan, HomeworkKind $kind, array $columns, array $others = []): Homework
     {
         return $this->database->transaction(function () use ($by, $dog, $plan, $kind, $columns, $others): Homework {
-            $common = ['practice_id' => $dog->practice_id, 'user_id' => $by->id, 'kind' => $kind];
+            $common = [
+                'practice_id' => $dog->practice_id, 'user_id' => $by->id, 'kind' => $kind,
+                'class_uuid' => $others === [] ? null : (string) Str::uuid7(),
+            ];
             foreach ($others as $other) {
                 Homework::query()->create([
                     ...$common, ...$columns, 'dog_id' => $other->id, 'after_id' => null, 'good_days' => null, 'exposure' => null,

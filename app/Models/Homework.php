@@ -17,6 +17,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property int $dog_id
  * @property ?int $plan_id
  * @property int $user_id who gave it
+ * @property ?string $class_uuid the same in all that were given it at once
  * @property HomeworkKind $kind
  * @property string $name
  * @property string $what
@@ -46,7 +47,8 @@ final class Homework extends Model
     protected $table = 'homework';
 
     protected $fillable = [
-        'practice_id', 'dog_id', 'plan_id', 'user_id', 'kind', 'name', 'what', 'counts_when', 'stop_when', 'word', 'gear', 'pieces',
+        'practice_id', 'dog_id', 'plan_id', 'user_id', 'class_uuid', 'kind', 'name', 'what', 'counts_when', 'stop_when', 'word',
+        'gear', 'pieces',
         'hold_seconds', 'exposure', 'times_a_day', 'from_on', 'until_on', 'after_id', 'good_days', 'opened_at', 'ended_at',
     ];
 

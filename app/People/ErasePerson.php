@@ -6,6 +6,8 @@ namespace App\People;
 
 use App\Account\LastOwner;
 use App\Account\ManageSignIn;
+use App\Models\CalendarFeed;
+use App\Models\CalendarLink;
 use App\Models\Client;
 use App\Models\Device;
 use App\Models\HomeLink;
@@ -14,6 +16,7 @@ use App\Models\Person;
 use App\Models\TrailAction;
 use App\Models\TrailEntry;
 use App\Models\User;
+use App\Models\WeeklyHours;
 use App\Trail\Trail;
 use Illuminate\Database\Connection;
 use Illuminate\Support\Str;
@@ -51,6 +54,9 @@ final readonly class ErasePerson
                 'name' => $somebody, 'email' => 'erased@erased.invalid', 'withdrawn_at' => $now,
             ]);
             HomeLink::query()->where('person_id', $person->id)->whereNull('closed_at')->update(['closed_at' => $now]);
+            CalendarLink::query()->where('person_id', $person->id)->whereNull('closed_at')->update(['closed_at' => $now]);
+            CalendarFeed::query()->where('person_id', $person->id)->delete();
+            WeeklyHours::query()->where('person_id', $person->id)->delete();
             $person->update(['name' => $somebody, 'phone' => '', 'note' => '', 'client_id' => null, 'archived_at' => $now]);
             $this->forgetName($person);
             $this->trail->note($by, TrailAction::Erased, $person);

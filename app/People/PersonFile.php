@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\People;
 
+use App\Models\Appointment;
+use App\Models\CalendarFeed;
 use App\Models\Device;
 use App\Models\FreeSession;
 use App\Models\HomeRep;
@@ -12,6 +14,7 @@ use App\Models\Person;
 use App\Models\Session;
 use App\Models\TrailEntry;
 use App\Models\Trial;
+use App\Models\WeeklyHours;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
 
@@ -48,6 +51,13 @@ final readonly class PersonFile
                 ->limit(self::MOST)->get(['id', 'started_at'])
                 ->map(static fn (FreeSession $session): array => ['number' => $session->id, 'started' => $time($session->started_at)])
                 ->all(),
+            'hours' => WeeklyHours::query()->where('person_id', $person->id)->orderBy('weekday')->orderBy('from_minute')->limit(self::MOST)
+                ->get(['weekday', 'from_minute', 'until_minute'])->map(static fn (WeeklyHours $hours): array => $hours->toArray())->all(),
+            'appointments' => Appointment::query()->where(static fn (Builder $either) => $either->where('person_id', $person->id)
+                ->orWhere('helper_id', $person->id))->orderBy('starts_at')->limit(self::MOST)->get()
+                ->map(static fn (Appointment $one): array => ['from' => $time($one->starts_at), 'until' => $time($one->ends_at)])->all(),
+            'calendars' => CalendarFeed::query()->where('person_id', $person->id)->limit(self::MOST)->get(['name', 'address'])
+                ->map(static fn (CalendarFeed $feed): array => $feed->toArray())->all(),
             'trials_logged' => $user === null ? 0 : Trial::query()->where('user_id', $user->id)->count(),
             'reps_at_home' => HomeRep::query()->where(static fn (Builder $either) => self::by($either, $person))->count(),
             'messages' => Message::query()->where(static fn (Builder $either) => self::by($either, $person))->orderBy('sent_at')

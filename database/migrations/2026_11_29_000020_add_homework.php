@@ -26,6 +26,7 @@ return new class extends Migration
             $table->foreignId('dog_id')->constrained();
             $table->foreignId('plan_id')->nullable()->constrained();
             $table->foreignId('user_id')->comment('who gave it')->constrained();
+            $table->uuid('class_uuid')->nullable()->comment('the same in all that were given it at once')->index();
             $table->string('kind', 16);
             $table->string('name', 80);
             $table->string('what', 400);

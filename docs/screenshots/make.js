@@ -64,7 +64,9 @@ await take('item', '/items/1');
 await take('sketch', '/places/1/sketch?plan=1');
 await take('limits', '/plans/1/limits');
 await take('homework', '/dogs/1/homework');
-await take('care-card', '/dogs/4/card?words=Mat%20by%20the%20door%2C%20%22chin%22&kit=grinder%2C%20paste%20on%20a%20spoon');
+await page.goto('/week');
+await page.getByRole('link', { name: 'The week after' }).click();
+await take('week');
 await intakeToPlan();
 await take('review', '/sessions/12/review');
 

@@ -45,6 +45,22 @@ return [
         'others_about' => 'A class: each gets the task, without this plan.',
         'give' => 'Give it',
     ],
+    'class' => [
+        'title' => 'The class: {task}',
+        'link' => 'The class',
+        'dog' => 'Dog',
+        'days' => 'Days done',
+        'days_of' => '{done, number} of {planned, number}',
+        'good' => 'Good days',
+        'not' => 'Got up, or not yet',
+        'not_of' => '{count, number}{hasMinutes, select, yes {, {aMinute} a minute} other {}}',
+        'note' => 'Last word from home',
+        'note_of' => '{day}: {text}',
+        'ready' => 'Ready for what comes next',
+        'ready_of' => '{isReady, select, yes {yes} other {not yet}}',
+        'sheets' => 'Print a sheet for each',
+        'about' => 'Ready: {days, plural, one {one good day} other {# good days}}, and nothing wrong in the last three.',
+    ],
     'usual' => [
         'at' => 'With this: {where}. Let it notice, feed, and go on or away.',
         'counts_when' => [

@@ -194,6 +194,25 @@ final class CalendarTest extends TestCase
         self::assertSame(0, BusyTime::query()->count());
     }
 
+    public function test_what_is_known_of_a_persons_time_is_given_out_and_erased(): void
+    {
+        $owner = $this->world->user(Role::Owner);
+        $person = Person::query()->create(['practice_id' => $this->world->practice->id, 'name' => 'Bryn']);
+        $this->appointment('2026-11-24 15:00:00')->update(['helper_id' => $person->id]);
+        app(KeepHours::class)->keep($owner, $person, [WeeklyHours::FREE => [[[540, 720]]]]);
+        $this->actingAs($owner)->post("/people/{$person->id}/calendar");
+        $feed = $this->feed();
+        $this->post("/people/{$person->id}/busy-times", [
+            'name' => 'Own', 'file' => UploadedFile::fake()
+                ->createWithContent('own.ics', $this->calendar("DTSTART:20261124T140000Z\nDURATION:PT1H")),
+        ]);
+        $this->get("/people/{$person->id}/data")->assertOk()->assertJsonPath('hours.0.from_minute', 540)
+            ->assertJsonPath('appointments.0.from', '2026-11-24T15:00:00+00:00')->assertJsonPath('calendars.0.name', 'Own');
+        $this->delete("/people/{$person->id}/data", ['confirm_name' => 'Bryn'])->assertSessionHasNoErrors();
+        $this->get($feed)->assertStatus(410);
+        self::assertSame([0, 0, 1], [WeeklyHours::query()->count(), BusyTime::query()->count(), Appointment::query()->count()]);
+    }
+
     private function appointment(string $at): Appointment
     {
         $from = new \DateTimeImmutable("{$at} UTC");

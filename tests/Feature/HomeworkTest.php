@@ -6,10 +6,12 @@ namespace Tests\Feature;
 
 use App\Engine\EvidenceReader;
 use App\Home\AnswerHome;
+use App\Home\HomeClass;
 use App\Home\HomeLinks;
 use App\Home\HomePage;
 use App\Home\ReceiveHomeEntry;
 use App\Mail\SendLetter;
+use App\Models\Dog;
 use App\Models\Event;
 use App\Models\EventKind;
 use App\Models\HomeRep;
@@ -62,6 +64,49 @@ final class HomeworkTest extends TestCase
         self::assertStringContainsString('m.', $task->what);
         self::assertSame('It notices and turns back to you within two seconds.', $task->counts_when);
         self::assertSame('2026-11-30', $task->until_on?->format('Y-m-d'), 'a week with today');
+    }
+
+    /** Day 5 of a class: who is ready is read in one list, and six sheets lie on six pages. */
+    public function test_a_class_is_looked_at_in_one_list(): void
+    {
+        $others = array_map(fn (string $name): Dog => Dog::query()
+            ->create(['practice_id' => $this->world->practice->id, 'name' => $name]), [
+                'Teasel', 'Sedge', 'Linnet', 'Reed', 'Avocet',
+            ]);
+        $this->give([
+            'kind' => 'settle', 'homework_name' => 'Mat, fingers', 'what' => 'Four feet on the mat, one finger.', 'times_a_day' => 1,
+            'others' => array_column($others, 'id'),
+        ]);
+        $class = Homework::query()->orderBy('id')->get();
+        self::assertCount(1, $class->pluck('class_uuid')->unique());
+        $teasel = $class->firstOrFail(fn (Homework $one): bool => $one->dog_id === $others[0]->id);
+        foreach (range(1, 3) as $day) {
+            foreach ($day === 1 ? ['not_yet'] : ['good', 'good', 'good', 'good', 'not_yet'] as $answer) {
+                HomeRep::query()->create([
+                    'practice_id' => $this->world->practice->id, 'dog_id' => $teasel->dog_id, 'homework_id' => $teasel->id,
+                    'uuid' => (string) Str::uuid(), 'answer' => $answer, 'seconds' => 30, 'occurred_at' => now(), 'received_at' => now(),
+                ]);
+            }
+            $this->travel(1)->days();
+        }
+        $board = fn (): array => array_column(app(HomeClass::class)->board(
+            app(HomeClass::class)->of($teasel, $this->world->trainer), $this->world->practice->zone(),
+        ), null)[(int) $class->search(fn (Homework $one): bool => $one->is($teasel))] ?? [];
+        $row = static fn (array $of): array => array_intersect_key($of,
+            array_flip(['done', 'planned', 'good', 'not', 'aMinute', 'isReady']));
+        self::assertEqualsCanonicalizing(
+            ['done' => 3, 'planned' => 4, 'good' => 2, 'not' => 3, 'aMinute' => 60 * 3 / 330, 'isReady' => false], $row($board()),
+        );
+        HomeRep::query()->create([
+            'practice_id' => $this->world->practice->id, 'dog_id' => $teasel->dog_id, 'homework_id' => $teasel->id,
+            'uuid' => (string) Str::uuid(), 'answer' => 'good', 'occurred_at' => now(), 'received_at' => now(),
+        ]);
+        self::assertTrue($row($board())['isReady'], 'the third good day');
+
+        $this->get("/homework/{$teasel->id}/class")->assertOk()->assertSee('Teasel')->assertSee('Avocet')->assertSee('4 of 4')
+            ->assertSee('0 of 4');
+        self::assertSame(6,
+            substr_count((string) $this->get("/homework/{$teasel->id}/sheets")->assertOk()->getContent(), 'class="sheet-page"'));
     }
 
     /** Each day at home is one of that handler's own; the trainer's model and plan stay where they are. */

@@ -184,6 +184,8 @@ final class RouteAccessTest extends TestCase
         'POST dogs/{dog}/home-links' => [302, 302, 403, 403, 404, 404, 302],
         'DELETE home-links/{link}' => [302, 302, 403, 403, 404, 404, 302],
         'POST dogs/{dog}/messages' => [302, 302, 403, 403, 404, 404, 302],
+        'GET homework/{homework}/class' => [200, 200, 403, 403, 404, 404, 302],
+        'GET homework/{homework}/sheets' => [200, 200, 403, 403, 404, 404, 302],
         'POST homework/{homework}/open' => [302, 302, 403, 403, 404, 404, 302],
         'DELETE homework/{homework}' => [302, 302, 403, 403, 404, 404, 302],
         'DELETE home-reps/{rep}' => [302, 302, 403, 403, 404, 404, 302],

@@ -45,6 +45,7 @@
                     <span><strong>{{ $task->name }}</strong>: {{ $task->what }} <span class="text-body-secondary">{{ say('homework.board.told', [
                         'times' => $task->times_a_day, 'hasUntil' => $task->until_on !== null,
                         'until' => $task->until_on ? words()->formats->day($task->until_on) : '', 'by' => $task->user->name]) }}</span>
+                        @if($task->class_uuid) <a href="{{ route('home-class', $task) }}">{{ say('homework.class.link') }}<span class="visually-hidden">: {{ $task->name }}</span></a>@endif
                         @if($isOver) <strong>{{ say('homework.board.is_over') }}</strong>@endif
                         @if(! $isOpen && $task->after) <br>{{ say('homework.board.not_open', ['count' => (int) $task->good_days, 'after' => $task->after->name]) }}@endif</span>
                     <span class="d-flex gap-2">

@@ -18,7 +18,7 @@
             @endforeach
         </div>
         @if($of === 'person')
-            <div class="form-check mb-3"><input class="form-check-input" type="checkbox" id="f-helps" name="helps" value="1" @checked(old('helps', $owner->helps))><label
+            <div class="form-check mb-3"><input class="form-check-input" type="checkbox" id="f-helps" name="helps" value="1" @checked(typed('helps', $owner->helps))><label
                 class="form-check-label" for="f-helps">{{ say('week.hours.helps') }}</label></div>
         @elseif($of === 'place')
             <x-field name="travel_minutes" inputmode="numeric" :label="say('week.hours.travel')" :value="$owner->travel_minutes"

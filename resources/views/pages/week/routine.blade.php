@@ -22,7 +22,7 @@
                     @if($places->isEmpty())<p class="mb-0">{{ say('week.routine.places_none') }}</p>@endif
                     @foreach($places as $place)
                         <div class="form-check"><input class="form-check-input" type="checkbox" id="f-place-{{ $place->id }}" name="places[]" value="{{ $place->id }}"
-                            @checked(in_array($place->id, old('places', $plan->otherPlaces->modelKeys())))><label class="form-check-label"
+                            @checked(in_array((string) $place->id, ticked('places', array_map(strval(...), $plan->otherPlaces->modelKeys())), true))><label class="form-check-label"
                             for="f-place-{{ $place->id }}">{{ $place->name }}</label></div>
                     @endforeach
                 </fieldset>
