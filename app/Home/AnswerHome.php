@@ -34,8 +34,11 @@ final readonly class AnswerHome
         Message::query()->where('dog_id', $dog->id)->where('is_from_home', true)->whereNull('read_at')->update(['read_at' => $now]);
     }
 
+    /** Whoever answers has read what was asked. */
     public function say(User $by, Dog $dog, string $text): void
     {
+        Message::query()->where('dog_id', $dog->id)->where('is_from_home', true)->whereNull('read_at')
+            ->update(['read_at' => $this->clock->now()->format('Y-m-d H:i:s.v')]);
         Message::query()->create([
             'practice_id' => $dog->practice_id, 'dog_id' => $dog->id, 'user_id' => $by->id, 'is_from_home' => false,
             'uuid' => (string) Str::uuid7(), 'body' => $text, 'sent_at' => $this->clock->now(),

@@ -41,8 +41,8 @@ return [
         'at_once' => 'at once',
         'good_days' => 'Good days of that',
         'good_days_about' => 'Skills and settling open by themselves. Hands, gear and what it reacts to wait for your tap.',
-        'others' => 'The same to',
-        'others_about' => 'A class: each gets the task, without this plan.',
+        'others' => 'The same to a class',
+        'others_about' => 'Each of these dogs gets the task, without this plan.',
         'give' => 'Give it',
     ],
     'class' => [

@@ -20,12 +20,11 @@ test('a class of six gets the same, and one guardian does it for three days on a
     test.setTimeout(120_000);
     const found = complaints(page);
     await signIn(page);
-    await page.goto('/dogs/create');
     for (const name of ['Avocet', 'Linnet']) {
         await page.goto('/dogs/create');
         await page.getByLabel('Name', { exact: true }).fill(name);
         await page.getByRole('button', { name: /Add/ }).last().click();
-        await expect(page.getByRole('heading', { name })).toBeVisible();
+        await page.waitForURL(/\/dogs\/\d+/);
     }
     const dogs = ['Gorse', 'Thimble', 'Old Mabel', 'Sorrel', 'Avocet', 'Linnet'];
 
@@ -36,6 +35,7 @@ test('a class of six gets the same, and one guardian does it for three days on a
         await page.getByLabel('What to do').fill('Four feet on the mat: food. One finger moves: food.');
         await page.getByLabel('How often a day').selectOption('1');
         await page.getByLabel('For how long').selectOption({ label: 'a week' });
+        await page.getByText('The same to a class').click();
         for (const dog of dogs.slice(1)) await page.getByLabel(dog, { exact: true }).check();
         await page.getByRole('button', { name: 'Give it' }).first().click();
         await expect(page.getByText('“Mat, fingers” is given to this dog and 5 others.')).toBeVisible();

@@ -236,6 +236,7 @@ final class HomeworkTest extends TestCase
         self::assertSame(1, Message::query()->count());
         $this->get('/')->assertSee('Is the mat too far?');
         $this->post("/dogs/{$this->world->dog->id}/messages", ['message' => 'Half the way.'])->assertRedirect();
+        self::assertSame(0, Message::query()->where('is_from_home', true)->whereNull('read_at')->count(), 'whoever answers has read it');
         $this->post("/dogs/{$this->world->dog->id}/messages", ['message' => ''])->assertSessionHasErrors('message');
         $this->get($path)->assertSee('Half the way.');
         $this->post("/dogs/{$this->world->dog->id}/homework/seen");

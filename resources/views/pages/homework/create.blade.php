@@ -22,6 +22,17 @@
             <div class="col-sm-6"><x-choice name="days" :label="say('homework.create.days')" :value="7"
                 :options="collect(HomeworkRequest::DAYS)->mapWithKeys(fn ($days) => [$days => say('homework.create.days_for', ['days' => $days])])->all()" /></div>
         </div>
+        @if($others->isNotEmpty())
+            <details class="mb-3" @if(ticked('others') !== []) open @endif><summary>{{ say('homework.create.others') }}</summary>
+                <fieldset><legend class="form-text">{{ say('homework.create.others_about') }}</legend>
+                    @foreach($others as $id => $name)
+                        <div class="form-check"><input class="form-check-input" type="checkbox" name="others[]" value="{{ $id }}"
+                            id="o-{{ $id }}" @checked(in_array((string) $id, ticked('others'), true))><label class="form-check-label"
+                            for="o-{{ $id }}">{{ $name }}</label></div>
+                    @endforeach
+                </fieldset>
+            </details>
+        @endif
         <p><button class="btn btn-next">{{ say('homework.create.give') }}</button></p>
         <details class="mb-3" @if($errors->any()) open @endif><summary>{{ say('homework.create.words') }}</summary>
             <p class="form-text">{{ say('homework.create.words_about') }}</p>
@@ -43,16 +54,6 @@
                         :empty="say('homework.create.at_once')" :hint="say('homework.create.good_days_about')" /></div>
                     <div class="col-sm-6"><x-field name="good_days" :label="say('homework.create.good_days')" :value="5" inputmode="numeric" /></div>
                 </div>
-            @endif
-            @if($others->isNotEmpty())
-                <fieldset><legend class="h6">{{ say('homework.create.others') }}</legend>
-                    <p class="form-text">{{ say('homework.create.others_about') }}</p>
-                    @foreach($others as $id => $name)
-                        <div class="form-check"><input class="form-check-input" type="checkbox" name="others[]" value="{{ $id }}"
-                            id="o-{{ $id }}" @checked(in_array((string) $id, ticked('others'), true))><label class="form-check-label"
-                            for="o-{{ $id }}">{{ $name }}</label></div>
-                    @endforeach
-                </fieldset>
             @endif
             <button class="btn btn-primary mt-2">{{ say('homework.create.give') }}</button>
         </details>

@@ -74,9 +74,9 @@
                         <p class="form-text">{{ say('week.other.about') }}</p>
                         <x-field name="title" :label="say('week.other.title')" maxlength="120" required />
                         <div class="row">
-                            <div class="col-5"><x-field name="on" type="date" :label="say('week.appointment.on')" :value="$days->day(max(0, min(6, $today)))->format('Y-m-d')" required /></div>
-                            <div class="col-4"><x-field name="at" type="time" :label="say('week.appointment.at')" required /></div>
-                            <div class="col-3"><x-field name="minutes" inputmode="numeric" :label="say('week.appointment.minutes')" value="60" required /></div>
+                            <div class="col-6 col-sm-5"><x-field name="on" type="date" :label="say('week.appointment.on')" :value="$days->day(max(0, min(6, $today)))->format('Y-m-d')" required /></div>
+                            <div class="col-6 col-sm-4"><x-field name="at" type="time" :label="say('week.appointment.at')" required /></div>
+                            <div class="col-sm-3"><x-field name="minutes" inputmode="numeric" :label="say('week.appointment.minutes')" value="60" required /></div>
                         </div>
                         <x-choice name="person" :label="say('week.appointment.person_other')" :options="$choices['people']" />
                         <button class="btn btn-primary">{{ say('week.other.add') }}</button>
