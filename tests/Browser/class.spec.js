@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { complaints, expectAccessible, signIn, sql } from './steps.js';
+import { complaints, endSession, expectAccessible, readAndReason, screen, signIn, sql } from './steps.js';
 
 /** A night passes at home: what was told of today is of yesterday now. */
 function night() {
@@ -114,4 +114,73 @@ test('a class of six gets the same, and one guardian does it for three days on a
     });
     expect(found).toEqual([]);
     await kitchen.close();
+});
+
+test('a basket and an owner who is not known yet: her hands in the session, her three tasks for the week', async ({
+    page,
+    browser,
+    isMobile,
+}) => {
+    test.skip(!isMobile, 'in a kitchen, on a phone');
+    const found = complaints(page);
+    await signIn(page);
+    const owner = 'Merrin Holt';
+
+    await test.step('named on the spot, and her trials are hers', async () => {
+        await page.goto('/plans/5');
+        await page.getByRole('link', { name: 'Start a session' }).click();
+        await readAndReason(page);
+        await page.getByText('Somebody else').click();
+        await page.getByLabel('Their name').fill(owner);
+        await page.getByRole('button', { name: 'Start', exact: true }).click();
+        await expect(screen(page)).toHaveAttribute('data-ready', 'true');
+        await page.locator('[data-do="offer"]').click();
+        await page.waitForTimeout(700);
+        await page.locator('[data-do="band-0"]').click();
+        await expect(screen(page)).toHaveAttribute('data-waiting', '0');
+        await endSession(page);
+        const hers = `SELECT COUNT(*) FROM trials t JOIN people p ON p.id = t.person_id WHERE p.name = '${owner}'`;
+        expect(Number(sql(hers))).toBe(1);
+    });
+
+    await test.step('three tasks with the word, and a sheet with boxes', async () => {
+        for (const [name, word] of [
+            ['Nose in, food after', '“basket”'],
+            ['Chin rest', '“chin”'],
+            ['Strap beside the neck', '“strap”'],
+        ]) {
+            await page.goto('/dogs/4/homework/create?plan=5');
+            await page.getByText('The words', { exact: true }).click();
+            await page
+                .getByLabel('Name', { exact: false })
+                .first()
+                .fill(name ?? '');
+            await page.getByLabel('The word').fill(word ?? '');
+            await page.getByRole('button', { name: 'Give it' }).first().click();
+            await expect(page.getByText(`“${name}” is given`)).toBeVisible();
+        }
+        await page.getByRole('link', { name: 'Print a sheet with boxes' }).click();
+        await expect(page.getByText('“chin”')).toBeVisible();
+        expect(await page.locator('.tick-box').count()).toBe(3 * 3 * 7);
+    });
+
+    await test.step('at home: three, their words, no percentages; what she does is evidence of her hands', async () => {
+        await page.goto('/dogs/4/homework');
+        await page.getByLabel('For whom').selectOption(owner);
+        await page.getByRole('button', { name: 'Make a link' }).click();
+        const link = new URL((await page.locator('[data-link]').textContent()) ?? '').pathname;
+        const kitchen = await browser.newContext({ viewport: { width: 390, height: 844 }, hasTouch: true });
+        const home = await kitchen.newPage();
+        await home.goto(link);
+        await expect(home.getByRole('article')).toHaveCount(3);
+        await expect(home.getByText('“strap”')).toBeVisible();
+        expect(await home.locator('main').innerText()).not.toContain('%');
+        await home.getByRole('article', { name: 'Nose in, food after' }).getByRole('button', { name: 'Yes' }).click();
+        await expect(home.locator('[data-home]')).toHaveAttribute('data-waiting', '0', { timeout: 20_000 });
+        await kitchen.close();
+        const rep = `SELECT COUNT(*) FROM home_reps r JOIN people p ON p.id = r.person_id JOIN homework h ON h.id = r.homework_id
+            WHERE p.name = '${owner}' AND h.exposure IS NOT NULL`;
+        expect(Number(sql(rep))).toBe(1);
+    });
+    expect(found).toEqual([]);
 });
