@@ -6,6 +6,7 @@ namespace App\Week;
 
 use App\Models\Appointment;
 use App\Models\Plan;
+use App\Models\Practice;
 use App\Models\TrailAction;
 use App\Models\User;
 use App\Trail\Trail;
@@ -34,6 +35,7 @@ final readonly class KeepAppointments
     public function add(User $by, array $columns): Appointment
     {
         return $this->database->transaction(function () use ($by, $columns): Appointment {
+            self::oneAfterTheOther($by);
             $appointment = new Appointment([
                 ...$columns, 'practice_id' => $by->practice_id, 'uuid' => (string) Str::uuid7(), 'is_pinned' => true,
             ]);
@@ -54,7 +56,8 @@ final readonly class KeepAppointments
     public function change(User $by, Appointment $appointment, array $columns): array
     {
         return $this->database->transaction(function () use ($by, $appointment, $columns): array {
-            $appointment->fill([...$columns, 'is_pinned' => $columns['is_pinned'] ?? true]);
+            self::oneAfterTheOther($by);
+            $appointment->refresh()->fill([...$columns, 'is_pinned' => $columns['is_pinned'] ?? true]);
             if ($appointment->isDirty()) {
                 $this->refuseOverlap($appointment);
                 $appointment->sequence++;
@@ -109,10 +112,16 @@ final readonly class KeepAppointments
             ->where('ends_at', '>', $appointment->starts_at->setTimezone($utc))
             ->where(static fn ($either) => $either->whereIn('person_id', $people)->orWhereIn('helper_id', $people)
                 ->orWhereIn('plan_id', $plans))
-            ->orderBy('starts_at')->lockForUpdate()->first();
+            ->orderBy('starts_at')->first();
         if ($other !== null) {
             throw new SomebodyIsTaken($other);
         }
+    }
+
+    /** So that nobody is given two places at the same moment, and no proposal runs meanwhile. */
+    private static function oneAfterTheOther(User $by): void
+    {
+        Practice::query()->whereKey($by->practice_id)->lockForUpdate()->firstOrFail();
     }
 
     private function name(Appointment $appointment): string

@@ -135,7 +135,6 @@ test('a basket and an owner who is not known yet: her hands in the session, her 
         await page.getByRole('button', { name: 'Start', exact: true }).click();
         await expect(screen(page)).toHaveAttribute('data-ready', 'true');
         await page.locator('[data-do="offer"]').click();
-        await page.waitForTimeout(700);
         await page.locator('[data-do="band-0"]').click();
         await expect(screen(page)).toHaveAttribute('data-waiting', '0');
         await endSession(page);

@@ -58,6 +58,8 @@ final class WeekTest extends TestCase
         $laid = $this->all();
         self::assertSame(['2026-11-23 09:00', '2026-11-25 09:00', '2026-11-27 09:00'], $this->times($laid));
         self::assertSame([0, 0, 0], $laid->pluck('sequence')->all());
+        $this->post('/week', ['of' => '2026-11-23']);
+        self::assertEquals($laid->toArray(), $this->all()->toArray(), 'proposed twice, nothing is touched');
 
         $second = $laid->get(1) ?? self::fail('Three are laid.');
         $this->putJson("/appointments/{$second->id}", ['on' => '2026-11-26', 'at' => '11:00'])->assertOk()

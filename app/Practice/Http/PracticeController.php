@@ -7,6 +7,7 @@ namespace App\Practice\Http;
 use App\Models\User;
 use App\Practice\ChangePractice;
 use App\Support\Fields;
+use App\Support\MinuteOfDay;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -39,15 +40,9 @@ final readonly class PracticeController
         ]));
         $practices->change(
             $user, $given->text('name'), $given->text('town'), $given->text('time_zone'), $given->text('phone'),
-            self::minute($given->text('quiet_from')), self::minute($given->text('quiet_until')),
+            MinuteOfDay::of($given->text('quiet_from')), MinuteOfDay::of($given->text('quiet_until')),
         );
 
         return redirect()->route('practice')->with('status', say('account.saved'));
-    }
-
-    /** Of the day: "21:30" is 1290. */
-    private static function minute(string $time): int
-    {
-        return 60 * (int) substr($time, 0, 2) + (int) substr($time, 3, 2);
     }
 }

@@ -11,6 +11,7 @@ use App\Models\Place;
 use App\Models\User;
 use App\Models\WeeklyHours;
 use App\Support\Fields;
+use App\Support\MinuteOfDay;
 use App\Week\Hours;
 use App\Week\HoursText;
 use App\Week\KeepHours;
@@ -103,8 +104,8 @@ final readonly class HoursController
         ], self::problems()));
         $this->hours->change($user, $user->practice, [
             'travel_minutes' => $given->int('travel_minutes'), 'hot_from_month' => $given->int('hot_from_month'),
-            'hot_until_month' => $given->int('hot_until_month'), 'hot_from' => self::minute($given->text('hot_from')),
-            'hot_until' => self::minute($given->text('hot_until')),
+            'hot_until_month' => $given->int('hot_until_month'), 'hot_from' => MinuteOfDay::of($given->text('hot_from')),
+            'hot_until' => MinuteOfDay::of($given->text('hot_until')),
         ]);
 
         return redirect()->route('practice-hours')->with('status', say('account.saved'));
@@ -169,12 +170,6 @@ final readonly class HoursController
         }
 
         return $hours;
-    }
-
-    /** Of the day: "21:30" is 1290. */
-    private static function minute(string $time): int
-    {
-        return 60 * (int) substr($time, 0, 2) + (int) substr($time, 3, 2);
     }
 
     /** @return array<string, string> */

@@ -10,7 +10,7 @@
             <x-field name="phone" :label="say('people.phone')" :value="$practice->phone" type="tel" maxlength="40"
                 :hint="say('practice.phone_about')" />
             <div class="row">@foreach(['quiet_from', 'quiet_until'] as $when)<div class="col-6"><x-field :name="$when" :label="say('practice.'.$when)"
-                type="time" :value="sprintf('%02d:%02d', intdiv($practice->$when, 60), $practice->$when % 60)"
+                type="time" :value="App\Support\MinuteOfDay::text($practice->$when)"
                 :hint="$when === 'quiet_from' ? say('practice.quiet_about') : null" required /></div>@endforeach</div>
             <button class="btn btn-primary">{{ say('account.save') }}</button>
         </form>

@@ -12,7 +12,7 @@
                     @foreach(['hot_from_month', 'hot_until_month'] as $field)<div class="col-6"><x-field :name="$field" inputmode="numeric"
                         :label="say('week.practice.'.$field)" :value="$practice->$field" required /></div>@endforeach
                     @foreach(['hot_from', 'hot_until'] as $field)<div class="col-6"><x-field :name="$field" type="time" :label="say('week.practice.'.$field)"
-                        :value="sprintf('%02d:%02d', intdiv($practice->$field, 60), $practice->$field % 60)" required /></div>@endforeach
+                        :value="App\Support\MinuteOfDay::text($practice->$field)" required /></div>@endforeach
                 </div>
             </fieldset>
             <button class="btn btn-primary">{{ say('account.save') }}</button>
