@@ -7,6 +7,7 @@ namespace App\Week;
 use App\Access\InSight;
 use App\Models\Appointment;
 use App\Models\Plan;
+use App\Models\Session;
 use App\Models\User;
 use App\Models\WeeklyHours;
 use App\Models\WeekProposal;
@@ -32,6 +33,7 @@ final readonly class WeekPage
     public function of(User $user, WeekDays $days, ?int $person = null): array
     {
         $all = $this->appointments($user, $days->monday, $days->end());
+        $held = self::held($all, $days);
         $shown = $person === null ? $all : $all->filter(
             static fn (Appointment $one): bool => $one->person_id === $person || $one->helper_id === $person,
         );
@@ -44,7 +46,7 @@ final readonly class WeekPage
             'columns' => array_map(static fn (int $day): array => self::lanes(
                 $shown->filter(static fn (Appointment $one): bool => $days->indexOf($one->starts_at) === $day)->values(), $days,
             ), range(0, DayGrid::DAYS - 1)),
-            'people' => self::times($all), 'person' => $person, 'proposal' => $manages ? $proposal : null,
+            'held' => $held, 'people' => self::times($all), 'person' => $person, 'proposal' => $manages ? $proposal : null,
             'unmet' => $manages && $proposal !== null ? self::unmet($proposal, $days) : [],
             'isCut' => $all->count() >= self::MOST, 'mayPlan' => $manages, ...$manages ? self::others($user) : [],
         ];
@@ -111,6 +113,25 @@ final readonly class WeekPage
         uasort($times, static fn (array $a, array $b): int => $a['name'] <=> $b['name']);
 
         return $times;
+    }
+
+    /**
+     * Plans that had a session, by day.
+     *
+     * @param  Collection<int, Appointment>  $appointments
+     * @return array<string, true> by plan and day
+     */
+    private static function held(Collection $appointments, WeekDays $days): array
+    {
+        $utc = new \DateTimeZone('UTC');
+        $held = [];
+        foreach (Session::query()->whereIn('plan_id', $appointments->pluck('plan_id')->filter()->unique())
+            ->where('started_at', '>=', $days->monday->setTimezone($utc))->where('started_at', '<', $days->end()->setTimezone($utc))
+            ->limit(self::MOST)->get(['plan_id', 'started_at']) as $session) {
+            $held["{$session->plan_id} {$days->indexOf($session->started_at)}"] = true;
+        }
+
+        return $held;
     }
 
     /** @return array<string, mixed> what no proposal lays: done at home when it suits, or resting */

@@ -104,12 +104,17 @@ final readonly class WeekReader
         return $byId;
     }
 
-    /** @param  Collection<int, Plan>  $plans */
+    /**
+     * Null for what is over: what came of it is told by sessions, and what was not held keeps no day free.
+     *
+     * @param  Collection<int, Plan>  $plans
+     */
     private function visit(Appointment $appointment, WeekDays $days, Collection $plans): ?Visit
     {
         $day = $days->indexOf($appointment->starts_at);
         $slot = DayGrid::slotAt($days->minuteOf($appointment->starts_at));
-        if ($appointment->plan_id === null || ! $plans->has($appointment->plan_id) || $slot === null || $day < 0 || $day > 6) {
+        $isOver = $appointment->ends_at <= $this->clock->now();
+        if ($isOver || $appointment->plan_id === null || ! $plans->has($appointment->plan_id) || $slot === null || $day < 0 || $day > 6) {
             return null;
         }
 

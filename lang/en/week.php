@@ -30,6 +30,8 @@ return [
     'with' => 'Session with {dog}',
     'at_home' => 'at home',
     'helps' => 'helper: {name}',
+    'held' => 'held',
+    'missed' => 'not held',
     'pinned' => 'pinned',
     'not_pinned' => 'proposed',
     'legend' => 'Solid edge: pinned, stays where it is. Dashed edge: proposed, may move when the week is proposed again.',

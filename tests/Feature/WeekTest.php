@@ -75,6 +75,42 @@ final class WeekTest extends TestCase
         $this->get('/week?of=2026-11-23')->assertOk()->assertSee('Moss · Kites')->assertSee('class="week-card is-pinned"', false);
     }
 
+    /** What was planned and not held takes no day from what comes: what happened is told by sessions. */
+    public function test_a_session_that_was_not_held_keeps_no_day_free(): void
+    {
+        $this->post('/week', ['of' => '2026-11-23']);
+        $this->travelTo('2026-11-24T06:00:00Z');
+        $this->get('/week?of=2026-11-23')->assertSee('not held');
+        Appointment::query()->where('starts_at', '>', '2026-11-24')->update(['cancelled_at' => now()]);
+        $this->post('/week', ['of' => '2026-11-23']);
+        self::assertSame(
+            ['2026-11-23 09:00', '2026-11-24 09:00', '2026-11-26 09:00', '2026-11-28 09:00'], $this->times($this->all()),
+            'Tuesday is not the day after a session',
+        );
+
+        $this->world->session->update(['started_at' => '2026-11-23 09:00:00', 'ended_at' => '2026-11-23 09:20:00']);
+        $this->post('/week', ['of' => '2026-11-23']);
+        self::assertNotContains('2026-11-24 09:00', $this->times($this->all()), 'the day after one that was held');
+        $this->get('/week?of=2026-11-23')->assertSee('<em>held</em>', false)->assertDontSee('not held');
+    }
+
+    public function test_two_pins_in_one_place_are_told_by_day_and_hour(): void
+    {
+        foreach (['09:00', '09:15'] as $at) {
+            $from = new \DateTimeImmutable("2026-11-24 {$at}");
+            Appointment::query()->create([
+                'practice_id' => $this->world->practice->id, 'uuid' => (string) Str::uuid7(), 'plan_id' => $this->world->plan->id,
+                'person_id' => $this->trainer->id, 'place_id' => $this->world->plan->place_id, 'starts_at' => $from,
+                'ends_at' => $from->modify('+30 minutes'), 'is_pinned' => true,
+            ]);
+        }
+        $this->post('/week', ['of' => '2026-11-23'])->assertSessionHasErrors([
+            'of' => 'Two pinned sessions ask the same person or dog to be in two places: Tuesday, November 24, 09:15. Move or unpin one '
+                .'of them.',
+        ]);
+        self::assertSame(0, WeekProposal::query()->count());
+    }
+
     public function test_what_a_plan_no_longer_asks_for_is_cancelled_and_stays_on_record(): void
     {
         $this->post('/week', ['of' => '2026-11-23']);
