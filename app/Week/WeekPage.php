@@ -43,10 +43,10 @@ final readonly class WeekPage
 
         return [
             'days' => $days, 'today' => $days->indexOf($this->clock->now()), 'now' => $this->clock->now(),
-            'columns' => array_map(static fn (int $day): array => self::lanes(
-                $shown->filter(static fn (Appointment $one): bool => $days->indexOf($one->starts_at) === $day)->values(), $days,
+            'columns' => array_map(fn (int $day): array => $this->lanes(
+                $shown->filter(static fn (Appointment $one): bool => $days->indexOf($one->starts_at) === $day)->values(), $days, $held,
             ), range(0, DayGrid::DAYS - 1)),
-            'held' => $held, 'people' => self::times($all), 'person' => $person, 'proposal' => $manages ? $proposal : null,
+            'people' => self::times($all), 'person' => $person, 'proposal' => $manages ? $proposal : null,
             'unmet' => $manages && $proposal !== null ? self::unmet($proposal, $days) : [],
             'isCut' => $all->count() >= self::MOST, 'mayPlan' => $manages, ...$manages ? self::others($user) : [],
         ];
@@ -67,9 +67,10 @@ final readonly class WeekPage
      * Side by side where they meet.
      *
      * @param  Collection<int, Appointment>  $appointments  of one day, in order
-     * @return list<array{appointment: Appointment, slot: int, slots: int, lane: int, lanes: int}>
+     * @param  array<string, true>  $held
+     * @return list<array{appointment: Appointment, slot: int, slots: int, came: ?string, lane: int, lanes: int}>
      */
-    private static function lanes(Collection $appointments, WeekDays $days): array
+    private function lanes(Collection $appointments, WeekDays $days, array $held): array
     {
         $cards = $lanes = [];
         $group = [];
@@ -86,7 +87,10 @@ final readonly class WeekPage
                 $lane++;
             }
             $ends[$lane] = $slot + $slots;
-            $cards[$n] = ['appointment' => $appointment, 'slot' => $slot, 'slots' => $slots, 'lane' => $lane];
+            $cards[$n] = [
+                'appointment' => $appointment, 'slot' => $slot, 'slots' => $slots, 'lane' => $lane,
+                'came' => $this->came($appointment, $days, $held),
+            ];
             $group[] = $n;
             $lanes = array_fill_keys($group, count($ends)) + $lanes;
         }
@@ -113,6 +117,20 @@ final readonly class WeekPage
         uasort($times, static fn (array $a, array $b): int => $a['name'] <=> $b['name']);
 
         return $times;
+    }
+
+    /**
+     * Held, missed, or null while that cannot be said.
+     *
+     * @param  array<string, true>  $held
+     */
+    private function came(Appointment $appointment, WeekDays $days, array $held): ?string
+    {
+        return match (true) {
+            $appointment->plan_id === null => null,
+            isset($held["{$appointment->plan_id} {$days->indexOf($appointment->starts_at)}"]) => 'held',
+            default => $appointment->ends_at < $this->clock->now() ? 'missed' : null,
+        };
     }
 
     /**

@@ -13,12 +13,13 @@
     <ol class="list-group">
         @foreach($columns[$day] as $card)
             @php($one = $card['appointment'])
-            <li @class(['list-group-item', 'is-over' => $one->ends_at < $now])>
+            <li class="list-group-item">
                 <a class="day-line" href="{{ route('appointments.show', $one) }}"><span
                     class="day-time">{{ words()->formats->time($one->starts_at) }}–{{ words()->formats->time($one->ends_at) }}</span>
                     <strong>{{ AppointmentWords::title($one, $mayPlan) }}</strong></a>
                 <span>{{ $one->person->name }}@if($one->helper) · {{ say('week.helps', ['name' => $one->helper->name]) }}@endif
                 @if(AppointmentWords::where($one) !== '') · {{ AppointmentWords::where($one) }}@endif</span>
+                @if($card['came'])<em>{{ say("week.came.{$card['came']}") }}</em>@endif
             </li>
         @endforeach
     </ol>

@@ -18,9 +18,8 @@
                 <ul class="week-hours" data-hours>
                     @foreach($columns[$n] as $card)
                         @php($one = $card['appointment'])
-                        @php($came = $one->plan_id === null || ($one->ends_at >= $now && ! isset($held["{$one->plan_id} {$n}"])) ? null : (isset($held["{$one->plan_id} {$n}"]) ? 'held' : 'missed'))
                         <li class="at-{{ $card['slot'] - $first }} long-{{ $card['slots'] }} lane-{{ $card['lane'] }}of{{ min(4, $card['lanes']) }}">
-                            <a @class(['week-card', 'is-pinned' => $one->is_pinned, 'is-over' => $one->ends_at < $now, 'is-other' => $one->plan_id === null, 'is-held' => $came === 'held'])
+                            <a @class(['week-card', 'is-pinned' => $one->is_pinned, 'is-other' => $one->plan_id === null])
                                 id="appointment-{{ $one->id }}" href="{{ route('appointments.show', $one) }}" draggable="false"
                                 @if($mayPlan && $one->ends_at >= $now) data-appointment="{{ route('appointments.show', $one, false) }}"
                                     data-on="{{ $day->format('Y-m-d') }}" data-minute="{{ $days->minuteOf($one->starts_at) }}"
@@ -28,7 +27,7 @@
                                 class="week-time">{{ words()->formats->time($one->starts_at) }}</span> <strong>{{ AppointmentWords::title($one, $mayPlan) }}</strong>
                                 <span class="week-who">{{ $one->person->name }}@if($one->helper), {{ $one->helper->name }}@endif
                                 @if(AppointmentWords::where($one) !== '') · {{ AppointmentWords::where($one) }}@endif</span><span
-                                class="visually-hidden"> ({{ say($one->is_pinned ? 'week.pinned' : 'week.not_pinned') }})</span>@if($came) <em>{{ say("week.{$came}") }}</em>@endif</a>
+                                class="visually-hidden"> ({{ say($one->is_pinned ? 'week.pinned' : 'week.not_pinned') }})</span>@if($card['came']) <em>{{ say("week.came.{$card['came']}") }}</em>@endif</a>
                         </li>
                     @endforeach
                 </ul>
