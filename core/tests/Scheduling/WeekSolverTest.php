@@ -19,6 +19,7 @@ use Core\Scheduling\WeekSolver;
 use Core\Scheduling\Worker;
 use Core\Scheduling\Worth;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 
 final class WeekSolverTest extends TestCase
@@ -142,6 +143,38 @@ final class WeekSolverTest extends TestCase
         self::assertSame(0, (new WeekSolver())->solve($problem(null, null, null))->visits[0]->day, 'without them, early and even');
         $this->expectException(OverlappingPins::class);
         $problem($pin, new Visit(2, 3, 7, 4, 1, 1, null, true), null);
+    }
+
+    /** Each just inside its range, and just outside. */
+    #[TestWith([1, 0, 0, 1, true])]
+    #[TestWith([62, 0, 0, 1, true])]
+    #[TestWith([0, 0, 0, 1, false])]
+    #[TestWith([63, 0, 0, 1, false])]
+    #[TestWith([1, -1, 0, 1, false])]
+    #[TestWith([1, 0, -1, 1, false])]
+    #[TestWith([1, 0, 0, 0, false])]
+    public function test_a_demand_makes_sense(int $slots, int $wished, int $daysApart, int $mostADay, bool $makesSense): void
+    {
+        if (! $makesSense) {
+            $this->expectException(\LogicException::class);
+        }
+        self::assertSame($slots, (new Demand(1, 1, 1, $wished, $slots, [1], [1], daysApart: $daysApart, mostADay: $mostADay))->slots);
+    }
+
+    /** The one that handles drives to and fro; a third session at a place where two are already costs no way. */
+    public function test_a_session_goes_beside_those_at_the_same_place(): void
+    {
+        $far = new Visit(2, 0, 0, 2, 1, 2, null, true);
+        $near = new Visit(3, 0, 20, 2, 1, 1, null, true);
+        $week = (new WeekSolver())->solve(new WeekProblem(
+            [new Demand(1, 1, 1, 1, 2, [1], [1]), new Demand(2, 2, 1, 1, 2, [1], [2]), new Demand(3, 3, 1, 1, 2, [1], [1])],
+            [new Worker(1, [DayGrid::ALL, 0, 0, 0, 0, 0, 0])], [self::open(1), self::open(2)],
+            array_map(static fn (int $id): DogTimes => new DogTimes($id, array_fill(0, 7, DayGrid::ALL)), [1, 2, 3]),
+            new Travel([1 => [2 => 30], 2 => [1 => 45]]), [$far, $near],
+        ));
+
+        self::assertSame([0, 5, 20], array_column($week->visits, 'slot'), 'after the way from the other place, and nothing in between');
+        self::assertSame(45, $week->worth->travel, 'by the way that leads there');
     }
 
     public function test_busy_hours_are_looked_for_and_ways_are_short(): void
