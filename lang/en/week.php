@@ -19,7 +19,7 @@ return [
     'everybody' => 'Everybody',
     'propose' => 'Propose this week',
     'propose_again' => 'Propose it again',
-    'propose_about' => 'What is pinned stays. The rest is laid around it: first something for every plan, then as many sessions as they ask for, then as little change as possible, busy hours for those that need them, and short ways.',
+    'propose_about' => 'What is pinned stays. The rest is laid around it: first something for every plan, then as many sessions as they ask for, on different days; then as little change as possible, busy hours for those that need them, and short ways.',
     'proposed' => '{unmet, plural, =0 {The week is laid: every plan has what it asks for.} one {The week is laid. One session found no place; it says below why.} other {The week is laid. # sessions found no place; it says below why.}}',
     'proposed_by' => 'Proposed {when} by {name}.',
     'none' => 'Nothing is planned this week.',

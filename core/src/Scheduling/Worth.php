@@ -15,12 +15,11 @@ final readonly class Worth
      * @param  int  $inWishedHours  sessions of plans that look for busy hours, within them
      * @param  int  $travel  minutes on the way
      * @param  int  $uneven  squared slots of each person's day, added up: less is more even
-     * @param  int  $late  how early they begin, added up; it only breaks ties
+     * @param  int  $late  how late they begin, slots of the week added up; it only breaks ties
      */
     private function __construct(
         public int $reached, public int $met, public int $spread, public int $kept, public int $inWishedHours, public int $travel,
-        public int $uneven,
-        public int $late,
+        public int $uneven, public int $late,
     ) {
     }
 
