@@ -6,12 +6,31 @@ namespace Core\Tests\Scheduling;
 
 use Core\Decision\CarryOver;
 use Core\Exposure\PlanKind;
+use Core\Scheduling\HoursWish;
 use Core\Scheduling\Routine;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 
 final class RoutineTest extends TestCase
 {
+    /**
+     * Common practice, by kind: most a day, days apart, easy days after struggling and a reaction, passes, at home.
+     *
+     * @param  list<int|bool|null>  $usual
+     */
+    #[TestWith([PlanKind::Presence, [1, 2, 1, 2, 10, false], true])]
+    #[TestWith([PlanKind::Sound, [1, 2, 1, 2, null, true], true])]
+    #[TestWith([PlanKind::Contact, [3, 0, 1, 2, null, true], false])]
+    #[TestWith([PlanKind::Duration, [3, 0, 0, 1, null, true], false])]
+    public function test_each_kind_of_plan_has_its_usual_week(PlanKind $kind, array $usual, bool $isExposure): void
+    {
+        $of = Routine::usual($kind);
+        self::assertSame(
+            $usual, [$of->mostADay, $of->daysApart, $of->afterStruggling, $of->afterReaction, $of->encounters, $of->isAtHome],
+        );
+        self::assertSame([$isExposure, false, HoursWish::Any], [Routine::isExposure($kind), $of->needsHelper, $of->hours]);
+    }
+
     /** One easy day after struggling, two after a reaction. */
     #[TestWith([0, true, false, 2])]
     #[TestWith([1, true, false, 1])]

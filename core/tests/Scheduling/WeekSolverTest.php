@@ -41,6 +41,17 @@ final class WeekSolverTest extends TestCase
         self::assertGreaterThanOrEqual(118, $best);
     }
 
+    /** Taking parts out and laying them again is what makes a crowded week: sessions by it, and by laying alone. */
+    public function test_looking_for_better_brings_sessions(): void
+    {
+        foreach ([1 => 70, 2 => 59, 3 => 77, 5 => 67] as $seed => $atLeast) {
+            $problem = Weeks::big($seed);
+            $better = (new WeekSolver())->solve($problem)->worth;
+            self::assertGreaterThanOrEqual($atLeast, $better->met, "seed {$seed}");
+            self::assertGreaterThan(0, $better->compare((new WeekSolver(0))->solve($problem)->worth));
+        }
+    }
+
     public function test_big_weeks_break_no_rule_and_come_out_the_same_twice(): void
     {
         foreach ([1, 2, 3] as $seed) {
@@ -141,6 +152,8 @@ final class WeekSolverTest extends TestCase
 
         self::assertEquals([$pin, $stood], (new WeekSolver())->solve($problem($pin, null, $stood))->visits);
         self::assertSame(0, (new WeekSolver())->solve($problem(null, null, null))->visits[0]->day, 'without them, early and even');
+        $next = new Visit(2, 3, 8, 4, 1, 1, null, true);
+        self::assertEquals([$pin, $next], (new WeekSolver())->solve($problem($pin, $next, null))->visits, 'one right after the other');
         $this->expectException(OverlappingPins::class);
         $problem($pin, new Visit(2, 3, 7, 4, 1, 1, null, true), null);
     }
@@ -200,6 +213,7 @@ final class WeekSolverTest extends TestCase
         self::assertSame(0b110, DayGrid::within([[365, 405]]), '6:05 to 6:45 holds 6:15 to 6:45');
         self::assertSame(0b111, DayGrid::touching([[365, 405]]));
         self::assertSame([2, 0b10, DayGrid::ALL], [DayGrid::slots(16), DayGrid::starts(0b110, 2), DayGrid::within([[0, 1440]])]);
+        self::assertSame([360, 375, 1275], array_map(DayGrid::minute(...), [0, 1, 61]));
         self::assertSame([null, 0, 61, null], array_map(DayGrid::slotAt(...), [359, 360, 1289, 1290]));
         self::assertSame(0, Worth::of(Weeks::small(1), [])->met);
     }

@@ -6,7 +6,7 @@
     <h1>{{ AppointmentWords::title($appointment, Auth::user()->role->managesPlans()) }}</h1>
     <x-problems />
     @if($appointment->cancelled_at)<p class="alert alert-warning">{{ say('week.appointment.gone') }}</p>@endif
-    <dl class="facts">
+    <dl class="facts mb-3">
         <dt>{{ say('week.appointment.when') }}</dt><dd>{{ words()->formats->weekday($appointment->starts_at) }},
             {{ words()->formats->time($appointment->starts_at) }}–{{ words()->formats->time($appointment->ends_at) }}</dd>
         <dt>{{ say($plan ? 'week.appointment.person' : 'week.appointment.person_other') }}</dt><dd>{{ $appointment->person->name }}</dd>
