@@ -4,6 +4,7 @@ import { MemoryStore, Store } from './device/store.js';
 import { mountWaiting } from './device/waiting.js';
 import { mountMenus } from './menu.js';
 import { mountHandling } from './handling.js';
+import { mountFreeKeys } from './free/keys.js';
 import { FreeScreen } from './free/screen.js';
 
 keepPagesForOffline();
@@ -13,6 +14,7 @@ mountHandling();
 
 const root = document.querySelector('[data-free]');
 if (root instanceof HTMLElement) {
+    mountFreeKeys(root);
     const session = Number(root.dataset.free);
     const user = Number(document.body.dataset.user);
     Store.open()
