@@ -11,6 +11,7 @@ use App\Models\TrailAction;
 use App\Models\User;
 use App\Trail\Trail;
 use Core\Scheduling\DayGrid;
+use Core\Scheduling\OverlappingPins;
 use Core\Scheduling\Rule;
 use Core\Scheduling\Visit;
 use Core\Scheduling\WeekRules;
@@ -82,7 +83,12 @@ final readonly class KeepAppointments
     private function broken(User $by, Appointment $appointment): array
     {
         $days = WeekDays::around($appointment->starts_at, $by->practice->zone());
-        $week = $this->weeks->read($by->practice, $days, $appointment);
+        try {
+            $week = $this->weeks->read($by->practice, $days, $appointment);
+        } catch (OverlappingPins) {
+            // others are in two places at once: a proposal tells it, and this one is not to blame
+            return [];
+        }
         $slot = DayGrid::slotAt($days->minuteOf($appointment->starts_at));
         if ($appointment->plan_id === null || ! isset($week->plans[$appointment->plan_id])
             || ! isset($week->problem->sites[SitesOfWeek::siteOf($appointment)])) {

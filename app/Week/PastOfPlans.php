@@ -51,9 +51,9 @@ final readonly class PastOfPlans
             $at = $planned[$plan->id] ?? $latest[$plan->id][1] ?? null;
             $last = $at === null ? null : $days->indexOf($at);
             $dog = $plan->responseModel->dog_id;
-            $isSkill = $plan->routine()->afterStruggling === 0;
+            $needsNoRest = $plan->routine()->afterStruggling === 0;
             $pasts[$plan->id] = new PlanPast(
-                $last === null ? null : max(0, $first - $last), $last, $isSkill ? 0 : min(DayGrid::DAYS, max(0, $free[$dog] ?? 0)),
+                $last === null ? null : max(0, $first - $last), $last, $needsNoRest ? 0 : min(DayGrid::DAYS, max(0, $free[$dog] ?? 0)),
                 array_values(array_diff([...$plan->otherPlaces->modelKeys(), $plan->place_id ?? 0], $visited[$dog] ?? [], [0])),
             );
         }

@@ -61,13 +61,13 @@ final readonly class WeekReader
             ->orderBy('starts_at')->orderBy('id')->limit(self::MOST_APPOINTMENTS)->get()->keyBy('id');
 
         $plans = $laid->keyBy('id');
-        $pinned = $standing = $numbers = $past = [];
+        $pinned = $standing = $numbers = $running = [];
         foreach ($appointments as $appointment) {
             $visit = $appointment->id === $without?->id ? null : $this->visit($appointment, $days, $plans);
             if ($visit !== null) {
                 $visit->isPinned ? $pinned[] = $visit : $standing[] = $visit;
                 $numbers[spl_object_id($visit)] = $appointment->id;
-                $past[$visit->demand] = ($past[$visit->demand] ?? 0) + ($appointment->starts_at <= $now ? 1 : 0);
+                $running[$visit->demand] = ($running[$visit->demand] ?? 0) + ($appointment->starts_at <= $now ? 1 : 0);
             }
         }
         $pasts = $this->past->of($plans->values(), $days, $now);
@@ -76,7 +76,7 @@ final readonly class WeekReader
             (new Pace($plan->outings_a_week))->dueIn($pasts[$plan->id]->daysSince ?? 0), $plan->id,
         ]);
         $demands = array_values($order->map(fn (Plan $plan): Demand => $this->demand(
-            $plan, $pasts[$plan->id], DayGrid::DAYS - $fromDay, $past[$plan->id] ?? 0, $without?->plan_id === $plan->id,
+            $plan, $pasts[$plan->id], DayGrid::DAYS - $fromDay, $running[$plan->id] ?? 0, $without?->plan_id === $plan->id,
         ))->all());
         $sites = SitesOfWeek::of($practice, $days, $plans, $hours, $appointments);
 
@@ -120,12 +120,12 @@ final readonly class WeekReader
 
         return new Visit(
             $appointment->plan_id, $day, $slot, DayGrid::slots($appointment->minutes()), $appointment->person_id,
-            SitesOfWeek::siteOf($appointment),
-            $appointment->helper_id, $appointment->is_pinned || $appointment->starts_at <= $this->clock->now(),
+            SitesOfWeek::siteOf($appointment), $appointment->helper_id,
+            $appointment->is_pinned || $appointment->starts_at <= $this->clock->now(),
         );
     }
 
-    private function demand(Plan $plan, PlanPast $past, int $daysLeft, int $already, bool $oneMore): Demand
+    private function demand(Plan $plan, PlanPast $past, int $daysLeft, int $running, bool $oneMore): Demand
     {
         $routine = $plan->routine();
         $kind = $plan->responseModel->kind;
@@ -134,7 +134,7 @@ final readonly class WeekReader
 
         return new Demand(
             $plan->id, $plan->responseModel->dog_id, Routine::isExposure($kind) ? $plan->responseModel->trigger_id : 0,
-            max($oneMore ? 1 : 0, (new Pace($plan->outings_a_week))->within($daysLeft, $past->daysSince) + $already),
+            max($oneMore ? 1 : 0, (new Pace($plan->outings_a_week))->within($daysLeft, $past->daysSince) + $running),
             max(1, DayGrid::slots($routine->minutes($usual, $plan->set_minutes, $plan->place?->trials_an_outing))),
             [$plan->responseModel->person_id], $routine->isAtHome ? [SitesOfWeek::home($plan)] : ($places === [] ? [0] : $places),
             $routine->needsHelper, $routine->hours, $routine->daysApart, $routine->mostADay, $past->freeOn, $past->lastDay,
@@ -179,15 +179,15 @@ final readonly class WeekReader
      */
     private function dogs(Collection $plans, Hours $hours, array $pasts): array
     {
-        $dogs = [];
+        $newPlaces = [];
         foreach ($plans as $plan) {
-            $id = $plan->responseModel->dog_id;
-            $dogs[$id] ??= new DogTimes(
-                $id, $hours->knows('dog_id', $id) ? $hours->free('dog_id', $id) : array_fill(0, DayGrid::DAYS, DayGrid::ALL), self::PAUSE,
-                $pasts[$plan->id]->newPlaces,
-            );
+            $dog = $plan->responseModel->dog_id;
+            $newPlaces[$dog] = [...$newPlaces[$dog] ?? [], ...$pasts[$plan->id]->newPlaces];
         }
 
-        return array_values($dogs);
+        return array_map(static fn (int $dog): DogTimes => new DogTimes(
+            $dog, $hours->knows('dog_id', $dog) ? $hours->free('dog_id', $dog) : array_fill(0, DayGrid::DAYS, DayGrid::ALL), self::PAUSE,
+            array_values(array_unique($newPlaces[$dog])),
+        ), array_keys($newPlaces));
     }
 }

@@ -20,13 +20,13 @@ test('a class of six gets the same, and one guardian does it for three days on a
     test.setTimeout(120_000);
     const found = complaints(page);
     await signIn(page);
-    for (const name of ['Avocet', 'Linnet']) {
+    for (const name of ['Avocet', 'Linnet', 'Teasel']) {
         await page.goto('/dogs/create');
         await page.getByLabel('Name', { exact: true }).fill(name);
         await page.getByRole('button', { name: /Add/ }).last().click();
         await page.waitForURL(/\/dogs\/\d+/);
     }
-    const dogs = ['Gorse', 'Thimble', 'Old Mabel', 'Sorrel', 'Avocet', 'Linnet'];
+    const dogs = ['Gorse', 'Thimble', 'Sorrel', 'Avocet', 'Linnet', 'Teasel'];
 
     await test.step('given to six at once, for a week', async () => {
         await page.goto('/dogs/2/homework/create');

@@ -38,9 +38,11 @@ test('a week is laid, dragged, followed by a calendar, changed, and seen changed
     const before = (await feed(request, path)).filter((event) => event.what === 'Bodkin · Delivery carts');
     expect(before.length).toBeGreaterThan(1);
 
-    // dragged to the end of the working day, two days later
-    const from = await carts.boundingBox();
-    const day = Number(await carts.evaluate((card) => [...document.querySelectorAll('[data-day]')].findIndex((one) => one.contains(card))));
+    // before it moves: then another one may be the first
+    const moved = page.locator(`#${await carts.evaluate((card) => card.id)}`);
+    // dragged to the evening of the next day, where no proposal lays anything
+    const from = await moved.boundingBox();
+    const day = Number(await moved.evaluate((card) => [...document.querySelectorAll('[data-day]')].findIndex((one) => one.contains(card))));
     const to = await page
         .locator('[data-hours]')
         .nth(day + 1)
@@ -49,16 +51,16 @@ test('a week is laid, dragged, followed by a calendar, changed, and seen changed
     await page.mouse.move(from.x + 20, from.y + 5);
     await page.mouse.down();
     await page.mouse.move(from.x + 40, from.y + 40, { steps: 4 });
-    await page.mouse.move(to.x + 40, to.y + 24 * 29 + 5, { steps: 8 });
+    await page.mouse.move(to.x + 40, to.y + 24 * 40 + 5, { steps: 8 });
     await page.mouse.up();
-    await expect(page.locator('[data-week-told]')).toContainText('3:15');
-    const moved = page.locator(`#${await carts.evaluate((card) => card.id)}`);
+    await expect(page.locator('[data-week-told]')).toContainText('Moved to');
+    await expect(page.locator('[data-week-told]')).toContainText('6:00');
     await expect(moved).toHaveClass(/is-pinned/);
     await expect(moved).toBeFocused();
 
     // by keys: a quarter hour on, let go, pinned again
     await page.keyboard.press('ArrowDown');
-    await expect(page.locator('[data-week-told]')).toContainText('3:30');
+    await expect(page.locator('[data-week-told]')).toContainText('6:15');
     await page.keyboard.press('p');
     await expect(moved).not.toHaveClass(/is-pinned/);
     await page.keyboard.press('p');
@@ -68,7 +70,7 @@ test('a week is laid, dragged, followed by a calendar, changed, and seen changed
     expect(same).toHaveLength(before.length);
     const changed = after.filter((event) => before.some((was) => was.uid === event.uid && was.starts !== event.starts));
     expect(changed).toHaveLength(1);
-    expect(changed[0]?.starts).toMatch(/T153000$/);
+    expect(changed[0]?.starts).toMatch(/T181500$/);
     expect(changed[0]?.sequence).toBeGreaterThanOrEqual((before.find((was) => was.uid === changed[0]?.uid)?.sequence ?? 0) + 4);
     expect(changed[0]?.status).toBe('CONFIRMED');
 
@@ -77,19 +79,19 @@ test('a week is laid, dragged, followed by a calendar, changed, and seen changed
     await page.getByLabel('What', { exact: true }).fill('Harbor meeting');
     const on = (await moved.getAttribute('data-on')) ?? '';
     await page.getByLabel('Day', { exact: true }).fill(on);
-    await page.getByLabel('From', { exact: true }).fill('16:15');
+    await page.getByLabel('From', { exact: true }).fill('19:00');
     await page.getByRole('combobox', { name: 'Who' }).selectOption({ label: 'Rowan Thwaite' });
     await page.getByRole('button', { name: 'Add it' }).click();
     await moved.focus();
     await page.keyboard.press('ArrowDown');
-    await expect(page.locator('[data-week-told]')).toContainText('3:45');
+    await expect(page.locator('[data-week-told]')).toContainText('6:30');
     await page.keyboard.press('ArrowDown');
     await expect(page.locator('[data-week-told]')).toContainText('Not moved: Rowan Thwaite has “Harbor meeting”');
-    await expect(moved).toContainText('3:45');
+    await expect(moved).toContainText('6:30');
 
     // proposed again around it, and cancelled: the calendar hears of both
     await page.getByRole('button', { name: /Propose/ }).click();
-    await expect(moved).toContainText('3:45');
+    await expect(moved).toContainText('6:30');
     await moved.press('Enter');
     await expectAccessible(page, 'an appointment');
     const file = page.waitForEvent('download');
@@ -140,15 +142,15 @@ test('on a phone a session is moved by taps, and a helper reads when and where',
     await page.getByRole('link', { name: 'The week after' }).click();
     const card = page.locator('.week-card', { hasText: 'Gorse · Horse riders' }).first();
     await card.click();
-    await page.getByLabel('From').fill('11:45');
+    await page.getByLabel('From').fill('19:15');
     await page.getByRole('button', { name: 'Move it there' }).click();
-    await expect(page.getByRole('status').filter({ hasText: 'Moved to' })).toContainText('11:45');
+    await expect(page.getByRole('status').filter({ hasText: 'Moved to' })).toContainText('7:15');
     await page.setViewportSize({ width: 320, height: 640 });
     expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(320);
 
     const helper = await (await browser.newContext({ viewport: { width: 390, height: 844 } })).newPage();
     await signIn(helper, 'jory');
-    const when = helper.getByRole('link', { name: /11:45.*Session with Gorse/ });
+    const when = helper.getByRole('link', { name: /7:15.*Session with Gorse/ });
     await expect(when.first()).toBeVisible();
     await when.first().click();
     await expect(helper.getByText('Old ropewalk field').first()).toBeVisible();

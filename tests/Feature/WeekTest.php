@@ -15,6 +15,7 @@ use App\Week\KeepHours;
 use App\Week\ProposeWeek;
 use App\Week\RemindOfTomorrow;
 use App\Week\WeekDays;
+use App\Week\WeekReader;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Mail\Transport\ArrayTransport;
 use Illuminate\Support\Facades\Artisan;
@@ -109,6 +110,11 @@ final class WeekTest extends TestCase
                 .'of them.',
         ]);
         self::assertSame(0, WeekProposal::query()->count());
+        $third = Appointment::query()->create([
+            ...Appointment::query()->firstOrFail()->only(['practice_id', 'plan_id', 'person_id', 'place_id']),
+            'uuid' => (string) Str::uuid7(), 'starts_at' => '2026-11-26 09:00:00', 'ends_at' => '2026-11-26 09:30:00',
+        ]);
+        $this->putJson("/appointments/{$third->id}", ['at' => '10:00'])->assertOk();
     }
 
     public function test_what_a_plan_no_longer_asks_for_is_cancelled_and_stays_on_record(): void
@@ -200,6 +206,21 @@ final class WeekTest extends TestCase
         $place = Place::query()->create(['practice_id' => $this->world->practice->id, 'name' => 'Quay']);
         $this->put("/appointments/{$appointment->id}", ['place' => $place->id])->assertSessionHasNoErrors();
         $this->get("/appointments/{$appointment->id}")->assertSee('look around first');
+    }
+
+    public function test_a_place_is_new_to_a_dog_whichever_of_its_plans_goes_there(): void
+    {
+        $places = array_map(fn (string $name): int => Place::query()->create([
+            'practice_id' => $this->world->practice->id, 'name' => $name,
+        ])->id, ['Quay', 'Pier']);
+        $this->world->plan->otherPlaces()->attach($places[0]);
+        $second = $this->world->plan->replicate();
+        $second->save();
+        $second->otherPlaces()->attach($places[1]);
+
+        $problem = app(WeekReader::class)->read($this->world->practice, $this->days)->problem;
+
+        self::assertEqualsCanonicalizing($places, $problem->dogs[$this->world->dog->id]->newSites, 'Field is known');
     }
 
     /** @param  ?list<array{int, int}>  $times */

@@ -9,6 +9,6 @@ final class OverlappingPins extends \RuntimeException
 {
     public function __construct(public readonly Visit $first, public readonly Visit $second)
     {
-        parent::__construct("The visits of demands {$first->demand} and {$second->demand} overlap.");
+        parent::__construct('overlapping-pins');
     }
 }
