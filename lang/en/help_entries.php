@@ -65,14 +65,14 @@ return [
         ],
         'week' => [
             'title' => 'How a week is proposed',
-            'what' => 'Each plan asks for so many sessions, of a length, at places, in hours that suit it. The proposal gives every plan something first, then as many sessions as they ask for, on as many days as it can; it leaves what stands, finds busy hours for those that need passers-by, and keeps ways short. It never sends anybody to two places, a dog out on an easy day or on hot ground, to two new places in a day or to two things it reacts to.',
+            'what' => 'Each plan asks for so many sessions, of a length, at places, in hours that suit it. The proposal gives every plan something first, then as many sessions as they ask for, on as many days as it can; it leaves what stands, finds busy hours for those that need passers-by, and keeps time on the road short. It never sends anybody to two places, a dog out on an easy day or on hot ground, to two new places in a day or to two things it reacts to.',
             'why' => 'Moving too fast is mostly forgetting: the day after struggling, the second new place, the third trigger in a day.',
             'differ' => 'Some work every day and shorter. Change what a plan asks for on its page; drag a session wherever you want it: it stays there, and you are told what it goes against.',
             'source' => 'Common practice; how it is worked out is in docs/architecture.md.',
         ],
         'calendar' => [
             'title' => 'Your own calendar',
-            'what' => 'On your page under People, Calendar makes an address. A calendar program that follows it shows what is planned and every change. Busy times come in from a file or an address; only when is kept, never what.',
+            'what' => 'On your page under People, Calendar makes an address. A calendar program that follows it shows what is planned and every change. Busy times come in from a file or an address; only the times are saved.',
             'why' => 'An address that nobody can guess needs no password in a calendar program. Whoever has it can read it: make a new one, and the old one stops.',
             'differ' => 'Some want a letter instead: it comes at six the evening before, and can be stopped there.',
             'source' => 'Our own rule.',

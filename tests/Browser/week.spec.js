@@ -18,14 +18,14 @@ async function feed(request, path) {
         }));
 }
 
-test('a week is laid, dragged, followed by a calendar, changed, and seen changed', async ({ page, request, isMobile }) => {
+test('a week is planned, dragged, followed by a calendar, changed, and seen changed', async ({ page, request, isMobile }) => {
     test.skip(isMobile, 'days lie beside each other on a desk');
     const found = complaints(page);
     await signIn(page);
     await page.getByRole('link', { name: 'Week', exact: true }).click();
     await page.getByRole('link', { name: 'The week after' }).click();
     await page.getByRole('button', { name: /Propose/ }).click();
-    await expect(page.getByText('The week is laid')).toBeVisible();
+    await expect(page.getByText('The week is planned')).toBeVisible();
     await expectAccessible(page, 'a week');
     const week = page.url();
 
@@ -114,7 +114,7 @@ test('busy times come in from an address, and from one that lies only a word', a
         const take = async (/** @type {string} */ address) => {
             await page.getByLabel('Name').fill('Own calendar');
             await page.getByLabel('Address').fill(address);
-            await page.getByRole('button', { name: 'Take it in' }).click();
+            await page.getByRole('button', { name: 'Import' }).click();
         };
         await take('http://127.0.0.1:8160/lies.ics');
         await expect(page.getByText('That is no calendar that can be read.').first()).toBeVisible();

@@ -55,7 +55,7 @@ final class WeekTest extends TestCase
     public function test_a_week_is_laid_and_laid_again_around_what_was_moved(): void
     {
         $this->post('/week', ['of' => '2026-11-25'])->assertRedirect('/week?of=2026-11-23')
-            ->assertSessionHas('status', 'The week is laid: every plan has what it asks for.');
+            ->assertSessionHas('status', 'The week is planned: every plan has what it asks for.');
         $laid = $this->all();
         self::assertSame(['2026-11-23 09:00', '2026-11-25 09:00', '2026-11-27 09:00'], $this->times($laid));
         self::assertSame([0, 0, 0], $laid->pluck('sequence')->all());
