@@ -122,6 +122,22 @@ final readonly class SitesOfWeek
         return $closed;
     }
 
+    /** On the road from one appointment to the next of the same person; nothing where nobody has said where one of them is. */
+    public static function between(Practice $practice, Appointment $one, Appointment $next): int
+    {
+        $from = self::siteOf($one);
+        $to = self::siteOf($next);
+
+        return $from === $to || $from === 0 || $to === 0
+            ? 0 : self::minutes($practice, $from, $one->place) + self::minutes($practice, $to, $next->place);
+    }
+
+    /** From the practice. */
+    private static function minutes(Practice $practice, int $site, ?Place $place): int
+    {
+        return $site === 0 ? 0 : $place->travel_minutes ?? $practice->travel_minutes;
+    }
+
     /**
      * From the practice to both and on: an upper bound, for nobody types a table of ways.
      *
@@ -131,7 +147,7 @@ final readonly class SitesOfWeek
     {
         $from = $minutes = [];
         foreach ($places as $id => $place) {
-            $from[$id] = $id === 0 ? 0 : $place->travel_minutes ?? $practice->travel_minutes;
+            $from[$id] = self::minutes($practice, $id, $place);
         }
         foreach ($from as $one => $there) {
             foreach ($from as $other => $back) {

@@ -7,6 +7,7 @@ namespace App\Week;
 use App\Access\InSight;
 use App\Models\Appointment;
 use App\Models\Plan;
+use App\Models\Practice;
 use App\Models\Session;
 use App\Models\User;
 use App\Models\WeeklyHours;
@@ -46,7 +47,7 @@ final readonly class WeekPage
             'columns' => array_map(fn (int $day): array => $this->lanes(
                 $shown->filter(static fn (Appointment $one): bool => $days->indexOf($one->starts_at) === $day)->values(), $days, $held,
             ), range(0, DayGrid::DAYS - 1)),
-            'people' => self::times($all), 'person' => $person, 'proposal' => $manages ? $proposal : null,
+            'people' => self::times($user->practice, $all, $days), 'person' => $person, 'proposal' => $manages ? $proposal : null,
             'unmet' => $manages && $proposal !== null ? self::unmet($proposal, $days) : [],
             'isCut' => $all->count() >= self::MOST, 'mayPlan' => $manages, ...$manages ? self::others($user) : [],
         ];
@@ -101,17 +102,24 @@ final readonly class WeekPage
     }
 
     /**
-     * @param  Collection<int, Appointment>  $appointments
-     * @return array<int, array{name: string, minutes: int, count: int}> by person
+     * Whose time a week takes: at appointments, and on the road from one to the next.
+     *
+     * @param  Collection<int, Appointment>  $appointments  in their order
+     * @return array<int, array{name: string, minutes: int, road: int, count: int}> by person
      */
-    private static function times(Collection $appointments): array
+    private static function times(Practice $practice, Collection $appointments, WeekDays $days): array
     {
-        $times = [];
+        $times = $last = [];
         foreach ($appointments as $one) {
             foreach (array_filter([$one->person, $one->helper]) as $person) {
-                $times[$person->id] ??= ['name' => $person->name, 'minutes' => 0, 'count' => 0];
+                $times[$person->id] ??= ['name' => $person->name, 'minutes' => 0, 'road' => 0, 'count' => 0];
                 $times[$person->id]['minutes'] += $one->minutes();
                 $times[$person->id]['count']++;
+                $before = $last[$person->id] ?? null;
+                if ($before !== null && $days->indexOf($before->starts_at) === $days->indexOf($one->starts_at)) {
+                    $times[$person->id]['road'] += SitesOfWeek::between($practice, $before, $one);
+                }
+                $last[$person->id] = $one;
             }
         }
         uasort($times, static fn (array $a, array $b): int => $a['name'] <=> $b['name']);

@@ -35,7 +35,7 @@ return [
     'not_pinned' => 'proposed',
     'legend' => 'Solid edge: pinned, stays where it is. Dashed edge: proposed, may move when the week is proposed again.',
     'how' => 'Drag a session to move it. With keys: arrows move it by a quarter hour or a day, P pins it or lets it go, Enter opens it.',
-    'times' => '{name}: {count, plural, one {one appointment} other {# appointments}}, {time}',
+    'times' => '{name}: {count, plural, one {one appointment} other {# appointments}}, {time}{hasRoad, select, yes {, and {road} on the road} other {}}',
     'hours_of' => '{hours} h {minutes} min',
     'times_head' => 'Whose time it takes',
     'cut' => 'Only the first {count} are shown. Choose one person to see all of theirs.',

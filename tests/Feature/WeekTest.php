@@ -198,6 +198,21 @@ final class WeekTest extends TestCase
             ->assertDontSee('Start the session');
     }
 
+    /** Ten minutes to one place and twenty to the other: half an hour between them, and nothing from a place to itself. */
+    public function test_time_on_the_road_is_added_up(): void
+    {
+        $quay = Place::query()->create(['practice_id' => $this->world->practice->id, 'name' => 'Quay', 'travel_minutes' => 20]);
+        $this->world->plan->place?->update(['travel_minutes' => 10]);
+        foreach ([['09:00', $this->world->plan->place_id], ['10:00', $quay->id], ['11:00', $quay->id]] as [$at, $place]) {
+            $from = new \DateTimeImmutable("2026-11-24 {$at}");
+            Appointment::query()->create([
+                'practice_id' => $this->world->practice->id, 'uuid' => (string) Str::uuid7(), 'plan_id' => $this->world->plan->id,
+                'person_id' => $this->trainer->id, 'place_id' => $place, 'starts_at' => $from, 'ends_at' => $from->modify('+20 minutes'),
+            ]);
+        }
+        $this->get('/week?of=2026-11-23')->assertSee('3 appointments, 1 h 0 min, and 0 h 30 min on the road');
+    }
+
     public function test_a_new_place_is_looked_at_first(): void
     {
         $this->post('/week', ['of' => '2026-11-23']);

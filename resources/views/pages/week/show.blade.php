@@ -63,8 +63,9 @@
                 @if($people !== [])
                     <h2 class="h5 mt-0">{{ say('week.times_head') }}</h2>
                     <ul class="list-unstyled">
-                        @foreach($people as $one)<li>{{ say('week.times', ['name' => $one['name'], 'count' => $one['count'],
-                            'time' => say('week.hours_of', ['hours' => intdiv($one['minutes'], 60), 'minutes' => $one['minutes'] % 60])]) }}</li>@endforeach
+                        @php($long = fn (int $minutes) => say('week.hours_of', ['hours' => intdiv($minutes, 60), 'minutes' => $minutes % 60]))
+                        @foreach($people as $one)<li>{{ say('week.times', ['name' => $one['name'], 'count' => $one['count'], 'time' => $long($one['minutes']),
+                            'hasRoad' => $one['road'] > 0, 'road' => $long($one['road'])]) }}</li>@endforeach
                     </ul>
                 @endif
                 <details class="no-print" @if($errors->hasAny(['title', 'on', 'at', 'minutes', 'person'])) open @endif>
