@@ -48,6 +48,7 @@ final readonly class HomeClass
     public function board(Collection $class, \DateTimeZone $zone): array
     {
         $now = $this->clock->now()->setTimezone($zone);
+        $days = HomeDays::of($class, $now, self::DAYS);
         $reps = HomeRep::query()->whereIn('homework_id', $class->modelKeys())->whereNull('taken_out_at')->toBase()
             ->groupBy('homework_id')->selectRaw('homework_id, SUM(answer = ?) AS missed, SUM(seconds) AS held', [Answer::NotYet->value])
             ->get()->keyBy('homework_id');
@@ -57,7 +58,7 @@ final readonly class HomeClass
             ->limit(1000)->get()->keyBy('dog_id');
         $rows = [];
         foreach ($class as $homework) {
-            $ofOne = HomeDays::of(collect([$homework]), $now, self::DAYS)[$homework->id] ?? [];
+            $ofOne = $days[$homework->id] ?? [];
             $counts = Fields::of($reps[$homework->id] ?? []);
             $needs = is_numeric($needed[$homework->id] ?? null) ? (int) $needed[$homework->id] : self::GOOD_DAYS;
             $rows[] = [

@@ -19,32 +19,32 @@ final readonly class HomeDays
     private const MOST = 4000;
 
     /**
-     * @param  Collection<int, Homework>  $homework  of one dog
+     * @param  Collection<int, Homework>  $homework  of one dog, or of a class
      * @param  \DateTimeImmutable  $now  in the zone of the practice
      * @return array<int, array<int, HomeDay>> by task and number of the day; days on which nothing was told are not there
      */
     public static function of(Collection $homework, \DateTimeImmutable $now, int $days): array
     {
-        $first = $homework->first();
-        if ($first === null) {
+        if ($homework->isEmpty()) {
             return [];
         }
         $since = $now->setTime(0, 0)->modify('-'.($days - 1).' days');
-        $answers = [];
+        $dogs = $homework->pluck('dog_id')->unique();
+        $answers = $off = $found = [];
         foreach (HomeRep::query()->whereIn('homework_id', $homework->pluck('id'))->whereNull('taken_out_at')
             ->where('occurred_at', '>=', $since->setTimezone(new \DateTimeZone('UTC')))->orderByDesc('occurred_at')->orderByDesc('id')
-            ->limit(self::MOST)->get(['homework_id', 'answer', 'occurred_at'])->reverse() as $rep) {
+            ->limit(self::MOST * $dogs->count())->get(['homework_id', 'answer', 'occurred_at'])->reverse() as $rep) {
             $at = $rep->occurred_at->toDateTimeImmutable()->setTimezone($now->getTimezone());
             $answers[$rep->homework_id][self::day($at)][] = $rep->answer;
         }
-        $off = HomeDayOff::query()->where('dog_id', $first->dog_id)->where('on_day', '>=', $since->format('Y-m-d'))->get()
-            ->map(static fn (HomeDayOff $day): int => self::day($day->on_day->toDateTimeImmutable()))->all();
-        $found = [];
+        foreach (HomeDayOff::query()->whereIn('dog_id', $dogs)->where('on_day', '>=', $since->format('Y-m-d'))->get() as $day) {
+            $off[$day->dog_id][] = self::day($day->on_day->toDateTimeImmutable());
+        }
         foreach ($homework as $task) {
             foreach ($answers[$task->id] ?? [] as $day => $those) {
-                $found[$task->id][$day] = new HomeDay($task->times_a_day, $those, in_array($day, $off, true));
+                $found[$task->id][$day] = new HomeDay($task->times_a_day, $those, in_array($day, $off[$task->dog_id] ?? [], true));
             }
-            foreach ($off as $day) {
+            foreach ($off[$task->dog_id] ?? [] as $day) {
                 $found[$task->id][$day] ??= new HomeDay($task->times_a_day, [], true);
             }
         }

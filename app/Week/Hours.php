@@ -6,25 +6,35 @@ namespace App\Week;
 
 use App\Models\WeeklyHours;
 use Core\Scheduling\DayGrid;
-use Illuminate\Support\Collection;
 
 /** Hours that come back every week, as slots of days. */
 final readonly class Hours
 {
-    /** @param  Collection<int, WeeklyHours>  $rows */
-    public function __construct(private Collection $rows)
+    private const MOST = 5000;
+
+    /** @param  array<string, array<int, list<array{int, int}>>>  $times  by owner and kind, and by weekday */
+    private function __construct(private array $times)
     {
     }
 
     public static function ofPractice(int $practiceId): self
     {
-        return new self(WeeklyHours::query()->where('practice_id', $practiceId)->orderBy('weekday')->orderBy('from_minute')
-            ->limit(5000)->get());
+        $times = [];
+        foreach (WeeklyHours::query()->where('practice_id', $practiceId)->orderBy('weekday')->orderBy('from_minute')
+            ->limit(self::MOST)->get() as $row) {
+            foreach (['person_id' => $row->person_id, 'place_id' => $row->place_id, 'dog_id' => $row->dog_id] as $owner => $id) {
+                if ($id !== null) {
+                    $times[self::key($owner, $id, $row->kind)][$row->weekday][] = [$row->from_minute, $row->until_minute];
+                }
+            }
+        }
+
+        return new self($times);
     }
 
     public function knows(string $owner, int $id): bool
     {
-        return $this->rows->contains(static fn (WeeklyHours $row): bool => $id === $row->$owner && $row->kind === WeeklyHours::FREE);
+        return isset($this->times[self::key($owner, $id, WeeklyHours::FREE)]);
     }
 
     /**
@@ -45,8 +55,11 @@ final readonly class Hours
     /** @return list<array{int, int}> */
     public function times(string $owner, int $id, string $kind, int $weekday): array
     {
-        return array_values($this->rows->filter(
-            static fn (WeeklyHours $row): bool => $id === $row->$owner && $row->kind === $kind && $row->weekday === $weekday,
-        )->map(static fn (WeeklyHours $row): array => [$row->from_minute, $row->until_minute])->all());
+        return $this->times[self::key($owner, $id, $kind)][$weekday] ?? [];
+    }
+
+    private static function key(string $owner, int $id, string $kind): string
+    {
+        return "{$owner} {$id} {$kind}";
     }
 }

@@ -6,7 +6,6 @@ namespace App\Week;
 
 use App\Models\Appointment;
 use App\Models\Plan;
-use App\Models\Practice;
 use App\Models\TrailAction;
 use App\Models\User;
 use App\Trail\Trail;
@@ -36,7 +35,7 @@ final readonly class KeepAppointments
     public function add(User $by, array $columns): Appointment
     {
         return $this->database->transaction(function () use ($by, $columns): Appointment {
-            self::oneAfterTheOther($by);
+            WeekLock::hold($by);
             $appointment = new Appointment([
                 ...$columns, 'practice_id' => $by->practice_id, 'uuid' => (string) Str::uuid7(), 'is_pinned' => true,
             ]);
@@ -57,7 +56,7 @@ final readonly class KeepAppointments
     public function change(User $by, Appointment $appointment, array $columns): array
     {
         return $this->database->transaction(function () use ($by, $appointment, $columns): array {
-            self::oneAfterTheOther($by);
+            WeekLock::hold($by);
             $appointment->refresh()->fill([...$columns, 'is_pinned' => $columns['is_pinned'] ?? true]);
             if ($appointment->isDirty()) {
                 $this->refuseOverlap($appointment);
@@ -122,12 +121,6 @@ final readonly class KeepAppointments
         if ($other !== null) {
             throw new SomebodyIsTaken($other);
         }
-    }
-
-    /** So that nobody is given two places at the same moment, and no proposal runs meanwhile. */
-    private static function oneAfterTheOther(User $by): void
-    {
-        Practice::query()->whereKey($by->practice_id)->lockForUpdate()->firstOrFail();
     }
 
     private function name(Appointment $appointment): string

@@ -73,35 +73,13 @@ final readonly class KeepCalendars
     /** @throws BadCalendar and nothing is kept */
     public function takeFile(User $by, Person $person, string $name, string $text): CalendarFeed
     {
-        $times = BusyTimesReader::read($text, $by->practice->zone(), $this->clock->now());
-
-        return $this->database->transaction(function () use ($by, $person, $name, $times): CalendarFeed {
-            $feed = CalendarFeed::query()->updateOrCreate(
-                ['practice_id' => $person->practice_id, 'person_id' => $person->id, 'name' => $name, 'address' => ''],
-                ['read_at' => $this->clock->now(), 'problem' => ''],
-            );
-            $this->replace($feed, $times);
-            $this->trail->note($by, TrailAction::Added, $feed, ['name' => $person->name]);
-
-            return $feed;
-        });
+        return $this->take($by, $person, $text, ['name' => $name, 'address' => ''], []);
     }
 
     /** @throws BadCalendar and nothing is kept */
     public function follow(User $by, Person $person, string $name, string $address): CalendarFeed
     {
-        $times = BusyTimesReader::read($this->fetch->get($address), $by->practice->zone(), $this->clock->now());
-
-        return $this->database->transaction(function () use ($by, $person, $name, $address, $times): CalendarFeed {
-            $feed = CalendarFeed::query()->updateOrCreate(
-                ['practice_id' => $person->practice_id, 'person_id' => $person->id, 'address' => $address],
-                ['name' => $name, 'read_at' => $this->clock->now(), 'problem' => ''],
-            );
-            $this->replace($feed, $times);
-            $this->trail->note($by, TrailAction::Added, $feed, ['name' => $person->name]);
-
-            return $feed;
-        });
+        return $this->take($by, $person, $this->fetch->get($address), ['address' => $address], ['name' => $name]);
     }
 
     /** What was read before stays where the new one cannot be read. */
@@ -124,6 +102,26 @@ final readonly class KeepCalendars
     {
         $this->trail->note($by, TrailAction::Archived, $feed, ['name' => $feed->person->name]);
         $feed->delete();
+    }
+
+    /**
+     * @param  array<string, string>  $identity  by which the same one is known again
+     * @param  array<string, string>  $columns
+     */
+    private function take(User $by, Person $person, string $text, array $identity, array $columns): CalendarFeed
+    {
+        $times = BusyTimesReader::read($text, $by->practice->zone(), $this->clock->now());
+
+        return $this->database->transaction(function () use ($by, $person, $identity, $columns, $times): CalendarFeed {
+            $feed = CalendarFeed::query()->updateOrCreate(
+                ['practice_id' => $person->practice_id, 'person_id' => $person->id, ...$identity],
+                [...$columns, 'read_at' => $this->clock->now(), 'problem' => ''],
+            );
+            $this->replace($feed, $times);
+            $this->trail->note($by, TrailAction::Added, $feed, ['name' => $person->name]);
+
+            return $feed;
+        });
     }
 
     /** @param  list<array{\DateTimeImmutable, \DateTimeImmutable}>  $times */

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Week;
 
 use App\Models\Appointment;
-use App\Models\Practice;
 use App\Models\TrailAction;
 use App\Models\User;
 use App\Models\WeekProposal;
@@ -34,8 +33,7 @@ final readonly class ProposeWeek
     public function propose(User $by, WeekDays $days): WeekProposal
     {
         return $this->database->transaction(function () use ($by, $days): WeekProposal {
-            // one after the other: two at once would lay everything twice
-            Practice::query()->whereKey($by->practice_id)->lockForUpdate()->firstOrFail();
+            WeekLock::hold($by);
             $week = $this->weeks->read($by->practice, $days);
             $proposal = (new WeekSolver())->solve($week->problem);
             $this->write($by, $week, $proposal->visits);

@@ -9,6 +9,7 @@ use App\Models\Appointment;
 use App\Models\Person;
 use App\Models\Practice;
 use Core\Homework\QuietHours;
+use Core\Measure\CalendarDay;
 use Illuminate\Contracts\Routing\UrlGenerator;
 use Psr\Clock\ClockInterface;
 use Words\Lexicon;
@@ -33,8 +34,7 @@ final readonly class RemindOfTomorrow
         foreach (Practice::query()->lazyById(100) as $practice) {
             $now = $this->clock->now()->setTimezone($practice->zone());
             $today = $now->format('Y-m-d');
-            $isEvening = 60 * (int) $now->format('G') + (int) $now->format('i') >= self::FROM;
-            if ($isEvening && $practice->reminded_on?->format('Y-m-d') !== $today) {
+            if (CalendarDay::minute($now) >= self::FROM && $practice->reminded_on?->format('Y-m-d') !== $today) {
                 // first, so that an interrupted evening is not written twice
                 $practice->update(['reminded_on' => $today]);
                 $letters += $this->write($practice, $now);

@@ -54,9 +54,7 @@ final readonly class WeekDays
 
     public function minuteOf(\DateTimeImmutable $at): int
     {
-        $local = $at->setTimezone($this->monday->getTimezone());
-
-        return 60 * (int) $local->format('G') + (int) $local->format('i');
+        return CalendarDay::minute($at->setTimezone($this->monday->getTimezone()));
     }
 
     /** By the clock on the wall, also on a day of 23 hours. */
@@ -72,12 +70,10 @@ final readonly class WeekDays
      */
     public function parts(\DateTimeImmutable $from, \DateTimeImmutable $until): array
     {
+        [$first, $last] = [$this->indexOf($from), $this->indexOf($until)];
         $parts = [];
-        for ($day = max(0, $this->indexOf($from)); $day <= min(DayGrid::DAYS - 1, $this->indexOf($until)); $day++) {
-            $parts[$day] = [
-                $this->indexOf($from) === $day ? $this->minuteOf($from) : 0, $this->indexOf($until) === $day ? $this
-                    ->minuteOf($until) : 1440,
-            ];
+        for ($day = max(0, $first); $day <= min(DayGrid::DAYS - 1, $last); $day++) {
+            $parts[$day] = [$day === $first ? $this->minuteOf($from) : 0, $day === $last ? $this->minuteOf($until) : 1440];
         }
 
         return $parts;

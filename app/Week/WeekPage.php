@@ -149,10 +149,9 @@ final readonly class WeekPage
      */
     private static function held(Collection $appointments, WeekDays $days): array
     {
-        $utc = new \DateTimeZone('UTC');
         $held = [];
         foreach (Session::query()->whereIn('plan_id', $appointments->pluck('plan_id')->filter()->unique())
-            ->where('started_at', '>=', $days->monday->setTimezone($utc))->where('started_at', '<', $days->end()->setTimezone($utc))
+            ->where('started_at', '>=', $days->at(0, 0))->where('started_at', '<', $days->at(DayGrid::DAYS, 0))
             ->limit(self::MOST)->get(['plan_id', 'started_at']) as $session) {
             $held["{$session->plan_id} {$days->indexOf($session->started_at)}"] = true;
         }

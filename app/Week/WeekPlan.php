@@ -14,14 +14,12 @@ final readonly class WeekPlan
 {
     /**
      * @param  array<int, Plan>  $plans  by id: those that are laid
-     * @param  list<Plan>  $atHome  handled by people without hours of their own: they do it when they can
-     * @param  list<Plan>  $resting
      * @param  array<int, Appointment>  $appointments  of the week, by id, without cancelled ones
      * @param  array<int, int>  $visits  appointments by the object number of their visit
      */
     public function __construct(
-        public WeekDays $days, public WeekProblem $problem, public array $plans, public array $atHome, public array $resting,
-        public array $appointments, private array $visits,
+        public WeekDays $days, public WeekProblem $problem, public array $plans, private array $appointments,
+        private array $visits,
     ) {
     }
 

@@ -48,19 +48,15 @@ final readonly class WeekReader
         $hours = Hours::ofPractice($practice->id);
         $all = Plan::query()
             ->where('plans.practice_id', $practice->id)->whereHas('responseModel.dog', static fn ($dogs) => $dogs->whereNull('archived_at'))
-            ->with(['responseModel.dog.client', 'responseModel.person', 'responseModel.trigger', 'place', 'otherPlaces'])
+            ->whereNull('resting_reason')->with(['responseModel.dog', 'place', 'otherPlaces'])
             ->orderBy('id')->limit(self::MOST_PLANS)->get();
-        $resting = $all->filter(static fn (Plan $plan): bool => $plan->resting_reason !== null);
-        $hasHours = static fn (Plan $plan): bool => $hours->knows('person_id', $plan->responseModel->person_id);
-        $laid = $all->diff($resting)->filter($hasHours);
-        $atHome = $all->diff($resting)->reject($hasHours);
-        $appointments = Appointment::query()->with(['plan.responseModel.dog.client', 'person', 'helper', 'place'])
+        // whoever has no hours does it at home, when it suits
+        $plans = $all->filter(static fn (Plan $plan): bool => $hours->knows('person_id', $plan->responseModel->person_id))->keyBy('id');
+        $appointments = Appointment::query()->with(['plan.responseModel.dog', 'place'])
             ->where('practice_id', $practice->id)->whereNull('cancelled_at')
-            ->where('starts_at', '<', $days->end()->setTimezone(new \DateTimeZone('UTC')))
-            ->where('ends_at', '>', $days->monday->setTimezone(new \DateTimeZone('UTC')))
+            ->where('starts_at', '<', $days->at(DayGrid::DAYS, 0))->where('ends_at', '>', $days->at(0, 0))
             ->orderBy('starts_at')->orderBy('id')->limit(self::MOST_APPOINTMENTS)->get()->keyBy('id');
 
-        $plans = $laid->keyBy('id');
         $pinned = $standing = $numbers = $running = [];
         foreach ($appointments as $appointment) {
             $visit = $appointment->id === $without?->id ? null : $this->visit($appointment, $days, $plans);
@@ -84,7 +80,7 @@ final readonly class WeekReader
             $days, new WeekProblem(
                 $demands, $this->workers($practice, $days, $hours, $appointments, $today), array_values($sites->sites),
                 $this->dogs($plans, $hours, $pasts), $sites->travel, $pinned, $standing, $fromDay,
-            ), self::byId($plans), array_values($atHome->all()), array_values($resting->all()), self::byId($appointments), $numbers,
+            ), self::byId($plans), self::byId($appointments), $numbers,
         );
     }
 
@@ -149,9 +145,8 @@ final readonly class WeekReader
     {
         $people = Person::query()->where('practice_id', $practice->id)->limit(1000)->get();
         $taken = [];
-        $utc = new \DateTimeZone('UTC');
-        foreach (BusyTime::query()->whereIn('person_id', $people->modelKeys())->where('starts_at', '<', $days->end()->setTimezone($utc))
-            ->where('ends_at', '>', $days->monday->setTimezone($utc))->limit(2000)->get() as $busy) {
+        foreach (BusyTime::query()->whereIn('person_id', $people->modelKeys())->where('starts_at', '<', $days->at(DayGrid::DAYS, 0))
+            ->where('ends_at', '>', $days->at(0, 0))->limit(2000)->get() as $busy) {
             foreach ($days->parts($busy->starts_at, $busy->ends_at) as $day => $part) {
                 $taken[$busy->person_id][$day][] = $part;
             }

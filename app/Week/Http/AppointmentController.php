@@ -72,9 +72,10 @@ final readonly class AppointmentController
         Request $request, Appointment $appointment, WeekPage $page, #[CurrentUser] User $user,
     ): JsonResponse|RedirectResponse {
         Gate::authorize('update', $appointment);
+        $person = self::person($user);
         $given = Fields::of($request->validate([
-            ...self::when('sometimes'), 'minutes' => ['sometimes', ...self::minutes()], 'person' => ['sometimes', ...self::person($user)],
-            'helper' => ['nullable', ...array_slice(self::person($user), 1), 'different:person'],
+            ...self::when('sometimes'), 'minutes' => ['sometimes', ...self::minutes()], 'person' => ['sometimes', ...$person],
+            'helper' => ['nullable', ...array_slice($person, 1), 'different:person'],
             'place' => ['nullable', 'integer', Valid::exists('places', 'id')->where('practice_id', $user->practice_id)],
             'pinned' => ['sometimes', 'boolean'],
         ], self::problems()));
@@ -106,11 +107,12 @@ final readonly class AppointmentController
         Gate::authorize('view', $appointment);
         $saysPlan = $user->role->managesPlans();
 
+        $name = say('week.file').'-'.words()->formats->iso($appointment->starts_at).'.ics';
+
         return new Response(
             CalendarFile::of([$appointment], AppointmentWords::title($appointment, $saysPlan), $user->practice->zone(), $saysPlan), 200, [
                 'Content-Type' => 'text/calendar; charset=utf-8',
-                'Content-Disposition' => 'attachment; filename="'.say('week.file').'-'.words()->formats
-                    ->iso($appointment->starts_at).'.ics"',
+                'Content-Disposition' => "attachment; filename=\"{$name}\"",
             ],
         );
     }
@@ -130,7 +132,7 @@ final readonly class AppointmentController
 
         return [
             ...self::times($from, $given->intOrNull('minutes') ?? $appointment->minutes()),
-            'is_pinned' => $request->has('pinned') ? $request->boolean('pinned') : true,
+            ...$request->has('pinned') ? ['is_pinned' => $request->boolean('pinned')] : [],
             ...$request->has('person') ? ['person_id' => $given->int('person')] : [],
             ...$request->has('helper') ? ['helper_id' => $given->intOrNull('helper')] : [],
             ...$request->has('place') ? ['place_id' => $given->intOrNull('place')] : [],

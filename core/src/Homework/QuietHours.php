@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Core\Homework;
 
+use Core\Measure\CalendarDay;
+
 /** When nobody is written to, but for a bite. */
 final readonly class QuietHours
 {
@@ -27,7 +29,7 @@ final readonly class QuietHours
      */
     public function after(\DateTimeImmutable $at): \DateTimeImmutable
     {
-        $minute = 60 * (int) $at->format('G') + (int) $at->format('i');
+        $minute = CalendarDay::minute($at);
         $isWithin = $this->from <= $this->until
             ? $minute >= $this->from && $minute < $this->until
             : $minute >= $this->from || $minute < $this->until;

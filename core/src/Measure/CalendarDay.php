@@ -15,6 +15,12 @@ final readonly class CalendarDay
         return (int) floor(($at->getTimestamp() + $at->getOffset()) / self::SECONDS);
     }
 
+    /** Minute of the day in the zone a time carries: 1290 for half past nine in the evening. */
+    public static function minute(\DateTimeImmutable $at): int
+    {
+        return 60 * (int) $at->format('G') + (int) $at->format('i');
+    }
+
     /** @return int days from one to the other, each by the date in its own zone; negative where the other came first */
     public static function between(\DateTimeImmutable $one, \DateTimeImmutable $other): int
     {
