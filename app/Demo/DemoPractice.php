@@ -13,12 +13,14 @@ use App\Models\Item;
 use App\Models\Person;
 use App\Models\Place;
 use App\Models\Practice;
+use App\Models\ReportKind;
 use App\Models\Role;
 use App\Models\User;
 use App\Plan\CreatePlan;
 use App\Plan\LadderPlan;
 use App\Plan\PlanDraft;
 use App\Plan\SoundDraft;
+use App\Report\MakeReport;
 use Core\Exposure\PlanKind;
 use Core\Ladder\Criterion;
 use Core\Measure\Distance;
@@ -36,7 +38,7 @@ final readonly class DemoPractice
     public function __construct(
         private CreatePlan $plans, private DemoHistory $history, private DemoIntakes $intakes, private RecordAssessment $assessments,
         private DemoHandling $handling, private DemoOutings $outings, private SteppedClock $clock,
-        private DemoHomework $homework, private DemoWeek $week,
+        private DemoHomework $homework, private DemoWeek $week, private MakeReport $reports,
     ) {
     }
 
@@ -110,6 +112,9 @@ final readonly class DemoPractice
         $this->outings->write($gorse, $ines, $second->id, $today);
         $this->clock->set($today->setTime(8, 0));
         $this->week->write($rowan, $seawall, $ropewalk, $today);
+        $this->reports->make(
+            $rowan, $mabel, ReportKind::HandOver, ReportKind::HandOver->usual(), 'Ebba Lorne, Tidewrack Kennels', '', null,
+        );
 
         return $practice;
     }

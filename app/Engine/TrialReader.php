@@ -11,6 +11,7 @@ use Core\Decision\Action;
 use Core\Decision\Level;
 use Core\Decision\LoggedTrial;
 use Core\Exposure\DimensionCatalog;
+use Core\Exposure\PlanKind;
 use Core\Response\Risk;
 use Core\Sign\Band;
 use Core\Sign\FoodTaken;
@@ -23,6 +24,8 @@ final readonly class TrialReader
     /** More trials than any session holds: lists are bounded. */
     private const MAX = 2000;
 
+    private const MAX_OF_MANY = 6000;
+
     public function __construct(private CoreCatalogs $catalogs)
     {
     }
@@ -30,22 +33,9 @@ final readonly class TrialReader
     /** One query, no models: this runs after every trial. */
     public function ofSession(Session $session): SessionTrials
     {
-        $catalog = $this->catalogs->dimensions($session->plan->responseModel->kind);
-        $part = static fn (string $part): string =>
-            "(SELECT GROUP_CONCAT(dimension, '=', COALESCE(choice, number) SEPARATOR ';') FROM trial_exposures WHERE trial_id = "
-                ."trials.id AND part = '{$part}')";
-        $rows = Trial::query()->toBase()->join('steps', 'steps.id', '=', 'trials.step_id')->where('session_id', $session->id)
-            ->orderBy('sequence')->orderBy('occurred_at')->orderBy('trials.id')->limit(self::MAX)
-            ->selectRaw("trials.id, trials.uuid, sequence, steps.position, under_action, forecast, outcome, band, band_proposed, note,
-                trials.food, food_left, latency, interrupted, handler_error, occurred_at,
-                {$part('target')} AS target, {$part('real')} AS exposure,
-                slip, (SELECT GROUP_CONCAT(trait ORDER BY trait SEPARATOR ';') FROM trial_traits WHERE trial_id = trials.id) AS traits,
-                (SELECT GROUP_CONCAT(sign SEPARATOR ';') FROM trial_signs WHERE trial_id = trials.id) AS signs,
-                ".Corrections::COLUMN)
-            ->get();
         $trials = $marks = [];
-        foreach (Corrections::standing($rows) as $fields) {
-            $given = Fields::of($fields);
+        $catalog = $this->catalogs->dimensions($session->plan->responseModel->kind);
+        foreach (self::standing([$session->id], self::MAX) as $given) {
             $trials[$given->int('id')] = self::trial($given, $catalog);
             $marks[$given->int('id')] = [
                 'uuid' => $given->text('uuid'), 'sequence' => $given->int('sequence'), 'note' => $given->text('note'),
@@ -54,6 +44,47 @@ final readonly class TrialReader
         }
 
         return new SessionTrials($trials, $marks);
+    }
+
+    /**
+     * Of many sessions of one kind of plan at once.
+     *
+     * @param  list<int>  $sessions
+     * @return array<int, non-empty-list<array{trial: LoggedTrial, traits: list<string>}>> by session, in the order of its trials
+     */
+    public function ofSessions(PlanKind $kind, array $sessions): array
+    {
+        $found = [];
+        $catalog = $this->catalogs->dimensions($kind);
+        foreach ($sessions === [] ? [] : self::standing($sessions, self::MAX_OF_MANY) as $given) {
+            $found[$given->int('session_id')][] = [
+                'trial' => self::trial($given, $catalog), 'traits' => array_values(array_filter(explode(';', $given->text('traits')))),
+            ];
+        }
+
+        return $found;
+    }
+
+    /**
+     * @param  non-empty-list<int>  $sessions
+     * @return list<Fields>
+     */
+    private static function standing(array $sessions, int $most): array
+    {
+        $part = static fn (string $part): string =>
+            "(SELECT GROUP_CONCAT(dimension, '=', COALESCE(choice, number) SEPARATOR ';') FROM trial_exposures WHERE trial_id = "
+                ."trials.id AND part = '{$part}')";
+        $rows = Trial::query()->toBase()->join('steps', 'steps.id', '=', 'trials.step_id')->whereIn('session_id', $sessions)
+            ->orderBy('sequence')->orderBy('occurred_at')->orderBy('trials.id')->limit($most)
+            ->selectRaw("trials.id, session_id, trials.uuid, sequence, steps.position, under_action, forecast, outcome, band,
+                band_proposed, note, trials.food, food_left, latency, interrupted, handler_error, occurred_at,
+                {$part('target')} AS target, {$part('real')} AS exposure,
+                slip, (SELECT GROUP_CONCAT(trait ORDER BY trait SEPARATOR ';') FROM trial_traits WHERE trial_id = trials.id) AS traits,
+                (SELECT GROUP_CONCAT(sign SEPARATOR ';') FROM trial_signs WHERE trial_id = trials.id) AS signs,
+                ".Corrections::COLUMN)
+            ->get();
+
+        return array_map(Fields::of(...), Corrections::standing($rows));
     }
 
     private static function trial(Fields $given, DimensionCatalog $catalog): LoggedTrial

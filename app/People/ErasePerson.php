@@ -30,6 +30,7 @@ final readonly class ErasePerson
 {
     public function __construct(
         private Connection $database, private ManageSignIn $signIns, private ClockInterface $clock, private Trail $trail,
+        private ForgetInReports $reports,
     ) {
     }
 
@@ -57,8 +58,10 @@ final readonly class ErasePerson
             CalendarLink::query()->where('person_id', $person->id)->whereNull('closed_at')->update(['closed_at' => $now]);
             CalendarFeed::query()->where('person_id', $person->id)->delete();
             WeeklyHours::query()->where('person_id', $person->id)->delete();
+            $name = $person->name;
             $person->update(['name' => $somebody, 'phone' => '', 'note' => '', 'client_id' => null, 'archived_at' => $now]);
             $this->forgetName($person);
+            $this->reports->forget($person->practice_id, $name, $somebody);
             $this->trail->note($by, TrailAction::Erased, $person);
         });
     }
@@ -66,11 +69,13 @@ final readonly class ErasePerson
     public function eraseClient(User $by, Client $client): void
     {
         $this->database->transaction(function () use ($by, $client): void {
+            $name = $client->name;
             $client->update([
                 'name' => say('people.clients.erased', ['number' => $client->id]), 'phone' => '', 'email' => '', 'address' => '',
                 'emergency_contact' => '', 'vet' => '', 'consented_on' => null, 'note' => null, 'archived_at' => $this->clock->now(),
             ]);
             $this->forgetName($client);
+            $this->reports->forget($client->practice_id, $name, $client->name);
             $this->trail->note($by, TrailAction::Erased, $client);
         });
     }

@@ -91,16 +91,6 @@ return [
         'bite' => 'bit, skin whole',
         'skin' => 'bit and broke skin',
     ],
-    'card_part' => [
-        'accepted' => 'what it accepts, and from whom',
-        'not_yet' => 'what it does not accept yet',
-        'areas' => 'its words, and where hands keep off',
-        'items' => 'what it wears',
-        'signals' => 'its stop signals',
-        'avoid' => 'what not to do',
-        'food' => 'what it must not eat',
-        'health' => 'health note',
-    ],
     'told' => [
         'guardian' => 'the guardian',
         'owner' => 'the head of the practice',

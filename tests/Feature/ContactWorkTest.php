@@ -335,9 +335,9 @@ final class ContactWorkTest extends TestCase
             'name' => 'Green basket', 'fit_checked_on' => '2026-11-01',
         ]);
 
-        $this->get("/dogs/{$dog}/card?parts[]=areas&parts[]=items")
-            ->assertOk()->assertSee('ears please')->assertSee('tail')->assertSee('Green basket')->assertDontSee('sore spot');
-        $this->get("/dogs/{$dog}/card?parts[]=food")->assertOk()->assertDontSee('ears please')->assertDontSee('Green basket');
+        $this->get("/dogs/{$dog}/reports/care?parts[]=areas&parts[]=items")
+            ->assertOk()->assertSee('ears please')->assertSee('Tail')->assertSee('Green basket')->assertDontSee('sore spot');
+        $this->get("/dogs/{$dog}/reports/care?parts[]=food")->assertOk()->assertDontSee('ears please')->assertDontSee('Green basket');
     }
 
     private function care(string $template, string $about = 'Nails', ?Item $item = null): Plan

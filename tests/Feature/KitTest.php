@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Dog\CareCard;
-use App\Dog\Http\CareCardController;
 use App\Dog\Http\KitController;
 use App\Dog\KitCheck;
 use App\Models\Dog;
@@ -17,8 +15,6 @@ use Tests\TestCase;
 
 #[CoversClass(KitController::class)]
 #[CoversClass(KitCheck::class)]
-#[CoversClass(CareCardController::class)]
-#[CoversClass(CareCard::class)]
 final class KitTest extends TestCase
 {
     use RefreshDatabase;
@@ -74,10 +70,10 @@ final class KitTest extends TestCase
             'template' => 'nails', 'run_length' => '4', 'window' => '5',
             'caution' => 'usual', 'most_advances' => '3', 'set_minutes' => '3', 'session_minutes' => '10',
         ])->assertSessionHasNoErrors();
-        $card = "/dogs/{$dog->id}/card";
+        $card = "/dogs/{$dog->id}/reports/care";
 
         $this->get($card)
-            ->assertOk()->assertSee('Nothing is solid yet')->assertSee('Paw touched')->assertSee('freezes')->assertDontSee('one kidney')
+            ->assertOk()->assertSee('Nothing is solid yet')->assertSee('Paw touched')->assertSee('Freezes')->assertDontSee('one kidney')
             ->assertDontSee('no chicken');
         $this->get("{$card}?parts[]=health&to=".urlencode('<b>vet</b>'))
             ->assertOk()->assertSee('one kidney')->assertDontSee('Paw touched')->assertDontSee('<b>vet</b>', false);

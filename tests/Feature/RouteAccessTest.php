@@ -24,6 +24,8 @@ use App\Models\Item;
 use App\Models\Person;
 use App\Models\Photo;
 use App\Models\Place;
+use App\Models\Report;
+use App\Models\ReportLink;
 use App\Models\Role;
 use App\Models\UnplacedTrial;
 use App\Models\User;
@@ -181,6 +183,17 @@ final class RouteAccessTest extends TestCase
         'GET dogs/{dog}/homework/sheet' => [200, 200, 403, 403, 404, 404, 302],
         'GET dogs/{dog}/homework/paper' => [200, 200, 403, 403, 404, 404, 302],
         'POST dogs/{dog}/homework/paper' => [302, 302, 403, 403, 404, 404, 302],
+        'GET dogs/{dog}/reports' => [200, 200, 200, 200, 404, 404, 302],
+        'GET dogs/{dog}/reports/{kind}' => [200, 200, 403, 403, 404, 404, 302],
+        'POST dogs/{dog}/reports/{kind}' => [302, 302, 403, 403, 404, 404, 302],
+        'GET reports/{report}' => [200, 200, 403, 403, 404, 404, 302],
+        'GET reports/{report}/progress' => [200, 200, 403, 403, 404, 404, 302],
+        'GET reports/{report}/pdf' => [404, 404, 403, 403, 404, 404, 302],
+        'POST reports/{report}/pdf' => [302, 302, 403, 403, 404, 404, 302],
+        'POST reports/{report}/links' => [302, 302, 403, 403, 404, 404, 302],
+        'DELETE report-links/{link}' => [302, 302, 403, 403, 404, 404, 302],
+        'GET report/{token}' => [410, 410, 410, 410, 410, 410, 410],
+        'GET report/{token}/file.pdf' => [410, 410, 410, 410, 410, 410, 410],
         'POST dogs/{dog}/home-links' => [302, 302, 403, 403, 404, 404, 302],
         'DELETE home-links/{link}' => [302, 302, 403, 403, 404, 404, 302],
         'POST dogs/{dog}/messages' => [302, 302, 403, 403, 404, 404, 302],
@@ -193,7 +206,6 @@ final class RouteAccessTest extends TestCase
         'POST dogs/{dog}/health' => [302, 302, 403, 302, 404, 404, 302],
         'PUT health-entries/{entry}' => [302, 302, 403, 302, 404, 404, 302],
         'DELETE health-entries/{entry}' => [302, 302, 403, 302, 404, 404, 302],
-        'GET dogs/{dog}/card' => [200, 200, 200, 200, 404, 404, 302],
         'GET dogs/{dog}/kit' => [200, 200, 200, 200, 404, 404, 302],
         'GET events/create' => [200, 200, 200, 200, 200, 200, 302],
         'POST events' => [302, 302, 302, 302, 404, 404, 302],
@@ -436,6 +448,14 @@ final class RouteAccessTest extends TestCase
             'practice_id' => $world->practice->id, 'dog_id' => $world->dog->id, 'person_id' => $world->session->person_id,
             'user_id' => $world->trainer->id, 'token' => hash('sha256', 'known'), 'language' => 'en', 'ends_at' => now()->addDay(),
         ]);
+        $report = Report::query()->create([
+            'practice_id' => $world->practice->id, 'dog_id' => $world->dog->id, 'user_id' => $world->trainer->id, 'kind' => 'vet',
+            'language' => 'en', 'parts' => ['weight'], 'sections' => [], 'made_at' => now(),
+        ]);
+        $reportLink = ReportLink::query()->create([
+            'practice_id' => $world->practice->id, 'report_id' => $report->id, 'user_id' => $world->trainer->id, 'name' => 'A vet',
+            'token' => hash('sha256', 'known'), 'ends_at' => now()->addDay(),
+        ]);
         $appointment = Appointment::query()->create([
             'practice_id' => $world->practice->id, 'uuid' => (string) Str::uuid(), 'plan_id' => $world->plan->id,
             'person_id' => $world->session->person_id, 'starts_at' => now()->addDay(), 'ends_at' => now()->addDay()->addMinutes(15),
@@ -450,13 +470,14 @@ final class RouteAccessTest extends TestCase
         [$method, $uri] = explode(' ', $route);
         $path = '/'.ltrim(strtr($uri, [
             '{dog}' => (string) $world->dog->id, '{plan}' => (string) $world->plan->id, '{session}' => (string) $world->session->id,
-            '{kind}' => 'presence', '{dimension}' => 'trigger_motion', '{key}' => 'our-own', '{assessment}' => (string) $assessment->id,
+            '{kind}' => str_contains($uri, 'reports/') ? 'progress' : 'presence', '{dimension}' => 'trigger_motion',
+            '{key}' => 'our-own', '{assessment}' => (string) $assessment->id,
             '{trial}' => (string) $world->session->trials()->value('id'), '{format}' => 'csv', '{unplaced}' => (string) $unplaced->id,
             '{item}' => (string) $item->id, '{limit}' => (string) $limit->id, '{incident}' => (string) $incident->id,
             '{place}' => (string) $world->session->place_id, '{area}' => 'ear', '{side}' => 'left',
             '{person}' => (string) $world->session->person_id, '{client}' => (string) $client->id, '{photo}' => (string) $photo->id,
             '{entry}' => (string) $entry->id, '{homework}' => (string) $homework->id, '{rep}' => (string) $rep->id,
-            '{link}' => (string) $link->id,
+            '{link}' => (string) (str_contains($uri, 'report-links') ? $reportLink->id : $link->id), '{report}' => (string) $report->id,
             '{token}' => 'unknown', '{appointment}' => (string) $appointment->id, '{closed}' => (string) $closed->id,
             '{feed}' => (string) $feed->id,
             '{device}' => '1',

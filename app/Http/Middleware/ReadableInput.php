@@ -14,7 +14,7 @@ use Symfony\Component\HttpFoundation\Response;
  */
 final class ReadableInput
 {
-    /** The one list that an address names: the parts of a care card. */
+    /** The one list that an address names: the parts of a report. */
     private const LIST = 'parts';
 
     /** @param  \Closure(Request): Response  $next */

@@ -12,6 +12,8 @@ enum SignKey: string
     case Snap = 'snap';
     case Freeze = 'freeze';
     case Stiff = 'stiff';
+    /** Ears fixed, brow wrinkled: a dog that hides its signs is loading. */
+    case Loading = 'brow.wrinkled';
     case WhaleEye = 'whale.eye';
     case LipLift = 'lip.lift';
     case FoodRefused = 'eat.refuse';

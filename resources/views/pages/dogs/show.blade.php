@@ -14,7 +14,7 @@
                 ['dog' => $dog->id]) }}">{{ say('dogs.show.log_an_upset') }}</a>
             <a class="btn btn-outline-primary" href="{{ route('handling.show', $dog) }}">{{ say('dogs.show.handling') }}</a>
             <a class="btn btn-outline-primary" href="{{ route('kit.show', $dog) }}">{{ say('dogs.show.fit_and_food') }}</a>
-            <a class="btn btn-outline-primary" href="{{ route('card.show', $dog) }}">{{ say('dogs.show.care_card') }}</a>
+            <a class="btn btn-outline-primary" href="{{ route('reports.index', $dog) }}">{{ say('reports.title') }}</a>
             @can('plan', $dog)<a class="btn btn-outline-primary" href="{{ route('homework.index', $dog) }}">{{ say('homework.link') }}</a>@else<a
                 class="btn btn-outline-primary" href="{{ route('at-home', $dog) }}">{{ say('homework.link') }}</a>@endcan
             @can('train', $dog)

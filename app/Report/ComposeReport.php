@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Report;
+
+use App\Models\Dog;
+use App\Models\ReportKind;
+use Illuminate\Contracts\Container\Container;
+
+/** Writes a report on a dog with the parts that were chosen, in the words of whoever reads now. */
+final readonly class ComposeReport
+{
+    private const BY = [
+        'progress' => ProgressReport::class, 'hand_over' => HandOverReport::class, 'vet' => VetReport::class,
+        'summary' => SummaryReport::class, 'care' => CareReport::class,
+    ];
+
+    public function __construct(private DogRecordReader $records, private Container $container)
+    {
+    }
+
+    /**
+     * @param  list<string>  $parts
+     * @return list<Section> those that have something to say
+     */
+    public function of(Dog $dog, ReportKind $kind, array $parts): array
+    {
+        // bound late: a composer is built with the words of whoever reads
+        $composer = $this->container->make(self::BY[$kind->value]);
+
+        return array_values(array_filter(
+            $composer->sections($this->records->of($dog), array_values(array_intersect($kind->parts(), $parts))),
+            static fn (Section $section): bool => ! $section->isEmpty(),
+        ));
+    }
+}

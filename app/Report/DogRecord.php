@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Report;
+
+use App\Models\Dog;
+use Core\Exposure\PlanKind;
+
+/** What a report on one dog is written from. */
+final readonly class DogRecord
+{
+    /** @param  list<PlanRecord>  $plans  that go on */
+    public function __construct(public Dog $dog, public \DateTimeImmutable $since, public \DateTimeImmutable $now, public array $plans)
+    {
+    }
+
+    /** @return list<PlanRecord> */
+    public function ofKind(PlanKind ...$kinds): array
+    {
+        return array_values(array_filter(
+            $this->plans, static fn (PlanRecord $one): bool => in_array($one->plan->responseModel->kind, $kinds, true),
+        ));
+    }
+
+    public function zone(): \DateTimeZone
+    {
+        return $this->dog->practice->zone();
+    }
+}

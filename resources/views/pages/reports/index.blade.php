@@ -1,0 +1,22 @@
+<x-layout :title="say('reports.title_of', ['dog' => $dog->name])">
+    <p class="mb-1"><a href="{{ route('dogs.show', $dog) }}">{{ $dog->name }}</a></p>
+    <h1>{{ say('reports.title') }}</h1>
+    <p>{{ say('reports.about') }}</p>
+    <ul class="list-group mb-4">
+        @foreach($kinds as $kind)
+            <li class="list-group-item"><a class="fw-bold" href="{{ route('reports.create', [$dog, $kind]) }}">{{ say("reports.kinds.{$kind->value}.name") }}</a><br>
+                <span class="text-body-secondary">{{ say("reports.kinds.{$kind->value}.about") }}</span></li>
+        @endforeach
+    </ul>
+    @if($reports !== null)
+        <h2>{{ say('reports.saved_ones') }}</h2>
+        @if($reports->isEmpty())<p>{{ say('reports.none_saved') }}</p>@endif
+        <ul class="list-group">
+            @foreach($reports as $report)
+                <li class="list-group-item d-flex flex-wrap justify-content-between gap-2"><a href="{{ route('reports.show', $report) }}">{{ say("reports.kinds.{$report->kind->value}.name") }}, {{ words()->formats->date($report->made_at) }}</a>
+                    <span>{{ $report->name }}</span><span class="text-body-secondary">{{ say('reports.links.count', ['count' => $report->links_count]) }}</span></li>
+            @endforeach
+        </ul>
+        <x-pages :pages="$reports" />
+    @endif
+</x-layout>
