@@ -209,7 +209,8 @@ final class ReportTest extends TestCase
 
     private function saved(): Report
     {
-        $this->post("{$this->dog}/reports/vet", ['parts' => ['', ...ReportKind::Vet->parts()], 'language' => 'en'])->assertSessionHasNoErrors();
+        $this->post("{$this->dog}/reports/vet", ['parts' => ['', ...ReportKind::Vet->parts()], 'language' => 'en'])
+            ->assertSessionHasNoErrors();
 
         return Report::query()->sole();
     }

@@ -1,3 +1,4 @@
+@php($kind = $report->kind)
 <x-layout :title="say('paper.title.'.$report->kind->value, ['dog' => $report->dog->name])">
     <div class="no-print">
         <p class="mb-1"><a href="{{ route('dogs.show', $report->dog) }}">{{ $report->dog->name }}</a> · <a href="{{ route('reports.index', $report->dog) }}">{{ say('reports.title') }}</a></p>
@@ -8,7 +9,7 @@
             <input type="hidden" name="parts[]" value="">
             <fieldset class="mb-2"><legend class="h6">{{ say('reports.what_stands_on_it') }}</legend>
                 <div class="report-parts">
-                    @foreach(labels("reports.parts.{$report->kind->value}", $report->kind->parts()) as $part => $name)
+                    @foreach(labels("reports.parts.{$kind->value}", $kind->parts()) as $part => $name)
                         <div class="form-check"><input class="form-check-input" type="checkbox" name="parts[]" value="{{ $part }}"
                             id="rp-{{ $part }}" @checked(in_array($part, ticked('parts', $report->parts), true))><label class="form-check-label"
                             for="rp-{{ $part }}">{{ $name }}</label></div>
