@@ -50,10 +50,10 @@ final class LanguageFilesTest extends TestCase
             ) as $file) {
                 $text = $file instanceof \SplFileInfo ? (string) file_get_contents($file->getPathname()) : '';
                 preg_match_all('/[\'"]((?:[a-z_]+)(?:\.[a-z0-9_]+){1,3})[\'"]/', $text, $found);
-                preg_match_all('/(?:labels|options)\(\'([a-z_.]+)\'/', $text, $lists);
+                preg_match_all('/(?:labels|options)\([\'"]([a-z_.]+)[\'{]/', $text, $lists);
                 preg_match_all('/say\([\'"]([a-z_.]+[._])(?:\{|\'\.)/', $text, $begun);
                 $said = [...$said, ...$found[1], ...array_map(static fn (string $of): string => "{$of}*", [
-                    ...array_map(static fn (string $of): string => "{$of}.", $lists[1]), ...$begun[1],
+                    ...array_map(static fn (string $of): string => rtrim($of, '.').'.', $lists[1]), ...$begun[1],
                 ])];
             }
         }
