@@ -9,6 +9,7 @@ use App\Models\SecondGrade;
 use App\Models\Session;
 use App\Models\SessionEvent;
 use App\Models\Trial;
+use App\Table\CsvWriter;
 use Carbon\CarbonImmutable;
 
 /** One session in open formats, with every trial as logged and every correction beside it. Documented in docs/formats.md. */
@@ -73,12 +74,12 @@ final readonly class SessionExport
             'food_left', 'latency', 'latency_ms', 'interrupted', 'handler_error', 'undone', 'note', 'stay_ms', 'hold_ms', 'return_ms',
             'slip', 'traits',
         ];
-        fputcsv($file, $head, escape: '', eol: "\r\n");
+        $rows = [$head];
         foreach ($this->trials($session) as $trial) {
             $row = $this->trial($trial);
             $others = $row['exposure'];
             unset($others['distance']);
-            fputcsv($file, array_map(self::cell(...), [
+            $rows[] = [
                 $row['uuid'], $row['sequence'], $row['occurredAt'], $row['exposure']['distance'] ?? null,
                 implode(';', array_map(
                     static fn (string $key, float|string|null $value): string => "{$key}={$value}", array_keys($others), $others,
@@ -87,8 +88,9 @@ final readonly class SessionExport
                 $row['latency'], $row['latencyMs'],
                 $row['interrupted'], $row['handlerError'], $row['undone'], $row['note'], $row['stayMs'], $row['holdMs'], $row['returnMs'],
                 $row['slip'], implode(';', $row['traits']),
-            ]), escape: '', eol: "\r\n");
+            ];
         }
+        CsvWriter::write($file, $rows);
         rewind($file);
 
         return (string) stream_get_contents($file);
@@ -140,12 +142,5 @@ final readonly class SessionExport
     private static function iso(?CarbonImmutable $time): ?string
     {
         return $time?->format('Y-m-d\TH:i:s.v\Z');
-    }
-
-    private static function cell(string|int|float|bool|null $value): string
-    {
-        $text = is_bool($value) ? ($value ? '1' : '0') : (string) $value;
-
-        return preg_match('/^[=+\-@\t\r]/', $text) === 1 && ! is_numeric($text) ? "'{$text}" : $text;
     }
 }

@@ -18,6 +18,7 @@ final class RoomsTest extends TestCase
     private const MAY_NAME = [
         'Models' => [],
         'Support' => [],
+        'Table' => [],
         'Words' => ['Models'],
         'Access' => ['Models'],
         'Trail' => ['Models'],
@@ -32,7 +33,7 @@ final class RoomsTest extends TestCase
         'Place' => ['Access', 'Engine', 'Models', 'Photo', 'Support', 'Trail'],
         'Dog' => ['Access', 'Engine', 'Incident', 'Input', 'Library', 'Models', 'Photo', 'Support', 'Trail'],
         'Handling' => ['Access', 'Engine', 'Input', 'Models', 'Support'],
-        'Session' => ['Access', 'Dog', 'Engine', 'Incident', 'Input', 'Library', 'Models', 'People', 'Support', 'Words'],
+        'Session' => ['Access', 'Dog', 'Engine', 'Incident', 'Input', 'Library', 'Models', 'People', 'Support', 'Table', 'Words'],
         'Free' => ['Access', 'Dog', 'Engine', 'Handling', 'Incident', 'Input', 'Models', 'People', 'Session', 'Support'],
         'Helper' => ['Models', 'Support'],
         'Home' => ['Access', 'Engine', 'Incident', 'Mail', 'Models', 'Session', 'Support', 'Trail'],
