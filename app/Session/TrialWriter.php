@@ -37,6 +37,37 @@ final readonly class TrialWriter
      */
     public function insert(Session $session, User $user, IncomingTrial $trial, string $hash): int
     {
+        [$row, $real] = $this->row($session, $user, $trial, $hash);
+        $id = Trial::query()->toBase()->insertGetId($row);
+        $this->insertParts([$id => [$trial, $real]]);
+
+        return $id;
+    }
+
+    /**
+     * Many at once, of one session that has ended: none of them is known, and nobody waits for advice.
+     *
+     * @param  non-empty-list<IncomingTrial>  $trials
+     */
+    public function insertMany(Session $session, User $user, array $trials, int $importId): void
+    {
+        $rows = $parts = [];
+        foreach ($trials as $trial) {
+            [$row, $real] = $this->row($session, $user, $trial, $trial->contentHash($session->id));
+            $rows[] = [...$row, 'import_id' => $importId];
+            $parts[$trial->uuid] = [$trial, $real];
+        }
+        Trial::query()->toBase()->insert($rows);
+        $byId = [];
+        foreach (Trial::query()->where('practice_id', $session->practice_id)->whereIn('uuid', array_keys($parts))->get(['id', 'uuid']) as $row) {
+            $byId[$row->id] = $parts[$row->uuid];
+        }
+        $this->insertParts($byId);
+    }
+
+    /** @return array{array<string, mixed>, Exposure} its columns, and what was really shown */
+    private function row(Session $session, User $user, IncomingTrial $trial, string $hash): array
+    {
         $received = $this->clock->now();
         $offset = $trial->sentAt === null
             ? 0
@@ -53,7 +84,7 @@ final readonly class TrialWriter
         $proposed = $grading->propose(
             Grading::shown($trial->signs, $trial->food, $trial->foodLeft, $trial->latency, $trial->outcome), $trial->outcome,
         );
-        $id = Trial::query()->toBase()->insertGetId([
+        $row = [
             'practice_id' => $session->practice_id,
             'session_id' => $session->id,
             'set_id' => self::setAt($session, $occurred),
@@ -84,20 +115,25 @@ final readonly class TrialWriter
             'slip' => $trial->slip?->value,
             'note' => $trial->note,
             'signs_version' => $this->catalogs->signs->version,
-        ]);
-        $real = $this->measured->exposure($session, $trial->exposure, $trial->sound, $occurred);
-        $this->database->table('trial_exposures')
-            ->insert([...$this->rows($id, 'real', $real), ...$this->rows($id, 'target', $trial->target->exposure)]);
-        if ($trial->traits !== []) {
-            $this->database->table('trial_traits')
-                ->insert(array_map(static fn (string $trait): array => ['trial_id' => $id, 'trait' => $trait], $trial->traits));
-        }
-        if ($trial->signs !== []) {
-            $this->database->table('trial_signs')
-                ->insert(array_map(static fn (string $sign): array => ['trial_id' => $id, 'sign' => $sign], $trial->signs));
-        }
+        ];
 
-        return $id;
+        return [$row, $this->measured->exposure($session, $trial->exposure, $trial->sound, $occurred)];
+    }
+
+    /** @param  array<int, array{IncomingTrial, Exposure}>  $trials  with what was really shown, by id of the row */
+    private function insertParts(array $trials): void
+    {
+        $exposures = $traits = $signs = [];
+        foreach ($trials as $id => [$trial, $real]) {
+            array_push($exposures, ...$this->rows($id, 'real', $real), ...$this->rows($id, 'target', $trial->target->exposure));
+            array_push($traits, ...array_map(static fn (string $trait): array => ['trial_id' => $id, 'trait' => $trait], $trial->traits));
+            array_push($signs, ...array_map(static fn (string $sign): array => ['trial_id' => $id, 'sign' => $sign], $trial->signs));
+        }
+        foreach (['trial_exposures' => $exposures, 'trial_traits' => $traits, 'trial_signs' => $signs] as $table => $rows) {
+            if ($rows !== []) {
+                $this->database->table($table)->insert($rows);
+            }
+        }
     }
 
     private static function nextSequence(Session $session): int

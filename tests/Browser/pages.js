@@ -6,6 +6,7 @@ export const PAGES = [
     '/dogs/4',
     '/dogs/create',
     '/dogs/1/intake',
+    '/imports',
     '/dogs/4/reports',
     '/dogs/1/reports/progress',
     '/dogs/4/reports/hand_over',

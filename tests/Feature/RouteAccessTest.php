@@ -20,6 +20,7 @@ use App\Models\HealthEntry;
 use App\Models\HomeLink;
 use App\Models\HomeRep;
 use App\Models\Homework;
+use App\Models\Import;
 use App\Models\Item;
 use App\Models\Person;
 use App\Models\Photo;
@@ -183,6 +184,15 @@ final class RouteAccessTest extends TestCase
         'GET dogs/{dog}/homework/sheet' => [200, 200, 403, 403, 404, 404, 302],
         'GET dogs/{dog}/homework/paper' => [200, 200, 403, 403, 404, 404, 302],
         'POST dogs/{dog}/homework/paper' => [302, 302, 403, 403, 404, 404, 302],
+        'GET imports' => [200, 200, 403, 403, 403, 200, 302],
+        'POST imports' => [302, 302, 403, 403, 403, 302, 302],
+        'GET imports/{import}' => [200, 200, 403, 403, 403, 404, 302],
+        'PUT imports/{import}' => [302, 302, 403, 403, 403, 404, 302],
+        'DELETE imports/{import}/matching' => [302, 302, 403, 403, 403, 404, 302],
+        'GET imports/{import}/progress' => [200, 200, 403, 403, 403, 404, 302],
+        'GET imports/{import}/problems.csv' => [200, 200, 403, 403, 403, 404, 302],
+        'POST imports/{import}/rows' => [302, 302, 403, 403, 403, 404, 302],
+        'DELETE imports/{import}/rows' => [302, 302, 403, 403, 403, 404, 302],
         'GET dogs/{dog}/reports' => [200, 200, 200, 200, 404, 404, 302],
         'GET dogs/{dog}/reports/{kind}' => [200, 200, 403, 403, 404, 404, 302],
         'POST dogs/{dog}/reports/{kind}' => [302, 302, 403, 403, 404, 404, 302],
@@ -448,6 +458,10 @@ final class RouteAccessTest extends TestCase
             'practice_id' => $world->practice->id, 'dog_id' => $world->dog->id, 'person_id' => $world->session->person_id,
             'user_id' => $world->trainer->id, 'token' => hash('sha256', 'known'), 'language' => 'en', 'ends_at' => now()->addDay(),
         ]);
+        $import = Import::query()->create([
+            'practice_id' => $world->practice->id, 'user_id' => $world->trainer->id, 'kind' => 'weights', 'name' => 'weights.csv',
+            'file' => (string) Str::uuid(), 'state' => 'undone', 'head' => ['Dog'], 'matching' => [],
+        ]);
         $report = Report::query()->create([
             'practice_id' => $world->practice->id, 'dog_id' => $world->dog->id, 'user_id' => $world->trainer->id, 'kind' => 'vet',
             'language' => 'en', 'parts' => ['weight'], 'sections' => [], 'made_at' => now(),
@@ -478,6 +492,7 @@ final class RouteAccessTest extends TestCase
             '{person}' => (string) $world->session->person_id, '{client}' => (string) $client->id, '{photo}' => (string) $photo->id,
             '{entry}' => (string) $entry->id, '{homework}' => (string) $homework->id, '{rep}' => (string) $rep->id,
             '{link}' => (string) (str_contains($uri, 'report-links') ? $reportLink->id : $link->id), '{report}' => (string) $report->id,
+            '{import}' => (string) $import->id,
             '{token}' => 'unknown', '{appointment}' => (string) $appointment->id, '{closed}' => (string) $closed->id,
             '{feed}' => (string) $feed->id,
             '{device}' => '1',

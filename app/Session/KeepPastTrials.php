@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Session;
+
+use App\Engine\CoreCatalogs;
+use App\Engine\EvidenceJson;
+use App\Engine\ModelChanges;
+use App\Engine\PlanReader;
+use App\Engine\SummaryJson;
+use App\Engine\TrialReader;
+use App\Models\Plan;
+use App\Models\Session;
+use App\Models\User;
+use Core\Decision\History;
+use Core\Decision\SessionLog;
+use Core\Decision\SessionSummary;
+use Core\Decision\Situation;
+use Psr\Clock\ClockInterface;
+
+/** Trials of sessions that are long over: written at once, without advice that nobody waits for; what later sessions learn of them is kept. */
+final readonly class KeepPastTrials
+{
+    public function __construct(
+        private TrialWriter $writer, private TrialReader $trials, private PlanReader $plans, private CoreCatalogs $catalogs,
+        private ModelChanges $changes, private ClockInterface $clock,
+    ) {
+    }
+
+    /** @param  list<IncomingTrial>  $trials  none of them known */
+    public function into(Session $session, User $user, array $trials, int $importId): void
+    {
+        if ($trials !== []) {
+            $this->writer->insertMany($session, $user, $trials, $importId);
+        }
+        $this->derive($session);
+    }
+
+    /** Evidence and summary from the trials as they stand. */
+    public function derive(Session $session): void
+    {
+        $plan = $this->plans->read($session->plan);
+        $log = (new Situation(
+            $plan->catalog, $this->catalogs->signs, $plan->ladder, $plan->settings, new History,
+            new SessionLog(
+                $session->started_at->setTimezone($session->plan->responseModel->dog->practice->zone()), null,
+                array_values($this->trials->ofSession($session)->trials), $session->upset,
+            ),
+            null, $this->clock->now(), $plan->told,
+        ))->log;
+        Session::query()->toBase()->where('id', $session->id)->update([
+            'evidence' => EvidenceJson::encode($log->evidence()),
+            'summary' => SummaryJson::encode(SessionSummary::of($log, $plan->ladder)),
+        ]);
+    }
+
+    /** Models that learned of them learn anew. */
+    public function changed(Plan $plan): void
+    {
+        $this->changes->planChanged($plan);
+    }
+}
