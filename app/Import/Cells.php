@@ -94,7 +94,7 @@ final class Cells
         return (float) $text;
     }
 
-    /** @return ?array{0: \DateTimeImmutable, 1: bool} the moment where the practice is, and whether its time is known; noon where it is not */
+    /** @return ?array{0: \DateTimeImmutable, 1: bool} the moment where the practice is, and whether its time is known; noon if not */
     public function moment(\DateTimeZone $zone, \DateTimeImmutable $now): ?array
     {
         if ($this->text('date') === '') {

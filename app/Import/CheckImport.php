@@ -21,7 +21,13 @@ use App\Table\OpenTable;
 use Illuminate\Contracts\Filesystem\Filesystem;
 use Psr\Clock\ClockInterface;
 
-/** Looks a file through without importing anything: each row is understood, known already, or has its problems told. */
+/**
+ * Looks a file through without importing anything: each row is understood, known already, or has its problems told.
+ *
+ * @phpstan-type Row array{
+ *    number: int, state: string, uuid: ?string, session: string, occurs_at: ?string, data: array<string, mixed>,
+ * }
+ */
 final readonly class CheckImport implements ImportStep
 {
     private const AT_ONCE = 500;
@@ -65,7 +71,7 @@ final readonly class CheckImport implements ImportStep
      * are told apart by their place among each other.
      *
      * @param  array<string, int>  $times  how often each was met so far
-     * @return array{number: int, state: string, uuid: ?string, session: string, occurs_at: ?string, data: array<string, mixed>}
+     * @return Row
      */
     private static function row(Import $import, int $number, ReadRow $read, array &$times): array
     {
@@ -88,7 +94,7 @@ final readonly class CheckImport implements ImportStep
     }
 
     /**
-     * @param  list<array{number: int, state: string, uuid: ?string, session: string, occurs_at: ?string, data: array<string, mixed>}>  $rows
+     * @param  list<Row>  $rows
      * @param  array<string, int>  $counts
      */
     private static function keep(Import $import, array $rows, array &$counts): void
@@ -120,7 +126,8 @@ final readonly class CheckImport implements ImportStep
             ImportKind::Home => [HomeRep::class, 'uuid', static fn (string $uuid): string => HomeRows::uuid($uuid, 0)],
         };
         $wanted = array_combine(array_map($ofRow, $uuids), $uuids);
-        $found = $model::query()->toBase()->where('practice_id', $import->practice_id)->whereIn($column, array_keys($wanted))->pluck($column);
+        $found = $model::query()->toBase()->where('practice_id', $import->practice_id)->whereIn($column, array_keys($wanted))
+            ->pluck($column);
 
         return array_values(array_intersect_key($wanted, array_flip(array_filter($found->all(), is_string(...)))));
     }

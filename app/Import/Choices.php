@@ -16,7 +16,7 @@ use Core\Sign\FoodTaken;
 use Core\Sign\Outcome;
 
 /** What the texts of some fields may mean, and the best guess which. */
-final readonly class Choices
+final class Choices
 {
     /** Fields whose texts are names within one dog: matched to nothing, they are looked for by name among its own. */
     public const OF_A_DOG = ['plan', 'task'];
@@ -38,14 +38,18 @@ final readonly class Choices
             'accepted' => 'reached', 'held' => 'reached', 'left' => 'left', 'declined' => 'refused_start',
         ],
         'band' => ['green' => '0', 'yellow' => '1', 'aware' => '1', 'effort' => '2', 'strain' => '3', 'red' => '4', 'reaction' => '4'],
-        'food' => ['yes' => 'gently', 'ate' => 'gently', 'rough' => 'hard', 'snatched' => 'hard', 'no' => 'refused', 'none' => 'not_offered'],
+        'food' => ['yes' => 'gently', 'ate' => 'gently', 'rough' => 'hard', 'snatched' => 'hard', 'no' => 'refused',
+            'none' => 'not_offered'],
     ];
+
+    /** @var array<string, array<int|string, string>> the same texts come again and again */
+    private array $guessed = [];
 
     /**
      * @param  array<string, array<string, string>>  $labels  by field and key
      * @param  array<string, array<int|string, string>>  $keys  by field and plain text; an empty one where two share the text
      */
-    private function __construct(public array $labels, private array $keys)
+    private function __construct(public readonly array $labels, private readonly array $keys)
     {
     }
 
@@ -89,6 +93,16 @@ final readonly class Choices
     public function guess(string $field, string $text): ?string
     {
         $plain = Matching::plain($text);
+        if (! isset($this->guessed[$field][$plain]) && count($this->guessed[$field] ?? []) < self::MOST) {
+            $this->guessed[$field][$plain] = $this->nearest($field, $plain) ?? '';
+        }
+        $key = $this->guessed[$field][$plain] ?? $this->nearest($field, $plain) ?? '';
+
+        return $key === '' ? null : $key;
+    }
+
+    private function nearest(string $field, string $plain): ?string
+    {
         $keys = $this->keys[$field] ?? [];
         if (($keys[$plain] ?? '') !== '' || $plain === '') {
             return $plain === '' ? null : $keys[$plain];

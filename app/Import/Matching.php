@@ -64,8 +64,17 @@ final readonly class Matching
     /** Small letters without accents, in single spaces: as spellings are compared. */
     public static function plain(string $text): string
     {
+        // most texts need no more, and this is asked of every cell
+        if (preg_match('/[^\x20-\x7E]/', $text) === 0) {
+            return self::spaced(strtolower($text));
+        }
         $ascii = transliterator_transliterate('Any-Latin; Latin-ASCII; Lower()', $text);
 
-        return mb_substr(trim((string) preg_replace('/[^a-z0-9]+/', ' ', is_string($ascii) ? $ascii : strtolower($text))), 0, 120);
+        return self::spaced(is_string($ascii) ? $ascii : strtolower($text));
+    }
+
+    private static function spaced(string $text): string
+    {
+        return mb_substr(trim((string) preg_replace('/[^a-z0-9]+/', ' ', $text)), 0, 120);
     }
 }

@@ -49,7 +49,8 @@ final class RowReader
             $this->signs[Matching::plain($code)] = $code;
         }
         foreach (Plan::query()->withTrashed()->where('practice_id', $practice->id)
-            ->with(['responseModel.dog.intake', 'responseModel.trigger', 'responseModel.person', 'place', 'steps'])->orderBy('id')->get() as $plan) {
+            ->with(['responseModel.dog.intake', 'responseModel.trigger', 'responseModel.person', 'place', 'steps'])->orderBy('id')
+            ->get() as $plan) {
             $this->plans[$plan->responseModel->dog_id][] = $plan;
         }
         foreach (Homework::query()->where('practice_id', $practice->id)->orderByDesc('id')->get() as $one) {
@@ -85,7 +86,8 @@ final class RowReader
         }
         [$at, $isTimed] = $moment;
         $known = Fields::of($read);
-        $data = [...$read, 'dog' => $dog, 'isTimed' => $isTimed, 'note' => mb_substr(trim("{$known->text('note')} {$cells->text('note')}"), 0, 500)];
+        $data = [...$read, 'dog' => $dog, 'isTimed' => $isTimed,
+            'note' => mb_substr(trim("{$known->text('note')} {$cells->text('note')}"), 0, 500)];
         $session = in_array($this->kind, [ImportKind::Trials, ImportKind::Sessions], true)
             ? "{$known->int('plan')}|{$known->int('person')}|{$known->int('place')}|{$at->format('Y-m-d')}"
             : '';

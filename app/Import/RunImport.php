@@ -43,7 +43,8 @@ final readonly class RunImport implements ImportStep
             // what was written is read where it stands from now on; what could not be stays to be looked at
             ImportRow::query()->where('import_id', $import->id)->where('state', 'good')->delete();
             $import->update([
-                'state' => ImportState::Imported, 'finished_at' => $this->clock->now(), 'counts' => [...$import->counts ?? [], 'written' => $written],
+                'state' => ImportState::Imported, 'finished_at' => $this->clock->now(),
+                'counts' => [...$import->counts ?? [], 'written' => $written],
             ]);
         });
         $this->trail->note($import->user, TrailAction::Added, $import);

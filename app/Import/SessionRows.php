@@ -65,14 +65,15 @@ final class SessionRows implements RowWriter
             ? $times[count($times) - 1]->add(new \DateInterval('PT'.self::SECONDS_APART.'S'))
             : $times[0]->modify("+{$first->int('minutes')} minutes");
         // trials of one day make one session; a session told in a line is what its line says
-        $key = $isTrials ? UuidOfBytes::version(8, hash('sha256', "{$import->practice_id} {$rows[0]->session}", true)) : (string) $rows[0]->uuid;
+        $key = $isTrials
+            ? UuidOfBytes::version(8, hash('sha256', "{$import->practice_id} {$rows[0]->session}", true)) : (string) $rows[0]->uuid;
         $session = Session::query()->with('sets')->where('practice_id', $import->practice_id)->where('import_key', $key)->first()
             ?? $this->begin($import, $plan, $first, $key, $times[0], $end, $isTrials ? '' : $first->text('note'));
         $session->setRelation('plan', $plan);
         if ($session->started_at > $times[0] || $session->ended_at < $end) {
             $session->update(['started_at' => min($session->started_at, $times[0]), 'ended_at' => max($session->ended_at, $end)]);
         }
-        $last = Trial::query()->where('session_id', $session->id)->max('sequence');
+        $last = $session->wasRecentlyCreated ? 0 : Trial::query()->where('session_id', $session->id)->max('sequence');
         $trials = [];
         foreach ($isTrials ? $rows : [] as $i => $row) {
             $trials[] = $this->parser->parse([
@@ -97,9 +98,9 @@ final class SessionRows implements RowWriter
             'import_id' => $import->id,
         ]);
         $session->save();
-        TrainingSet::query()->create(['session_id' => $session->id, 'position' => 1, 'started_at' => $from, 'ended_at' => $until]);
+        $set = TrainingSet::query()->create(['session_id' => $session->id, 'position' => 1, 'started_at' => $from, 'ended_at' => $until]);
 
-        return $session->load('sets');
+        return $session->setRelation('sets', $set->newCollection([$set]));
     }
 
     /**

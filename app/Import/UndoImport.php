@@ -63,9 +63,11 @@ final readonly class UndoImport implements ImportStep
     private static function takeOutTrials(Import $import): int
     {
         $stay = Trial::query()->where('import_id', $import->id)->where(static fn ($touched) => $touched
-            ->whereIn('id', TrialCorrection::query()->select('trial_id'))->orWhereIn('id', SecondGrade::query()->select('trial_id')))->pluck('id');
+            ->whereIn('id', TrialCorrection::query()->select('trial_id'))->orWhereIn('id', SecondGrade::query()->select('trial_id')))
+            ->pluck('id');
         do {
-            $ids = Trial::query()->where('import_id', $import->id)->whereNotIn('id', $stay)->orderBy('id')->limit(self::AT_ONCE)->pluck('id');
+            $ids = Trial::query()->where('import_id', $import->id)->whereNotIn('id', $stay)->orderBy('id')->limit(self::AT_ONCE)
+                ->pluck('id');
             // what was advised after them goes with them
             AdviceGiven::query()->whereIn('trial_id', $ids)->delete();
             foreach ([TrialExposure::class, TrialSign::class, TrialTrait::class] as $part) {

@@ -19,7 +19,7 @@ use Core\Decision\SessionSummary;
 use Core\Decision\Situation;
 use Psr\Clock\ClockInterface;
 
-/** Trials of sessions that are long over: written at once, without advice that nobody waits for; what later sessions learn of them is kept. */
+/** Trials of sessions that are long over: written at once and without advice, with what later sessions learn of them. */
 final readonly class KeepPastTrials
 {
     public function __construct(

@@ -59,7 +59,8 @@ final readonly class TrialWriter
         }
         Trial::query()->toBase()->insert($rows);
         $byId = [];
-        foreach (Trial::query()->where('practice_id', $session->practice_id)->whereIn('uuid', array_keys($parts))->get(['id', 'uuid']) as $row) {
+        foreach (Trial::query()->where('practice_id', $session->practice_id)->whereIn('uuid', array_keys($parts))
+            ->get(['id', 'uuid']) as $row) {
             $byId[$row->id] = $parts[$row->uuid];
         }
         $this->insertParts($byId);

@@ -76,7 +76,8 @@ final class ImportTest extends TestCase
             'Moss;3/16/2025;;60;barked;1;;;',
         ]));
         self::assertSame(['yd', 'mdy', 3, 8], [
-            $import->matching['distance'], $import->matching['date_order'], $import->matching['columns']['distance'], $import->matching['columns']['note'],
+            $import->matching['distance'], $import->matching['date_order'], $import->matching['columns']['distance'], $import
+                ->matching['columns']['note'],
         ]);
         $page = $this->get("/imports/{$import->id}")->assertOk();
         $page->assertSee('Mos')->assertSee('Fern')->assertSee('value="returned" selected', false);
@@ -101,7 +102,8 @@ final class ImportTest extends TestCase
             static fn (Session $one): string => $one->started_at->format('Y-m-d H:i:s'),
         )->all(), 'half past nine in New York; noon where no time is told');
         $trials = Trial::query()->orderBy('occurred_at')->with(['exposures', 'signs'])->get();
-        self::assertSame(['returned', 'returned', 'reacted', 'watched'], $trials->map(static fn (Trial $one): string => $one->outcome->value)->all());
+        self::assertSame(['returned', 'returned', 'reacted', 'watched'], $trials
+            ->map(static fn (Trial $one): string => $one->outcome->value)->all());
         self::assertEqualsWithDelta(
             [73.152, 64.008, 57.15, 54.864],
             TrialExposure::query()->where('part', 'real')->where('dimension', 'distance')->orderBy('trial_id')->pluck('number')
@@ -155,7 +157,8 @@ final class ImportTest extends TestCase
         $this->delete("/imports/{$import->id}/rows");
 
         self::assertSame([1, 1, 1], [
-            Trial::query()->count(), Session::query()->where('import_id', $import->id)->count(), $import->refresh()->counts['kept'] ?? 0 ? 1 : 0,
+            Trial::query()->count(), Session::query()->where('import_id', $import->id)->count(), $import->refresh()
+                ->counts['kept'] ?? 0 ? 1 : 0,
         ]);
         $this->get("/sessions/{$trial->session_id}/review")->assertOk()->assertSee('Looked again.');
     }
@@ -184,16 +187,22 @@ final class ImportTest extends TestCase
     /** @return iterable<string, array{string, string, string, class-string<HealthEntry|Event|HomeRep|Session>, int}> */
     public static function others(): iterable
     {
-        yield 'weights' => ['weights', "Dog,Date,lbs\nMoss,2025-03-01,44\nMoss,2025-04-01,\nMoss,2025-05-01,4400", 'Weight: is empty', HealthEntry::class, 1];
-        yield 'scares' => ['upsets', "Dog,When,How bad,Comment\nMoss,2025-03-01 17:30,3,gunshot\nMoss,2025-03-02,5,", 'too small or too large', Event::class, 1];
-        yield 'paper sheets' => ['home', "Dog,Date,Homework,Done\nMoss,2025-03-01,Look,4\nMoss,2025-03-02,Mat,1", 'Task: is not known here', HomeRep::class, 4];
-        yield 'sessions' => ['sessions', "Dog,Date,Start,Minutes,Notes\nMoss,2025-03-01,5 pm,20,windy\nMoss,2025-03-01,6 pm,10,\nMoss,2025-03-02,9,900,", 'too small or too large', Session::class, 2];
+        yield 'weights' => ['weights', "Dog,Date,lbs\nMoss,2025-03-01,44\nMoss,2025-04-01,\nMoss,2025-05-01,4400", 'Weight: is empty',
+            HealthEntry::class, 1];
+        yield 'scares' => ['upsets', "Dog,When,How bad,Comment\nMoss,2025-03-01 17:30,3,gunshot\nMoss,2025-03-02,5,",
+            'too small or too large', Event::class, 1];
+        yield 'paper sheets' => ['home', "Dog,Date,Homework,Done\nMoss,2025-03-01,Look,4\nMoss,2025-03-02,Mat,1",
+            'Task: is not known here', HomeRep::class, 4];
+        yield 'sessions' => ['sessions',
+            "Dog,Date,Start,Minutes,Notes\nMoss,2025-03-01,5 pm,20,windy\nMoss,2025-03-01,6 pm,10,\nMoss,2025-03-02,9,900,",
+            'too small or too large', Session::class, 2];
     }
 
     /** @param  class-string<HealthEntry|Event|HomeRep|Session>  $model */
     #[DataProvider('others')]
-    public function test_other_rows_are_imported_told_and_undone_too(string $kind, string $file, string $told, string $model, int $count): void
-    {
+    public function test_other_rows_are_imported_told_and_undone_too(
+        string $kind, string $file, string $told, string $model, int $count,
+    ): void {
         Homework::query()->create([
             'practice_id' => $this->world->practice->id, 'dog_id' => $this->world->dog->id, 'user_id' => $this->world->trainer->id,
             'kind' => 'skill', 'name' => 'Look', 'what' => 'Say it once.', 'counts_when' => 'It looks.', 'stop_when' => 'Twice not.',
@@ -219,7 +228,10 @@ final class ImportTest extends TestCase
     public function test_a_text_can_be_matched_by_hand_or_left_out(): void
     {
         Dog::query()->create(['practice_id' => $this->world->practice->id, 'name' => 'Mossy']);
-        $import = $this->bring(self::HEAD."\nMosy;2025-03-10;;60;returned;1;;;\nShadow;2025-03-10;;60;returned;1;;;\nMoss;2025-03-10;;60;glanced;1;;;");
+        $import = $this
+            ->bring(implode("\n", [
+                self::HEAD, 'Mosy;2025-03-10;;60;returned;1;;;', 'Shadow;2025-03-10;;60;returned;1;;;', 'Moss;2025-03-10;;60;glanced;1;;;',
+            ]));
         $this->get("/imports/{$import->id}")->assertDontSee('value="i'.$this->world->dog->id.'" selected>Mossy', false);
 
         $this->check($import, ['values' => [
@@ -246,7 +258,8 @@ final class ImportTest extends TestCase
     public function test_a_file_that_is_none_is_told_and_nothing_of_it_stays(): void
     {
         foreach (["%PDF-1.7\nx" => 'no table', 'Dog' => 'no rows'] as $content => $told) {
-            $this->post('/imports', ['rows_of' => 'trials', 'file' => UploadedFile::fake()->createWithContent('log.xlsx', (string) $content)])
+            $this->post('/imports',
+                ['rows_of' => 'trials', 'file' => UploadedFile::fake()->createWithContent('log.xlsx', (string) $content)])
                 ->assertSessionHasErrors('file');
             self::assertStringContainsString($told, session('errors')->first('file'));
         }

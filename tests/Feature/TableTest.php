@@ -89,7 +89,8 @@ final class TableTest extends TestCase
 
     public function test_an_open_document_tells_the_same(): void
     {
-        $cell = static fn (string $attributes, string $text): string => "<table:table-cell {$attributes}><text:p>{$text}</text:p></table:table-cell>";
+        $cell = static fn (string $attributes,
+            string $text): string => "<table:table-cell {$attributes}><text:p>{$text}</text:p></table:table-cell>";
         $content = '<table:table table:name="Log"><table:table-column/><table:table-row>'.$cell('office:value-type="string"', 'Dog')
             .'<table:table-cell table:number-columns-repeated="2"/>'.$cell('office:value-type="string"', 'When<text:s text:c="2"/>seen')
             .'<table:table-cell table:number-columns-repeated="16380"/></table:table-row>'
@@ -100,9 +101,11 @@ final class TableTest extends TestCase
             .'<table:table-cell office:value-type="string"><office:annotation><text:p>no</text:p></office:annotation><text:p>one</text:p>'
             .'<text:p>two</text:p></table:table-cell></table:table-row>'
             .'<table:table-row table:number-rows-repeated="1048570"><table:table-cell/></table:table-row></table:table>'
-            .'<table:table table:name="Other"><table:table-row>'.$cell('office:value-type="string"', 'not this').'</table:table-row></table:table>';
+            .'<table:table table:name="Other"><table:table-row>'.$cell('office:value-type="string"',
+                'not this').'</table:table-row></table:table>';
         $file = $this->zip(['mimetype' => 'application/vnd.oasis.opendocument.spreadsheet', 'content.xml' => '<office:document-content '
-            .'xmlns:office="urn:oasis:names:tc:opendocument:xmlns:office:1.0" xmlns:table="urn:oasis:names:tc:opendocument:xmlns:table:1.0" '
+            .'xmlns:office="urn:oasis:names:tc:opendocument:xmlns:office:1.0" '
+            .'xmlns:table="urn:oasis:names:tc:opendocument:xmlns:table:1.0" '
             .'xmlns:text="urn:oasis:names:tc:opendocument:xmlns:text:1.0"><office:body><office:spreadsheet>'.$content
             .'</office:spreadsheet></office:body></office:document-content>']);
 
@@ -160,7 +163,8 @@ final class TableTest extends TestCase
     private function workbook(string $rows, string $properties = ''): string
     {
         return $this->zip([
-            'xl/workbook.xml' => '<workbook '.self::MAIN.' xmlns:r="'.self::RELATIONS."\">{$properties}<sheets><sheet name=\"Log\" r:id=\"rId3\"/>"
+            'xl/workbook.xml' => '<workbook '.self::MAIN.' xmlns:r="'.self::RELATIONS."\">{$properties}<sheets>"
+                .'<sheet name="Log" r:id="rId3"/>'
                 .'<sheet name="Other" r:id="rId4"/></sheets></workbook>',
             'xl/_rels/workbook.xml.rels' => '<Relationships><Relationship Id="rId3" Target="worksheets/sheet7.xml"/></Relationships>',
             'xl/sharedStrings.xml' => '<sst '.self::MAIN.'><si><t>Dog</t></si><si><r><t>Rich </t></r><r><rPr/><t>text</t></r>'
