@@ -7,6 +7,7 @@ use App\Account\Http\ForgottenController;
 use App\Account\Http\JoinController;
 use App\Account\Http\KnownDevice;
 use App\Account\Http\SignInController;
+use App\Api\Http\ApiTokenController;
 use App\Assessment\Http\AssessmentController;
 use App\Dog\Http\AgreementController;
 use App\Dog\Http\CautionController;
@@ -218,6 +219,9 @@ Route::middleware(['auth', 'auth.session', KnownDevice::class])->group(function 
     Route::post('/dogs/{dog}/health', [DogHealthController::class, 'store'])->name('health.store');
     Route::put('/health-entries/{entry}', [DogHealthController::class, 'update'])->name('health.update');
     Route::delete('/health-entries/{entry}', [DogHealthController::class, 'destroy'])->name('health.destroy');
+    Route::get('/programs', [ApiTokenController::class, 'index'])->name('api-tokens');
+    Route::post('/programs', [ApiTokenController::class, 'store']);
+    Route::delete('/programs/{token}', [ApiTokenController::class, 'destroy'])->name('api-tokens.destroy');
     Route::get('/imports', [ImportController::class, 'index'])->name('imports.index');
     Route::post('/imports', [ImportController::class, 'store'])->name('imports.store');
     Route::get('/imports/{import}', [ImportController::class, 'show'])->name('imports.show');

@@ -73,7 +73,7 @@ return [
     'row_problems' => [
         'missing' => 'is empty',
         'unknown' => 'is not known here',
-        'left_out' => 'left out, as you chose',
+        'left_out' => 'means nothing here: the row is left out',
         'no_date' => 'cannot be read as a date',
         'not_yet' => 'is in the future',
         'too_old' => 'is before 2000',

@@ -42,6 +42,7 @@ final class RoomsTest extends TestCase
         ],
         'Assessment' => ['Access', 'Engine', 'Input', 'Library', 'Models', 'People', 'Plan', 'Support', 'Words'],
         'Week' => ['Access', 'Engine', 'Incident', 'Mail', 'Models', 'Support', 'Trail'],
+        'Api' => ['Access', 'Models', 'Session', 'Support', 'Trail'],
         'Import' => ['Access', 'Engine', 'Models', 'Session', 'Support', 'Table', 'Trail'],
         'Report' => ['Dog', 'Engine', 'Handling', 'Home', 'Library', 'Models', 'Session', 'Support', 'Trail', 'View'],
         'Practice' => ['Access', 'Engine', 'Home', 'Incident', 'Models', 'Support', 'Trail', 'Week'],

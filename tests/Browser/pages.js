@@ -7,6 +7,7 @@ export const PAGES = [
     '/dogs/create',
     '/dogs/1/intake',
     '/imports',
+    '/programs',
     '/dogs/4/reports',
     '/dogs/1/reports/progress',
     '/dogs/4/reports/hand_over',

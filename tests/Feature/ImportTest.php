@@ -239,7 +239,7 @@ final class ImportTest extends TestCase
         ]]);
 
         self::assertSame([2, 1], [$import->counts['good'] ?? 0, $import->counts['bad'] ?? 0]);
-        $this->get("/imports/{$import->id}")->assertSee('left out, as you chose');
+        $this->get("/imports/{$import->id}")->assertSee('means nothing here');
         $this->delete("/imports/{$import->id}/matching")->assertRedirect();
         self::assertSame([ImportState::Matching, 0], [$import->refresh()->state, ImportRow::query()->count()]);
         $this->get("/imports/{$import->id}")->assertSee('value="returned" selected', false);

@@ -8,6 +8,7 @@ use App\Engine\PlanReader;
 use App\Incident\RecordIncident;
 use App\Library\TemplateFile;
 use App\Library\TemplateFromPlan;
+use App\Models\ApiToken;
 use App\Models\Appointment;
 use App\Models\Assessment;
 use App\Models\CalendarFeed;
@@ -184,6 +185,15 @@ final class RouteAccessTest extends TestCase
         'GET dogs/{dog}/homework/sheet' => [200, 200, 403, 403, 404, 404, 302],
         'GET dogs/{dog}/homework/paper' => [200, 200, 403, 403, 404, 404, 302],
         'POST dogs/{dog}/homework/paper' => [302, 302, 403, 403, 404, 404, 302],
+        'GET api/v1/openapi.json' => [200, 200, 200, 200, 200, 200, 200],
+        'GET api/v1' => [401, 401, 401, 401, 401, 401, 401],
+        'GET api/v1/{resource}' => [401, 401, 401, 401, 401, 401, 401],
+        'GET api/v1/sessions/{session}' => [401, 401, 401, 401, 401, 401, 401],
+        'POST api/v1/sessions/{session}/entries' => [401, 401, 401, 401, 401, 401, 401],
+        'POST api/v1/dogs/{dog}/home-entries' => [401, 401, 401, 401, 401, 401, 401],
+        'GET programs' => [200, 200, 403, 403, 403, 200, 302],
+        'POST programs' => [302, 302, 403, 403, 403, 302, 302],
+        'DELETE programs/{token}' => [302, 404, 404, 404, 404, 404, 302],
         'GET imports' => [200, 200, 403, 403, 403, 200, 302],
         'POST imports' => [302, 302, 403, 403, 403, 302, 302],
         'GET imports/{import}' => [200, 200, 403, 403, 403, 404, 302],
@@ -458,6 +468,10 @@ final class RouteAccessTest extends TestCase
             'practice_id' => $world->practice->id, 'dog_id' => $world->dog->id, 'person_id' => $world->session->person_id,
             'user_id' => $world->trainer->id, 'token' => hash('sha256', 'known'), 'language' => 'en', 'ends_at' => now()->addDay(),
         ]);
+        $program = ApiToken::query()->create([
+            'practice_id' => $world->practice->id, 'user_id' => $world->trainer->id, 'name' => 'Counter', 'scopes' => ['read'],
+            'token' => hash('sha256', 'known'), 'ends_at' => now()->addDay(),
+        ]);
         $import = Import::query()->create([
             'practice_id' => $world->practice->id, 'user_id' => $world->trainer->id, 'kind' => 'weights', 'name' => 'weights.csv',
             'file' => (string) Str::uuid(), 'state' => 'undone', 'head' => ['Dog'], 'matching' => [],
@@ -493,7 +507,8 @@ final class RouteAccessTest extends TestCase
             '{entry}' => (string) $entry->id, '{homework}' => (string) $homework->id, '{rep}' => (string) $rep->id,
             '{link}' => (string) (str_contains($uri, 'report-links') ? $reportLink->id : $link->id), '{report}' => (string) $report->id,
             '{import}' => (string) $import->id,
-            '{token}' => 'unknown', '{appointment}' => (string) $appointment->id, '{closed}' => (string) $closed->id,
+            '{token}' => str_contains($uri, 'programs') ? (string) $program->id : 'unknown', '{resource}' => 'dogs',
+            '{appointment}' => (string) $appointment->id, '{closed}' => (string) $closed->id,
             '{feed}' => (string) $feed->id,
             '{device}' => '1',
             '{free}' => (string) $free->id, '{observation}' => (string) $observation->id,

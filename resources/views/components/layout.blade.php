@@ -46,7 +46,8 @@
                         <a class="nav-link" href="{{ route('clients.index') }}">{{ say('people.clients.title') }}</a>
                         <a class="nav-link" href="{{ route('people.index') }}">{{ say('people.title') }}</a>
                     @endif
-                    @if(auth()->user()->role->managesPlans())<a class="nav-link" href="{{ route('imports.index') }}">{{ say('imports.title') }}</a>@endif
+                    @if(auth()->user()->role->managesPlans())<a class="nav-link" href="{{ route('imports.index') }}">{{ say('imports.title') }}</a>
+                        <a class="nav-link" href="{{ route('api-tokens') }}">{{ say('api.title') }}</a>@endif
                     <a class="nav-link" href="{{ route('places.index') }}">{{ say('places.title') }}</a>
                     <a class="nav-link d-md-none" href="{{ route('templates.index') }}">{{ say('layout.layout.templates') }}</a>
                     <a class="nav-link d-md-none" href="{{ route('help') }}">{{ say('layout.layout.help') }}</a>
