@@ -3,10 +3,12 @@
 declare(strict_types=1);
 
 /*
- * A log of 50,000 trials as a workbook: looked through, imported, and undone by the worker's own steps, with the most memory each took.
+ * A log of 50,000 trials as a workbook: looked through, imported, archived with all of the practice, and undone by the worker's own
+ * steps, with the most memory each took.
  * What is told is seconds, and how many rows that is to one INSERT of one row in the same run.
  */
 
+use App\Archive\WriteArchive;
 use App\Import\CheckImport;
 use App\Import\RunImport;
 use App\Import\TakeFile;
@@ -50,8 +52,9 @@ if ($step === '') {
         DB::table('import_rows')->insert(['import_id' => $import->id, 'number' => $i, 'state' => 'bad', 'data' => '{}']);
     }
     echo sprintf("one row written: %.2f ms\n", (hrtime(true) - $at) / 2e8);
-    foreach (['check' => ImportState::Checking, 'run' => ImportState::Importing, 'undo' => ImportState::Undoing] as $step => $state) {
-        $import->update(['state' => $state]);
+    $steps = ['check' => ImportState::Checking, 'run' => ImportState::Importing, 'archive' => null, 'undo' => ImportState::Undoing];
+    foreach ($steps as $step => $state) {
+        $import->update($state === null ? [] : ['state' => $state]);
         // each in a process of its own, so that the memory is its own
         passthru(PHP_BINARY.' '.escapeshellarg(__FILE__)." {$import->id} {$step}", $failed);
         if ($failed !== 0) {
@@ -62,9 +65,20 @@ if ($step === '') {
 }
 $import = Import::query()->with(['practice', 'user'])->findOrFail($rows);
 $at = hrtime(true);
+if ($step === 'archive') {
+    $file = sys_get_temp_dir().'/wheatear-bench.zip';
+    $written = $app->make(WriteArchive::class)->write($import->practice, $file);
+    clearstatcache();
+    echo sprintf(
+        "%-7s %6.1f s, %4.0f MB at most, %d rows of all lists, %d trials, a file of %.1f MB\n", $step, (hrtime(true) - $at) / 1e9,
+        memory_get_peak_usage(true) / 1e6, $written['rows'], DB::table('trials')->count(), filesize($file) / 1e6,
+    );
+    unlink($file);
+    exit(0);
+}
 $app->make(['check' => CheckImport::class, 'run' => RunImport::class, 'undo' => UndoImport::class][$step])->work($import);
 $import->refresh();
 echo sprintf(
-    "%-6s %6.1f s, %4.0f MB at most, %s: %s\n", $step, (hrtime(true) - $at) / 1e9, memory_get_peak_usage(true) / 1e6, $import->state->value,
+    "%-7s %6.1f s, %4.0f MB at most, %s: %s\n", $step, (hrtime(true) - $at) / 1e9, memory_get_peak_usage(true) / 1e6, $import->state->value,
     json_encode($import->counts),
 );

@@ -8,6 +8,7 @@ use App\Account\Http\JoinController;
 use App\Account\Http\KnownDevice;
 use App\Account\Http\SignInController;
 use App\Api\Http\ApiTokenController;
+use App\Archive\Http\ArchiveController;
 use App\Assessment\Http\AssessmentController;
 use App\Dog\Http\AgreementController;
 use App\Dog\Http\CautionController;
@@ -219,6 +220,10 @@ Route::middleware(['auth', 'auth.session', KnownDevice::class])->group(function 
     Route::post('/dogs/{dog}/health', [DogHealthController::class, 'store'])->name('health.store');
     Route::put('/health-entries/{entry}', [DogHealthController::class, 'update'])->name('health.update');
     Route::delete('/health-entries/{entry}', [DogHealthController::class, 'destroy'])->name('health.destroy');
+    Route::get('/archives', [ArchiveController::class, 'index'])->name('archives.index');
+    Route::post('/archives', [ArchiveController::class, 'store']);
+    Route::get('/archives/{archive}', [ArchiveController::class, 'show'])->name('archives.show');
+    Route::get('/archives/{archive}/progress', [ArchiveController::class, 'progress'])->name('archive-progress');
     Route::get('/programs', [ApiTokenController::class, 'index'])->name('api-tokens');
     Route::post('/programs', [ApiTokenController::class, 'store']);
     Route::delete('/programs/{token}', [ApiTokenController::class, 'destroy'])->name('api-tokens.destroy');

@@ -8,6 +8,7 @@ export const PAGES = [
     '/dogs/1/intake',
     '/imports',
     '/programs',
+    '/archives',
     '/dogs/4/reports',
     '/dogs/1/reports/progress',
     '/dogs/4/reports/hand_over',

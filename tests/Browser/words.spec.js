@@ -36,6 +36,8 @@ const WRITTEN = [
     ['calendar_feeds', ['name', 'address']],
     ['reports', ['name', 'note']],
     ['report_links', ['name']],
+    ['imports', ['name']],
+    ['api_tokens', ['name']],
 ];
 
 /** Not words of a language: units after a number, keys of a keyboard, and formats by their names. */
@@ -50,7 +52,7 @@ test.beforeAll(() => {
     sql("UPDATE users SET email = CONCAT(id, '@§') WHERE role <> 'owner'");
     sql("UPDATE users SET language = 'qps'");
     // what was handed out stays as it was said
-    sql('UPDATE reports SET sections = "[]"');
+    sql('UPDATE reports SET sections = "[]", language = "qps"');
     sql(
         'UPDATE sessions SET report = NULL; DELETE FROM unplaced_trials; DELETE FROM practice_templates; ' +
             'UPDATE plan_versions SET plan_versions.change = "§"',

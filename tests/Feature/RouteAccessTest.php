@@ -26,6 +26,7 @@ use App\Models\Item;
 use App\Models\Person;
 use App\Models\Photo;
 use App\Models\Place;
+use App\Models\PracticeArchive;
 use App\Models\Report;
 use App\Models\ReportLink;
 use App\Models\Role;
@@ -191,6 +192,10 @@ final class RouteAccessTest extends TestCase
         'GET api/v1/sessions/{session}' => [401, 401, 401, 401, 401, 401, 401],
         'POST api/v1/sessions/{session}/entries' => [401, 401, 401, 401, 401, 401, 401],
         'POST api/v1/dogs/{dog}/home-entries' => [401, 401, 401, 401, 401, 401, 401],
+        'GET archives' => [200, 403, 403, 403, 403, 200, 302],
+        'POST archives' => [302, 403, 403, 403, 403, 302, 302],
+        'GET archives/{archive}' => [404, 403, 403, 403, 403, 404, 302],
+        'GET archives/{archive}/progress' => [200, 403, 403, 403, 403, 404, 302],
         'GET programs' => [200, 200, 403, 403, 403, 200, 302],
         'POST programs' => [302, 302, 403, 403, 403, 302, 302],
         'DELETE programs/{token}' => [302, 404, 404, 404, 404, 404, 302],
@@ -468,6 +473,9 @@ final class RouteAccessTest extends TestCase
             'practice_id' => $world->practice->id, 'dog_id' => $world->dog->id, 'person_id' => $world->session->person_id,
             'user_id' => $world->trainer->id, 'token' => hash('sha256', 'known'), 'language' => 'en', 'ends_at' => now()->addDay(),
         ]);
+        $archive = PracticeArchive::query()->create([
+            'practice_id' => $world->practice->id, 'user_id' => $world->trainer->id, 'made_at' => now(),
+        ]);
         $program = ApiToken::query()->create([
             'practice_id' => $world->practice->id, 'user_id' => $world->trainer->id, 'name' => 'Counter', 'scopes' => ['read'],
             'token' => hash('sha256', 'known'), 'ends_at' => now()->addDay(),
@@ -508,6 +516,7 @@ final class RouteAccessTest extends TestCase
             '{link}' => (string) (str_contains($uri, 'report-links') ? $reportLink->id : $link->id), '{report}' => (string) $report->id,
             '{import}' => (string) $import->id,
             '{token}' => str_contains($uri, 'programs') ? (string) $program->id : 'unknown', '{resource}' => 'dogs',
+            '{archive}' => (string) $archive->id,
             '{appointment}' => (string) $appointment->id, '{closed}' => (string) $closed->id,
             '{feed}' => (string) $feed->id,
             '{device}' => '1',

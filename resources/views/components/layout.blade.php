@@ -53,6 +53,7 @@
                     <a class="nav-link d-md-none" href="{{ route('help') }}">{{ say('layout.layout.help') }}</a>
                     @if(auth()->user()->role->managesPractice())
                         <a class="nav-link" href="{{ route('practice') }}">{{ say('practice.title') }}</a>
+                        <a class="nav-link" href="{{ route('archives.index') }}">{{ say('archive.title') }}</a>
                         <a class="nav-link" href="{{ route('trail') }}">{{ say('practice.trail.title') }}</a>
                     @endif
                     <form method="post" action="{{ route('sign-out') }}" data-sign-out>

@@ -1,0 +1,15 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Archive;
+
+/** Why an archive is not restored. */
+enum ArchiveProblem: string
+{
+    case NotOne = 'not_one';
+    case Newer = 'newer';
+    case Damaged = 'damaged';
+    case NotEmpty = 'not_empty';
+    case TooLarge = 'too_large';
+}

@@ -1,0 +1,125 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Archive;
+
+use Illuminate\Database\Query\Builder;
+
+/**
+ * Rows of a practice as they stand in its archive: numbered from 1 in their order instead of by the database, and pointing to each other
+ * by these numbers, so that the same practice says the same wherever it lies.
+ */
+final class ArchivedRows
+{
+    private const AT_ONCE = 2000;
+
+    /** What a device told may name somebody by number. */
+    private const NUMBERS_IN_JSON = ['session_events' => ['data' => ['person' => 'people']]];
+
+    /** @var array<string, array<int, int>> numbers in the archive, by table and number of the database */
+    private array $numbers = [];
+
+    /** @param  array<string, ArchivedTable>  $tables */
+    public function __construct(private readonly ArchivedTables $source, private readonly array $tables, private readonly int $practiceId)
+    {
+        foreach ($tables as $table) {
+            if ($table->isNumbered()) {
+                $ids = $source->query($table, $tables, $practiceId)->orderBy("{$table->name}.id")->pluck("{$table->name}.id");
+                foreach ($ids as $i => $id) {
+                    $this->numbers[$table->name][is_numeric($id) ? (int) $id : 0] = (int) $i + 1;
+                }
+            }
+        }
+    }
+
+    public function count(ArchivedTable $table): int
+    {
+        return $table->isNumbered()
+            ? count($this->numbers[$table->name] ?? [])
+            : $this->source->query($table, $this->tables, $this->practiceId)->count();
+    }
+
+    /** @return \Generator<array<string, mixed>> by their numbers, or by what tells them apart */
+    public function of(ArchivedTable $table): \Generator
+    {
+        $columns = array_map(static fn (string $column): string => "{$table->name}.{$column}", $table->columns);
+        $last = null;
+        do {
+            $query = $this->source->query($table, $this->tables, $this->practiceId)->select($columns)->limit(self::AT_ONCE);
+            foreach ($table->key as $column) {
+                $query->orderBy("{$table->name}.{$column}");
+            }
+            if ($last !== null) {
+                $query->where(static fn (Builder $after) => self::after($after, $table, $last));
+            }
+            $rows = $query->get();
+            foreach ($rows as $row) {
+                $row = (array) $row;
+                $last = $row;
+                yield $this->told($table, $row);
+            }
+        } while ($rows->count() === self::AT_ONCE);
+    }
+
+    /**
+     * By the parts of a key: (a, b) > (1, 2) is a > 1, or a = 1 and b > 2.
+     *
+     * @param  array<mixed>  $last
+     */
+    private static function after(Builder $query, ArchivedTable $table, array $last): void
+    {
+        foreach ($table->key as $i => $column) {
+            $query->orWhere(static function (Builder $either) use ($table, $last, $i, $column): void {
+                foreach (array_slice($table->key, 0, $i) as $same) {
+                    $either->where("{$table->name}.{$same}", $last[$same]);
+                }
+                $either->where("{$table->name}.{$column}", '>', $last[$column]);
+            });
+        }
+    }
+
+    /**
+     * @param  array<mixed>  $row
+     * @return array<string, mixed>
+     */
+    private function told(ArchivedTable $table, array $row): array
+    {
+        $told = [];
+        foreach ($table->columns as $column) {
+            $value = $row[$column] ?? null;
+            $told[$column] = match (true) {
+                $value === null => null,
+                $column === 'id' => $this->number($table->name, $value),
+                isset($table->pointers[$column]) => $this->number($table->pointers[$column], $value),
+                $table->isJson($column) => $this->json($table->name, $column, is_string($value) ? $value : ''),
+                default => $value,
+            };
+        }
+
+        return $told;
+    }
+
+    private function number(string $table, mixed $id): ?int
+    {
+        return $this->numbers[$table][is_numeric($id) ? (int) $id : 0] ?? null;
+    }
+
+    private function json(string $table, string $column, string $text): mixed
+    {
+        $value = json_decode($text, flags: JSON_THROW_ON_ERROR);
+        foreach (self::NUMBERS_IN_JSON[$table][$column] ?? [] as $key => $of) {
+            if ($value instanceof \stdClass && is_int($value->{$key} ?? null)) {
+                $value->{$key} = $this->number($of, $value->{$key});
+            }
+        }
+
+        return $value;
+    }
+
+    /** @return array<string, string> table that a number within JSON is of, by its key */
+    public static function numbersIn(string $table, string $column): array
+    {
+        return self::NUMBERS_IN_JSON[$table][$column] ?? [];
+    }
+}
