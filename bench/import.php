@@ -35,10 +35,10 @@ if ($step === '') {
         mt_srand(20261129);
         yield ['Dog', 'Date', 'Time', 'Yards', 'Result', 'Band', 'Signs', 'Food', 'Notes'];
         for ($i = 0; $i < $rows; $i++) {
-            $day = (new DateTimeImmutable('2016-01-01'))->modify('+'.intdiv($i, 15).' days')->format('Y-m-d');
+            $day = (new DateTimeImmutable('2016-01-01'))->modify('+'.intdiv($i, 30).' days')->format('Y-m-d');
             $band = [0, 0, 0, 1, 1, 2][mt_rand(0, 5)];
             yield [
-                'Bodkin', $day, sprintf('%02d:%02d', 9 + intdiv($i % 15, 6), ($i % 15) * 4 % 60), mt_rand(10, 60),
+                'Bodkin', $day, sprintf('%02d:%02d', 9 + intdiv($i % 30, 15), ($i % 15) * 4 % 60), mt_rand(10, 60),
                 $band < 2 ? 'returned' : 'prompted', $band, 'loose, wavy body', 'gently', 'row '.$i,
             ];
         }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Archive;
 
-use Illuminate\Database\Query\Builder;
+use Illuminate\Database\Connection;
 
 /**
  * Rows of a practice as they stand in its archive: numbered from 1 in their order instead of by the database, and pointing to each other
@@ -14,6 +14,8 @@ final class ArchivedRows
 {
     private const AT_ONCE = 2000;
 
+    private const PARENTS_AT_ONCE = 500;
+
     /** What a device told may name somebody by number. */
     private const NUMBERS_IN_JSON = ['session_events' => ['data' => ['person' => 'people']]];
 
@@ -21,7 +23,7 @@ final class ArchivedRows
     private array $numbers = [];
 
     /** @param  array<string, ArchivedTable>  $tables */
-    public function __construct(private readonly ArchivedTables $source, private readonly array $tables, private readonly int $practiceId)
+    public function __construct(private readonly Connection $database, ArchivedTables $source, array $tables, int $practiceId)
     {
         foreach ($tables as $table) {
             if ($table->isNumbered()) {
@@ -33,49 +35,19 @@ final class ArchivedRows
         }
     }
 
-    public function count(ArchivedTable $table): int
-    {
-        return $table->isNumbered()
-            ? count($this->numbers[$table->name] ?? [])
-            : $this->source->query($table, $this->tables, $this->practiceId)->count();
-    }
-
     /** @return \Generator<array<string, mixed>> by their numbers, or by what tells them apart */
     public function of(ArchivedTable $table): \Generator
     {
-        $columns = array_map(static fn (string $column): string => "{$table->name}.{$column}", $table->columns);
-        $last = null;
-        do {
-            $query = $this->source->query($table, $this->tables, $this->practiceId)->select($columns)->limit(self::AT_ONCE);
+        // rows are found by the numbers of the database that are known by now: their own, or of what they hang on
+        $by = $table->isNumbered() ? $table->name : $table->pointers[$table->key[0]];
+        foreach (array_chunk(array_keys($this->numbers[$by] ?? []), $table->isNumbered() ? self::AT_ONCE : self::PARENTS_AT_ONCE) as $ids) {
+            $query = $this->database->table($table->name)->whereIntegerInRaw($table->key[0], $ids)->select($table->columns);
             foreach ($table->key as $column) {
-                $query->orderBy("{$table->name}.{$column}");
+                $query->orderBy($column);
             }
-            if ($last !== null) {
-                $query->where(static fn (Builder $after) => self::after($after, $table, $last));
+            foreach ($query->get() as $row) {
+                yield $this->told($table, (array) $row);
             }
-            $rows = $query->get();
-            foreach ($rows as $row) {
-                $row = (array) $row;
-                $last = $row;
-                yield $this->told($table, $row);
-            }
-        } while ($rows->count() === self::AT_ONCE);
-    }
-
-    /**
-     * By the parts of a key: (a, b) > (1, 2) is a > 1, or a = 1 and b > 2.
-     *
-     * @param  array<mixed>  $last
-     */
-    private static function after(Builder $query, ArchivedTable $table, array $last): void
-    {
-        foreach ($table->key as $i => $column) {
-            $query->orWhere(static function (Builder $either) use ($table, $last, $i, $column): void {
-                foreach (array_slice($table->key, 0, $i) as $same) {
-                    $either->where("{$table->name}.{$same}", $last[$same]);
-                }
-                $either->where("{$table->name}.{$column}", '>', $last[$column]);
-            });
         }
     }
 

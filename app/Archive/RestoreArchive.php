@@ -141,7 +141,8 @@ final readonly class RestoreArchive
             $row = $this->row($table, json_decode($line), $practice, $owner, $before, $counts);
             // the first owner is there already, as whoever restores it
             if ($table->name === 'users' && $row['id'] === $before['users'] + 1) {
-                $owner->forceFill(array_diff_key($row, array_flip(['id', 'role', 'practice_id', 'email', 'password', 'disabled_at'])))->save();
+                $owner->forceFill(array_diff_key($row,
+                    array_flip(['id', 'role', 'practice_id', 'email', 'password', 'disabled_at'])))->save();
             } else {
                 $rows[] = $row;
             }
@@ -188,7 +189,8 @@ final readonly class RestoreArchive
             $value = $told->{$column};
             $row[$column] = match (true) {
                 $value === null => null,
-                $column === 'id' => is_int($value) ? $before[$table->name] + $value : throw new UnreadableArchive(ArchiveProblem::Damaged, $table->name),
+                $column === 'id' => is_int($value)
+                    ? $before[$table->name] + $value : throw new UnreadableArchive(ArchiveProblem::Damaged, $table->name),
                 isset($table->pointers[$column]) => $number($table->pointers[$column], $value),
                 $table->isJson($column) => self::json($table->name, $column, $value, $number),
                 is_scalar($value) => $value,

@@ -11,6 +11,7 @@ use App\Models\TrailEntry;
 use App\Photo\KeepPhoto;
 use App\Table\CsvWriter;
 use Illuminate\Contracts\Filesystem\Filesystem;
+use Illuminate\Database\Connection;
 use Illuminate\Support\Str;
 use Psr\Clock\ClockInterface;
 
@@ -27,8 +28,9 @@ final readonly class WriteArchive
         'travel_minutes', 'hot_from_month', 'hot_until_month', 'hot_from', 'hot_until',
     ];
 
-    public function __construct(private ArchivedTables $tables, private Filesystem $files, private ClockInterface $clock)
-    {
+    public function __construct(
+        private Connection $database, private ArchivedTables $tables, private Filesystem $files, private ClockInterface $clock,
+    ) {
     }
 
     /** @return array{checksum: string, rows: int} */
@@ -52,7 +54,7 @@ final readonly class WriteArchive
             throw new \RuntimeException('The archive cannot be written.');
         }
         $tables = $this->tables->all();
-        $rows = new ArchivedRows($this->tables, $tables, $practice->id);
+        $rows = new ArchivedRows($this->database, $this->tables, $tables, $practice->id);
         $list = [];
         foreach (array_values($tables) as $i => $table) {
             $list[] = self::table($zip, $folder, $table, $rows);

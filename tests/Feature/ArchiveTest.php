@@ -63,7 +63,8 @@ final class ArchiveTest extends TestCase
             ])->assertCreated();
         }
         $trial = Trial::query()->latest('id')->firstOrFail();
-        $this->put("/sessions/{$world->session->id}/trials/{$trial->id}", ['uuid' => (string) Str::uuid(), 'distance' => '62', 'outcome' => 'watched', 'band' => '1']);
+        $this->put("/sessions/{$world->session->id}/trials/{$trial->id}",
+            ['uuid' => (string) Str::uuid(), 'distance' => '62', 'outcome' => 'watched', 'band' => '1']);
         SessionEvent::query()->create([
             'practice_id' => $world->practice->id, 'session_id' => $world->session->id, 'user_id' => $world->trainer->id,
             'uuid' => (string) Str::uuid(), 'kind' => 'handler', 'data' => ['person' => $world->session->person_id], 'occurred_at' => now(),
@@ -99,7 +100,8 @@ final class ArchiveTest extends TestCase
         self::assertSame("\xFF\xD8\xFFpicture", Storage::get(KeepPhoto::path($photo->file)));
 
         $this->actingAs($this->owner->refresh());
-        foreach (["/dogs/{$dog->id}", '/plans/'.Plan::query()->where('practice_id', $this->owner->practice_id)->value('id'), "/sessions/{$session->id}/review", '/', '/people'] as $page) {
+        foreach (["/dogs/{$dog->id}", '/plans/'.Plan::query()->where('practice_id', $this->owner->practice_id)->value('id'),
+            "/sessions/{$session->id}/review", '/', '/people'] as $page) {
             $this->get($page)->assertOk();
         }
         $this->get("/sessions/{$session->id}/review")->assertSee('corrected by');
@@ -148,7 +150,8 @@ final class ArchiveTest extends TestCase
             [$this->changed('archive.json', str_replace('"version": 1', '"version": 2', $told)), ArchiveProblem::Newer],
             [$this->changed('archive.json', str_replace('"dogs"', '"cats"', $told)), ArchiveProblem::Newer],
             [$this->changed('data/trials.jsonl', str_replace('returned', 'reacted', $trials)), ArchiveProblem::Damaged],
-            [$this->changed('data/trials.jsonl', preg_replace('/"session_id":1/', '"session_id":99', $trials) ?? ''), ArchiveProblem::Damaged],
+            [$this->changed('data/trials.jsonl', preg_replace('/"session_id":1/', '"session_id":99', $trials) ?? ''),
+                ArchiveProblem::Damaged],
             [$this->changed('data/trials.jsonl', "[1]\n"), ArchiveProblem::Damaged],
             [$this->changed('data/trials.jsonl', null), ArchiveProblem::Damaged],
         ] as $i => [$file, $problem]) {
@@ -170,7 +173,8 @@ final class ArchiveTest extends TestCase
     public function test_an_archive_of_an_older_version_that_knows_fewer_columns_is_restored(): void
     {
         $this->write($this->world->practice);
-        $places = (string) preg_replace('/,"travel_minutes":[^,}]*/', '', (string) file_get_contents("zip://{$this->file}#data/places.jsonl"));
+        $places = (string) preg_replace('/,"travel_minutes":[^,}]*/', '',
+            (string) file_get_contents("zip://{$this->file}#data/places.jsonl"));
         $told = json_decode((string) file_get_contents("zip://{$this->file}#archive.json"), true, flags: JSON_THROW_ON_ERROR);
         self::assertIsArray($told);
         foreach ($told['tables'] as $i => $table) {
