@@ -8,6 +8,7 @@ use App\Account\Http\JoinController;
 use App\Account\Http\KnownDevice;
 use App\Account\Http\SignInController;
 use App\Api\Http\ApiTokenController;
+use App\Api\Http\ListController;
 use App\Archive\Http\ArchiveController;
 use App\Assessment\Http\AssessmentController;
 use App\Dog\Http\AgreementController;
@@ -224,6 +225,7 @@ Route::middleware(['auth', 'auth.session', KnownDevice::class])->group(function 
     Route::post('/archives', [ArchiveController::class, 'store']);
     Route::get('/archives/{archive}', [ArchiveController::class, 'show'])->name('archives.show');
     Route::get('/archives/{archive}/progress', [ArchiveController::class, 'progress'])->name('archive-progress');
+    Route::get('/lists/{resource}/{format}', [ListController::class, 'show'])->whereIn('format', ListController::FORMATS)->name('list-file');
     Route::get('/programs', [ApiTokenController::class, 'index'])->name('api-tokens');
     Route::post('/programs', [ApiTokenController::class, 'store']);
     Route::delete('/programs/{token}', [ApiTokenController::class, 'destroy'])->name('api-tokens.destroy');

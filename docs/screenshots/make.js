@@ -60,7 +60,7 @@ await take('dog', '/dogs/1');
 await take('plan', '/plans/1');
 await take('ladder', '/plans/1/ladder');
 await take('handling', '/dogs/4/handling#area-front_paw-left');
-await take('item', '/items/1');
+await take('report', '/dogs/1/reports/progress');
 await take('sketch', '/places/1/sketch?plan=1');
 await take('limits', '/plans/1/limits');
 await take('homework', '/dogs/1/homework');

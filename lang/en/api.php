@@ -21,6 +21,22 @@ return [
     'state' => '{isClosed, select, yes {closed} other {{isOver, select, yes {ended {day}} other {ends {day}}}}}; {isUsed, select, yes {last used {used}} other {not used yet}}',
     'close' => 'Close',
     'closed_now' => 'The token of {name} is closed.',
+    'lists' => 'Lists for a spreadsheet',
+    'lists_about' => 'As they are now, in meters and kilograms, times in UTC; at most {most, number} rows.',
+    'resources' => [
+        'dogs' => 'Dogs', 'people' => 'People', 'places' => 'Places', 'plans' => 'Plans', 'sessions' => 'Sessions',
+        'events' => 'Scares and bites', 'health-entries' => 'Health and weights', 'homework' => 'Homework', 'home-reps' => 'Reps at home',
+    ],
+    'columns' => [
+        'id' => 'Number', 'name' => 'Name', 'description' => 'Description', 'breed' => 'Breed', 'sex' => 'Sex', 'bornOn' => 'Born',
+        'hasBitten' => 'Has bitten', 'hidesSigns' => 'Hides signs', 'archivedAt' => 'Archived', 'helps' => 'Helps', 'kind' => 'Kind',
+        'roomMeters' => 'Room (m)', 'dog' => 'Dog', 'trigger' => 'What it reacts to', 'person' => 'Handler', 'method' => 'Method',
+        'goal' => 'Goal', 'isResting' => 'Resting', 'steps' => 'Steps', 'plan' => 'Plan', 'place' => 'Place', 'startedAt' => 'Started',
+        'endedAt' => 'Ended', 'note' => 'Note', 'severity' => 'How bad', 'occurredAt' => 'When', 'kilograms' => 'Weight (kg)',
+        'fromOn' => 'From', 'untilOn' => 'Until', 'isTakenOut' => 'Taken out', 'what' => 'What', 'timesADay' => 'Times a day',
+        'uuid' => 'UUID', 'homework' => 'Task', 'answer' => 'Answer', 'seconds' => 'Seconds held',
+    ],
+    'as_file' => '{list} as {format}',
     'problems' => [
         'not_yours' => 'Only owners and trainers let programs in.',
         'program' => 'Program: a name of at most 80 letters.',

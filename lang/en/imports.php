@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 /* Files of rows that are brought in. */
 return [
-    'title' => 'Import',
+    'title' => 'Import and lists',
     'about' => 'Bring last year’s log from a spreadsheet. You say what each column is, see every row’s problem, and nothing is imported before you say so. An import can be undone.',
     'rows_of' => 'The rows are',
     'kinds' => [

@@ -42,7 +42,7 @@ final class RoomsTest extends TestCase
         ],
         'Assessment' => ['Access', 'Engine', 'Input', 'Library', 'Models', 'People', 'Plan', 'Support', 'Words'],
         'Week' => ['Access', 'Engine', 'Incident', 'Mail', 'Models', 'Support', 'Trail'],
-        'Api' => ['Access', 'Models', 'Session', 'Support', 'Trail'],
+        'Api' => ['Access', 'Models', 'Session', 'Support', 'Table', 'Trail'],
         'Archive' => ['Models', 'Photo', 'Support', 'Table', 'Trail'],
         'Import' => ['Access', 'Engine', 'Models', 'Session', 'Support', 'Table', 'Trail'],
         'Report' => ['Dog', 'Engine', 'Handling', 'Home', 'Library', 'Models', 'Session', 'Support', 'Trail', 'View'],

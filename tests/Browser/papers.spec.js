@@ -74,7 +74,7 @@ test("last year's spreadsheet: matched, told by row, imported, undone, imported"
     const found = complaints(page);
     await signIn(page);
     await page.getByText('Menu').first().click();
-    await page.getByRole('link', { name: 'Import', exact: true }).click();
+    await page.getByRole('link', { name: 'Import and lists', exact: true }).click();
     const bring = async () => {
         await page.getByLabel('File').setInputFiles({ name: 'log-2025.csv', mimeType: 'text/csv', buffer: Buffer.from(lastYear()) });
         await page.getByRole('button', { name: 'Look at it' }).click();

@@ -16,6 +16,7 @@ use App\Models\HomeRep;
 use App\Models\Homework;
 use App\Models\Role;
 use App\Models\Trial;
+use App\Table\OpenTable;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Support\Facades\Route;
 use Illuminate\Support\Str;
@@ -23,6 +24,7 @@ use Illuminate\Testing\TestResponse;
 use Opis\JsonSchema\Errors\ErrorFormatter;
 use Opis\JsonSchema\Validator;
 use PHPUnit\Framework\Attributes\CoversClass;
+use Symfony\Component\HttpFoundation\BinaryFileResponse;
 use Tests\TestCase;
 
 /** Programs: what the document says is what is answered, its examples work, and a token goes as far as it was given. */
@@ -144,6 +146,24 @@ final class ApiTest extends TestCase
         $this->read('/dogs?limit=0', $token)->assertUnprocessable()->assertJsonValidationErrors(['limit' => 'from 1 to 200']);
         $this->read('/dogs?limit=201&after=x', $token)->assertUnprocessable()->assertJsonValidationErrors(['limit', 'after']);
         $this->read('/cats', $token)->assertNotFound();
+    }
+
+    public function test_every_list_is_a_file_for_a_spreadsheet_with_names_instead_of_numbers(): void
+    {
+        $this->world->dog->update(['name' => '=Moss']);
+        $this->actingAs($this->world->trainer);
+        foreach (Resource::cases() as $resource) {
+            $csv = $this->get("/lists/{$resource->value}/csv")->assertOk()->streamedContent();
+            self::assertGreaterThan(1, substr_count($csv, "\r\n"), $resource->value);
+            self::assertStringNotContainsString('api.columns', $csv);
+            $xlsx = $this->get("/lists/{$resource->value}/xlsx")->assertOk()->baseResponse;
+            self::assertInstanceOf(BinaryFileResponse::class, $xlsx);
+            $rows = array_values(iterator_to_array(OpenTable::of($xlsx->getFile()->getPathname())->rows()));
+            self::assertSame(substr_count($csv, "\r\n"), count($rows), $resource->value);
+        }
+        self::assertStringContainsString("\r\n{$this->world->plan->id},'=Moss,Kites,", $this->get('/lists/plans/csv')->streamedContent());
+        $this->get('/lists/cats/csv')->assertNotFound();
+        $this->get('/lists/dogs/pdf')->assertNotFound();
     }
 
     public function test_a_token_goes_as_far_as_it_was_given_and_no_longer(): void

@@ -196,6 +196,7 @@ final class RouteAccessTest extends TestCase
         'POST archives' => [302, 403, 403, 403, 403, 302, 302],
         'GET archives/{archive}' => [404, 403, 403, 403, 403, 404, 302],
         'GET archives/{archive}/progress' => [200, 403, 403, 403, 403, 404, 302],
+        'GET lists/{resource}/{format}' => [200, 200, 403, 403, 403, 200, 302],
         'GET programs' => [200, 200, 403, 403, 403, 200, 302],
         'POST programs' => [302, 302, 403, 403, 403, 302, 302],
         'DELETE programs/{token}' => [302, 404, 404, 404, 404, 404, 302],

@@ -12,6 +12,14 @@
             <p class="form-text mb-0" id="h-file">{{ say('imports.file_about', ['most' => $most]) }}</p></div>
         <div><button class="btn btn-primary">{{ say('imports.look_at_it') }}</button></div>
     </form>
+    <h2>{{ say('api.lists') }}</h2>
+    <p class="mb-1">{{ say('api.lists_about', ['most' => App\Api\ListRows::MOST]) }}</p>
+    <ul class="list-unstyled report-parts mb-4">
+        @foreach(labels('api.resources', array_column(App\Api\Resource::cases(), 'value')) as $list => $label)
+            <li>{{ $label }}: @foreach(App\Api\Http\ListController::FORMATS as $format)<a class="me-2" href="{{ route('list-file', [$list, $format]) }}" download
+                aria-label="{{ say('api.as_file', ['list' => $label, 'format' => strtoupper($format)]) }}">{{ strtoupper($format) }}</a>@endforeach</li>
+        @endforeach
+    </ul>
     <h2>{{ say('imports.so_far') }}</h2>
     @if($imports->isEmpty())<p>{{ say('imports.none') }}</p>@endif
     <ul class="list-group">
