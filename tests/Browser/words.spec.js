@@ -41,7 +41,7 @@ const WRITTEN = [
 ];
 
 /** Not words of a language: units after a number, keys of a keyboard, and formats by their names. */
-const NAMES = /\b(dB|kg|km|m|cm|s|g|kcal|JSON|CSV|PHP|ISO|docs\/formats\.md|A|B|C|D|E|W3C|Chrome|Linux)\b/g;
+const NAMES = /\b(dB|kg|km|m|cm|s|g|kcal|JSON|CSV|XLSX|PHP|ISO|docs\/formats\.md|A|B|C|D|E|W3C|Chrome|Linux)\b/g;
 
 const WIDTHS = [1280, 390, 320];
 

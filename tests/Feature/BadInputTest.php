@@ -30,8 +30,8 @@ final class BadInputTest extends TestCase
 
     #[TestWith(['/help?q[]=a'])]
     #[TestWith(['/help?q=%B1%31'])]
-    #[TestWith(['/dogs/{dog}/card?person[]=1'])]
-    #[TestWith(['/dogs/{dog}/card?parts[][a]=1&parts[x][y]=2'])]
+    #[TestWith(['/dogs/{dog}/reports/care?to[]=1&note[][]=2&language[]=es'])]
+    #[TestWith(['/dogs/{dog}/reports/hand_over?parts[][a]=1&parts[x][y]=2'])]
     #[TestWith(['/dogs/{dog}/coverage?kind[]=presence&trigger[]=1'])]
     #[TestWith(['/dogs/{dog}/handling?person[]=1'])]
     #[TestWith(['/dogs/{dog}/assessments/create?kind[]=contact&template[]=nails'])]
@@ -49,6 +49,9 @@ final class BadInputTest extends TestCase
     #[TestWith(['/dogs/{dog}/incidents', '/dogs/{dog}/incidents/create', ['place' => ['a', ['b']], 'before' => [], 'told' => 'x']])]
     #[TestWith(['/dogs', '/dogs/create', ['name' => ['a'], 'birthday' => ['x' => 1], 'bite_history' => [[1]]]])]
     #[TestWith(['/dogs', '/dogs/create', ['name' => 'Pip', 'born_on' => "a\0b"]])]
+    #[TestWith(['/dogs/{dog}/reports/vet', '/dogs/{dog}/reports/vet', ['to' => ['a'], 'note' => [[1]], 'parts' => 'x', 'language' => [2]]])]
+    #[TestWith(['/imports', '/imports', ['rows_of' => ['trials'], 'file' => ['x']]])]
+    #[TestWith(['/programs', '/programs', ['program' => ['a'], 'scopes' => 'read', 'token_days' => [30]]])]
     #[TestWith(['/events', '/events/create', ['note' => ['a' => ['b' => []]], 'severity' => [3]]])]
     #[TestWith(['/plans/{plan}/sessions', '/plans/{plan}/sessions/create', ['read' => 'x', 'noise' => ['a'], 'person_id' => ['1']]])]
     #[TestWith(['/plans/{plan}/past-sessions', '/plans/{plan}/past-sessions/create', ['day' => ['x'], 'from' => [], 'minutes' => [1]]])]
@@ -67,6 +70,11 @@ final class BadInputTest extends TestCase
         $this->from($this->filled($form))->post($this->filled($to), $fields)
             ->assertRedirect($this->filled($form))->assertSessionHasErrors();
         $this->get($this->filled($form))->assertOk();
+    }
+
+    public function test_a_list_is_no_address_of_a_sign_in(): void
+    {
+        $this->put('/account', ['name' => ['a'], 'email' => ['a', ['b']]])->assertSessionHasErrors(['name', 'email']);
     }
 
     public function test_bytes_that_are_no_text_are_kept_as_the_sign_for_that(): void

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Account\Http;
 
 use App\Account\SignIn;
+use App\Support\Fields;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Validator;
@@ -41,6 +42,7 @@ final class ProfileRequest extends FormRequest
 
     private function isMoving(): bool
     {
-        return $this->string('email')->value() !== $this->signedIn()->email;
+        // asked before anything is checked: a list is no address
+        return Fields::of($this->all())->text('email') !== $this->signedIn()->email;
     }
 }

@@ -147,7 +147,7 @@ final readonly class ImportController
     public function run(Request $request, Import $import, SettleImport $settle): RedirectResponse
     {
         Gate::authorize('view', $import);
-        if (! $settle->run($import, $request->string('which')->value() !== 'good')) {
+        if (! $settle->run($import, Fields::of($request->all())->text('which') !== 'good')) {
             return redirect()->route('imports.show', $import)->with('status', say('imports.problems.not_all'));
         }
 

@@ -51,7 +51,8 @@ final readonly class ReportController
     {
         Gate::authorize($kind->isForHome() ? 'view' : 'plan', $dog);
         $asked = $request->has('parts') ? Fields::of($request->query())->texts('parts') : $kind->usual();
-        $short = static fn (string $field, int $most): string => mb_substr($request->string($field)->trim()->value(), 0, $most);
+        $query = Fields::of($request->query());
+        $short = static fn (string $field, int $most): string => mb_substr(trim($query->text($field)), 0, $most);
         $report = $reports->draft(
             $user, $dog, $kind, $asked, $short('to', 120), $short('note', 1000),
             in_array($short('language', 10), $kind->languages(), true) ? $short('language', 10) : null,
