@@ -95,8 +95,10 @@ for ($i = 1; $i <= (int) $requests; $i++) {
     $route = $pick($random->getInt(0, 3) > 0 ? $writing : $routes);
     $method = array_values(array_diff($route->methods(), ['HEAD', 'PATCH']))[0];
     $path = '/'.ltrim((string) preg_replace_callback('/\{(\w+)\??\}/', static fn (array $part): string => match ($part[1]) {
-        'kind' => $pick(['presence', 'contact', 'sound', 'duration', 'vet', 'care', 'summary']), 'dimension' => $pick(['trigger_motion', 'place', 'contact']),
-        'format' => $pick(['json', 'csv', 'xlsx']), 'resource' => $pick(['dogs', 'plans', 'cats']), 'area' => $pick(['ear', 'tail']), 'side' => $pick(['left', 'right']),
+        'kind' => $pick(['presence', 'contact', 'sound', 'duration', 'vet', 'care', 'summary']),
+        'dimension' => $pick(['trigger_motion', 'place', 'contact']),
+        'format' => $pick(['json', 'csv', 'xlsx']), 'resource' => $pick(['dogs', 'plans', 'cats']), 'area' => $pick(['ear', 'tail']),
+        'side' => $pick(['left', 'right']),
         'key' => $pick(['muzzle-basket', 'nails', 'our-own']),
         default => (string) $pick([...$ids[$part[1]] ?? [1], 999999]),
     }, $route->uri()), '/');

@@ -34,6 +34,7 @@ use App\Home\Http\HomeController;
 use App\Home\Http\HomeLinkController;
 use App\Home\Http\HomePaperController;
 use App\Home\Http\HomeworkController;
+use App\Import\Http\DogLogController;
 use App\Import\Http\ImportController;
 use App\Incident\Http\EventController;
 use App\Incident\Http\IncidentController;
@@ -225,7 +226,8 @@ Route::middleware(['auth', 'auth.session', KnownDevice::class])->group(function 
     Route::post('/archives', [ArchiveController::class, 'store']);
     Route::get('/archives/{archive}', [ArchiveController::class, 'show'])->name('archives.show');
     Route::get('/archives/{archive}/progress', [ArchiveController::class, 'progress'])->name('archive-progress');
-    Route::get('/lists/{resource}/{format}', [ListController::class, 'show'])->whereIn('format', ListController::FORMATS)->name('list-file');
+    Route::get('/lists/{resource}/{format}', [ListController::class, 'show'])->whereIn('format', ListController::FORMATS)
+        ->name('list-file');
     Route::get('/programs', [ApiTokenController::class, 'index'])->name('api-tokens');
     Route::post('/programs', [ApiTokenController::class, 'store']);
     Route::delete('/programs/{token}', [ApiTokenController::class, 'destroy'])->name('api-tokens.destroy');
@@ -238,6 +240,7 @@ Route::middleware(['auth', 'auth.session', KnownDevice::class])->group(function 
     Route::get('/imports/{import}/problems.csv', [ImportController::class, 'problems'])->name('import-problems');
     Route::post('/imports/{import}/rows', [ImportController::class, 'run'])->name('import-run');
     Route::delete('/imports/{import}/rows', [ImportController::class, 'undo'])->name('import-undo');
+    Route::get('/dogs/{dog}/log.csv', [DogLogController::class, 'show'])->name('dog-log');
     Route::get('/dogs/{dog}/reports', [ReportController::class, 'index'])->name('reports.index');
     Route::get('/dogs/{dog}/reports/{kind}', [ReportController::class, 'create'])->name('reports.create');
     Route::post('/dogs/{dog}/reports/{kind}', [ReportController::class, 'store'])->name('reports.store');

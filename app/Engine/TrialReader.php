@@ -50,7 +50,8 @@ final readonly class TrialReader
      * Of many sessions of one kind of plan at once.
      *
      * @param  list<int>  $sessions
-     * @return array<int, non-empty-list<array{trial: LoggedTrial, traits: list<string>}>> by session, in the order of its trials
+     * @return array<int, non-empty-list<array{trial: LoggedTrial, traits: list<string>, note: string}>> by session, in the order of its
+     *    trials
      */
     public function ofSessions(PlanKind $kind, array $sessions): array
     {
@@ -59,6 +60,7 @@ final readonly class TrialReader
         foreach ($sessions === [] ? [] : self::standing($sessions, self::MAX_OF_MANY) as $given) {
             $found[$given->int('session_id')][] = [
                 'trial' => self::trial($given, $catalog), 'traits' => array_values(array_filter(explode(';', $given->text('traits')))),
+                'note' => $given->text('note'),
             ];
         }
 

@@ -31,7 +31,8 @@ final class Cells
 
     public function text(string $field): string
     {
-        return $this->matching->cell($this->cells, $field);
+        // our own files keep a spreadsheet from running such a cell
+        return (string) preg_replace('/^\'(?=[=+\-@])/', '', $this->matching->cell($this->cells, $field));
     }
 
     /** What a text means: as it was matched, else as it is written. Null where there is none, or where it is a problem. */

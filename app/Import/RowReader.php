@@ -231,12 +231,16 @@ final class RowReader
     private function signs(string $text): array
     {
         $codes = $rest = [];
-        foreach (preg_split('/[;,\/]/', $text) ?: [] as $one) {
-            $code = $this->signs[Matching::plain($one)] ?? null;
-            if ($code !== null) {
-                $codes[] = $code;
-            } elseif (trim($one) !== '') {
-                $rest[] = trim($one);
+        foreach (explode(';', $text) as $several) {
+            // a sign may have a comma of its own
+            $isOne = isset($this->signs[Matching::plain($several)]);
+            foreach ($isOne ? [$several] : (preg_split('/[,\/]/', $several) ?: []) as $one) {
+                $code = $this->signs[Matching::plain($one)] ?? null;
+                if ($code !== null) {
+                    $codes[] = $code;
+                } elseif (trim($one) !== '') {
+                    $rest[] = trim($one);
+                }
             }
         }
 

@@ -28,6 +28,16 @@ return [
         'hold' => 'Seconds held', 'traits' => 'Who was met', 'note' => 'Note', 'minutes' => 'Minutes', 'weight' => 'Weight', 'severity' => 'How bad (1 to 4)',
         'task' => 'Task', 'times' => 'Times done',
     ],
+    'heads' => [
+        'dog' => 'Dog', 'date' => 'Date', 'time' => 'Time', 'distance' => 'Distance (m)', 'step' => 'Step', 'outcome' => 'Outcome',
+        'band' => 'How it was', 'plan' => 'Plan', 'person' => 'Handler', 'place' => 'Place', 'signs' => 'Signs', 'food' => 'Food',
+        'latency' => 'Seconds to turn', 'traits' => 'Who was met', 'note' => 'Note',
+    ],
+    'log' => [
+        'title' => 'Its log as a file',
+        'about' => 'Every trial as a row, for the next trainer: “Import and lists” there reads it as it is. Choose what goes along.',
+        'make' => 'Download the log as CSV',
+    ],
     'match' => [
         'title' => 'Match the columns',
         'about' => 'A guess from the names of the columns. Put right what is wrong.',

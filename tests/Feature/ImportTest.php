@@ -225,6 +225,36 @@ final class ImportTest extends TestCase
         self::assertSame(0, $model::query()->where('import_id', $import->id)->count());
     }
 
+    /** A dog moves on: its log leaves with the chosen columns, and the next practice reads the same trials from it. */
+    public function test_a_dogs_log_leaves_as_a_file_that_the_next_practice_imports(): void
+    {
+        foreach ([[80.0, []],
+            [63.5, ['signs' => ['body.loose', 'watch.soft'], 'food' => 'hard', 'traits' => ['child'],
+                'note' => '=windy']]] as [$distance, $more]) {
+            $this->postJson("/sessions/{$this->world->session->id}/trials", [
+                ...$this->world->trial((string) Str::uuid(), $distance), 'device_at' => now()->subMinutes(5)
+                    ->format('Y-m-d\TH:i:s\Z'), ...$more,
+            ])->assertCreated();
+        }
+        $file = $this->get("/dogs/{$this->world->dog->id}/log.csv?parts[]=signs&parts[]=food&parts[]=latency&parts[]=traits&parts[]=note")
+            ->assertOk()->streamedContent();
+        self::assertStringNotContainsString($this->world->trainer->name, $file, 'who handled it was not chosen');
+        $next = World::make();
+        $this->actingAs($next->trainer->refresh());
+
+        $import = $this->imported($file);
+
+        self::assertSame([2, 0], [$import->counts['written'] ?? 0, $import->counts['bad'] ?? 0]);
+        $told = static fn (World $world): array => TrialExposure::query()->join('trials', 'trials.id', '=', 'trial_exposures.trial_id')
+            ->where('practice_id', $world->practice->id)->where('part', 'real')->where('dimension', 'distance')->orderBy('sequence')
+            ->get(['outcome', 'band', 'food', 'latency', 'number'])->toArray();
+        self::assertSame($told($this->world), $told($next));
+        $trial = Trial::query()->where('practice_id', $next->practice->id)->where('food', 'hard')->with(['signs', 'traits'])->sole();
+        self::assertSame(['body.loose', 'watch.soft'], $trial->signs->pluck('sign')->sort()->values()->all());
+        self::assertStringContainsString(",'=windy", $file, 'what a spreadsheet would run is text');
+        self::assertSame('=windy', $trial->note);
+    }
+
     public function test_a_text_can_be_matched_by_hand_or_left_out(): void
     {
         Dog::query()->create(['practice_id' => $this->world->practice->id, 'name' => 'Mossy']);

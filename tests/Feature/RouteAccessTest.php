@@ -209,6 +209,7 @@ final class RouteAccessTest extends TestCase
         'GET imports/{import}/problems.csv' => [200, 200, 403, 403, 403, 404, 302],
         'POST imports/{import}/rows' => [302, 302, 403, 403, 403, 404, 302],
         'DELETE imports/{import}/rows' => [302, 302, 403, 403, 403, 404, 302],
+        'GET dogs/{dog}/log.csv' => [200, 200, 403, 403, 404, 404, 302],
         'GET dogs/{dog}/reports' => [200, 200, 200, 200, 404, 404, 302],
         'GET dogs/{dog}/reports/{kind}' => [200, 200, 403, 403, 404, 404, 302],
         'POST dogs/{dog}/reports/{kind}' => [302, 302, 403, 403, 404, 404, 302],

@@ -8,6 +8,19 @@
                 <span class="text-body-secondary">{{ say("reports.kinds.{$kind->value}.about") }}</span></li>
         @endforeach
     </ul>
+    @can('plan', $dog)
+        <form method="get" action="{{ route('dog-log', $dog) }}" class="card card-body mb-4" aria-labelledby="log-head">
+            <h2 class="h5 mt-0" id="log-head">{{ say('imports.log.title') }}</h2>
+            <p>{{ say('imports.log.about') }}</p>
+            <fieldset class="report-parts mb-2"><legend class="visually-hidden">{{ say('reports.what_stands_on_it') }}</legend>
+                @foreach(labels('imports.heads', App\Import\DogLog::CHOSEN) as $field => $label)
+                    <div class="form-check"><input class="form-check-input" type="checkbox" name="parts[]" value="{{ $field }}" id="l-{{ $field }}"
+                        @checked($field !== 'person' && $field !== 'note')><label class="form-check-label" for="l-{{ $field }}">{{ $label }}</label></div>
+                @endforeach
+            </fieldset>
+            <div><button class="btn btn-outline-primary">{{ say('imports.log.make') }}</button></div>
+        </form>
+    @endcan
     @if($reports !== null)
         <h2>{{ say('reports.saved_ones') }}</h2>
         @if($reports->isEmpty())<p>{{ say('reports.none_saved') }}</p>@endif
