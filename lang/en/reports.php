@@ -181,7 +181,7 @@ return [
         'accepts' => 'Accepts',
         'nothing_solid' => 'Nothing is solid yet. Please wait for us.',
         'up_to' => 'From {person}: up to “{step}”.',
-        'how_often' => '{on, select, any_day {On any day: calm on {good} of {days} days} good_days {On a good day only: calm on {good} of {days} days} other {{days, plural, =0 {Not worked on lately} one {Calm so far on {good} of # day} other {Calm so far on {good} of # days}}}}}{isLast, select, yes {, last {last}} other {}}.',
+        'how_often' => '{on, select, any_day {On any day: calm on {good, number} of {days, number} days} good_days {On a good day only: calm on {good, number} of {days, number} days} other {{days, plural, =0 {Not worked on lately} one {Calm so far on {good, number} of # day} other {Calm so far on {good, number} of # days}}}}{isLast, select, yes {, last {last}} other {}}.',
         'not_yet' => 'Not yet',
         'areas' => 'Words, and where hands keep off',
         'wears' => 'Wears',

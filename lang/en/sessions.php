@@ -43,7 +43,7 @@ return [
         'written_down' => 'Written down afterwards from {source} by {person}.',
         'review' => 'Review: {dog}',
         'session_of' => 'Session of {time_zone}',
-        'calm_a_full_session_on_a' => '{minutes} calm {minutes, plural, one {minute} other {minutes}}: a full session on a hard day. Well done.',
+        'calm_a_full_session_on_a' => '{minutes, plural, one {# calm minute} other {# calm minutes}}: a full session on a hard day. Well done.',
         'no_trial_was_logged_five_calm' => 'No trial was logged. Five calm minutes without one are a session too.',
         'limit_distance_typical_day' => 'Working distance, typical day',
         'before' => 'Before',

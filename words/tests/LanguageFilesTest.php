@@ -41,6 +41,29 @@ final class LanguageFilesTest extends TestCase
         }
     }
 
+    /** One that can be read may still not be said: a fact that is a number in one place and a text in another. */
+    public function test_every_message_can_be_said(): void
+    {
+        $unsaid = [];
+        foreach (self::messages() as $key => $message) {
+            preg_match_all('/\{(\w+)(?:, *(plural|number|select))?/', $message, $found, PREG_SET_ORDER);
+            $facts = [];
+            foreach ($found as $one) {
+                $facts[$one[1]] = match ($one[2] ?? '') {
+                    'plural', 'number' => 2,
+                    'select' => 'other',
+                    default => $facts[$one[1]] ?? 'x',
+                };
+            }
+            $said = \MessageFormatter::formatMessage('en', $message, $facts);
+            if ($said === false || str_contains($said, '{')) {
+                $unsaid[] = $key;
+            }
+        }
+
+        self::assertSame([], $unsaid);
+    }
+
     public function test_nothing_is_said_that_is_not_there_and_nothing_is_there_that_is_not_said(): void
     {
         $said = [];
