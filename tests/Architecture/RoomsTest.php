@@ -49,7 +49,7 @@ final class RoomsTest extends TestCase
         'Practice' => ['Access', 'Engine', 'Home', 'Incident', 'Models', 'Support', 'Trail', 'Week'],
         'View' => ['Dog', 'Free', 'Handling', 'Models', 'Plan', 'Support'],
         'Demo' => ['Assessment', 'Dog', 'Engine', 'Free', 'Home', 'Models', 'Plan', 'Report', 'Session', 'Support', 'Week'],
-        'Console' => ['Account', 'Archive', 'Demo', 'Models', 'Week'],
+        'Console' => ['Account', 'Archive', 'Demo', 'Import', 'Models', 'Week'],
         'Http' => ['Session', 'Support'],
         'Providers' => ['Access', 'Engine', 'Library', 'Models', 'Support'],
     ];

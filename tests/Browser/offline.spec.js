@@ -91,7 +91,7 @@ test('an expired sign-in keeps every entry, asks, and sends after signing in; an
     await signIn(page);
     await expect(page.getByText(/waits? on this device/)).toHaveCount(0, { timeout: 15_000 });
     await page.goto(url);
-    expect(await trialsLogged(page)).toBe(2);
+    await expect.poll(() => trialsLogged(page)).toBe(2);
     expect((await stored(page)).map((trial) => trial.outcome)).toEqual(['returned', 'prompted']);
     expect(cookies.length).toBeGreaterThan(0);
 });

@@ -6,7 +6,7 @@ import { complaints, expectAccessible, signIn } from './steps.js';
 
 /** Last year's log of three dogs as one keeps it: yards, months first, three spellings, and 41 rows that cannot be. */
 function lastYear() {
-    const rows = ['Dog,Date,Time,Yards,Result,Stress,Food,Notes'];
+    const rows = ['Dog,Plan,Date,Time,Yards,Result,Stress,Food,Notes'];
     const spellings = ['Gorse', 'gorse ', 'Gorze'];
     for (let i = 0; i < 3100; i++) {
         const day = new Date(Date.UTC(2025, 0, 6 + Math.floor(i / 12)));
@@ -16,6 +16,7 @@ function lastYear() {
         rows.push(
             [
                 spellings[i % 3],
+                'Horse riders',
                 date,
                 `${9 + Math.floor((i % 12) / 6)}:${String((i * 5) % 60).padStart(2, '0')} am`,
                 broken ? 'far' : String(90 - Math.floor(i / 60)),

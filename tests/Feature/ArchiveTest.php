@@ -193,6 +193,18 @@ final class ArchiveTest extends TestCase
         self::assertSame(['Field'], DB::table('places')->where('practice_id', $this->owner->practice_id)->pluck('name')->all());
     }
 
+    /** An archive as version 1 wrote it, kept: whatever the database becomes, it is restored. */
+    public function test_the_archive_that_was_kept_from_version_1_is_restored(): void
+    {
+        app(RestoreArchive::class)->restore($this->owner, __DIR__.'/samples/archive-1.zip');
+
+        $dog = Dog::query()->where('practice_id', $this->owner->practice_id)->sole();
+        self::assertSame('Mörk =1+1', $dog->name);
+        $session = Session::query()->where('practice_id', $this->owner->practice_id)->sole();
+        self::assertSame([3, 1], [$session->trials()->count(), $session->trials()->has('corrections')->count()]);
+        $this->actingAs($this->owner->refresh())->get("/sessions/{$session->id}/review")->assertOk()->assertSee('“wind”');
+    }
+
     public function test_an_owner_makes_one_and_downloads_it(): void
     {
         $this->post('/archives')->assertRedirect('/archives');

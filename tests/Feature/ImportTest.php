@@ -7,6 +7,7 @@ namespace Tests\Feature;
 use App\Engine\SituationReader;
 use App\Import\CheckImport;
 use App\Import\Choices;
+use App\Import\ForgetFiles;
 use App\Import\GuessMatching;
 use App\Import\RowReader;
 use App\Import\RunImport;
@@ -228,12 +229,11 @@ final class ImportTest extends TestCase
     /** A dog moves on: its log leaves with the chosen columns, and the next practice reads the same trials from it. */
     public function test_a_dogs_log_leaves_as_a_file_that_the_next_practice_imports(): void
     {
-        foreach ([[80.0, []],
-            [63.5, ['signs' => ['body.loose', 'watch.soft'], 'food' => 'hard', 'traits' => ['child'],
-                'note' => '=windy']]] as [$distance, $more]) {
+        $second = ['signs' => ['body.loose', 'watch.soft'], 'food' => 'hard', 'traits' => ['child'], 'note' => '=windy'];
+        foreach ([[80.0, []], [63.5, $second]] as $i => [$distance, $more]) {
             $this->postJson("/sessions/{$this->world->session->id}/trials", [
-                ...$this->world->trial((string) Str::uuid(), $distance), 'device_at' => now()->subMinutes(5)
-                    ->format('Y-m-d\TH:i:s\Z'), ...$more,
+                ...$this->world->trial((string) Str::uuid(), $distance), ...$more, 'sequence' => $i + 1,
+                'device_at' => now()->subMinutes(5 - $i)->format('Y-m-d\TH:i:s\Z'),
             ])->assertCreated();
         }
         $file = $this->get("/dogs/{$this->world->dog->id}/log.csv?parts[]=signs&parts[]=food&parts[]=latency&parts[]=traits&parts[]=note")
@@ -283,6 +283,22 @@ final class ImportTest extends TestCase
             ->assertSessionHasErrors(['columns.outcome' => 'Outcome: say which column it is.']);
         $this->put("/imports/{$import->id}", ['columns' => ['dog' => '7'], 'date_order' => 'dmy'])->assertSessionHasErrors('columns.dog');
         self::assertSame(ImportState::Matching, $import->refresh()->state);
+    }
+
+    public function test_a_file_goes_a_month_after_it_was_imported_and_what_it_brought_stays(): void
+    {
+        $import = $this->imported(self::HEAD."\nMoss;2025-03-10;09:00;60;returned;1;;;\nFern;2025-03-10;09:05;50;returned;1;;;");
+        $waiting = $this->bring(self::HEAD."\nMoss;2025-03-11;09:00;60;returned;1;;;");
+        $this->travel(29)->days();
+        self::assertSame(0, app(ForgetFiles::class)->forget());
+        $this->travel(2)->days();
+        self::assertSame(1, app(ForgetFiles::class)->forget());
+
+        self::assertSame(["imports/{$waiting->file}"], Storage::allFiles());
+        $this->get("/imports/{$import->id}")->assertOk()->assertDontSee('Fern');
+        self::assertSame(1, Trial::query()->count());
+        $this->delete("/imports/{$import->id}/rows");
+        self::assertSame(0, Trial::query()->count());
     }
 
     public function test_a_file_that_is_none_is_told_and_nothing_of_it_stays(): void
