@@ -193,6 +193,17 @@ final class ArchiveTest extends TestCase
         self::assertSame(['Field'], DB::table('places')->where('practice_id', $this->owner->practice_id)->pluck('name')->all());
     }
 
+    /** What an archive of this version holds stands in the repository: who changes a table sees here that a format changes with it. */
+    public function test_the_schemas_are_those_that_stand_beside_the_version(): void
+    {
+        $now = array_map(static fn (ArchivedTable $table): array => $table->schema(), app(ArchivedTables::class)->all());
+        ksort($now);
+        $kept = json_decode((string) file_get_contents(resource_path('archive/schema-'.WriteArchive::VERSION.'.json')), true,
+            flags: JSON_THROW_ON_ERROR);
+
+        self::assertSame($kept, $now, 'a new column: write the file anew; one that is gone or called otherwise: a new version');
+    }
+
     /** An archive as version 1 wrote it, kept: whatever the database becomes, it is restored. */
     public function test_the_archive_that_was_kept_from_version_1_is_restored(): void
     {

@@ -295,7 +295,7 @@ final class WeekTest extends TestCase
         self::assertSame([0, 2, 0, 0], array_map($remind, [
             '2026-11-24T17:59:59Z', '2026-11-24T18:00:00Z', '2026-11-24T18:15:00Z', '2026-11-25T18:00:00Z',
         ]), 'there is something on the 25th, nothing on the 26th');
-        Artisan::call('queue:work', ['--stop-when-empty' => true]);
+        Artisan::call('queue:work', ['--stop-when-empty' => true, '--memory' => 2048]);
         $sent = Mail::mailer('array')->getSymfonyTransport();
         self::assertInstanceOf(ArrayTransport::class, $sent);
         $texts = implode($sent->messages()->map(static fn (SentMessage $one): string => quoted_printable_decode($one->toString()))->all());
