@@ -23,7 +23,7 @@ use PHPUnit\Framework\TestCase;
 #[CoversClass(OnAnyDay::class)]
 final class ShownTest extends TestCase
 {
-    /** Handbook, day 7: seven quiet, two proven, one loading; the distance to work at is that of the two. */
+    /** Ten passes of a dog that hides its signs: seven quiet, two proven, one loading; the distance to work at is that of the two. */
     public function test_ten_quiet_passes_name_the_distance_of_the_two_that_ate_and_turned(): void
     {
         $quiet = static fn (float $meters): LoggedTrial => self::trial($meters, Outcome::Watched, food: FoodTaken::NotOffered);
