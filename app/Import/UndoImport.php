@@ -24,6 +24,7 @@ use App\Models\TrialTrait;
 use App\Session\KeepPastTrials;
 use App\Trail\Trail;
 use Illuminate\Database\Connection;
+use Illuminate\Support\Collection;
 
 /** Takes out what one import brought in, and nothing else: a trial that somebody has put right or graded since stays, with its session. */
 final readonly class UndoImport implements ImportStep
@@ -36,15 +37,15 @@ final readonly class UndoImport implements ImportStep
 
     public function work(Import $import): void
     {
-        $plans = Plan::query()->withTrashed()->whereIn(
-            'id', Session::query()->whereIn('id', Trial::query()->where('import_id', $import->id)->select('session_id'))
-                ->orWhere('import_id', $import->id)->select('plan_id'),
-        )->with('responseModel')->get();
-        $this->database->transaction(function () use ($import): void {
+        $touched = Session::query()->where('import_id', $import->id)
+            ->orWhereIn('id', Trial::query()->where('import_id', $import->id)->select('session_id'))->pluck('id');
+        $plans = Plan::query()->withTrashed()->whereIn('id', Session::query()->whereIn('id', $touched)->select('plan_id'))
+            ->with('responseModel')->get();
+        $this->database->transaction(function () use ($import, $touched): void {
             HealthEntry::query()->where('import_id', $import->id)->delete();
             Event::query()->where('import_id', $import->id)->delete();
             HomeRep::query()->where('import_id', $import->id)->delete();
-            $kept = self::takeOutTrials($import) + $this->takeOutSessions($import);
+            $kept = self::takeOutTrials($import) + $this->settleSessions($import, $touched);
             $import->rows()->delete();
             $import->update(['state' => ImportState::Undone, 'counts' => [...$import->counts ?? [], 'kept' => $kept]]);
         });
@@ -79,22 +80,26 @@ final readonly class UndoImport implements ImportStep
         return $stay->count();
     }
 
-    /** @return int sessions of this import that hold something else by now, and stay without it */
-    private function takeOutSessions(Import $import): int
+    /**
+     * An empty one goes, with the last import that kept it; of any other, what is learned is worked out without what was taken out.
+     *
+     * @param  Collection<int, mixed>  $touched  ids of the sessions it made or added to
+     * @return int sessions of this import that hold something else by now, and stay without it
+     */
+    private function settleSessions(Import $import, Collection $touched): int
     {
+        $gone = Import::query()->where('practice_id', $import->practice_id)->where('state', ImportState::Undone)->pluck('id')
+            ->push($import->id);
         $kept = 0;
-        // one that another import was keeping goes with the last of them
-        $undone = Import::query()->where('practice_id', $import->practice_id)->where('state', ImportState::Undone)->select('id');
-        foreach (Session::query()->where(static fn ($either) => $either->where('import_id', $import->id)
-            ->orWhereIn('import_id', $undone))->orderBy('id')->lazyById(self::AT_ONCE) as $session) {
+        foreach (Session::query()->whereIn('id', $touched)->lazyById(self::AT_ONCE) as $session) {
             $isEmpty = ! $session->trials()->exists() && ! SessionEvent::query()->where('session_id', $session->id)->exists();
-            if ($isEmpty) {
+            if ($isEmpty && $gone->contains($session->getAttribute('import_id'))) {
                 $session->advice()->delete();
                 TrainingSet::query()->where('session_id', $session->id)->delete();
                 $session->delete();
             } else {
                 $this->past->derive($session);
-                $kept++;
+                $kept += $session->getAttribute('import_id') === $import->id ? 1 : 0;
             }
         }
 

@@ -164,6 +164,22 @@ final class ImportTest extends TestCase
         $this->get("/sessions/{$trial->session_id}/review")->assertOk()->assertSee('Looked again.');
     }
 
+    /** A second file adds a trial to a session of the first; undone, the session says what it said before. */
+    public function test_what_a_session_taught_is_worked_out_anew_when_a_later_import_is_undone(): void
+    {
+        $file = self::HEAD."\nMoss;2025-03-10;09:00;60;returned;1;;;";
+        $this->imported($file);
+        $learned = static fn (): mixed => Session::query()->whereNotNull('import_key')->sole()->evidence;
+        $before = $learned();
+        $later = $this->imported("{$file}\nMoss;2025-03-10;10:00;30;barked;4;;;");
+        self::assertNotSame($before, $learned());
+
+        $this->delete("/imports/{$later->id}/rows");
+
+        self::assertSame($before, $learned());
+        self::assertSame(0, $later->refresh()->counts['kept'] ?? null, 'the session is of the first');
+    }
+
     /** The plan's model learns from imported sessions as from logged ones, and no advice is made up for them. */
     public function test_what_was_imported_is_evidence_for_the_plan(): void
     {
