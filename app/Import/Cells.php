@@ -46,7 +46,7 @@ final class Cells
 
             return null;
         }
-        $key = $this->matching->values[$field][Matching::plain($text)] ?? $this->choices->guess($field, $text) ?? null;
+        $key = $this->matching->values[$field][Matching::plain($text)] ?? $this->choices->guess($field, $text);
         if ($key === null || ($key !== '' && ! $this->choices->has($field, $key))) {
             $this->problem($field, RowProblem::Unknown);
 

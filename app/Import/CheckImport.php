@@ -118,14 +118,18 @@ final readonly class CheckImport implements ImportStep
      */
     private static function known(Import $import, array $uuids): array
     {
-        [$model, $column, $ofRow] = match ($import->kind) {
-            ImportKind::Trials => [Trial::class, 'uuid', static fn (string $uuid): string => $uuid],
-            ImportKind::Sessions => [Session::class, 'import_key', static fn (string $uuid): string => $uuid],
-            ImportKind::Weights => [HealthEntry::class, 'uuid', static fn (string $uuid): string => $uuid],
-            ImportKind::Upsets => [Event::class, 'uuid', static fn (string $uuid): string => $uuid],
-            ImportKind::Home => [HomeRep::class, 'uuid', static fn (string $uuid): string => HomeRows::uuid($uuid, 0)],
+        [$model, $column] = match ($import->kind) {
+            ImportKind::Trials => [Trial::class, 'uuid'],
+            ImportKind::Sessions => [Session::class, 'import_key'],
+            ImportKind::Weights => [HealthEntry::class, 'uuid'],
+            ImportKind::Upsets => [Event::class, 'uuid'],
+            ImportKind::Home => [HomeRep::class, 'uuid'],
         };
-        $wanted = array_combine(array_map($ofRow, $uuids), $uuids);
+        // a line of reps is known by the first of them
+        $written = $import->kind === ImportKind::Home
+            ? array_map(static fn (string $uuid): string => HomeRows::uuid($uuid, 0), $uuids)
+            : $uuids;
+        $wanted = array_combine($written, $uuids);
         $found = $model::query()->toBase()->where('practice_id', $import->practice_id)->whereIn($column, array_keys($wanted))
             ->pluck($column);
 
@@ -147,7 +151,7 @@ final readonly class CheckImport implements ImportStep
             $logged["{$row->int('plan_id')}|{$at->setTimezone($zone)->format('Y-m-d')}"] = true;
         }
         $rows = 0;
-        foreach (ImportRow::query()->toBase()->where('import_id', $import->id)->where('state', 'good')
+        foreach ($import->goodRows()->toBase()
             ->groupBy('session')->selectRaw('session, COUNT(*) AS many')->get() as $row) {
             $row = Fields::of($row);
             [$plan, , , $day] = [...explode('|', $row->text('session')), '', '', '', ''];

@@ -6,7 +6,6 @@ namespace App\Import;
 
 use App\Models\HomeRep;
 use App\Models\Import;
-use App\Models\ImportRow;
 use App\Support\Fields;
 use App\Support\UuidOfBytes;
 use Core\Homework\Answer;
@@ -22,7 +21,7 @@ final readonly class HomeRows implements RowWriter
     public function write(Import $import, \Closure $tell): int
     {
         $written = 0;
-        foreach (ImportRow::query()->where('import_id', $import->id)->where('state', 'good')->lazyById(1000) as $row) {
+        foreach ($import->goodRows()->lazyById(1000) as $row) {
             $data = Fields::of($row->data);
             for ($n = 0; $n < $data->int('times'); $n++) {
                 (new HomeRep)->forceFill([

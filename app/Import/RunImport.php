@@ -6,7 +6,6 @@ namespace App\Import;
 
 use App\Models\Import;
 use App\Models\ImportKind;
-use App\Models\ImportRow;
 use App\Models\ImportState;
 use App\Models\TrailAction;
 use App\Trail\Trail;
@@ -41,7 +40,7 @@ final readonly class RunImport implements ImportStep
                 }
             });
             // what was written is read where it stands from now on; what could not be stays to be looked at
-            ImportRow::query()->where('import_id', $import->id)->where('state', 'good')->delete();
+            $import->goodRows()->delete();
             $import->update([
                 'state' => ImportState::Imported, 'finished_at' => $this->clock->now(),
                 'counts' => [...$import->counts ?? [], 'written' => $written],

@@ -37,9 +37,10 @@ final class SessionRows implements RowWriter
     {
         $written = 0;
         $group = [];
-        foreach (ImportRow::query()->where('import_id', $import->id)->where('state', 'good')
+        foreach ($import->goodRows()
             ->orderBy('session')->orderBy('occurs_at')->orderBy('number')->lazy(1000) as $row) {
-            if ($group !== [] && $group[0]->session !== $row->session) {
+            // a session that is told in one line is its own
+            if ($group !== [] && ($import->kind === ImportKind::Sessions || $group[0]->session !== $row->session)) {
                 $written += $this->session($import, $group);
                 $group = [];
                 $tell($written);
@@ -82,10 +83,8 @@ final class SessionRows implements RowWriter
             ], $session, DistanceUnit::Meter);
         }
         $this->past->into($session, $import->user, $trials, $import->id);
-        // further lines of a session that is told by its key are sessions of their own
-        $more = $isTrials ? 0 : array_sum(array_map(fn (ImportRow $row): int => $this->session($import, [$row]), array_slice($rows, 1)));
 
-        return ($isTrials ? count($rows) : 1) + $more;
+        return count($rows);
     }
 
     private function begin(

@@ -7,7 +7,6 @@ namespace App\Import;
 use App\Models\Event;
 use App\Models\EventKind;
 use App\Models\Import;
-use App\Models\ImportRow;
 use App\Support\Fields;
 
 /** Frights and scares. */
@@ -16,7 +15,7 @@ final readonly class UpsetRows implements RowWriter
     public function write(Import $import, \Closure $tell): int
     {
         $written = 0;
-        foreach (ImportRow::query()->where('import_id', $import->id)->where('state', 'good')->lazyById(1000) as $row) {
+        foreach ($import->goodRows()->lazyById(1000) as $row) {
             $data = Fields::of($row->data);
             (new Event)->forceFill([
                 'practice_id' => $import->practice_id, 'dog_id' => $data->int('dog'), 'user_id' => $import->user_id,

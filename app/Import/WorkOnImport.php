@@ -7,10 +7,10 @@ namespace App\Import;
 use App\Models\Import;
 use App\Models\ImportState;
 use App\Table\UnreadableTable;
+use App\Words\SpokenTo;
 use Illuminate\Bus\Queueable;
 use Illuminate\Contracts\Container\Container;
 use Illuminate\Contracts\Queue\ShouldQueue;
-use Words\Reader;
 
 /** One step of one file, done by the worker in the words and units of whoever brought it. */
 final class WorkOnImport implements ShouldQueue
@@ -26,23 +26,21 @@ final class WorkOnImport implements ShouldQueue
     {
     }
 
-    public function handle(Container $container): void
+    public function handle(Container $container, SpokenTo $spoken): void
     {
         $import = Import::query()->with(['practice', 'user'])->find($this->importId);
         if ($import === null || $import->state !== $this->step::from()) {
             return;
         }
-        $before = $container->make(Reader::class);
-        $container->instance(Reader::class, $import->user->reader());
         try {
-            $step = $container->make($this->step);
-            if ($step instanceof ImportStep) {
-                $step->work($import);
-            }
+            $spoken->reader($import->user->reader(), function () use ($container, $import): void {
+                $step = $container->make($this->step);
+                if ($step instanceof ImportStep) {
+                    $step->work($import);
+                }
+            });
         } catch (UnreadableTable $told) {
             $import->update(['state' => ImportState::Failed, 'problem' => $told->problem->value]);
-        } finally {
-            $container->instance(Reader::class, $before);
         }
     }
 

@@ -58,4 +58,10 @@ final class Import extends Model
     {
         return $this->hasMany(ImportRow::class);
     }
+
+    /** @return HasMany<ImportRow, $this> that were understood, and are not imported yet */
+    public function goodRows(): HasMany
+    {
+        return $this->rows()->where('state', 'good');
+    }
 }

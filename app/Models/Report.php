@@ -50,6 +50,17 @@ final class Report extends Model
         'has_failed' => 'boolean',
     ];
 
+    /** Where its PDF lies among the files; null while there is none. */
+    public function pdf(): ?string
+    {
+        return $this->file === null ? null : self::pdfOf($this->file);
+    }
+
+    public static function pdfOf(string $file): string
+    {
+        return "reports/{$file}.pdf";
+    }
+
     /** @return BelongsTo<Dog, $this> */
     public function dog(): BelongsTo
     {

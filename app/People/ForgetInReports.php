@@ -35,8 +35,8 @@ final readonly class ForgetInReports
         if ($without === $sections && ! str_contains($report->name.$report->note, $name) && $report->user->name !== $somebody) {
             return;
         }
-        if ($report->file !== null) {
-            $this->files->delete("reports/{$report->file}.pdf");
+        if ($report->pdf() !== null) {
+            $this->files->delete($report->pdf());
         }
         $report->update([
             'sections' => json_decode($without, true, flags: JSON_THROW_ON_ERROR), 'name' => str_replace($name, $somebody, $report->name),

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Report;
 
 use App\Models\Dog;
+use Core\Decision\LoggedTrial;
 use Core\Exposure\PlanKind;
 
 /** What a report on one dog is written from. */
@@ -21,6 +22,18 @@ final readonly class DogRecord
         return array_values(array_filter(
             $this->plans, static fn (PlanRecord $one): bool => in_array($one->plan->responseModel->kind, $kinds, true),
         ));
+    }
+
+    /** @return list<LoggedTrial> */
+    public function trials(): array
+    {
+        return array_merge(...array_map(static fn (PlanRecord $plan): array => $plan->trials(), $this->plans));
+    }
+
+    /** @return list<int> */
+    public function sessionIds(): array
+    {
+        return array_merge(...array_map(static fn (PlanRecord $plan): array => array_column($plan->sessions, 'id'), $this->plans));
     }
 
     public function zone(): \DateTimeZone

@@ -41,22 +41,17 @@ final class DrawPdf implements ShouldQueue
         $pdf->render();
         $report->update(['progress' => 90]);
         $file = (string) Str::uuid();
-        $files->put(self::path($file), (string) $pdf->output());
-        $old = $report->file;
+        $files->put(Report::pdfOf($file), (string) $pdf->output());
+        $old = $report->pdf();
         $report->update(['file' => $file, 'progress' => 100]);
         if ($old !== null) {
-            $files->delete(self::path($old));
+            $files->delete($old);
         }
     }
 
     public function failed(): void
     {
         Report::query()->whereKey($this->reportId)->update(['has_failed' => true]);
-    }
-
-    public static function path(string $file): string
-    {
-        return "reports/{$file}.pdf";
     }
 
     /** Nothing is fetched and nothing is run: pictures come with the page, and fonts with the library. */

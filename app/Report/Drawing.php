@@ -95,12 +95,12 @@ final readonly class Drawing
      */
     private static function ticks(array $points, \Closure $say): array
     {
-        $low = min(array_column($points, 'from'), array_column($points, 'value'));
-        $high = max(max(array_column($points, 'to')), max(array_column($points, 'value')));
+        $values = [...array_column($points, 'from'), ...array_column($points, 'to'), ...array_column($points, 'value')];
+        [$low, $high] = [min($values), max($values)];
 
         return array_map(
             static fn (float $value): array => ['value' => $value, 'label' => $say($value)],
-            Ticks::linear(min($low), $high > min($low) ? $high : min($low) + 1.0, self::TICKS),
+            Ticks::linear($low, $high > $low ? $high : $low + 1.0, self::TICKS),
         );
     }
 }

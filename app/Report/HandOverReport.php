@@ -93,7 +93,7 @@ final readonly class HandOverReport implements Composer
     {
         $lines = [];
         foreach ($record->ofKind(PlanKind::Presence, PlanKind::Sound) as $plan) {
-            $shown = Shown::of($plan->trials());
+            $shown = $plan->shown;
             if ($shown->quiet > 0) {
                 $lines[] = say('reports.hand_over.quiet_at', [
                     'trigger' => $plan->plan->responseModel->trigger->name, 'count' => $shown->quiet,
@@ -123,7 +123,7 @@ final readonly class HandOverReport implements Composer
     {
         $lines = [];
         foreach ($record->ofKind(PlanKind::Presence, PlanKind::Sound) as $plan) {
-            $shown = Shown::of($plan->trials());
+            $shown = $plan->shown;
             if ($shown->loading > 0) {
                 $lines[] = say('reports.hand_over.loading_at', [
                     'trigger' => $plan->plan->responseModel->trigger->name, 'count' => $shown->loading,
@@ -157,7 +157,7 @@ final readonly class HandOverReport implements Composer
     {
         $lines = [];
         foreach ($record->plans as $plan) {
-            $shown = Shown::of($plan->trials());
+            $shown = $plan->shown;
             if ($shown->reactions > 0) {
                 $lines[] = say('reports.hand_over.reactions_at', [
                     'trigger' => $plan->plan->responseModel->trigger->name, 'count' => $shown->reactions,

@@ -10,6 +10,7 @@ use App\Models\ReportKind;
 use App\Models\TrailAction;
 use App\Models\User;
 use App\Trail\Trail;
+use App\Words\SpokenTo;
 use Illuminate\Contracts\Bus\Dispatcher;
 use Illuminate\Contracts\Container\Container;
 use Psr\Clock\ClockInterface;
@@ -20,7 +21,7 @@ final readonly class MakeReport
 {
     public function __construct(
         private ComposeReport $reports, private Dispatcher $jobs, private ClockInterface $clock, private Trail $trail,
-        private Container $container,
+        private Container $container, private SpokenTo $spoken,
     ) {
     }
 
@@ -47,12 +48,10 @@ final readonly class MakeReport
     {
         $reader = $this->container->make(Reader::class);
         $language = count($kind->languages()) === 1 ? $reader->language : ($language ?? $reader->language);
-        $this->container->instance(Reader::class, new Reader($language, $reader->units, $reader->zone, $reader->audience));
-        try {
-            $sections = $this->reports->of($dog, $kind, $parts);
-        } finally {
-            $this->container->instance(Reader::class, $reader);
-        }
+        $sections = $this->spoken->reader(
+            new Reader($language, $reader->units, $reader->zone, $reader->audience),
+            fn (): array => $this->reports->of($dog, $kind, $parts),
+        );
         $report = new Report([
             'practice_id' => $dog->practice_id, 'dog_id' => $dog->id, 'user_id' => $by->id, 'kind' => $kind, 'language' => $language,
             'name' => $for, 'note' => $note, 'parts' => array_values(array_intersect($kind->parts(), $parts)),

@@ -7,17 +7,22 @@ namespace App\Report;
 use App\Models\Plan;
 use Core\Decision\LoggedTrial;
 use Core\Decision\Situation;
+use Core\Insight\Shown;
 use Core\Sign\Band;
 
 /** What is known of one plan: where it stands now, and its sessions of the time a report looks back on. */
 final readonly class PlanRecord
 {
+    /** What all its trials have shown. */
+    public Shown $shown;
+
     /**
      * @param  list<array{id: int, at: \DateTimeImmutable, trials: list<array{trial: LoggedTrial, traits: list<string>}>}>  $sessions
      *    oldest first
      */
     public function __construct(public Plan $plan, public Situation $situation, public array $sessions)
     {
+        $this->shown = Shown::of($this->trials());
     }
 
     /** @return list<LoggedTrial> */

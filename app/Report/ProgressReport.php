@@ -29,6 +29,7 @@ final readonly class ProgressReport implements Composer
     {
         $has = static fn (string $part): bool => in_array($part, $parts, true);
         $next = $plan->next();
+        $whom = $has('whom') ? self::whom($plan) : [];
         $trend = $has('way') && $plan->plan->responseModel->kind === PlanKind::Presence
             ? $this->trends->of($plan->plan, $plan->situation)[0]
             : null;
@@ -42,10 +43,8 @@ final readonly class ProgressReport implements Composer
                 ...($has('sessions') ? [[say('reports.progress.sessions'), self::sessions($plan)]] : []),
                 ...($has('next') && $next !== null ? [[say('reports.progress.next'), $next]] : []),
             ],
-            head: $has('whom') && $this->whom($plan) !== [] ? [
-                say('reports.progress.whom'), say('reports.progress.calm'), say('reports.progress.at'),
-            ] : [],
-            rows: $has('whom') ? $this->whom($plan) : [],
+            head: $whom === [] ? [] : [say('reports.progress.whom'), say('reports.progress.calm'), say('reports.progress.at')],
+            rows: $whom,
             drawings: array_values(array_filter([
                 $trend === null ? null : Drawing::trend($trend),
                 $has('sessions') ? Drawing::bands($plan->bands()) : null,
@@ -54,7 +53,7 @@ final readonly class ProgressReport implements Composer
     }
 
     /** "12 m on a usual day (at least 9 m, likely no more than 18 m)"; null where a plan has none yet. */
-    public static function workingDistance(PlanRecord $plan): ?string
+    private static function workingDistance(PlanRecord $plan): ?string
     {
         $limit = $plan->plan->responseModel->kind === PlanKind::Presence ? LimitReader::of($plan->situation) : null;
 
@@ -102,7 +101,7 @@ final readonly class ProgressReport implements Composer
     }
 
     /** @return list<list<string>> the hardest first */
-    private function whom(PlanRecord $plan): array
+    private static function whom(PlanRecord $plan): array
     {
         $trials = [];
         foreach ($plan->sessions as $session) {

@@ -50,7 +50,7 @@ final readonly class VetReport implements Composer
     {
         $middle = $record->now->modify('-'.self::LATELY.' days');
         $from = $middle->modify('-'.self::LATELY.' days');
-        $trials = array_merge(...array_map(static fn (PlanRecord $plan): array => $plan->trials(), $record->plans));
+        $trials = $record->trials();
         $late = array_filter($trials, static fn (LoggedTrial $trial): bool => $trial->at >= $middle);
         $early = array_filter($trials, static fn (LoggedTrial $trial): bool => $trial->at >= $from && $trial->at < $middle);
         $now = self::seen($late);
@@ -89,9 +89,8 @@ final readonly class VetReport implements Composer
 
     private static function recovery(DogRecord $record): Section
     {
-        $sessions = array_merge(...array_map(static fn (PlanRecord $plan): array => array_column($plan->sessions, 'id'), $record->plans));
         $byMonth = [];
-        foreach (SessionEvent::query()->whereIn('session_id', $sessions)->where('kind', SessionEventKind::Settled)
+        foreach (SessionEvent::query()->whereIn('session_id', $record->sessionIds())->where('kind', SessionEventKind::Settled)
             ->orderByDesc('occurred_at')->limit(self::MOST_EVENTS)->get() as $event) {
             $seconds = Fields::of($event->data)->numberOrNull('seconds');
             if ($seconds !== null) {
@@ -113,8 +112,7 @@ final readonly class VetReport implements Composer
     private static function days(DogRecord $record): Section
     {
         $counts = [];
-        $sessions = array_merge(...array_map(static fn (PlanRecord $plan): array => array_column($plan->sessions, 'id'), $record->plans));
-        foreach (Session::query()->whereIn('id', $sessions)->limit(1000)->get(['id', 'checklist']) as $session) {
+        foreach (Session::query()->whereIn('id', $record->sessionIds())->limit(1000)->get(['id', 'checklist']) as $session) {
             $state = Fields::of($session->checklist ?? [])->text('state');
             if ($state !== '') {
                 $counts[$state] = ($counts[$state] ?? 0) + 1;

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\View;
 
 use App\Models\Report;
+use App\Words\SpokenTo;
 use Illuminate\Contracts\Container\Container;
 use Illuminate\Contracts\View\Factory;
 use Words\Reader;
@@ -12,7 +13,7 @@ use Words\Reader;
 /** What a report looks like, in the language it is written in, whoever looks: on a page, or as a document a PDF is drawn from. */
 final readonly class ReportPaper
 {
-    public function __construct(private Container $container, private Factory $views)
+    public function __construct(private Container $container, private SpokenTo $spoken, private Factory $views)
     {
     }
 
@@ -34,14 +35,11 @@ final readonly class ReportPaper
      */
     private function render(string $view, Report $report, array $data): string
     {
-        $before = $this->container->make(Reader::class);
-        $this->container->instance(Reader::class, new Reader(
-            $report->language, $before->units, $report->dog->practice->time_zone, $before->audience,
-        ));
-        try {
-            return $this->views->make($view, ['report' => $report, ...$data])->render();
-        } finally {
-            $this->container->instance(Reader::class, $before);
-        }
+        $asked = $this->container->make(Reader::class);
+
+        return $this->spoken->reader(
+            new Reader($report->language, $asked->units, $report->dog->practice->time_zone, $asked->audience),
+            fn (): string => $this->views->make($view, ['report' => $report, ...$data])->render(),
+        );
     }
 }

@@ -198,7 +198,7 @@ final class ReportTest extends TestCase
         $this->post("{$this->dog}/reports/hand_over", ['to' => 'Nell "Nan" Fenby', 'parts' => ['', 'hands'], 'language' => 'en']);
         $report = Report::query()->sole();
         $this->get("/reports/{$report->id}")->assertSee('Nell "Nan" Fenby');
-        $file = DrawPdf::path((string) $report->file);
+        $file = (string) $report->pdf();
         Storage::assertExists($file);
 
         app(ErasePerson::class)->erase($owner, $nell);

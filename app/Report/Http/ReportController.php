@@ -8,7 +8,6 @@ use App\Models\Dog;
 use App\Models\Report;
 use App\Models\ReportKind;
 use App\Models\User;
-use App\Report\DrawPdf;
 use App\Report\MakeReport;
 use App\Support\Fields;
 use App\View\ReportPaper;
@@ -117,7 +116,7 @@ final readonly class ReportController
 
     public static function download(Report $report, Filesystem $files): Response
     {
-        $path = $report->file === null ? null : DrawPdf::path($report->file);
+        $path = $report->pdf();
         abort_if($path === null || ! $files->exists($path), 404);
 
         return response((string) $files->get($path), 200, [
