@@ -24,8 +24,6 @@ final readonly class TrialReader
     /** More trials than any session holds: lists are bounded. */
     private const MAX = 2000;
 
-    private const MAX_OF_MANY = 6000;
-
     public function __construct(private CoreCatalogs $catalogs)
     {
     }
@@ -35,7 +33,7 @@ final readonly class TrialReader
     {
         $trials = $marks = [];
         $catalog = $this->catalogs->dimensions($session->plan->responseModel->kind);
-        foreach (self::standing([$session->id], self::MAX) as $given) {
+        foreach (self::standing([$session->id]) as $given) {
             $trials[$given->int('id')] = self::trial($given, $catalog);
             $marks[$given->int('id')] = [
                 'uuid' => $given->text('uuid'), 'sequence' => $given->int('sequence'), 'note' => $given->text('note'),
@@ -57,7 +55,7 @@ final readonly class TrialReader
     {
         $found = [];
         $catalog = $this->catalogs->dimensions($kind);
-        foreach ($sessions === [] ? [] : self::standing($sessions, self::MAX_OF_MANY) as $given) {
+        foreach ($sessions === [] ? [] : self::standing($sessions) as $given) {
             $found[$given->int('session_id')][] = [
                 'trial' => self::trial($given, $catalog), 'traits' => array_values(array_filter(explode(';', $given->text('traits')))),
                 'note' => $given->text('note'),
@@ -71,13 +69,13 @@ final readonly class TrialReader
      * @param  non-empty-list<int>  $sessions
      * @return list<Fields>
      */
-    private static function standing(array $sessions, int $most): array
+    private static function standing(array $sessions): array
     {
         $part = static fn (string $part): string =>
             "(SELECT GROUP_CONCAT(dimension, '=', COALESCE(choice, number) SEPARATOR ';') FROM trial_exposures WHERE trial_id = "
                 ."trials.id AND part = '{$part}')";
         $rows = Trial::query()->toBase()->join('steps', 'steps.id', '=', 'trials.step_id')->whereIn('session_id', $sessions)
-            ->orderBy('sequence')->orderBy('occurred_at')->orderBy('trials.id')->limit($most)
+            ->orderBy('sequence')->orderBy('occurred_at')->orderBy('trials.id')->limit(self::MAX * count($sessions))
             ->selectRaw("trials.id, session_id, trials.uuid, sequence, steps.position, under_action, forecast, outcome, band,
                 band_proposed, note, trials.food, food_left, latency, interrupted, handler_error, occurred_at,
                 {$part('target')} AS target, {$part('real')} AS exposure,

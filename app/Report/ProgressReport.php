@@ -80,7 +80,8 @@ final readonly class ProgressReport implements Composer
 
         return [
             ...($first === null || $after === [] ? [] : [[say('reports.progress.was'), say('reports.progress.was_at', [
-                'day' => words()->formats->date($first), 'solid' => $after[0] + 1, 'steps' => $steps,
+                'day' => words()->formats->date($first), // history may remember more sessions than this looks back on
+                'solid' => $after[max(0, count($after) - count($plan->sessions))] + 1, 'steps' => $steps,
             ])]]),
             [say('reports.progress.is'), $solid === null ? say('reports.progress.none_solid') : say('reports.progress.is_at', [
                 'solid' => $history->solidStep + 1, 'steps' => $steps, 'step' => $solid,

@@ -92,7 +92,7 @@ return [
     'progress' => [
         'goal' => 'Goal',
         'was' => 'Where it was',
-        'was_at' => 'After the first session ({day}): {solid, plural, =0 {no step solid yet} other {solid through step # of {steps, number}}}',
+        'was_at' => 'After the session of {day}: {solid, plural, =0 {no step solid yet} other {solid through step # of {steps, number}}}',
         'is' => 'Where it is',
         'is_at' => 'Solid through step {solid} of {steps}: {step}',
         'none_solid' => 'No step is solid yet',

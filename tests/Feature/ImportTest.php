@@ -271,6 +271,21 @@ final class ImportTest extends TestCase
         self::assertSame('=windy', $trial->note);
     }
 
+    /** Sixty-one a day for a hundred days: a log has no end that is not told. */
+    public function test_a_long_log_leaves_whole(): void
+    {
+        $rows = [self::HEAD];
+        for ($i = 0; $i < 6100; $i++) {
+            $day = (new \DateTimeImmutable('2025-01-01'))->modify('+'.intdiv($i, 61).' days')->format('Y-m-d');
+            $rows[] = "Moss;{$day};;60;returned;1;;;{$i}";
+        }
+        self::assertSame(6100, $this->imported(implode("\n", $rows))->counts['written'] ?? 0);
+
+        $file = $this->get("/dogs/{$this->world->dog->id}/log.csv?parts[]=note")->assertOk()->streamedContent();
+
+        self::assertSame(6101, substr_count($file, "\r\n"));
+    }
+
     public function test_a_text_can_be_matched_by_hand_or_left_out(): void
     {
         Dog::query()->create(['practice_id' => $this->world->practice->id, 'name' => 'Mossy']);
