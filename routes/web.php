@@ -10,6 +10,7 @@ use App\Account\Http\SignInController;
 use App\Api\Http\ApiTokenController;
 use App\Api\Http\ListController;
 use App\Archive\Http\ArchiveController;
+use App\Archive\Http\DogFileController;
 use App\Assessment\Http\AssessmentController;
 use App\Dog\Http\AgreementController;
 use App\Dog\Http\CautionController;
@@ -189,6 +190,8 @@ Route::middleware(['auth', 'auth.session', KnownDevice::class])->group(function 
     Route::get('/', TodayController::class)->name('today');
     Route::get('/help', HelpController::class)->name('help');
 
+    Route::get('/dogs/from-file', [DogFileController::class, 'bring'])->name('dog-from-file');
+    Route::post('/dogs/from-file', [DogFileController::class, 'takeIn']);
     Route::resource('dogs', DogController::class)->only(['index', 'create', 'store', 'show', 'edit', 'update']);
     Route::get('/photos/{photo}', [PhotoController::class, 'show'])->name('photos.show');
     Route::delete('/photos/{photo}', [PhotoController::class, 'destroy']);
@@ -240,6 +243,8 @@ Route::middleware(['auth', 'auth.session', KnownDevice::class])->group(function 
     Route::get('/imports/{import}/problems.csv', [ImportController::class, 'problems'])->name('import-problems');
     Route::post('/imports/{import}/rows', [ImportController::class, 'run'])->name('import-run');
     Route::delete('/imports/{import}/rows', [ImportController::class, 'undo'])->name('import-undo');
+    Route::get('/dogs/{dog}/file', [DogFileController::class, 'create'])->name('dog-file');
+    Route::post('/dogs/{dog}/file', [DogFileController::class, 'store']);
     Route::get('/dogs/{dog}/log.csv', [DogLogController::class, 'show'])->name('dog-log');
     Route::get('/dogs/{dog}/reports', [ReportController::class, 'index'])->name('reports.index');
     Route::get('/dogs/{dog}/reports/{kind}', [ReportController::class, 'create'])->name('reports.create');

@@ -11,5 +11,6 @@ enum ArchiveProblem: string
     case Newer = 'newer';
     case Damaged = 'damaged';
     case NotEmpty = 'not_empty';
+    case AlreadyHere = 'already_here';
     case TooLarge = 'too_large';
 }

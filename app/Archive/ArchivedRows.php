@@ -7,8 +7,8 @@ namespace App\Archive;
 use Illuminate\Database\Connection;
 
 /**
- * Rows of a practice as they stand in its archive: numbered from 1 in their order instead of by the database, and pointing to each other
- * by these numbers, so that the same practice says the same wherever it lies.
+ * Rows as they stand in an archive: numbered from 1 in their order instead of by the database, and pointing to each other
+ * by these numbers, so that the same practice, or dog, says the same wherever it lies.
  */
 final class ArchivedRows
 {
@@ -22,12 +22,11 @@ final class ArchivedRows
     /** @var array<string, array<int, int>> numbers in the archive, by table and number of the database */
     private array $numbers = [];
 
-    /** @param  array<string, ArchivedTable>  $tables */
-    public function __construct(private readonly Connection $database, ArchivedTables $source, array $tables, int $practiceId)
+    public function __construct(private readonly Connection $database, Scope $scope)
     {
-        foreach ($tables as $table) {
+        foreach ($scope->tables() as $table) {
             if ($table->isNumbered()) {
-                $ids = $source->query($table, $tables, $practiceId)->orderBy("{$table->name}.id")->pluck("{$table->name}.id");
+                $ids = $scope->rows($table)->orderBy("{$table->name}.id")->pluck("{$table->name}.id");
                 foreach ($ids as $i => $id) {
                     $this->numbers[$table->name][is_numeric($id) ? (int) $id : 0] = (int) $i + 1;
                 }
@@ -89,9 +88,9 @@ final class ArchivedRows
         return $value;
     }
 
-    /** @return array<string, string> table that a number within JSON is of, by its key */
-    public static function numbersIn(string $table, string $column): array
+    /** @return array<string, array<string, string>> table that a number within JSON is of, by column and key */
+    public static function numbersIn(string $table): array
     {
-        return self::NUMBERS_IN_JSON[$table][$column] ?? [];
+        return self::NUMBERS_IN_JSON[$table] ?? [];
     }
 }

@@ -20,6 +20,17 @@ final readonly class ArchivedTable
     ) {
     }
 
+    /** @param  array<string>  $columns  the only ones of it that are archived */
+    public function with(array $columns): self
+    {
+        $columns = array_values(array_intersect($this->columns, $columns));
+
+        return new self(
+            $this->name, $columns, $this->types, $this->nullable, $this->key,
+            array_intersect_key($this->pointers, array_flip($columns)), $this->isOfPractice,
+        );
+    }
+
     /** Whether rows are told apart by a number that means nothing outside of the database. */
     public function isNumbered(): bool
     {

@@ -6,7 +6,6 @@ namespace App\Archive;
 
 use App\Support\Fields;
 use Illuminate\Database\Connection;
-use Illuminate\Database\Query\Builder;
 
 /**
  * Which tables a practice's archive has, as the database tells them: those with its number and those that hang on them, parents first.
@@ -27,7 +26,7 @@ final readonly class ArchivedTables
         'users' => ['email', 'password', 'remember_token', 'totp_secret', 'totp_since', 'totp_step', 'recovery_codes', 'disabled_at'],
         'sessions' => ['state', 'meter_token', 'import_id', 'import_key'], 'trials' => ['import_id'],
         'health_entries' => ['import_id'], 'events' => ['import_id'], 'home_reps' => ['import_id'],
-        'reports' => ['file', 'progress', 'has_failed'], 'photos' => ['file'],
+        'reports' => ['file', 'progress', 'has_failed'], 'photos' => ['file'], 'dogs' => ['from_file'],
     ];
 
     public function __construct(private Connection $database)
@@ -61,38 +60,6 @@ final readonly class ArchivedTables
         }
 
         return self::ordered(array_filter($tables, static fn (ArchivedTable $one): bool => $one->isOfPractice || $one->pointers !== []));
-    }
-
-    /**
-     * Rows of one practice.
-     *
-     * @param  array<string, ArchivedTable>  $tables
-     */
-    public function query(ArchivedTable $table, array $tables, int $practiceId): Builder
-    {
-        return $this->database->table($table->name)->where(fn (Builder $of) => $this->narrow($of, $table, $tables, $practiceId));
-    }
-
-    /** @param  array<string, ArchivedTable>  $tables */
-    private function narrow(Builder $query, ArchivedTable $table, array $tables, int $practiceId): void
-    {
-        if ($table->isOfPractice) {
-            $query->where("{$table->name}.practice_id", $practiceId);
-
-            return;
-        }
-        // by what it hangs on: all that it points to are of one practice
-        foreach ($table->pointers as $column => $parent) {
-            if (isset($tables[$parent]) && ! $table->nullable[$column]) {
-                $query->whereIn("{$table->name}.{$column}", function (Builder $of) use ($tables, $parent, $practiceId): void {
-                    $of->from($parent)->select("{$parent}.id");
-                    $this->narrow($of, $tables[$parent], $tables, $practiceId);
-                });
-
-                return;
-            }
-        }
-        throw new \LogicException("{$table->name} hangs on nothing of a practice.");
     }
 
     /**

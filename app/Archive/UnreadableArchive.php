@@ -6,8 +6,8 @@ namespace App\Archive;
 
 final class UnreadableArchive extends \RuntimeException
 {
-    public function __construct(public readonly ArchiveProblem $problem, string $where = '')
+    public function __construct(public readonly ArchiveProblem $problem, string $where = '', ?\Throwable $previous = null)
     {
-        parent::__construct("The archive cannot be restored: {$problem->value}".($where === '' ? '.' : " ({$where})."));
+        parent::__construct("The archive cannot be restored: {$problem->value}".($where === '' ? '.' : " ({$where})."), 0, $previous);
     }
 }

@@ -24,6 +24,7 @@ enum TrailAction: string
     case Added = 'added';
     case Changed = 'changed';
     case FlagTakenBack = 'flag_taken_back';
+    case HandedOut = 'handed_out';
     case Archived = 'archived';
     case Restored = 'restored';
     case Moved = 'moved';

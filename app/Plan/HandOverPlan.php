@@ -46,6 +46,8 @@ final readonly class HandOverPlan
             $held = $this->situations->read($plan, null, [], $this->clock->now())->history->solidStep;
             $copy = $plan->replicate(['resting_reason', 'reviewed_by'])->fill([
                 'response_model_id' => $model->id, 'created_by' => $user->id, 'version' => 1, 'handed_over_from' => $plan->id,
+                // a place that is not gone to any more is not gone to by the next person either
+                'place_id' => $plan->place?->archived_at === null ? $plan->place_id : null,
                 'handed_over_held' => $isDisliked ? -1 : $held,
                 'name' => mb_substr("{$plan->name}, {$person->name}", 0, 120),
             ]);

@@ -12,6 +12,7 @@ use App\Models\User;
 use App\Support\Fields;
 use Core\Measure\CalendarDay;
 use Core\Planning\Pace;
+use Illuminate\Database\Eloquent\Builder;
 
 /** Which plans are due today by their own pace, and which later: all of them, in the order in which somebody would take them. */
 final readonly class DuePlans
@@ -31,6 +32,7 @@ final readonly class DuePlans
         $inTraining = InSight::dogsInTraining($user);
         $dogs = ($filter?->narrow($inTraining) ?? $inTraining)->toBase()->select('dogs.id');
         $rows = Plan::query()->whereIn('response_model_id', ResponseModel::query()->toBase()->whereIn('dog_id', $dogs)->select('id'))
+            ->whereNot(self::isGoneOnWith(...))
             ->withMax('sessions as last_session_at', 'started_at')->addSelect(['is_mine' => ResponseModel::query()->toBase()
             ->join('people as handlers', 'handlers.id', '=', 'response_models.person_id')
             ->whereColumn('response_models.id', 'plans.response_model_id')
@@ -60,5 +62,17 @@ final readonly class DuePlans
         asort($later);
 
         return new self(array_keys($due), $later, $daysSince);
+    }
+
+    /**
+     * Of a person who handles no dogs here any more, and somebody else's by now.
+     *
+     * @param  Builder<Plan>  $plans
+     */
+    private static function isGoneOnWith(Builder $plans): void
+    {
+        $plans->whereHas('responseModel.person', static fn (Builder $people) => $people->whereNotNull('archived_at'))
+            ->whereExists(Plan::query()->toBase()->from('plans as copies')->whereColumn('copies.handed_over_from', 'plans.id')
+                ->whereNull('copies.deleted_at')->select('copies.id'));
     }
 }

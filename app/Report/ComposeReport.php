@@ -29,9 +29,19 @@ final readonly class ComposeReport
         // bound late: a composer is built with the words of whoever reads
         $composer = $this->container->make(self::BY[$kind->value]);
 
+        $record = $this->records->of($dog);
+
         return array_values(array_filter(
-            $composer->sections($this->records->of($dog), array_values(array_intersect($kind->parts(), $parts))),
+            [...$composer->sections($record, array_values(array_intersect($kind->parts(), $parts))), self::leftOut($record)],
             static fn (Section $section): bool => ! $section->isEmpty(),
         ));
+    }
+
+    private static function leftOut(DogRecord $record): Section
+    {
+        return new Section(say('paper.left_out.title'), [
+            ...($record->moreSessions === 0 ? [] : [say('paper.left_out.sessions', ['count' => $record->moreSessions])]),
+            ...($record->morePlans === 0 ? [] : [say('paper.left_out.plans', ['count' => $record->morePlans])]),
+        ]);
     }
 }

@@ -11,9 +11,15 @@ use Core\Exposure\PlanKind;
 /** What a report on one dog is written from. */
 final readonly class DogRecord
 {
-    /** @param  list<PlanRecord>  $plans  that go on */
-    public function __construct(public Dog $dog, public \DateTimeImmutable $since, public \DateTimeImmutable $now, public array $plans)
-    {
+    /**
+     * @param  list<PlanRecord>  $plans  that go on
+     * @param  int  $moreSessions  of the year, that are not looked at: the oldest
+     * @param  int  $morePlans  that are not looked at: the last by name
+     */
+    public function __construct(
+        public Dog $dog, public \DateTimeImmutable $since, public \DateTimeImmutable $now, public array $plans, public int $moreSessions,
+        public int $morePlans,
+    ) {
     }
 
     /** @return list<PlanRecord> */

@@ -31,6 +31,7 @@ final readonly class DogRecordReader
         $since = $now->modify('-'.self::DAYS.' days');
         $plans = $dog->plans()->with(['responseModel.trigger', 'responseModel.person', 'item', 'steps'])->orderBy('plans.name')
             ->orderBy('plans.id')->limit(self::MOST_PLANS)->get();
+        $all = Session::query()->whereIn('plan_id', $plans->modelKeys())->where('started_at', '>=', $since)->count();
         $sessions = Session::query()->whereIn('plan_id', $plans->modelKeys())->where('started_at', '>=', $since)
             ->orderByDesc('started_at')->limit(self::MOST_SESSIONS)->get(['id', 'plan_id', 'started_at'])->reverse();
         $trials = [];
@@ -46,6 +47,6 @@ final readonly class DogRecordReader
             array_values($sessions->where('plan_id', $plan->id)->map(static fn (Session $one): array => [
                 'id' => $one->id, 'at' => $one->started_at, 'trials' => $trials[$one->id] ?? [],
             ])->all()),
-        ))->all()));
+        ))->all()), max($all - self::MOST_SESSIONS, 0), max($dog->plans()->count() - self::MOST_PLANS, 0));
     }
 }

@@ -166,11 +166,14 @@ final readonly class HandOverReport implements Composer
                 ]);
             }
         }
-        $events = Event::query()->where('dog_id', $record->dog->id)->where('occurred_at', '>=', $record->since)->where('severity', '>', 0)
-            ->orderByDesc('occurred_at')->limit(self::MOST_EVENTS)->get();
+        $of = Event::query()->where('dog_id', $record->dog->id)->where('occurred_at', '>=', $record->since)->where('severity', '>', 0)
+            ->orderByDesc('occurred_at');
+        $more = max($of->count() - self::MOST_EVENTS, 0);
+        $events = $of->limit(self::MOST_EVENTS)->get();
 
         return new Section(say('reports.hand_over.reactions'), [
             ...$lines, ...($lines === [] && $events->isEmpty() ? [say('reports.hand_over.reactions_none')] : []),
+            ...($more === 0 ? [] : [say('paper.left_out.events', ['count' => $more])]),
         ], array_values($events->map(static fn (Event $event): array => [
             words()->formats->date($event->occurred_at),
             words()->capital(say("options.event_kind.{$event->kind->value}")).', '.say("options.severity.{$event->severity}"),

@@ -100,7 +100,7 @@ return [
         ],
         'programs' => [
             'title' => 'Programs and the archive',
-            'what' => 'A token lets a program read, or log trials and reps at home, as you and no further, until it ends. The archive is everything of the practice in one file, for owners.',
+            'what' => 'A token lets a program read, or log trials and reps at home, as you and no further, until it ends. The archive is everything of the practice in one file, for owners. A dog goes to another practice as a file too, with the parts you choose: open its reports.',
             'why' => 'What was logged is yours: it can leave in open formats at any time.',
             'differ' => 'A token in a kitchen gets “log” only.',
             'source' => 'Formats: docs/formats.md.',

@@ -50,4 +50,10 @@ return [
     'next' => 'Next',
     'next_none' => 'No session is planned yet.',
     'next_at' => 'The next session: {when}.',
+    'left_out' => [
+        'title' => 'Not looked at',
+        'sessions' => '{count, plural, =1 {One older session of this year is not counted here.} other {# older sessions of this year are not counted here.}}',
+        'plans' => '{count, plural, =1 {One more plan is not told here.} other {# more plans are not told here.}}',
+        'events' => '{count, plural, =1 {One older one is not listed.} other {# older ones are not listed.}}',
+    ],
 ];

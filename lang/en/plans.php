@@ -200,6 +200,7 @@ return [
         'reaction' => 'reacting {reaction}',
         'held' => 'solid,',
         'exposure_within_the_limits_beyond_the' => '{exposure, select, yes {fine today} other {not yet, today}}',
+        'handler_is_gone' => '{person} does not handle dogs here any more. Give this plan to the person who goes on with it:',
         'start_a_session' => 'Start a session',
         'in_short' => 'In short',
         'what_it_has_shown_limits_over' => 'Progress: working distance over time, what makes it hard',

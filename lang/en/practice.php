@@ -52,6 +52,7 @@ return [
         'signed_out_elsewhere' => 'signed out their other devices',
         'added' => 'added {about}',
         'changed' => 'changed {about}',
+        'handed_out' => 'made a file of {about} for another practice',
         'flag_taken_back' => 'took back a flag of {about}',
         'archived' => 'archived {about}',
         'restored' => 'brought {about} back',

@@ -46,6 +46,7 @@ return [
         'bite_history_cautious_limits' => 'bite history: extra careful cap',
         'next_start_all_the_same_start' => '{next, select, yes {Start all the same} other {Start a session}}',
         'with_2' => 'with {dog}: {plan}',
+        'give_it_first' => 'Give it to a person here',
         'so_many_of' => '{shown, number} of {all, number} plans, yours first, then what has waited longest.',
         'last_session' => '{days, plural, =0 {last session today} =1 {last session yesterday} other {last session # days ago}}',
     ],

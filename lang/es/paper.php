@@ -50,4 +50,10 @@ return [
     'next' => 'Lo próximo',
     'next_none' => 'Todavía no hay ninguna sesión prevista.',
     'next_at' => 'La próxima sesión: {when}.',
+    'left_out' => [
+        'title' => 'No incluido',
+        'sessions' => '{count, plural, =1 {Una sesión más antigua de este año no se cuenta aquí.} other {# sesiones más antiguas de este año no se cuentan aquí.}}',
+        'plans' => '{count, plural, =1 {Un plan más no aparece aquí.} other {# planes más no aparecen aquí.}}',
+        'events' => '{count, plural, =1 {Uno más antiguo no aparece.} other {# más antiguos no aparecen.}}',
+    ],
 ];

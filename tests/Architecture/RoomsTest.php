@@ -43,7 +43,7 @@ final class RoomsTest extends TestCase
         'Assessment' => ['Access', 'Engine', 'Input', 'Library', 'Models', 'People', 'Plan', 'Support', 'Words'],
         'Week' => ['Access', 'Engine', 'Incident', 'Mail', 'Models', 'Support', 'Trail'],
         'Api' => ['Access', 'Models', 'Session', 'Support', 'Table', 'Trail'],
-        'Archive' => ['Models', 'Photo', 'Support', 'Table', 'Trail'],
+        'Archive' => ['Engine', 'Models', 'Photo', 'Report', 'Support', 'Table', 'Trail'],
         'Import' => ['Access', 'Engine', 'Models', 'Session', 'Support', 'Table', 'Trail', 'Words'],
         'Report' => ['Dog', 'Engine', 'Handling', 'Home', 'Library', 'Models', 'Session', 'Support', 'Trail', 'View', 'Words'],
         'Practice' => ['Access', 'Engine', 'Home', 'Incident', 'Models', 'Support', 'Trail', 'Week'],

@@ -9,6 +9,7 @@ export const PAGES = [
     '/imports',
     '/programs',
     '/archives',
+    '/dogs/from-file',
     '/dogs/4/reports',
     '/dogs/1/reports/progress',
     '/dogs/4/reports/hand_over',

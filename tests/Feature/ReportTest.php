@@ -10,6 +10,7 @@ use App\Models\Report;
 use App\Models\ReportKind;
 use App\Models\ReportLink;
 use App\Models\Role;
+use App\Models\Session;
 use App\People\ErasePerson;
 use App\Report\ComposeReport;
 use App\Report\DrawPdf;
@@ -125,6 +126,23 @@ final class ReportTest extends TestCase
         self::assertStringContainsString('Un gruñido es información', self::textOf((string) $this->get(
             '/reports/'.Report::query()->sole()->id.'/pdf',
         )->getContent()));
+    }
+
+    /** A year of five sessions a week and what was not looked at: said, and not said one session earlier. */
+    public function test_what_a_report_does_not_look_at_is_said(): void
+    {
+        $session = static fn (int $ago): array => [
+            'started_at' => now()->subHours($ago), 'ended_at' => now()->subHours($ago),
+        ];
+        // with the one of the world
+        $rows = array_map(fn (int $i): array => [
+            ...$this->world->session->only(['practice_id', 'plan_id', 'person_id', 'user_id', 'mode', 'kind']), ...$session($i),
+        ], range(1, 199));
+        Session::query()->insert(array_map(static fn (array $row): array => (new Session)->forceFill($row)->getAttributes(), $rows));
+        $this->get("{$this->dog}/reports/progress")->assertOk()->assertDontSee('Not looked at');
+        Session::query()->insert((new Session)->forceFill([...$rows[0], ...$session(500)])->getAttributes());
+        $this->get("{$this->dog}/reports/progress")->assertSee('One older session of this year is not counted here.');
+        $this->get("{$this->dog}/reports/summary?language=es")->assertSee('Una sesión más antigua de este año no se cuenta aquí.');
     }
 
     public function test_a_link_opens_one_report_until_the_end_of_its_day_and_every_opening_is_told(): void

@@ -122,7 +122,10 @@
                     <p class="mb-1"><strong>{{ words()->label($item['start']->action) }}<x-where
                         :level="$item['start']->next" /></strong></p>
                     <p class="mb-3">{{ collect($item['start']->reasons)->reject(fn ($reason) => $reason->code === Core\Decision\ReasonCode::Risk)->map(fn ($reason) => words()->reason($reason, $item['catalog']))->implode(' ') }}</p>
-                    @can('start', $plan)
+                    @if($model->person->archived_at && Gate::allows('update', $plan))
+                        <div class="mt-auto"><a class="btn btn-outline-primary w-100" href="{{ route('plans.show', $plan) }}#another-person">{{ say('today.today.give_it_first') }}<span
+                            class="visually-hidden"> {{ say('today.today.with_2', ['dog' => $model->dog->name, 'plan' => $plan->name]) }}</span></a></div>
+                    @elsecan('start', $plan)
                         <div class="mt-auto">
                             <a href="{{ route('sessions.create', $plan) }}"
                                 class="btn {{ $item['start']->next === null ? 'btn-outline-secondary'
@@ -149,8 +152,8 @@
                             href="{{ route('plans.show', $plan) }}">{{ $plan->name }}</a> <span
                             class="text-body-secondary">{{ say('today.today.with', ['person' => $plan->responseModel->person->name]) }}@if($plan->place), {{ $plan->place->name }}@endif</span></span>
                         <span class="d-flex align-items-center gap-3"><span class="text-body-secondary">{{ say('today.today.last_session', ['days' => $daysSince[$plan->id]]) }} · {{ say('today.today.next_in', ['days' => $laterIn[$plan->id]]) }}</span>
-                            @can('start', $plan)<a class="btn btn-outline-primary" href="{{ route('sessions.create', $plan) }}">{{ say('today.today.start_already') }}<span
-                                class="visually-hidden"> {{ say('today.today.with_2', ['dog' => $plan->responseModel->dog->name, 'plan' => $plan->name]) }}</span></a>@endcan</span>
+                            @if($plan->responseModel->person->archived_at === null && Gate::allows('start', $plan))<a class="btn btn-outline-primary" href="{{ route('sessions.create', $plan) }}">{{ say('today.today.start_already') }}<span
+                                class="visually-hidden"> {{ say('today.today.with_2', ['dog' => $plan->responseModel->dog->name, 'plan' => $plan->name]) }}</span></a>@endif</span>
                     </li>
                 @endforeach
             </ul>

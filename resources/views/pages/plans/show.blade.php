@@ -48,7 +48,10 @@
         <ul class="reasons mb-3">
             @foreach($start->reasons as $reason)<li>{{ words()->reason($reason, $catalog) }}</li>@endforeach
         </ul>
-        @can('start', $plan)
+        @if($model->person->archived_at && Gate::allows('update', $plan))
+            <p class="mb-0">{{ say('plans.show.handler_is_gone', ['person' => $model->person->name]) }} <a
+                href="#another-person">{{ say('plans.show.another_person') }}</a></p>
+        @elsecan('start', $plan)
             <div class="d-flex flex-wrap align-items-center gap-3"><a class="btn btn-next"
             href="{{ route('sessions.create', $plan) }}">{{ say('plans.show.start_a_session') }}</a><a
             href="{{ route('past-sessions.create', $plan) }}">{{ say('sessions.past.title') }}</a>@can('plan', $model->dog)<a
@@ -173,9 +176,9 @@
                     class="mt-2">@foreach($cautions as $caution)<li><strong>{{ $caution->title }}.</strong> {{ $caution->text }}</li>@endforeach</ul></details>
             @endif
             @can('update', $plan)
-                <h2>{{ say('plans.show.another_person') }}</h2>
+                <h2 id="another-person">{{ say('plans.show.another_person') }}</h2>
                 @if($people->isNotEmpty())
-                    <details @if($errors->has('to_person')) open
+                    <details @if($errors->has('to_person') || $model->person->archived_at) open
                         @endif><summary>{{ say('plans.show.give_this_plan_to_a_second') }}</summary>
                         <form method="post" action="{{ route('handovers.store', $plan) }}" class="mt-2">
                             @csrf

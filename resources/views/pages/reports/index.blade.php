@@ -9,6 +9,7 @@
         @endforeach
     </ul>
     @can('plan', $dog)
+        <p><a class="btn btn-outline-primary" href="{{ route('dog-file', $dog) }}">{{ say('archive.dog.title') }}</a></p>
         <form method="get" action="{{ route('dog-log', $dog) }}" class="card card-body mb-4" aria-labelledby="log-head">
             <h2 class="h5 mt-0" id="log-head">{{ say('imports.log.title') }}</h2>
             <p>{{ say('imports.log.about') }}</p>
