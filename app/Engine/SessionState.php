@@ -7,11 +7,14 @@ namespace App\Engine;
 use App\Models\AdviceGiven;
 use App\Models\Session;
 use App\Models\SoundSetUp;
+use App\Models\Trial;
+use Core\Decision\AskedNext;
 use Core\Decision\LoggedTrial;
 use Core\Decision\Situation;
 use Core\Exposure\Exposure;
 use Core\Exposure\Picture;
 use Core\Ladder\Manner;
+use Core\Sign\Asked;
 use Core\Sign\OutcomeEffect;
 use Core\Sound\Playback;
 use Core\Sound\Player;
@@ -42,7 +45,12 @@ final readonly class SessionState
         $last = $situation->log->last();
         $level = $last?->level;
         $player = SoundSetUp::of($session->plan->responseModel)?->player();
-        $progress = $level === null ? null : $situation->progress($level);
+        $asked = $this->asked($session, $situation);
+        $progress = match (true) {
+            $level === null => null,
+            $situation->asked() === Asked::MarkedLook => $situation->markedProgress($level),
+            default => $situation->progress($level),
+        };
 
         return [
             'session' => $session->id,
@@ -56,6 +64,7 @@ final readonly class SessionState
             'setMinutes' => $settings->setMinutes,
             'sessionMinutes' => $settings->sessionMinutes,
             'mostTrials' => $settings->mostTrials,
+            'asked' => $asked->value,
             'run' => $progress === null
                 ? null
                 : ['done' => min($progress->done, $progress->asked), 'asked' => $progress->asked, 'window' => $progress->window],
@@ -90,6 +99,17 @@ final readonly class SessionState
             'here' => $last === null ? null : self::exposure($last->exposure, $situation, $player),
             'easier' => $this->easier($situation, $step ?? $level->step ?? 0, $player),
         ];
+    }
+
+    private function asked(Session $session, Situation $situation): Asked
+    {
+        // only before the first trial what was asked last time is looked up
+        $before = $situation->log->trials !== [] ? null : Trial::query()->whereIn('session_id', Session::query()->toBase()
+            ->where('plan_id', $session->plan_id)->where('id', '<', $session->id)->select('id'))->latest('id')->first(['outcome']);
+
+        return AskedNext::of(
+            $situation, Asked::in($situation->catalog->plan, $session->plan->method), $before?->outcome,
+        );
     }
 
     /**

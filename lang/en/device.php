@@ -64,6 +64,11 @@ return [
         'step_none' => 'Between steps',
         'step_words' => '{number, number}: {words}',
         'was_there' => 'That was at {place}',
+        'asked' => 'Asked of the dog: {asked}',
+    ],
+    'ask_next' => [
+        'marked_look' => 'Mark the look again', 'wait' => 'Wait for it now', 'cued_look' => 'Look-up on cue', 'passing' => 'Pass it',
+        'position' => 'Hold the position', 'settling' => 'Settle', 'touch' => 'Under the hand', 'worn' => 'Wear it',
     ],
     'units' => ['m' => 'm', 'yd' => 'yd', 'ft' => 'ft'],
     'ask' => [
@@ -80,7 +85,8 @@ return [
     'keys' => [
         'go' => 'Go where the advice says',
         'band-0' => 'Log: easy', 'band-1' => 'Log: noticed', 'band-2' => 'Log: stretched', 'band-3' => 'Log: struggling', 'band-4' => 'Log: over',
-        'outcome-returned' => 'Returned', 'outcome-watched' => 'Watched', 'outcome-prompted' => 'Prompted', 'outcome-not_returned' => 'No',
+        'outcome-returned' => 'First outcome', 'outcome-watched' => 'Second outcome', 'outcome-prompted' => 'Third outcome',
+        'outcome-not_returned' => 'Fourth outcome',
         'mark' => 'Mark, then turn', 'undo' => 'Undo the last', 'break' => 'Break', 'nearer' => 'Nearer', 'farther' => 'Farther', 'leave' => 'Leave now',
         'seen' => 'Trigger count', 'countdown' => 'It has noticed', 'stare' => 'Hold while staring: press and press again', 'batch' => 'Good ones in a row',
         'voice' => 'Say the advice', 'keys' => 'These keys', 'good' => 'A good one, one key', 'doubt' => 'First doubt', 'froze' => 'Froze or stiff: hands off',

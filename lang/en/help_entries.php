@@ -44,6 +44,19 @@ return [
             'differ' => 'Some grade by one sign, some by the whole dog. A band is proposed from the signs you tick; your own word stands beside it.',
             'source' => 'The weights of the signs are our own working scale, not a validated test.',
         ],
+        'asked' => [
+            'title' => 'What is asked of the dog',
+            'what' => 'Mark the look, wait for it, look-up on cue, passing, holding a position: each has its own outcomes, and the first one counts. Tap the chip beside “Here” to change it; it stays until you do. Marked looks make it ready to be waited for, at the same place; they are no unprompted returns.',
+            'why' => 'Turning at a mark, turning by itself and walking past are three different things, and a log that calls them one says too much.',
+            'differ' => 'Some go straight to waiting with a dog that turns at its name; some mark the look for weeks.',
+            'source' => 'Common practice. As many marked looks as the step asks for, our own working rule.',
+        ],
+        'only-quiet' => [
+            'title' => 'Only quiet',
+            'what' => 'Ears fixed forward and a wrinkled brow are loading: turn away at once. A pass without food and without a cue shows nothing: it is logged as “only quiet”, counts for no step and moves no working distance. For a dog that may hide its signs, three of them in a row are asked about.',
+            'why' => 'A dog that learned to hide its signs is quiet where it is not fine.',
+            'source' => 'Common practice; three, our own working value.',
+        ],
         'people' => [
             'title' => 'Who sees what',
             'what' => 'Owners and trainers see all dogs; owners also invite people and change the practice. A helper sees the dogs and logs trials. A guardian sees the dogs of their household, or those they were invited for, and nothing of any other client. Somebody without a sign-in can handle dogs too: name them when a session starts, or add them under People.',

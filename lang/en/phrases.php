@@ -31,6 +31,12 @@ return [
         'contact' => '{count, plural, one {accepted rep} other {accepted reps}}',
         'sound' => '{count, plural, one {calm rep} other {calm reps}}',
         'duration' => '{count, plural, one {held rep} other {held reps}}',
+        'marked_look' => '{count, plural, one {turn at the mark} other {turns at the mark}}',
+        'wait' => '{count, plural, one {unprompted return} other {unprompted returns}}',
+        'cued_look' => '{count, plural, one {look on the cue or before} other {looks on the cue or before}}',
+        'passing' => '{count, plural, one {loose pass} other {loose passes}}',
+        'position' => '{count, plural, one {loose stay} other {loose stays}}',
+        'settling' => '{count, plural, one {calm stay} other {calm stays}}',
     ],
     'progress' => [
         'run' => '{done, number} of {asked, number} {what} in a row',

@@ -84,6 +84,18 @@ test('the first day: marks, waits, walks in by herself, a gust of wind', async (
     expect(now).toMatchObject({ action: 'start', next: 40 });
     expect(await said(page)).not.toMatch(/fence|mat|lying/);
 
+    // phase one: six marked looks, the fourth slow; none is an unprompted return, and after five it is ready to be waited for
+    for (const outcome of ['turned_at_mark', 'turned_at_mark', 'turned_at_mark', 'slow_to_mark', ...Array(4).fill('turned_at_mark')]) {
+        now = await logTrial(page, { outcome, band: outcome === 'slow_to_mark' ? 1 : 0 });
+        expect(now).toMatchObject({ action: 'repeat', next: 40 });
+        expect(now.reasons).toContain('marked-run');
+    }
+    now = await logTrial(page, { outcome: 'turned_at_mark', band: 0 });
+    expect(now).toMatchObject({ action: 'repeat', next: 40 });
+    expect(now.reasons).toContain('ready-to-wait');
+    await page.getByRole('button', { name: 'Wait for it now' }).click();
+    await expect(page.locator('label[for="q-returned"]')).toBeVisible();
+
     // waits: turns by itself, only watches, needs its name; then five by itself
     now = await logTrial(page, { outcome: 'returned', band: 0 });
     now = await logTrial(page, { outcome: 'watched', band: 1 });
@@ -97,12 +109,12 @@ test('the first day: marks, waits, walks in by herself, a gust of wind', async (
 
     // logged where they were, though the advice was to move on: one tap says that it was there already
     await page.locator('[data-do="band-0"]').click();
-    await expect(screen(page)).toHaveAttribute('data-count', '9');
+    await expect(screen(page)).toHaveAttribute('data-count', '18');
     await page.getByRole('button', { name: /^That was at/ }).click();
     await expect(screen(page)).toHaveAttribute('data-waiting', '0');
     const moved = await (await page.request.get(`/sessions/${await screen(page).getAttribute('data-session')}/export.json`)).json();
-    expect(moved.trials[8].exposure.distance).toBe(40);
-    expect(moved.trials[8].corrections[0].changes.exposure).not.toContain('distance=40;');
+    expect(moved.trials[17].exposure.distance).toBe(40);
+    expect(moved.trials[17].corrections[0].changes.exposure).not.toContain('distance=40;');
     await expect(page.locator('#q-distance')).not.toHaveValue('40');
 
     // she walks in to 30 on her own, five easy ones: the run is there, and nobody scolds; here stays at 30 by itself
@@ -161,7 +173,7 @@ test('a look-up in the kitchen is a skill: no chance, no cap, no percentage', as
     await goodUntil(page, /Looks 2 s/, 12);
     for (let miss = 0; miss < 2; miss++) {
         const before = await trialsLogged(page);
-        await page.locator('label[for="q-left_early"]').click();
+        await page.locator('label[for="q-not_done"]').click();
         await page.locator('[data-do="band-1"]').click();
         await expect(screen(page)).toHaveAttribute('data-count', String(before + 1));
     }
@@ -212,6 +224,65 @@ test('a freeze ticked with easy, food left lying, a reaction: each is asked abou
     await page.getByRole('button', { name: 'Save the correction' }).click();
     await expect(page.getByRole('row', { name: /watched calmly/ })).toContainText('It was the reflection in the window.');
     await expect(page.getByRole('row', { name: /watched calmly/ })).toContainText('corrected by Rowan Thwaite');
+});
+
+test('ten quiet passes: seven show nothing, two do, and the next trainer reads which', async ({ page }, { project }) => {
+    const found = complaints(page);
+    await signIn(page);
+    await page.goto('/dogs/create');
+    await page.getByLabel('Name', { exact: true }).fill(`Pike ${project.name}`);
+    await page.getByRole('button', { name: 'Add', exact: true }).click();
+    await expect(page).toHaveURL(/\/intake/);
+    const dog = page.url().replace('/intake', '');
+    await page.getByLabel('What was tried, what happened').fill('A remote collar for eight weeks. The uncle still uses it.');
+    await page.getByLabel(/Leash pops, remote collars/).check();
+    await page.getByRole('button', { name: 'Save' }).click();
+    await page.goto(dog);
+    await expect(page.getByText('Hides signs: small signs count as medium')).toBeVisible();
+
+    // looked calm at 5 m: a fact, and why it is no evidence
+    const plan = await makePlan(page, `Pike ${project.name}`, 'Strangers', {
+        'Room there': '120',
+        'Reacts at': '25',
+        'Known to be fine at': '5',
+        Start: '60',
+        Goal: '3',
+    });
+    await expect(page.getByText('Saved as a fact, not as evidence')).toBeAttached();
+    await startSession(page);
+    const quiet = (/** @type {number} */ meters) => logTrial(page, { outcome: 'quiet_pass', band: 0, distance: String(meters) });
+    const before = await page.request.get(`${plan}/limits`).then((answer) => answer.text());
+    expect(before).toContain('165');
+
+    await quiet(20);
+    expect((await quiet(20)).reasons).not.toContain('prove-it');
+    let now = await quiet(20);
+    expect(now).toMatchObject({ action: 'repeat', next: 20 });
+    expect(now.reasons[0]).toBe('prove-it');
+
+    now = await logTrial(page, { outcome: 'looked_carried_on', band: 2, distance: '15', signs: ['brow.wrinkled'] });
+    expect(now).toMatchObject({ action: 'break', reasons: ['loading'] });
+    expect(await said(page)).toContain('Turn away now, and feed away from it');
+
+    // it eats nothing and does the cue: a little farther, on this path, and not to where it was only quiet
+    now = await logTrial(page, { outcome: 'needed_help', band: 2, distance: '14', food: 'refused' });
+    expect(now.action).toBe('ease');
+    expect(now.next).toBeGreaterThan(14);
+    expect(now.next).toBeLessThan(20);
+    for (const meters of [18, 15, 12, 9]) await quiet(meters);
+    for (let i = 0; i < 2; i++) await logTrial(page, { outcome: 'carried_on', band: 0, distance: '20' });
+    await endSession(page);
+
+    await expect(
+        page.getByText(/7 were quiet, not shown to be fine, the nearest at 9.m\. 2 were shown to be fine, the nearest at 20.m\./),
+    ).toBeVisible();
+    await page.goto(plan);
+    const start = Number(((await page.getByRole('heading', { name: /^Start here/ }).textContent()) ?? '').match(/[\d.]+/)?.[0]);
+    expect(start, 'never where it was only quiet').toBeGreaterThanOrEqual(20);
+    await page.goto(`${dog}/reports/hand_over`);
+    await expect(page.getByText(/7 quiet trials without food and a turn asked, the nearest at 9.m; 2 shown to be fine/)).toBeVisible();
+    await expectAccessible(page, 'a hand-over');
+    expect(found).toEqual([]);
 });
 
 test('prams and a horse: who passed is one pick that stays, and is told apart in the progress', async ({ page }, { project }) => {

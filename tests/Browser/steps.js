@@ -107,6 +107,7 @@ export async function logTrial(page, trial) {
  */
 export async function tapTrial(page, trial) {
     const isQuick = (await page.locator(`#q-${trial.outcome}`).count()) > 0;
+    if (isQuick) await ask(page, trial.outcome);
     const drawer = page.locator('details.drawer').first();
     if (trial.signs || trial.food || trial.interrupted || !isQuick) await drawer.evaluate((element) => element.setAttribute('open', ''));
     // a trial is logged where we are: to where the advice says, or to a distance of one's own
@@ -126,6 +127,16 @@ export async function tapTrial(page, trial) {
         await page.locator(`[data-outcome="${trial.outcome}"]`).click();
     }
     await drawer.evaluate((element) => element.removeAttribute('open'));
+}
+
+/** Says what is asked of the dog,
+    where the outcome comes of something else than what stands there. @param {Page} page @param {string} outcome */
+async function ask(page, outcome) {
+    const row = page.locator('fieldset[data-asked]', { has: page.locator(`#q-${outcome}`) });
+    if (await row.isVisible()) return;
+    const asked = (await row.locator('legend').textContent())?.split(': ')[1] ?? '';
+    await page.locator('[data-chip="asked"]').click();
+    await page.locator('[data-chip-values]').getByRole('button', { name: asked }).click();
 }
 
 /** Takes what the advice proposes, where it proposes something else than where we are. @param {Page} page */

@@ -13,6 +13,7 @@ use Core\Exposure\Exposure;
 use Core\Exposure\PlanKind;
 use Core\Ladder\Progress;
 use Core\Measure\Probability;
+use Core\Sign\Asked;
 
 /** The facts of a reason as JSON and back: what is stored and sent is codes and facts, said in words only where somebody reads. */
 final readonly class Facts
@@ -27,7 +28,8 @@ final readonly class Facts
             $fact instanceof Probability => ['chance' => $fact->value],
             $fact instanceof ToldExposure => ['exposure' => $fact->exposure->values, 'unsaid' => $fact->unsaid],
             $fact instanceof DimensionChange => ['plan' => $fact->plan->value, 'dimension' => $fact->dimension, 'choice' => $fact->choice],
-            $fact instanceof Progress => ['done' => $fact->done, 'asked' => $fact->asked, 'window' => $fact->window, 'met' => $fact->isMet],
+            $fact instanceof Progress => ['done' => $fact->done, 'asked' => $fact->asked, 'window' => $fact->window, 'met' => $fact
+                ->isMet, 'of' => $fact->of?->value],
             default => $fact,
         }, $facts);
     }
@@ -79,6 +81,7 @@ final readonly class Facts
             isset($fact['asked']) => new Progress(
                 max(0, $number('done')), max(1, $number('asked')),
                 is_int($fact['window'] ?? null) && $fact['window'] > 0 ? $fact['window'] : null, ($fact['met'] ?? false) === true,
+                Asked::tryFrom($text('of')),
             ),
             default => array_values(array_filter($fact, is_string(...))),
         };

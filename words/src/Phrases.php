@@ -24,6 +24,7 @@ use Core\Measure\Probability;
 use Core\Planning\LadderChange;
 use Core\Planning\NoPath;
 use Core\Planning\StepChange;
+use Core\Sign\Asked;
 use Core\Sign\Outcome;
 use Core\Wearing\ItemKind;
 use Core\Wearing\Requirement;
@@ -53,9 +54,9 @@ final readonly class Phrases
     }
 
     /** On a button, where the long label would not fit. */
-    public function outcomeShort(Outcome $outcome, PlanKind $kind): string
+    public function outcomeShort(Outcome $outcome, Asked $asked): string
     {
-        foreach (["labels.outcome_short.{$outcome->value}_{$kind->value}", "labels.outcome_short.{$outcome->value}"] as $key) {
+        foreach (["labels.outcome_short.{$outcome->value}_{$asked->value}", "labels.outcome_short.{$outcome->value}"] as $key) {
             if ($this->lexicon->has($key)) {
                 return $this->say($key);
             }
@@ -173,7 +174,8 @@ final readonly class Phrases
             $progress->done > $progress->asked => 'more',
             default => 'run',
         };
-        $what = $this->say("phrases.good_ones.{$kind->value}", ['count' => $key === 'run' ? $progress->asked : $progress->done]);
+        $of = $progress->of->value ?? $kind->value;
+        $what = $this->say("phrases.good_ones.{$of}", ['count' => $key === 'run' ? $progress->asked : $progress->done]);
 
         return $this->say("phrases.progress.{$key}", [
             'done' => $progress->done, 'asked' => $progress->asked, 'window' => $progress->window, 'what' => $what,

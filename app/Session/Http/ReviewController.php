@@ -14,6 +14,7 @@ use App\Models\User;
 use App\Session\ContactSummary;
 use App\Session\GradeAgreement;
 use App\Session\InPlay;
+use App\Session\QuietSummary;
 use App\Session\ReviewPage;
 use App\Session\SessionEvents;
 use App\Session\Traits;
@@ -50,7 +51,10 @@ final readonly class ReviewController
             'rows' => $rows,
             'takenOut' => $this->page->takenOut($session),
             ...$this->editor($request, $session, $user, $rows),
-            'events' => [...$this->contact->of($session), ...$this->events->of($session)],
+            'events' => [
+                ...QuietSummary::of($session, array_column($rows, 'trial')), ...$this->contact->of($session),
+                ...$this->events->of($session),
+            ],
             'agreement' => $this->agreement->of($session),
             ...$this->limits->around($session),
             'nextStart' => $session->plan->trashed() ? null

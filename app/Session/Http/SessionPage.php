@@ -22,6 +22,7 @@ use App\Words\AdviceInWords;
 use Core\Exposure\Exposure;
 use Core\Exposure\PlanKind;
 use Core\Measure\Distance;
+use Core\Sign\Asked;
 use Core\Sign\Outcome;
 use Core\Sign\Sign;
 use Illuminate\Support\Facades\URL;
@@ -81,7 +82,7 @@ final readonly class SessionPage
             'exposure' => $shown === null ? [] : $shown->values,
             'signs' => $this->catalogs->signs->byPart($kind),
             'kind' => $kind,
-            'quick' => Outcome::quick($kind),
+            'rows' => Asked::in($kind, $session->plan->method),
             'others' => Outcome::others($kind),
             'offerWords' => say(
                 in_array($session->plan->method, self::IN_SIGHT, true) ? 'sessions.begins.in_sight' : 'sessions.begins.offered',

@@ -101,10 +101,19 @@ final readonly class LoggedTrial
         return ! $this->interrupted && ! $this->handlerError && $this->outcome !== Outcome::Unnoticed;
     }
 
-    /** Counts for the response model. What was not noticed shows that the place is easy. */
+    /** Counts for the response model. What was not noticed shows that the place is easy; what was only quiet shows nothing. */
     public function isEvidence(): bool
     {
-        return ! $this->handlerError;
+        return ! $this->handlerError && ! ($this->outcome === Outcome::QuietPass && $this->isCalm());
+    }
+
+    /** Shown to be fine: it ate gently, and turned at the first asking or by itself. Quiet alone shows nothing. */
+    public function isProven(): bool
+    {
+        $turned = $this->latency !== null && $this->latency !== TurnLatency::Never && $this->latency->asSign() === null;
+
+        return $this->food === FoodTaken::Gently && $this->outcome !== Outcome::Unnoticed
+            && ($turned || $this->outcome === Outcome::TurnedAtMark || $this->outcome->effect() === OutcomeEffect::Success);
     }
 
     /** Food refused that was there to eat, a known cue failed, or the marker ignored. */
@@ -112,6 +121,7 @@ final readonly class LoggedTrial
     {
         return ($this->foodLeft && ($this->food === FoodTaken::Refused || $this->shows(SignKey::FoodRefused)))
             || $this->shows(SignKey::CueFailed, SignKey::MarkIgnored)
+            || in_array($this->outcome, [Outcome::MarkUnanswered, Outcome::CueUnanswered], true)
             || ($this->latency === TurnLatency::Never && $this->outcome !== Outcome::Watched);
     }
 }

@@ -27,6 +27,7 @@ enum ReasonCode: string
     case FoodOrCueAgain = 'food-or-cue-again';
     case FoodFirst = 'food-first';
     case TurnAway = 'turn-away';
+    case Loading = 'loading';
     case FoodHard = 'food-hard';
     case OverEager = 'over-eager';
     case Tired = 'tired';
@@ -75,6 +76,9 @@ enum ReasonCode: string
     case MissingDog = 'missing-dog';
     case MissingCertainty = 'missing-certainty';
     case Run = 'run';
+    case MarkedRun = 'marked-run';
+    case ReadyToWait = 'ready-to-wait';
+    case ProveIt = 'prove-it';
     case Watched = 'watched';
     case Prompted = 'prompted';
     case Interrupted = 'interrupted';
@@ -163,6 +167,8 @@ enum ReasonCode: string
             self::PlacesOfSet => ['count', 'plan'],
             self::Criterion => ['progress', 'plan', 'regained'],
             self::Run => ['progress', 'plan'],
+            self::MarkedRun => ['progress'],
+            self::ProveIt => ['count'],
             self::SessionsAsked => ['sessions', 'days'],
             self::MissingCertainty => ['trials'],
             self::StepsEasier => ['steps', 'at'],

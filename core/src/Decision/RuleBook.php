@@ -20,6 +20,7 @@ final readonly class RuleBook
             new Rule\CloseAfterReaction,
             new Rule\HandsOffWhenFrozen,
             new Rule\EaseWhenFoodOrCueFails,
+            new Rule\TurnWhenLoading,
             new Rule\BreakWhenFoodTurnsHard,
             new Rule\CalmTheOverEager,
             new Rule\EndTheTired,

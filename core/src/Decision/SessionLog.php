@@ -7,6 +7,7 @@ namespace Core\Decision;
 use Core\Response\Calibration;
 use Core\Response\SessionEvidence;
 use Core\Sign\Band;
+use Core\Sign\Outcome;
 
 /** The trials of one session in their order, and the counts that rules ask of them. */
 final readonly class SessionLog
@@ -18,10 +19,11 @@ final readonly class SessionLog
      * @param  list<LoggedTrial>  $trials
      * @param  float  $upset  points of upset carried over into it
      * @param  Condition  $condition  of dog, ground and gear, as it was told beforehand
+     * @param  bool  $needsProof  whether quiet is not the same as calm: the dog may hide its signs
      */
     public function __construct(
         public \DateTimeImmutable $startedAt, public ?\DateTimeImmutable $setStartedAt, public array $trials, public float $upset = 0.0,
-        public Condition $condition = new Condition,
+        public Condition $condition = new Condition, public bool $needsProof = false,
     ) {
         $this->hadTime = TimePassed::ofTrials($trials, $startedAt);
     }
@@ -33,7 +35,13 @@ final readonly class SessionLog
      */
     public function with(array $trials, ?\DateTimeImmutable $setStartedAt): self
     {
-        return new self($this->startedAt, $setStartedAt, $trials, $this->upset, $this->condition);
+        return new self($this->startedAt, $setStartedAt, $trials, $this->upset, $this->condition, $this->needsProof);
+    }
+
+    /** The same, of a dog for which quiet is not the same as calm. */
+    public function needingProof(): self
+    {
+        return new self($this->startedAt, $this->setStartedAt, $this->trials, $this->upset, $this->condition, true);
     }
 
     /** A success logged before its time could have passed says nothing; anything else is what the dog showed. */
@@ -158,13 +166,18 @@ final readonly class SessionLog
         }
         $hardest = null;
         foreach ($latest as $trial) {
-            if ($trial->isCalm() && ($easierThan === null || $easierThan->isHarderThan($trial->level))
+            if ($this->isShownCalm($trial) && ($easierThan === null || $easierThan->isHarderThan($trial->level))
                 && ($hardest === null || $trial->level->isHarderThan($hardest))) {
                 $hardest = $trial->level;
             }
         }
 
         return $hardest;
+    }
+
+    private function isShownCalm(LoggedTrial $trial): bool
+    {
+        return $trial->isCalm() && ($this->needsProof ? $trial->isProven() : $trial->outcome !== Outcome::QuietPass);
     }
 
     /** Whether any trial today was struggling or worse, whoever's the fault. */

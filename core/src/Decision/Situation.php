@@ -7,6 +7,7 @@ namespace Core\Decision;
 use Core\Exposure\DimensionCatalog;
 use Core\Exposure\DimensionKey;
 use Core\Exposure\Exposure;
+use Core\Exposure\PlanKind;
 use Core\Ladder\Criterion;
 use Core\Ladder\Ladder;
 use Core\Ladder\Progress;
@@ -15,6 +16,8 @@ use Core\Response\Calibration;
 use Core\Response\Day;
 use Core\Response\DogModel;
 use Core\Response\RiskCaps;
+use Core\Sign\Asked;
+use Core\Sign\Outcome;
 use Core\Sign\SignCatalog;
 
 /** Everything a decision may look at. The same situation always gives the same advice. */
@@ -25,6 +28,9 @@ final readonly class Situation
 
     /** Times a cap that the likely risk of part of a step may be. A working value, measured in bench/policies. */
     private const PART_TIMES = 2.0;
+
+    /** What can be asked of a dog near what it reacts to. */
+    private const NEAR_A_TRIGGER = [Asked::MarkedLook, Asked::Wait, Asked::CuedLook, Asked::Passing, Asked::Position];
 
     /** Successes that regain a solid level. */
     private const REGAIN_RUN = 2;
@@ -78,7 +84,7 @@ final readonly class Situation
         $this->work = $told->hasNeverReacted && ! $hadTrouble && Work::of($catalog->plan) === Work::Exposure
             ? Work::Skill : Work::of($catalog->plan);
         $this->credit = new Credit($ladder, $catalog);
-        $this->log = $this->credit->log($log);
+        $this->log = $this->credit->log($told->hidesSigns ? $log->needingProof() : $log);
         $this->calibration = $history->calibration->plus($log->calibration());
         $this->caps = $this->calibration->applied($settings->caps);
         $this->unsaid = $catalog->has(DimensionKey::Distance->value) ? [] : $ladder->shared();
@@ -150,7 +156,23 @@ final readonly class Situation
             default => $criterion,
         };
 
-        return $asked->progress($this->successes());
+        return $asked->progress($this->successes())->of($this->asked());
+    }
+
+    /** How far phase one has come at the last trial's level: looks that were marked, and it turned. */
+    public function markedProgress(Level $level): Progress
+    {
+        return $this->ladder->step($level->step)->criterion->progress(array_map(
+            static fn (LoggedTrial $trial): bool => $trial->outcome === Outcome::TurnedAtMark && $trial->isCalm(), $this->log->atLevel(),
+        ))->of(Asked::MarkedLook);
+    }
+
+    /** What was asked in the last trial, where only the trial tells. */
+    public function asked(): ?Asked
+    {
+        $last = $this->log->last();
+
+        return $last === null || $this->catalog->plan !== PlanKind::Presence ? null : Asked::told($last->outcome, self::NEAR_A_TRIGGER);
     }
 
     /** Successes in a row at the last trial's level. */

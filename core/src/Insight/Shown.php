@@ -6,11 +6,8 @@ namespace Core\Insight;
 
 use Core\Decision\LoggedTrial;
 use Core\Sign\Band;
-use Core\Sign\FoodTaken;
-use Core\Sign\Outcome;
 use Core\Sign\OutcomeEffect;
 use Core\Sign\SignKey;
-use Core\Sign\TurnLatency;
 
 /**
  * What trials have shown of where a dog is fine. Proven is what it did: it ate gently and turned back by itself or at the first asking.
@@ -59,20 +56,12 @@ final readonly class Shown
     private static function kind(LoggedTrial $trial): ?string
     {
         return match (true) {
-            ! $trial->isEvidence() => null,
+            $trial->handlerError => null,
             $trial->band === Band::Over || $trial->outcome->effect() === OutcomeEffect::Over => 'reactions',
             $trial->shows(SignKey::Loading) => 'loading',
             ! $trial->isCalm() => null,
-            self::isProven($trial) => 'proven',
+            $trial->isProven() => 'proven',
             default => 'quiet',
         };
-    }
-
-    private static function isProven(LoggedTrial $trial): bool
-    {
-        $turned = $trial->latency !== null && $trial->latency !== TurnLatency::Never && $trial->latency->asSign() === null;
-
-        return $trial->food === FoodTaken::Gently && $trial->outcome !== Outcome::Unnoticed
-            && ($trial->outcome->effect() === OutcomeEffect::Success || $turned);
     }
 }

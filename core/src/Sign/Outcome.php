@@ -27,32 +27,59 @@ enum Outcome: string
     case RefusedStart = 'refused_start';
     case OfferedElse = 'offered_else';
     case SearchedHand = 'searched_hand';
+    case PartOfIt = 'part_of_it';
+    case TurnedAtMark = 'turned_at_mark';
+    case SlowToMark = 'slow_to_mark';
+    case MarkUnanswered = 'mark_unanswered';
+    case LockedOn = 'locked_on';
+    case LookedBefore = 'looked_before';
+    case OnCue = 'on_cue';
+    case LateOnCue = 'late_on_cue';
+    case CueUnanswered = 'cue_unanswered';
+    case CarriedOn = 'carried_on';
+    case LookedCarriedOn = 'looked_carried_on';
+    case NeededHelp = 'needed_help';
+    case NotPassed = 'not_passed';
+    /** No food and no cue tried: not shown to be fine. */
+    case QuietPass = 'quiet_pass';
+    case StayedLoose = 'stayed_loose';
+    case StayedStiff = 'stayed_stiff';
+    case BrokePosition = 'broke_position';
+    case AteOn = 'ate_on';
+    case ListenedAte = 'listened_ate';
+    case StoppedEating = 'stopped_eating';
+    case Startled = 'startled';
+    case MovedFreely = 'moved_freely';
+    case MovedLess = 'moved_less';
+    case PawedAtIt = 'pawed_at_it';
+    case TookItOff = 'took_it_off';
+    case Nearly = 'nearly';
+    case NotDone = 'not_done';
+    case Stirred = 'stirred';
+    case GotUp = 'got_up';
 
     /**
-     * The four that a thumb reaches first, the usual success foremost.
+     * Less usual ones, whatever was asked.
      *
      * @return non-empty-list<self>
      */
-    public static function quick(PlanKind $kind): array
-    {
-        return match ($kind) {
-            PlanKind::Presence, PlanKind::Sound => [self::Returned, self::Watched, self::Prompted, self::NotReturned],
-            PlanKind::Contact, PlanKind::Duration => [self::Reached, self::LeftCameBack, self::LeftEarly, self::RefusedStart],
-        };
-    }
-
-    /** @return non-empty-list<self> less usual ones */
     public static function others(PlanKind $kind): array
     {
         return match ($kind) {
-            PlanKind::Presence,
+            PlanKind::Presence => [
+                self::PromptedStiff, self::RefusedFood, self::LeftStation, self::ReactedCame, self::Reacted, self::Unnoticed,
+                self::TakenAway,
+            ],
             PlanKind::Sound => [
                 self::PromptedStiff, self::RefusedFood, self::LeftStation, self::ReactedCame, self::Reacted, self::Unnoticed,
             ],
-            PlanKind::Contact,
+            PlanKind::Contact => [
+                self::PartOfIt, self::OfferedMore, self::OfferedElse, self::SearchedHand, self::RefusedFood, self::ReactedCame,
+                self::Reacted, self::Unnoticed,
+            ],
             PlanKind::Duration => [
-                self::OfferedMore, self::OfferedElse, self::SearchedHand, self::RefusedFood, self::ReactedCame, self::Reacted,
-                self::Unnoticed,
+                self::OfferedMore, self::OfferedElse, self::SearchedHand, self::LeftCameBack, self::LeftEarly, self::RefusedStart,
+                self::RefusedFood, self::ReactedCame, self::Reacted, self::Unnoticed,
             ],
         };
     }
@@ -64,16 +91,30 @@ enum Outcome: string
      */
     public static function ofKind(PlanKind $kind): array
     {
-        return [...self::quick($kind), ...self::others($kind), self::TakenAway];
+        $asked = match ($kind) {
+            PlanKind::Presence => [Asked::MarkedLook, Asked::Wait, Asked::CuedLook, Asked::Passing, Asked::Position],
+            // logged as a wait in earlier versions
+            PlanKind::Sound => [Asked::Sound, Asked::Wait],
+            PlanKind::Contact => [Asked::Touch, Asked::Worn],
+            PlanKind::Duration => [Asked::Skill, Asked::Settling],
+        };
+        $all = array_merge(...array_map(static fn (Asked $one): array => $one->outcomes(), $asked), ...[self::others($kind)]);
+
+        return array_values(array_unique([...$all, self::TakenAway], SORT_REGULAR));
     }
 
     public function effect(): OutcomeEffect
     {
         return match ($this) {
-            self::Returned, self::Reached, self::OfferedMore => OutcomeEffect::Success,
-            self::Watched, self::Prompted, self::LeftCameBack, self::TakenAway => OutcomeEffect::Stay,
-            self::PromptedStiff, self::RefusedFood, self::NotReturned, self::OfferedElse, self::SearchedHand => OutcomeEffect::Miss,
-            self::LeftStation, self::LeftEarly, self::RefusedStart => OutcomeEffect::OptOut,
+            self::Returned, self::Reached, self::OfferedMore, self::LookedBefore, self::OnCue, self::CarriedOn, self::StayedLoose,
+            self::AteOn, self::MovedFreely => OutcomeEffect::Success,
+            self::Watched, self::Prompted, self::LeftCameBack, self::TakenAway, self::PartOfIt, self::TurnedAtMark, self::SlowToMark,
+            self::LateOnCue, self::LookedCarriedOn, self::NeededHelp, self::QuietPass, self::ListenedAte, self::MovedLess, self::Nearly,
+            self::Stirred => OutcomeEffect::Stay,
+            self::PromptedStiff, self::RefusedFood, self::NotReturned, self::OfferedElse, self::SearchedHand, self::MarkUnanswered,
+            self::LockedOn, self::CueUnanswered, self::NotPassed, self::StayedStiff, self::BrokePosition, self::StoppedEating,
+            self::Startled, self::PawedAtIt, self::NotDone, self::GotUp => OutcomeEffect::Miss,
+            self::LeftStation, self::LeftEarly, self::RefusedStart, self::TookItOff => OutcomeEffect::OptOut,
             self::ReactedCame, self::Reacted => OutcomeEffect::Over,
             self::Unnoticed => OutcomeEffect::NotATrial,
         };
@@ -84,9 +125,11 @@ enum Outcome: string
     {
         return match ($this) {
             // another try, not a worry
-            self::Prompted, self::TakenAway, self::OfferedElse, self::SearchedHand => Band::Easy,
+            self::Prompted, self::TakenAway, self::OfferedElse, self::SearchedHand, self::PartOfIt, self::TurnedAtMark, self::QuietPass,
+            self::Nearly, self::NotDone, self::Stirred, self::GotUp => Band::Easy,
             // it did come back: how hard that was is the observer's to say
-            self::PromptedStiff, self::RefusedFood => Band::Effort,
+            self::PromptedStiff, self::RefusedFood, self::MarkUnanswered, self::CueUnanswered, self::StayedStiff, self::BrokePosition,
+            self::PawedAtIt => Band::Effort,
             default => match ($this->effect()) {
                 OutcomeEffect::Over => Band::Over,
                 OutcomeEffect::OptOut => Band::Effort,

@@ -12,6 +12,7 @@ const STRIDE = { m: 0.75, yd: 0.82, ft: 2.46 };
 const STEP = 'step';
 const MORE = 'more';
 const WHO = 'who';
+const ASKED = 'asked';
 /** Longest words for who it was. */
 const MOST_LETTERS = 40;
 
@@ -19,7 +20,8 @@ const MOST_LETTERS = 40;
 export class HereStrip {
     /**
      * @param {HTMLElement} root @param {View} view @param {Here} here
-     * @param {{first: Choice[], others: Choice[], traits: {key: string, label: string}[]}} choices @param {() => void} changed
+     * @param {{first: Choice[], others: Choice[], traits: {key: string, label: string}[],
+     *    asked: {key: string, label: string}[]}} choices @param {() => void} changed
      */
     constructor(root, view, here, choices, changed) {
         this.view = view;
@@ -77,7 +79,7 @@ export class HereStrip {
         if (this.field && document.activeElement !== this.field) this.field.value = String(place?.distance ?? this.field.value);
         this.view.put('here-words', this.words());
         this.view.put('manner', place?.manner ?? '');
-        const told = JSON.stringify([place?.values, place?.distance, this.here.who, this.open]);
+        const told = JSON.stringify([place?.values, place?.distance, this.here.who, this.here.asked, this.open]);
         if (told === this.told) return;
         this.told = told;
         this.draw();
@@ -119,6 +121,9 @@ export class HereStrip {
             return this.chip(key, words ?? label, `${label}: ${words ?? say('here.not_noted')}`);
         });
         const first = this.field ? [] : [this.chip(STEP, this.position(), say('here.steps'))];
+        const { asked } = this.choices;
+        const now = asked.find(({ key }) => key === this.here.asked)?.label ?? '';
+        if (asked.length > 1) first.push(this.chip(ASKED, now, say('here.asked', { asked: now })));
         const met = this.whoWords();
         const who = this.choices.traits.length ? [this.chip(WHO, met || say('here.who'), say('here.who_long', { who: met }))] : [];
         this.strip.replaceChildren(...first, ...who, ...chips, this.chip(MORE, say('here.more'), say('here.more_long')));
@@ -139,6 +144,12 @@ export class HereStrip {
                 this.button(say('here.step_words', { number: i + 1, words: step.words }), this.here.position() === i, () =>
                     this.here.put(step),
                 ),
+            );
+        if (this.open === ASKED)
+            return this.choices.asked.map(({ key, label }) =>
+                this.button(label, this.here.asked === key, () => {
+                    this.here.asked = key;
+                }),
             );
         if (this.open === WHO) return this.people();
         if (this.open === MORE)

@@ -26,6 +26,8 @@ export class Here {
         this.base = null;
         /** @type {string[]} traits of who is met, by key or as typed: they stay until somebody changes them */
         this.who = [];
+        /** what is asked of the dog: it stays too */
+        this.asked = '';
     }
 
     /** @param {string} trait */

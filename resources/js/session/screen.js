@@ -25,8 +25,9 @@ const BREAK_MILLISECONDS = 300_000;
 /** So long a trial that was logged in the old place can be said to have been in the new one, by one tap. */
 const WAS_THERE_MILLISECONDS = 10_000;
 const SKEW = 'wheatear-skew';
-const SUCCESSES = ['returned', 'reached', 'offered_more'];
-/** The keys of the four quick outcomes, by their place: other kinds of plan have other outcomes there. */
+/** What counts beside the first outcome of the row in use. */
+const ALSO_COUNT = ['offered_more', 'on_cue'];
+/** The keys of the four quick outcomes, by their place: what else is asked has other outcomes there. */
 const QUICK = ['returned', 'watched', 'prompted', 'not_returned'];
 
 /** The session as this device knows it: what the server said last, and what was logged here since. */
@@ -46,7 +47,7 @@ export class Screen {
         this.contact = ['contact', 'duration'].includes(root.dataset.plan ?? '') ? new ContactClocks(root, this.view) : null;
         this.sound = root.dataset.plan === 'sound' ? new SoundDeck(root, this.view) : null;
         const { steps, ...choices } = JSON.parse(
-            this.view.all('here')[0]?.dataset.places ?? '{"steps":[],"first":[],"others":[],"traits":[]}',
+            this.view.all('here')[0]?.dataset.places ?? '{"steps":[],"first":[],"others":[],"traits":[],"asked":[]}',
         );
         this.here = new Here(steps);
         this.strip = new HereStrip(root, this.view, this.here, choices, () => this.moved());
@@ -77,6 +78,7 @@ export class Screen {
         // a page kept from earlier may be older than what this device has heard since
         if (kept && (!this.state || kept.version > this.state.version)) this.state = kept;
         else if (this.state) await this.keep();
+        this.here.asked = this.state?.asked ?? this.root.querySelector('fieldset[data-asked]')?.getAttribute('data-asked') ?? '';
         this.here.put(
             this.keptHere() ??
                 this.state?.here ??
@@ -184,6 +186,9 @@ export class Screen {
                 return dialog.showModal();
             case 'go':
                 return this.go();
+            case 'ask-next':
+                this.here.asked = this.state.asked;
+                return this.moved();
             case 'was-there':
                 return void (this.elsewhere ? this.wasThere() : this.recovered());
             case 'nearer':
@@ -203,21 +208,26 @@ export class Screen {
 
     /** @returns {string} */
     outcome() {
-        const picked = this.root.querySelector('input[name="quick-outcome"]:checked');
-        return picked instanceof HTMLInputElement ? picked.value : this.success();
+        return this.row().find((radio) => radio.checked)?.value ?? this.success();
     }
 
     /** @returns {string} the outcome that counts, the first of the quick ones */
     success() {
-        const first = this.root.querySelector('input[name="quick-outcome"]');
-        return first instanceof HTMLInputElement ? first.value : 'returned';
+        return this.row()[0]?.value ?? 'returned';
+    }
+
+    /** @returns {HTMLInputElement[]} what can come of what is asked */
+    row() {
+        return [
+            .../** @type {NodeListOf<HTMLInputElement>} */ (this.root.querySelectorAll(`fieldset[data-asked="${this.here.asked}"] input`)),
+        ];
     }
 
     /** @param {string} outcome */
     choose(outcome) {
-        const radio =
-            this.root.querySelector(`#q-${outcome}`) ?? this.root.querySelectorAll('input[name="quick-outcome"]')[QUICK.indexOf(outcome)];
-        if (radio instanceof HTMLInputElement) radio.checked = true;
+        const row = this.row();
+        const radio = row.find(({ value }) => value === outcome) ?? row[QUICK.indexOf(outcome)];
+        if (radio) radio.checked = true;
     }
 
     /** @param {string} kind @param {Partial<Entry>} [more] @returns {Entry} */
@@ -253,7 +263,8 @@ export class Screen {
                 aim: this.here.aim(this.shown().next),
                 ...this.here.exposure(),
                 signs: [...new Set(typed.getAll('signs[]'))],
-                food: typed.get('food') ?? 'gently',
+                // nothing was offered: that is what it says
+                food: outcome === 'quiet_pass' ? 'not_offered' : (typed.get('food') ?? 'gently'),
                 food_gone: typed.has('food_gone'),
                 interrupted: typed.has('interrupted'),
                 slip: typed.get('slip'),
@@ -279,7 +290,10 @@ export class Screen {
 
     /** Somebody changed where we are. */
     moved() {
-        localStorage.setItem(this.hereKey(), JSON.stringify({ count: this.state?.count ?? 0, place: this.here.place, who: this.here.who }));
+        localStorage.setItem(
+            this.hereKey(),
+            JSON.stringify({ count: this.state?.count ?? 0, place: this.here.place, who: this.here.who, asked: this.here.asked }),
+        );
         this.render();
     }
 
@@ -291,8 +305,9 @@ export class Screen {
     /** @returns {any} as this device was told before it was reloaded, unless others have logged since */
     keptHere() {
         try {
-            const { count, place, who } = JSON.parse(localStorage.getItem(this.hereKey()) ?? 'null') ?? {};
+            const { count, place, who, asked } = JSON.parse(localStorage.getItem(this.hereKey()) ?? 'null') ?? {};
             if (Array.isArray(who)) this.here.who = who;
+            if (typeof asked === 'string' && asked) this.here.asked = asked;
             return place && count >= (this.state?.count ?? 0) ? place : null;
         } catch {
             return null;
@@ -557,6 +572,12 @@ export class Screen {
         }
         // what is proposed is shown where it differs from where we are
         for (const box of this.view.all('go-box')) box.hidden = !shown.next || isHere;
+        for (const row of /** @type {NodeListOf<HTMLElement>} */ (this.root.querySelectorAll('fieldset[data-asked]')))
+            row.hidden = row.dataset.asked !== this.here.asked || this.root.dataset.kind !== 'ladder';
+        for (const button of this.view.all('ask-next')) {
+            button.hidden = !this.state.asked || this.state.asked === this.here.asked || since.length > 0 || !shown.next;
+            if (!button.hidden) button.textContent = say(`ask_next.${this.state.asked}`);
+        }
         this.view.others(shown.others, this.here.place?.aim ?? '', (other) => {
             if (!shown.next) return;
             this.here.put({ ...shown.next, values: { ...shown.next.values, [other.dimension]: other.choice }, aim: other.aim });
@@ -617,7 +638,8 @@ export class Screen {
     run(since) {
         const { run } = this.state;
         if (!run) return null;
-        const done = since.reduce((count, trial) => (SUCCESSES.includes(trial.outcome) && trial.band <= 1 ? count + 1 : 0), run.done);
+        const counts = [this.success(), ...ALSO_COUNT];
+        const done = since.reduce((count, trial) => (counts.includes(trial.outcome) && trial.band <= 1 ? count + 1 : 0), run.done);
         return { ...run, done: Math.min(run.asked, done) };
     }
 

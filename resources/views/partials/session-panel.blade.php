@@ -53,14 +53,17 @@
                 <x-problems />
                 <fieldset>
                     <legend>{{ say('sessions.session_panel.what_it_did') }}</legend>
-                    <div class="picks picks-outcomes">
-                        @foreach($quick as $outcome)
+                    @foreach($rows as $asked)
+                    @if(count($rows) > 1)<p class="mb-1">{{ words()->capital(words()->label($asked)) }}</p>@endif
+                    <div class="picks picks-outcomes mb-2">
+                        @foreach($asked->outcomes() as $outcome)
                             <input class="btn-check" type="radio" name="outcome" id="o-{{ $outcome->value }}" value="{{ $outcome->value }}"
                                 @checked(typed('outcome') === $outcome->value) required>
                             <label class="btn btn-outline-primary"
-                                for="o-{{ $outcome->value }}">{{ words()->outcomeShort($outcome, $kind) }}</label>
+                                for="o-{{ $outcome->value }}">{{ words()->outcomeShort($outcome, $asked) }}</label>
                         @endforeach
                     </div>
+                    @endforeach
                     <details class="mt-2" @if(in_array(typed('outcome'), array_map(fn ($outcome) => $outcome->value, $others), true)) open
                         @endif>
                         <summary>{{ say('sessions.session_panel.something_else') }}</summary>

@@ -18,7 +18,7 @@
 
     <p class="alert alert-danger mb-2" role="alert" data-full hidden>{{ say('sessions.session_screen.this_device_is_out_of_storage') }}</p>
 
-    <section class="here" aria-labelledby="here-head" data-here data-places="{{ json_encode([...$places, 'traits' => $traits]) }}" data-ladder-only>
+    <section class="here" aria-labelledby="here-head" data-here data-places="{{ json_encode([...$places, 'traits' => $traits, 'asked' => array_map(fn ($asked) => ['key' => $asked->value, 'label' => words()->capital(words()->label($asked))], $rows)]) }}" data-ladder-only>
         <h2 class="visually-hidden" id="here-head">{{ say('sessions.session_screen.here') }}</h2>
         @if($kind === PlanKind::Presence)
             <div class="stepper" data-stepper>
@@ -51,6 +51,7 @@
         <p class="advice-action" id="advice-head" data-advice-label></p>
         <div class="advice-go" data-go-box hidden><p class="advice-next" data-advice-next></p><button class="btn btn-next" type="button"
             data-do="go">{{ say('sessions.session_screen.go_there') }}</button></div>
+        <button class="btn btn-next" type="button" data-do="ask-next" data-ask-next hidden></button>
         <p class="advice-detail" data-advice-detail></p>
         <p class="first-reason" data-first-reason></p>
         <details class="why" data-why><summary>{{ say('sessions.session_screen.why') }}</summary><ul class="reasons" data-reasons></ul>
@@ -116,14 +117,16 @@
         <button class="btn btn-outline-primary" type="button" data-answer="no" data-ask-no></button>
     </div>
     <div data-log>
-        <fieldset class="quick-outcome" data-ladder-only>
-            <legend class="visually-hidden">{{ say('sessions.session_screen.what_it_did') }}</legend>
-            @foreach($quick as $outcome)
-                <input class="btn-check" type="radio" name="quick-outcome" id="q-{{ $outcome->value }}" value="{{ $outcome->value }}"
-                    @checked($loop->first)>
-                <label class="btn btn-outline-primary" for="q-{{ $outcome->value }}">{{ words()->outcomeShort($outcome, $kind) }}</label>
-            @endforeach
-        </fieldset>
+        @foreach($rows as $asked)
+            <fieldset class="quick-outcome" data-ladder-only data-asked="{{ $asked->value }}" @if(! $loop->first) hidden @endif>
+                <legend class="visually-hidden">{{ say('sessions.session_screen.what_it_did') }}: {{ words()->label($asked) }}</legend>
+                @foreach($asked->outcomes() as $outcome)
+                    <input class="btn-check" type="radio" name="quick-{{ $asked->value }}" id="q-{{ $outcome->value }}" value="{{ $outcome->value }}"
+                        @checked($loop->first)>
+                    <label class="btn btn-outline-primary" for="q-{{ $outcome->value }}">{{ words()->outcomeShort($outcome, $asked) }}</label>
+                @endforeach
+            </fieldset>
+        @endforeach
         <div class="quick-bands" role="group" aria-label="{{ say('sessions.session_screen.log_a_trial_how_it_took') }}" data-ladder-only>
             @foreach(Band::cases() as $band)
                 <button class="btn btn-outline-primary quick-band" type="button" data-do="band-{{ $band->value }}"><svg class="band-glyph"

@@ -13,6 +13,7 @@ use Core\Decision\Reason;
 use Core\Decision\ReasonCode;
 use Core\Decision\Rule;
 use Core\Decision\Situation;
+use Core\Sign\Asked;
 use Core\Sign\Band;
 use Core\Sign\Outcome;
 
@@ -20,6 +21,9 @@ use Core\Sign\Outcome;
 final readonly class StayHere implements Rule
 {
     private const LEAP = 2.0 / 3.0;
+
+    /** Quiet ones in a row after which one should show more. */
+    private const QUIET = 3;
 
     public function apply(Situation $situation, LoggedTrial $last): Advice
     {
@@ -42,9 +46,35 @@ final readonly class StayHere implements Rule
         };
 
         return $situation->advise(
-            Action::Repeat, $level, [...$said, $situation->runReason($level), ...$situation->riskReasons($level->exposure)],
+            Action::Repeat, $level,
+            [...self::unproven($situation), ...$said, self::how($situation, $level), ...$situation->riskReasons($level->exposure)],
             $last->band === Band::Effort ? (new OtherThings($situation))->of($level) : [],
         );
+    }
+
+    /** How far the run is: in phase one that of marked looks, after which it is waited for. */
+    private static function how(Situation $situation, Level $level): Reason
+    {
+        $marked = $situation->markedProgress($level);
+
+        return match (true) {
+            $situation->asked() !== Asked::MarkedLook => $situation->runReason($level),
+            $marked->isMet => Reason::of(ReasonCode::ReadyToWait),
+            default => Reason::of(ReasonCode::MarkedRun, progress: $marked),
+        };
+    }
+
+    /**
+     * A dog that may hide its signs: so many quiet ones running, and nothing that shows it is fine.
+     *
+     * @return list<Reason>
+     */
+    private static function unproven(Situation $situation): array
+    {
+        $latest = array_slice($situation->log->trials, -self::QUIET);
+        $quiet = array_filter($latest, static fn (LoggedTrial $trial): bool => $trial->isCalm() && ! $trial->isProven());
+
+        return $situation->told->hidesSigns && count($quiet) === self::QUIET ? [Reason::of(ReasonCode::ProveIt, count: self::QUIET)] : [];
     }
 
     /** A single calm trial at under two thirds of anything calm before: told as a fact; nobody stays there for it. */
