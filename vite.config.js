@@ -43,6 +43,7 @@ export default defineConfig({
                 'resources/js/free.js',
                 'resources/js/home.js',
                 'resources/js/week.js',
+                'resources/js/timing.js',
             ],
             refresh: false,
         }),

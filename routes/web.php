@@ -12,6 +12,8 @@ use App\Api\Http\ListController;
 use App\Archive\Http\ArchiveController;
 use App\Archive\Http\DogFileController;
 use App\Assessment\Http\AssessmentController;
+use App\Craft\Http\RoundController;
+use App\Craft\Http\TimingController;
 use App\Dog\Http\AgreementController;
 use App\Dog\Http\CautionController;
 use App\Dog\Http\DogController;
@@ -189,6 +191,14 @@ Route::middleware(['auth', 'auth.session', KnownDevice::class])->group(function 
     Route::put('/plans/{plan}/week', [RoutineController::class, 'update']);
     Route::get('/', TodayController::class)->name('today');
     Route::get('/help', HelpController::class)->name('help');
+    Route::get('/timing', [TimingController::class, 'index'])->name('timing.index');
+    Route::get('/timing/device', [TimingController::class, 'device'])->name('timing.device');
+    Route::post('/timing/device', [TimingController::class, 'measure']);
+    Route::put('/timing/sharing', [TimingController::class, 'share'])->name('timing.sharing');
+    Route::get('/timing/of/{user}', [TimingController::class, 'of'])->name('timing.of');
+    Route::post('/timing/rounds', [RoundController::class, 'store'])->name('timing.rounds');
+    Route::get('/timing/rounds/{round}', [RoundController::class, 'show'])->name('timing.round');
+    Route::post('/timing/rounds/{round}/taps', [RoundController::class, 'taps'])->name('timing-taps');
 
     Route::get('/dogs/from-file', [DogFileController::class, 'bring'])->name('dog-from-file');
     Route::post('/dogs/from-file', [DogFileController::class, 'takeIn']);

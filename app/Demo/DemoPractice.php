@@ -38,7 +38,7 @@ final readonly class DemoPractice
     public function __construct(
         private CreatePlan $plans, private DemoHistory $history, private DemoIntakes $intakes, private RecordAssessment $assessments,
         private DemoHandling $handling, private DemoOutings $outings, private SteppedClock $clock,
-        private DemoHomework $homework, private DemoWeek $week, private MakeReport $reports,
+        private DemoHomework $homework, private DemoWeek $week, private MakeReport $reports, private DemoTiming $timing,
     ) {
     }
 
@@ -112,6 +112,7 @@ final readonly class DemoPractice
         $this->outings->write($gorse, $ines, $second->id, $today);
         $this->clock->set($today->setTime(8, 0));
         $this->week->write($rowan, $seawall, $ropewalk, $today);
+        $this->timing->write($rowan, $today);
         $this->reports->make(
             $rowan, $mabel, ReportKind::HandOver, ReportKind::HandOver->usual(), 'Ebba Lorne, Tidewrack Kennels', '', null,
         );

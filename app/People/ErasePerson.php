@@ -13,6 +13,8 @@ use App\Models\Device;
 use App\Models\HomeLink;
 use App\Models\Invitation;
 use App\Models\Person;
+use App\Models\TimingDevice;
+use App\Models\TimingRound;
 use App\Models\TrailAction;
 use App\Models\TrailEntry;
 use App\Models\User;
@@ -49,6 +51,8 @@ final readonly class ErasePerson
                     'totp_since' => null, 'recovery_codes' => null,
                 ]);
                 Device::query()->where('user_id', $user->id)->delete();
+                TimingRound::query()->where('user_id', $user->id)->delete();
+                TimingDevice::query()->where('user_id', $user->id)->delete();
                 $this->forgetName($user);
             }
             Invitation::query()->where('person_id', $person->id)->update([

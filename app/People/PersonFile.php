@@ -12,6 +12,7 @@ use App\Models\HomeRep;
 use App\Models\Message;
 use App\Models\Person;
 use App\Models\Session;
+use App\Models\TimingRound;
 use App\Models\TrailEntry;
 use App\Models\Trial;
 use App\Models\WeeklyHours;
@@ -59,6 +60,11 @@ final readonly class PersonFile
             'calendars' => CalendarFeed::query()->where('person_id', $person->id)->limit(self::MOST)->get(['name', 'address'])
                 ->map(static fn (CalendarFeed $feed): array => $feed->toArray())->all(),
             'trials_logged' => $user === null ? 0 : Trial::query()->where('user_id', $user->id)->count(),
+            'timing_rounds' => $user === null ? [] : TimingRound::query()->where('user_id', $user->id)->orderBy('id')->limit(self::MOST)
+                ->get(['drill', 'mark_by', 'share', 'offset_ms', 'started_at'])->map(static fn (TimingRound $round): array => [
+                    'drill' => $round->drill->value, 'marked_by' => $round->mark_by, 'share_on_it' => $round->share,
+                    'median_ms' => $round->offset_ms, 'started' => $time($round->started_at),
+                ])->all(),
             'reps_at_home' => HomeRep::query()->where(static fn (Builder $either) => self::by($either, $person))->count(),
             'messages' => Message::query()->where(static fn (Builder $either) => self::by($either, $person))->orderBy('sent_at')
                 ->limit(self::MOST)->get()

@@ -66,6 +66,15 @@ return [
         'was_there' => 'That was at {place}',
         'asked' => 'Asked of the dog: {asked}',
     ],
+    'timing' => [
+        'measured_first' => 'Tap along with the beat, at least eight times.',
+        'no_sound' => 'This device plays no sound here: go by what you see.',
+        'no_microphone' => 'No sound is heard: the microphone was refused or is not there. Mark by key or tap instead.',
+        'lost' => 'No answer from the server. It is asked again; go on.',
+        'lane' => '{meant, select, yes {The mark, beside what was meant: a second on either side.} other {The mark: nothing to mark was there.}}',
+        'easier_now' => 'Easier.', 'back_now' => 'Back to where it was.', 'leash_now' => 'Leash loose.',
+        'word_turn' => 'From now on: mark the turn.',
+    ],
     'ask_next' => [
         'marked_look' => 'Mark the look again', 'wait' => 'Wait for it now', 'cued_look' => 'Look-up on cue', 'passing' => 'Pass it',
         'position' => 'Hold the position', 'settling' => 'Settle', 'touch' => 'Under the hand', 'worn' => 'Wear it',

@@ -57,6 +57,13 @@ return [
             'why' => 'A dog that learned to hide its signs is quiet where it is not fine.',
             'source' => 'Common practice; three, our own working value.',
         ],
+        'timing' => [
+            'title' => 'Marker timing',
+            'what' => 'Under Menu, My handling: a drawn dog, fourteen drills in their order. What your mark fell on is told at once; after a round, one thing to work on. The device is measured first, and nothing finer than it is judged.',
+            'why' => 'Nobody reacts faster than about a fifth of a second: short things must be foreseen, and that is learned by many reps. Late marks teach what came next.',
+            'differ' => 'Word or clicker: a drill lets you find out which is yours.',
+            'source' => 'Sensitivity and bias: Green and Swets (1966). Durations and classes: our own working values.',
+        ],
         'people' => [
             'title' => 'Who sees what',
             'what' => 'Owners and trainers see all dogs; owners also invite people and change the practice. A helper sees the dogs and logs trials. A guardian sees the dogs of their household, or those they were invited for, and nothing of any other client. Somebody without a sign-in can handle dogs too: name them when a session starts, or add them under People.',

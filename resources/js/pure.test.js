@@ -8,6 +8,9 @@ import { securityToken } from './device/security-token.js';
 import { stepped } from './stepper.js';
 import { addressOf, meaning, nextBatch, retryDelay } from './device/sender.js';
 import { openQuestion } from './session/ask.js';
+import { Onset } from './timing/onset.js';
+import { pose } from './timing/pose.js';
+import { TwoClocks } from './timing/two-clocks.js';
 import { elapsed, skewOf } from './session/clock.js';
 import { fallback } from './session/fallback.js';
 import { Here } from './session/here.js';
@@ -242,4 +245,49 @@ test('entries of sessions with a ladder and without one that share a number are 
 test('a field is found by the name that its error has', () => {
     assert.equal(inputName('distance'), 'distance');
     assert.equal(inputName('steps.0.do'), 'steps[0][do]');
+});
+
+test('a clicker is heard to the millisecond, and neither a hum nor its own ringing is', () => {
+    const rate = 48_000;
+    const samples = new Float32Array(3 * rate);
+    // a hum, and some noise
+    for (let i = 0; i < samples.length; i++) samples[i] = 0.05 * Math.sin((2 * Math.PI * 120 * i) / rate) + 0.002 * Math.sin(i * 12.9898);
+    const clicks = [0.5, 1.2, 2.4371];
+    for (const at of clicks)
+        for (let i = 0; i < 0.02 * rate; i++)
+            samples[Math.round(at * rate) + i] += 0.5 * Math.exp(-i / 200) * Math.sin((2 * Math.PI * 3200 * i) / rate);
+    const onset = new Onset(rate);
+    const found = [];
+    for (let i = 0; i < samples.length; i += 128) found.push(...onset.hear(samples.subarray(i, i + 128)));
+    assert.equal(found.length, clicks.length);
+    for (const [i, at] of clicks.entries()) assert.ok(Math.abs(found[i] - at) < 0.003, `${found[i]} for ${at}`);
+});
+
+test('the drawn dog does what its script says at each moment, and is still between', () => {
+    const episodes = [
+        { act: 'palm', comes: 1000, from: 1500, until: 1800, wants: 'mark', amount: 0 },
+        { act: 'lick', comes: 4000, from: 4300, until: 4500, wants: 'mark', amount: 0 },
+        { act: 'half_touch', comes: 6000, from: 6500, until: 6800, wants: null, amount: 0 },
+    ];
+    const at = (/** @type {number} */ when) => pose(episodes, when, 'palm');
+    assert.deepEqual([at(999).reach, at(1250).reach, at(1500).reach, at(1800).reach, at(2100).reach], [0, 0.485, 1, 1, 0]);
+    assert.ok(at(1499).reach < 1, 'the nose is on the palm from its start, and not before');
+    assert.deepEqual([at(4299).tongue, at(4300).tongue, at(4500).tongue, at(4501).tongue], [false, true, true, false]);
+    assert.equal(at(6650).reach, 0.6);
+});
+
+test('words that come late do not move the clock, and a drift of the last seconds does', () => {
+    const clocks = new TwoClocks();
+    assert.equal(clocks.here(1), null);
+    for (const [there, late] of [
+        [1.0, 30],
+        [1.2, 4],
+        [1.4, 60],
+        [1.6, 0],
+        [1.8, 25],
+    ])
+        clocks.told(there, 500 + 1000 * there + late);
+    assert.equal(clocks.here(2), 2500);
+    clocks.told(9, 9507);
+    assert.equal(clocks.here(9.1), 9607);
 });

@@ -198,9 +198,9 @@ test('a trial can be logged with the keyboard alone', async ({ page }, { project
     const exported = await (await page.request.get((await page.getByRole('link', { name: 'JSON' }).getAttribute('href')) ?? '')).json();
     const standing = exported.trials.filter((/** @type {{undone: boolean}} */ trial) => !trial.undone);
     expect(standing.map((/** @type {{outcome: string, band: number}} */ { outcome, band }) => [outcome, band])).toEqual([
-        ['returned', 0],
-        ['prompted', 1],
-        ['returned', 0],
+        ['turned_at_mark', 0],
+        ['mark_unanswered', 1],
+        ['turned_at_mark', 0],
         ['taken_away', 2],
     ]);
 });

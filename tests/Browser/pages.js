@@ -9,6 +9,8 @@ export const PAGES = [
     '/imports',
     '/programs',
     '/archives',
+    '/timing',
+    '/timing/device',
     '/dogs/from-file',
     '/dogs/4/reports',
     '/dogs/1/reports/progress',

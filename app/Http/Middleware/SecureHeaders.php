@@ -15,14 +15,15 @@ final class SecureHeaders
         ."frame-ancestors 'none'";
 
     /** What a page may ask of a device: to keep its screen awake, and to play. */
-    private const PERMISSIONS = 'camera=(), microphone=(), geolocation=(), payment=(), usb=(), screen-wake-lock=(self), autoplay=(self)';
+    private const PERMISSIONS = 'camera=(), geolocation=(), payment=(), usb=(), screen-wake-lock=(self), autoplay=(self)';
 
     /** @param  \Closure(Request): Response  $next */
     public function handle(Request $request, \Closure $next): Response
     {
         $response = $next($request);
         $response->headers->set('Content-Security-Policy', self::POLICY);
-        $response->headers->set('Permissions-Policy', self::PERMISSIONS);
+        // a clicker is heard where its timing is practiced, and nowhere else
+        $response->headers->set('Permissions-Policy', self::PERMISSIONS.($request->routeIs('timing.*') ? '' : ', microphone=()'));
         $response->headers->set('Cross-Origin-Opener-Policy', 'same-origin');
         if ($request->isSecure()) {
             $response->headers->set('Strict-Transport-Security', 'max-age=31536000');

@@ -41,6 +41,7 @@
                         class="text-body-secondary">{{ auth()->user()->practice->name }}</span></p>
                     <a class="nav-link" href="{{ route('find') }}">{{ say('practice.find.title') }}</a>
                     <a class="nav-link" href="{{ route('account') }}">{{ say('account.title') }}</a>
+                    <a class="nav-link" href="{{ route('timing.index') }}">{{ say('timing.title') }}</a>
                     <a class="nav-link" href="{{ route('settings') }}">{{ say('settings.title') }}</a>
                     @if(auth()->user()->role->managesPlans())
                         <a class="nav-link" href="{{ route('clients.index') }}">{{ say('people.clients.title') }}</a>

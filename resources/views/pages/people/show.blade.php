@@ -27,6 +27,8 @@
                 @if($person->user)
                     <p>{{ say('people.sign_in.signs_in', ['email' => $person->user->email, 'role' => words()->label($person->user->role),
                         'isOff' => $person->user->disabled_at !== null, 'hasSecond' => $person->user->hasSecondFactor()]) }}</p>
+                    @if($person->user->shows_timing && auth()->user()->role->managesPractice())<p><a
+                        href="{{ route('timing.of', $person->user_id) }}">{{ say('timing.sharing.look', ['name' => $person->name]) }}</a></p>@endif
                     @can('manage', $person)
                         <form method="post" action="{{ route('people.sign-in', $person) }}" class="mb-3">
                             @csrf @method('put')

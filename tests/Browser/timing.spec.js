@@ -1,0 +1,138 @@
+import { expect, test } from '@playwright/test';
+import { complaints, expectAccessible, signIn } from './steps.js';
+
+/** @typedef {import('./steps.js').Page} Page */
+
+/** A microphone that hears made-up clicks at the times it is told. @param {Page} page */
+async function withMadeUpClicks(page) {
+    await page.addInitScript(() => {
+        const context = new AudioContext();
+        const heard = context.createMediaStreamDestination();
+        navigator.mediaDevices.getUserMedia = async () => {
+            await context.resume();
+            return heard.stream;
+        };
+        Object.assign(window, {
+            /** @param {number} at the page's clock, milliseconds */
+            clickAt: (at) => {
+                const noise = new AudioBuffer({ length: 480, sampleRate: 48_000 });
+                const samples = noise.getChannelData(0);
+                for (let i = 0; i < samples.length; i++) samples[i] = 0.8 * Math.exp(-i / 120) * Math.sin(0.42 * i);
+                const source = new AudioBufferSourceNode(context, { buffer: noise });
+                source.connect(heard);
+                source.start(Math.max(0, context.currentTime + (at - performance.now()) / 1000));
+            },
+        });
+    });
+}
+
+/** @param {Page} page @param {string} root @returns {Promise<number>} the page's clock at its start */
+async function started(page, root) {
+    await expect(page.locator(root)).toHaveAttribute('data-started', /\d/);
+    return Number(await page.locator(root).getAttribute('data-started'));
+}
+
+/** What the dog does after that, once it is known; null once the round is over. @param {Page} page @param {string} known */
+async function nextParts(page, known) {
+    const told = await page
+        .waitForFunction(
+            (before) => {
+                const round = document.querySelector('[data-round]');
+                const parts = round?.getAttribute('data-parts') ?? '';
+                return parts === before ? null : { parts };
+            },
+            known,
+            { timeout: 60_000 },
+        )
+        .catch(() => null);
+    const value = await told?.jsonValue().catch(() => null);
+    return value?.parts ? String(value.parts) : null;
+}
+
+/** @param {Page} page @param {number[]} times */
+const click = (page, times) => page.evaluate((all) => all.forEach((at) => /** @type {any} */ (window).clickAt(at)), times);
+
+test('clicks at known times are judged for what they fell on, to a frame, by a device that was measured', async ({ page }, { project }) => {
+    test.skip(project.name === 'phone', 'the same at any size, and long');
+    const found = complaints(page);
+    await withMadeUpClicks(page);
+    await signIn(page);
+    await page.getByText('Menu').click();
+    await page.getByRole('link', { name: 'My handling' }).click();
+    await page.getByLabel('Mark by').selectOption('clicker');
+    await page.getByRole('button', { name: /Word or clicker/ }).click();
+    await expect(page.getByText('Measure this device first')).toBeVisible();
+
+    // forty milliseconds late at every beat: that is the device, and is taken off from then on
+    await page.getByRole('button', { name: 'Begin' }).click();
+    let start = await started(page, '[data-metronome]');
+    await click(
+        page,
+        Array.from({ length: 20 }, (_, i) => start + 1200 + 1000 * i + 40),
+    );
+    await expect(page.getByText(/^Measured: \d+ ms ± \d+ ms/)).toBeVisible({ timeout: 40_000 });
+    const [, delay, spread] = ((await page.getByText(/^Measured/).textContent()) ?? '').match(/(\d+) ms ± (\d+)/) ?? [];
+    // the made-up microphone has a delay of its own, as real ones do
+    expect(Number(delay)).toBeLessThanOrEqual(150);
+    expect(Number(spread)).toBeLessThanOrEqual(17);
+    await expectAccessible(page, 'a measured device');
+    await page.getByRole('link', { name: 'To the drills' }).click();
+
+    await page.getByLabel('Mark by').selectOption('clicker');
+    await page.getByRole('button', { name: /Word or clicker/ }).click();
+    await page.getByRole('button', { name: 'Begin' }).click();
+    start = await started(page, '[data-round]');
+    await expectAccessible(page, 'a round');
+    const marked = new Set();
+    let parts = await page.locator('[data-round]').getAttribute('data-parts');
+    while (parts !== null) {
+        const wanted = JSON.parse(parts)
+            .flat()
+            .filter((/** @type {any} */ one) => one.wants === 'mark' && !marked.has(one.from));
+        for (const { from } of wanted) marked.add(from);
+        // a tenth of a second after each begins, as this device hears it
+        await click(
+            page,
+            wanted.map((/** @type {any} */ one) => start + one.from + 100 + 40),
+        );
+        parts = await nextParts(page, parts);
+    }
+    await expect(page.getByRole('heading', { name: 'Round: Word or clicker' })).toBeVisible();
+    await expect(page.getByText('12 of 12 on it')).toBeVisible();
+    const median = ((await page.getByText(/^Median/).textContent()) ?? '').match(/Median ([\d.]+) s/)?.[1];
+    expect(Math.abs(Number(median) - 0.1)).toBeLessThanOrEqual(0.02);
+    await expectAccessible(page, 'what came of a round');
+    expect(found).toEqual([]);
+});
+
+test('a late mark is told at once by key, and a microphone that is refused leaves the keys', async ({ page }, { project }) => {
+    await page.addInitScript(() => {
+        navigator.mediaDevices.getUserMedia = () => Promise.reject(new DOMException('no', 'NotAllowedError'));
+    });
+    await signIn(page, 'ines');
+    await page.goto('/timing/device?mark_by=sound');
+    await page.getByRole('button', { name: 'Begin' }).click();
+    await expect(page.getByText('the microphone was refused')).toBeVisible();
+
+    await page.goto('/timing/device');
+    await page.getByRole('button', { name: 'Begin' }).click();
+    const beat = await started(page, '[data-metronome]');
+    const until = (/** @type {number} */ at) => page.waitForFunction((when) => performance.now() >= when, at, { polling: 'raf' });
+    for (let i = 0; i < 20; i++) {
+        await until(beat + 1200 + 1000 * i);
+        if (project.name === 'phone') await page.getByRole('button', { name: 'Now' }).dispatchEvent('pointerdown');
+        else await page.keyboard.press('Space');
+    }
+    await expect(page.getByText(/^Measured/)).toBeVisible({ timeout: 10_000 });
+    await page.getByRole('link', { name: 'To the drills' }).click();
+    await page.getByRole('button', { name: /A lick among others/ }).click();
+    await page.getByRole('button', { name: 'Begin' }).click();
+    const start = await started(page, '[data-round]');
+    const parts = JSON.parse((await page.locator('[data-round]').getAttribute('data-parts')) ?? '[]').flat();
+    const lick = parts.find((/** @type {any} */ one) => one.wants === 'mark');
+    await until(start + lick.until + 900);
+    if (project.name === 'phone') await page.getByRole('button', { name: 'Mark' }).dispatchEvent('pointerdown');
+    else await page.keyboard.press('Space');
+    await expect(page.locator('[data-said]')).toContainText(/^(0\.[7-9]|1(\.[01])?) s late/);
+    await expect(page.getByRole('img', { name: /The mark, beside what was meant/ })).toBeVisible();
+});
