@@ -25,6 +25,7 @@ use App\Dog\Http\SkillController;
 use App\Dog\Http\TriggerController;
 use App\Free\Http\FreeSessionController;
 use App\Free\Http\ObservationController;
+use App\Future\Http\FutureController;
 use App\Handling\Http\AreaController;
 use App\Handling\Http\CoverageController;
 use App\Handling\Http\HandlerLimitController;
@@ -187,6 +188,9 @@ Route::middleware(['auth', 'auth.session', KnownDevice::class])->group(function 
     Route::put('/appointments/{appointment}', [AppointmentController::class, 'update']);
     Route::delete('/appointments/{appointment}', [AppointmentController::class, 'destroy']);
     Route::get('/appointments/{appointment}/file.ics', [AppointmentController::class, 'file'])->name('appointments.file');
+    Route::get('/plans/{plan}/what-if', [FutureController::class, 'index'])->name('futures.index');
+    Route::post('/plans/{plan}/what-if', [FutureController::class, 'store']);
+    Route::get('/futures/{future}/progress', [FutureController::class, 'progress'])->name('future-progress');
     Route::get('/plans/{plan}/week', [RoutineController::class, 'edit'])->name('routine');
     Route::put('/plans/{plan}/week', [RoutineController::class, 'update']);
     Route::get('/', TodayController::class)->name('today');

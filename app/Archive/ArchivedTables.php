@@ -19,7 +19,7 @@ final readonly class ArchivedTables
         'session_helpers', 'helper_passes',
         // worked out anew, or of this server only
         'archives', 'busy_times', 'calendar_feeds', 'failed_jobs', 'import_rows', 'imports', 'jobs', 'migrations', 'practices',
-        'trail_entries', 'week_proposals',
+        'trail_entries', 'week_proposals', 'plan_futures',
     ];
 
     private const COLUMNS_LEFT_OUT = [

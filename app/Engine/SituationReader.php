@@ -95,6 +95,17 @@ final readonly class SituationReader
         return [$inCore, $inCore->scale($earlier), $earlier];
     }
 
+    /** All from which a plan's future is drawn; null where nothing could be fitted. */
+    public function basis(Plan $plan, \DateTimeImmutable $now): ?PlanBasis
+    {
+        $inCore = $this->plans->read($plan)->withRoom(self::setting($plan, null)->room());
+        [$earlier, $summaries, $lastAt] = $this->earlier($plan, null, $now, $inCore);
+        $daySd = $this->daySpread($plan, $inCore, $earlier);
+        $model = $this->assembly->model($inCore, $earlier, new SessionEvidence($now, []), null, $daySd);
+
+        return $model === null ? null : new PlanBasis($inCore, $earlier, $summaries, $lastAt, $daySd, $model);
+    }
+
     private static function condition(?Session $session): Condition
     {
         $told = Fields::of($session?->checklist);

@@ -57,6 +57,12 @@ return [
             'why' => 'A dog that learned to hide its signs is quiet where it is not fine.',
             'source' => 'Common practice; three, our own working value.',
         ],
+        'what-if' => [
+            'title' => 'What if',
+            'what' => 'On a plan’s page: a hundred ways in which it may go on, as it is or with more trials, more sessions a week, another criterion, another cap. Each is a dog that could be this one, drawn from its log, and the same advice, followed.',
+            'why' => 'It shows what a change is worth before weeks are spent on it.',
+            'source' => 'Our own simulation; how fast this dog learns is drawn from the usual range, for no log tells it yet.',
+        ],
         'timing' => [
             'title' => 'Marker timing',
             'what' => 'Under Menu, My handling: a drawn dog, fourteen drills in their order. What your mark fell on is told at once; after a round, one thing to work on. The device is measured first, and nothing finer than it is judged.',

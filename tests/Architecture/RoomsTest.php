@@ -37,6 +37,7 @@ final class RoomsTest extends TestCase
         'Session' => ['Access', 'Dog', 'Engine', 'Incident', 'Input', 'Library', 'Models', 'People', 'Support', 'Table', 'Words'],
         'Free' => ['Access', 'Dog', 'Engine', 'Handling', 'Incident', 'Input', 'Models', 'People', 'Session', 'Support'],
         'Helper' => ['Models', 'Support'],
+        'Future' => ['Engine', 'Models', 'Support'],
         'Home' => ['Access', 'Engine', 'Incident', 'Mail', 'Models', 'Session', 'Support', 'Trail'],
         'Plan' => [
             'Access', 'Dog', 'Engine', 'Handling', 'Incident', 'Input', 'Library', 'Models', 'People', 'Session', 'Support', 'Trail',

@@ -9,6 +9,7 @@ export const PAGES = [
     '/imports',
     '/programs',
     '/archives',
+    '/plans/1/what-if',
     '/timing',
     '/timing/device',
     '/dogs/from-file',

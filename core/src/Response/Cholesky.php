@@ -70,6 +70,21 @@ final readonly class Cholesky
         return array_values($x);
     }
 
+    /**
+     * L·x: of independent standard normals, normals with the covariance A.
+     *
+     * @param  list<float>  $x
+     * @return list<float>
+     */
+    public function times(array $x): array
+    {
+        return array_values(array_map(
+            static fn (array $line): float => array_sum(array_map(static fn (float $of, int $k): float => $of * $x[$k], $line,
+                array_keys($line))),
+            $this->lower,
+        ));
+    }
+
     /** ln |A|. */
     public function logDeterminant(): float
     {

@@ -87,6 +87,12 @@ final readonly class DogModel
         );
     }
 
+    /** @return list<float> what no exposure states, on a typical day */
+    public function typically(): array
+    {
+        return $this->beyondTypically === [] ? array_fill(0, count($this->beyond), 0.0) : $this->beyondTypically;
+    }
+
     /** Σ β_j·x_j at the mode, in logits: how hard an exposure is for this dog on a typical day. */
     public function load(Exposure $exposure): float
     {
@@ -227,7 +233,7 @@ final readonly class DogModel
     /** @return list<float> */
     private function row(Exposure $exposure, Day $day): array
     {
-        $typically = $this->beyondTypically === [] ? array_fill(0, count($this->beyond), 0.0) : $this->beyondTypically;
+        $typically = $this->typically();
 
         return [...$this->scale->covariates($exposure), ...($day === Day::Typical ? $typically : $this->beyond)];
     }

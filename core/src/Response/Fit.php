@@ -134,6 +134,20 @@ final readonly class Fit
         return $product;
     }
 
+    /**
+     * A point drawn from the normal around the mode.
+     *
+     * @param  list<float>  $normals  independent standard ones, one for each parameter
+     * @return list<float> theta; a gap or slope may be under 0
+     */
+    public function drawn(array $normals): array
+    {
+        return array_map(
+            static fn (float $mode, float $off): float => $mode + $off, array_values($this->mode->theta),
+            Cholesky::of($this->covariance)->times($normals),
+        );
+    }
+
     /** Standard error of a parameter, by its index in theta. */
     public function standardError(int $index): float
     {

@@ -123,6 +123,7 @@
         <div class="col-lg-5">
             <h2>{{ say('plans.show.in_short') }}</h2>
             <p class="mb-1"><a href="{{ route('limits.show', $plan) }}">{{ say('plans.show.what_it_has_shown_limits_over') }}</a></p>
+            @can('update', $plan)<p class="mb-1"><a href="{{ route('futures.index', $plan) }}">{{ say('futures.link') }}</a></p>@endcan
             @can('update', $plan)<p><a href="{{ route('routine', $plan) }}">{{ say('week.routine.title', ['plan' => $plan->name]) }}</a></p>@endcan
             <dl class="facts">
                 <dt>{{ say('plans.show.method') }}</dt><dd>{{ words()->capital(say("methods.methods.{$method->key}.label")) }}. {{ say("methods.methods.{$method->key}.trial") }}</dd>
