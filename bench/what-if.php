@@ -3,9 +3,8 @@
 declare(strict_types=1);
 
 /*
- * Whether the fan of a plan's future holds what comes: simulated dogs train for some sessions by the product's advice; the fan is drawn from
- * what their log leaves open; then the same dog goes on. Prints how often the sessions to the goal lay within the fan,
-     and how fast a way is.
+ * Whether the fan of a plan's future holds what comes: simulated dogs train for some sessions; the fan is drawn from what their log
+ * leaves open; then the same dog goes on. Prints how often the sessions to the goal lay within it, and how fast a way is.
  *
  *     php bench/what-if.php [--dogs=40] [--ways=40] [--seed=1] [--before=6]
  */

@@ -19,6 +19,7 @@ use App\Models\TrailAction;
 use App\Models\TrailEntry;
 use App\Models\User;
 use App\Models\WeeklyHours;
+use App\Models\YardVisit;
 use App\Trail\Trail;
 use Illuminate\Database\Connection;
 use Illuminate\Support\Str;
@@ -53,6 +54,7 @@ final readonly class ErasePerson
                 Device::query()->where('user_id', $user->id)->delete();
                 TimingRound::query()->where('user_id', $user->id)->delete();
                 TimingDevice::query()->where('user_id', $user->id)->delete();
+                YardVisit::query()->where('user_id', $user->id)->delete();
                 $this->forgetName($user);
             }
             Invitation::query()->where('person_id', $person->id)->update([

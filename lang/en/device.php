@@ -75,6 +75,7 @@ return [
         'easier_now' => 'Easier.', 'back_now' => 'Back to where it was.', 'leash_now' => 'Leash loose.',
         'word_turn' => 'From now on: mark the turn.',
     ],
+    'yard' => ['stand' => 'You stand {meters, number} {unit} from the path.', 'away' => 'You are out of sight.', 'over' => 'It goes off.'],
     'ask_next' => [
         'marked_look' => 'Mark the look again', 'wait' => 'Wait for it now', 'cued_look' => 'Look-up on cue', 'passing' => 'Pass it',
         'position' => 'Hold the position', 'settling' => 'Settle', 'touch' => 'Under the hand', 'worn' => 'Wear it',

@@ -10,6 +10,7 @@ export const PAGES = [
     '/programs',
     '/archives',
     '/plans/1/what-if',
+    '/yard',
     '/timing',
     '/timing/device',
     '/dogs/from-file',

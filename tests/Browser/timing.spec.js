@@ -136,3 +136,39 @@ test('a late mark is told at once by key, and a microphone that is refused leave
     await expect(page.locator('[data-said]')).toContainText(/^(0\.[7-9]|1(\.[01])?) s late/);
     await expect(page.getByRole('img', { name: /The mark, beside what was meant/ })).toBeVisible();
 });
+
+test('in the yard the dog answers by how it stands, and afterward what it felt is shown', async ({ page }, { project }) => {
+    const found = complaints(page);
+    await signIn(page);
+    await page.goto('/timing');
+    await page.getByRole('link', { name: /Practice yard/ }).click();
+    await page.getByRole('button', { name: /The plain one/ }).click();
+    await page.getByRole('button', { name: 'Begin' }).click();
+    const told = page.locator('[data-said]');
+    await expect(told).toHaveText('You stand 24 m from the path.');
+    for (let i = 0; i < 8; i++) {
+        if (project.name === 'phone') await page.getByRole('button', { name: 'Nearer' }).click();
+        else await page.keyboard.press('ArrowDown');
+    }
+    await expect(told).toHaveText('You stand 8 m from the path.');
+    // somebody passes: it rises, and shows it
+    const tail = page.locator('[data-part="tail"]');
+    const height = async () => Number(((await tail.getAttribute('d')) ?? '').split(' ').at(-1));
+    const calm = await height();
+    await expect.poll(height, { timeout: 15_000 }).toBeLessThan(calm - 25);
+    await expectAccessible(page, 'the yard');
+    if (project.name === 'phone') await page.getByRole('button', { name: 'Walk off' }).click();
+    else await page.keyboard.press('w');
+    await expect(told).toHaveText('You are out of sight.');
+
+    // two minutes are long: the rest of the day is left out
+    await page.locator('form[data-end]').evaluate((form) => form.toggleAttribute('hidden', false));
+    await page.getByLabel(/^Working distance/).fill('13');
+    await page.getByRole('button', { name: 'Show me what it felt' }).click();
+    await expect(page.getByText(/you said 13.m, it is 12.m/)).toBeVisible();
+    await expect(page.getByRole('img', { name: /What it felt/ })).toBeVisible();
+    await expectAccessible(page, 'what it felt');
+    await page.getByRole('button', { name: 'A new day with this dog' }).click();
+    await expect(page.getByRole('button', { name: 'Begin' })).toBeVisible();
+    expect(found).toEqual([]);
+});

@@ -1,4 +1,4 @@
-<svg class="chart future-fan" viewBox="0 0 {{ $width }} {{ $height + 18 }}" role="img" aria-label="{{ say('futures.chart', ['sessions' => $count,
+<svg class="fan future-fan" viewBox="0 0 {{ $width }} {{ $height + 18 }}" role="img" aria-label="{{ say('futures.chart', ['sessions' => $count,
     'low' => (int) round($fan->solid[$count - 1]['low']) + 1, 'high' => (int) round($fan->solid[$count - 1]['high']) + 1, 'steps' => $top + 1]) }}">
     <polygon class="fan-band" points="{{ $band }}" /><polyline class="fan-middle" points="{{ $middle }}" />
     <line class="axis" x1="{{ $left }}" x2="{{ $width - 8 }}" y1="{{ $floor }}" y2="{{ $floor }}" />

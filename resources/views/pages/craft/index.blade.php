@@ -1,6 +1,7 @@
 <x-layout :title="$isOwn ? say('timing.title') : say('timing.of', ['name' => $of->name])" script="resources/js/timing.js">
     <h1>{{ $isOwn ? say('timing.title') : say('timing.of', ['name' => $of->name]) }}</h1>
     <p>{{ $isOwn ? say('timing.about') : say('timing.of_about', ['name' => $of->name]) }}</p>
+    @if($isOwn)<p><a href="{{ route('yard.index') }}">{{ say('yard.link') }}</a></p>@endif
     <x-problems />
     <ol class="list-group mb-4" aria-label="{{ say('timing.all_drills') }}">
         @foreach($drills as $one)
