@@ -63,6 +63,7 @@ $start = new DateTimeImmutable('2026-01-05 09:00 UTC');
 
 $within = $below = $told = 0;
 $spent = 0.0;
+$solid = [5 => 0.0, 10 => 0.0, 20 => 0.0];
 for ($i = 0; $i < $dogs; $i++) {
     $chance = new Chance(new Randomizer(new Xoshiro256StarStar(100_003 * $seed + $i)));
     $dog = SimulatedDog::drawn($scale, new Temperament, $chance);
@@ -83,12 +84,25 @@ for ($i = 0; $i < $dogs; $i++) {
     )->outlook(), range(1, $ways));
     $spent += (hrtime(true) - $began) / 1e9 / $ways;
     $fan = Fan::of($futures, HORIZON, $ladder->top());
-    $truth = Future::of($dog, $assembly, $plan, $evidence, $summaries, $lastAt, $from, $daySd, 2.0, HORIZON)->outlook()->arrived ?? INF;
+    $way = Future::of($dog, $assembly, $plan, $evidence, $summaries, $lastAt, $from, $daySd, 2.0, HORIZON)->outlook();
+    $truth = $way->arrived ?? INF;
+    // what is solid after so many sessions: a step on the edge of the band is half within
+    foreach ($solid as $session => $share) {
+        ['low' => $low, 'high' => $high] = $fan->solid[$session - 1];
+        $at = $way->solid[$session - 1] ?? $ladder->top();
+        $solid[$session] = $share + ($at < $low || $at > $high
+            ? 0.0 : ($low < $high && ((float) $at === $low || (float) $at === $high) ? 0.5 : 1.0));
+    }
     $told++;
     $below += $truth < ($fan->soonest ?? INF) ? 1 : 0;
     $within += $truth >= ($fan->soonest ?? INF) && $truth <= ($fan->latest ?? INF) ? 1 : 0;
-    printf("dog %d: fan %s to %s, middle %s; came after %s\n", $i, $fan->soonest ?? '–', $fan->latest ?? '–', $fan->middle ?? '–',
-        is_finite($truth) ? $truth : '–');
+    printf(
+        "dog %d: fan %s to %s, middle %s; came after %s\n", $i, $fan->soonest ?? '–', $fan->latest ?? '–', $fan->middle ?? '–',
+        is_finite($truth) ? $truth : '–',
+    );
 }
 printf("%d dogs, %d ways each: %.0f %% within the fan, %.0f %% sooner; %.2f s a way\n", $told, $ways, 100 * $within / max(1, $told),
     100 * $below / max(1, $told), $spent / max(1, $told));
+foreach ($solid as $session => $share) {
+    printf("solid step after %d sessions: %.0f %% within\n", $session, 100 * $share / max(1, $told));
+}

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Craft;
 
 use App\Models\TimingRound;
-use Core\Marking\RoundResult;
 use Illuminate\Database\Connection;
 use Psr\Clock\ClockInterface;
 
@@ -48,7 +47,7 @@ final readonly class PlayRound
 
             return;
         }
-        $result = RoundResult::of($round->drill, $script->episodes, $script->taps, $script->delay, PHP_INT_MAX >> 1);
+        $result = $script->result();
         $round->fill([
             'ended_at' => $this->clock->now(), 'share' => $result->share(),
             'offset_ms' => $result->offset === null ? null : (int) round($result->offset->median),

@@ -12,6 +12,7 @@ use Core\Marking\DrawnDog;
 use Core\Marking\Episode;
 use Core\Marking\Judge;
 use Core\Marking\JudgedMark;
+use Core\Marking\RoundResult;
 use Core\Marking\Script;
 use Core\Marking\Tap;
 use Core\Marking\TapAt;
@@ -24,6 +25,8 @@ final readonly class RoundScript
 {
     /** To mark in a part, after which the dog has learned. */
     private const A_PART = 4;
+
+    private const LONG_AFTER = PHP_INT_MAX >> 1;
 
     /** How many more a round may go on for, so that it ends with a good one. */
     private const MOST_MORE = 3;
@@ -62,6 +65,12 @@ final readonly class RoundScript
     public function marks(): array
     {
         return (new Judge($this->episodes, $this->delay))->marks($this->taps);
+    }
+
+    /** What it came to, once nothing more can come. */
+    public function result(): RoundResult
+    {
+        return RoundResult::of($this->round->drill, $this->episodes, $this->taps, $this->delay, self::LONG_AFTER);
     }
 
     /** When the last moment that was drawn is over, milliseconds. */

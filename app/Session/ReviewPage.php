@@ -11,9 +11,11 @@ use App\Models\AdviceGiven;
 use App\Models\Session;
 use App\Models\Trial;
 use App\Models\TrialCorrection;
+use App\Support\Fields;
 use Core\Decision\Credit;
 use Core\Decision\LoggedTrial;
 use Core\Exposure\Exposure;
+use Illuminate\Database\Query\Builder;
 
 /** The session in rows for its review: each trial with the advice after it and whether that was followed. */
 final readonly class ReviewPage
@@ -28,7 +30,8 @@ final readonly class ReviewPage
 
     /**
      * @return list<array{id: int, trial: LoggedTrial, words: string, note: string, slip: ?Slip, traits: list<string>,
-     *    signs: list<string>, corrected: list<string>, secondsFromStart: float, advice: ?AdviceGiven, adviceWords: ?string,
+     *    signs: list<string>, corrected: list<string>, times: list<string>, secondsFromStart: float, advice: ?AdviceGiven,
+         adviceWords: ?string,
      *    followed: ?bool}>
      */
     public function rows(Session $session): array
@@ -41,6 +44,7 @@ final readonly class ReviewPage
         $advice = $session->advice()->whereNotNull('trial_id')->limit(4000)->get()->keyBy('trial_id');
         $corrections = $this->corrections($session);
         $ids = array_keys($trials);
+        $times = $this->times($session);
         $rows = [];
         foreach ($ids as $i => $id) {
             $trial = $trials[$id];
@@ -55,6 +59,7 @@ final readonly class ReviewPage
                 'slip' => Slip::tryFrom($read->marks[$id]['slip']),
                 'traits' => array_values(array_filter(explode(';', $read->marks[$id]['traits']))),
                 'signs' => array_map(static fn (string $sign): string => words()->sign($sign), $trial->signs),
+                'times' => $times[$id] ?? [],
                 'corrected' => $corrections[$id] ?? [],
                 'secondsFromStart' => (float) $trial->at->format('U.u') - (float) $session->started_at->format('U.u'),
                 'advice' => $given,
@@ -64,6 +69,25 @@ final readonly class ReviewPage
         }
 
         return $rows;
+    }
+
+    /** @return array<int, list<string>> what was timed of each trial, in words */
+    private function times(Session $session): array
+    {
+        $times = [];
+        foreach ($session->trials()->toBase()->where(static fn (Builder $any) => $any->whereNotNull('hold_ms')->orWhereNotNull('stare_ms')
+            ->orWhereNotNull('latency_ms'))->get(['id', 'hold_ms', 'stare_ms', 'latency_ms']) as $row) {
+            $row = Fields::of($row);
+            foreach (['latency_ms', 'hold_ms', 'stare_ms'] as $of) {
+                if ($row->intOrNull($of) !== null) {
+                    $times[$row->int('id')][] = say("sessions.review.timed.{$of}", [
+                        'seconds' => words()->formats->number($row->int($of) / 1000, 1),
+                    ]);
+                }
+            }
+        }
+
+        return $times;
     }
 
     /** @return list<Trial> that were taken out of the count, oldest first */

@@ -63,12 +63,21 @@ await take('handling', '/dogs/4/handling#area-front_paw-left');
 await take('report', '/dogs/1/reports/progress');
 await take('sketch', '/places/1/sketch?plan=1');
 await take('limits', '/plans/1/limits');
-await take('homework', '/dogs/1/homework');
 await page.goto('/week');
 await page.getByRole('link', { name: 'The week after' }).click();
 await take('week');
 await intakeToPlan();
 await take('review', '/sessions/12/review');
+
+await page.goto('/yard');
+await page.getByRole('button', { name: /The over-eager one/ }).click();
+await page.getByRole('button', { name: 'Begin' }).click();
+for (let i = 0; i < 5; i++) await page.keyboard.press('ArrowDown');
+// somebody comes into sight, and it rises
+await expect
+    .poll(async () => Number(((await page.locator('[data-part="tail"]').getAttribute('d')) ?? '').split(' ').at(-1)), { timeout: 20_000 })
+    .toBeLessThan(90);
+await take('yard');
 
 await page.goto('/free-sessions/create?dog=2');
 await page.getByLabel(/^Where/).fill('Fish quay');

@@ -55,7 +55,7 @@ return [
         'reacted_came' => 'reacted, came when called',
         'reacted' => 'reacted',
         'unnoticed' => 'did not notice',
-        'taken_away' => 'taken away in time',
+        'taken_away' => 'turned or taken away in time',
         'reached' => 'did what was asked',
         'offered_more' => 'skipped ahead: offered more than asked',
         'left_came_back' => 'left and came back by itself',

@@ -43,6 +43,7 @@ return [
         'written_down' => 'Written down afterwards from {source} by {person}.',
         'review' => 'Review: {dog}',
         'quiet' => '{quiet, plural, =0 {None was only quiet.} one {# was quiet, not shown to be fine} other {# were quiet, not shown to be fine}}{hasQuietAt, select, yes {, the nearest at {quietAt}.} other {}} {shown, plural, =0 {None was shown to be fine: it ate gently and turned, or carried on, in none.} one {# was shown to be fine} other {# were shown to be fine}}{hasShownAt, select, yes {, the nearest at {shownAt}.} other {}}',
+        'timed' => ['latency_ms' => 'turned after {seconds} s', 'hold_ms' => 'held {seconds} s', 'stare_ms' => 'stared {seconds} s'],
         'session_of' => 'Session of {time_zone}',
         'calm_a_full_session_on_a' => '{minutes, plural, one {# calm minute} other {# calm minutes}}: a full session on a hard day. Well done.',
         'no_trial_was_logged_five_calm' => 'No trial was logged. Five calm minutes without one are a session too.',

@@ -300,6 +300,13 @@ test('prams and a horse: who passed is one pick that stays, and is told apart in
     for (let pass = 0; pass < 3; pass++) await logTrial(page, { outcome: 'returned', band: 0, distance: '80' });
     await expect(page.locator('[data-last-line]')).toHaveText('easy · 80 m · on wheels');
 
+    // the next one by a look-up: held by one thumb, and the trial ends it
+    await page.locator('[data-chip="asked"]').click();
+    await page.locator('[data-chip-values]').getByRole('button', { name: 'Look-up on cue' }).click();
+    await page.getByRole('button', { name: /^Hold/ }).click();
+    await logTrial(page, { outcome: 'looked_before', band: 0, distance: '80' });
+    await expect(page.getByRole('button', { name: /^Hold/ })).toHaveAttribute('aria-pressed', 'false');
+
     // a horse instead: another kind, typed once; what stays picked is seen on the line of each trial
     await meet('on wheels');
     await page.locator('[data-chip="who"]').click();
@@ -310,10 +317,11 @@ test('prams and a horse: who passed is one pick that stays, and is told apart in
     await expect(page.locator('[data-last-line]')).toHaveText('struggling · 80 m · horse');
     await endSession(page);
     await expectAccessible(page, 'review of a path');
+    await expect(page.getByRole('row', { name: /looked up before the cue/ })).toContainText(/held \d/);
 
     await page.goto(`${plan}/limits`);
     await expect(page.getByRole('row', { name: /^horse/ })).toContainText('0 of 3');
-    await expect(page.getByRole('row', { name: /^on wheels/ })).toContainText('3 of 3');
+    await expect(page.getByRole('row', { name: /^on wheels/ })).toContainText('4 of 4');
 });
 
 test('yesterday’s paper: the session has its own time, and its trials are typed one after the other', async ({ page }, { project }) => {

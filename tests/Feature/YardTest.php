@@ -69,7 +69,7 @@ final class YardTest extends TestCase
         self::assertEqualsWithDelta(max(0, $mistake - 4000), $again->from_ms, YardRun::TICK);
         self::assertEquals(
             array_slice(VisitYard::frames($this->visit, $again->from_ms), 0, -1),
-                array_slice(VisitYard::frames($again, $again->from_ms), 0, -1),
+            array_slice(VisitYard::frames($again, $again->from_ms), 0, -1),
         );
     }
 

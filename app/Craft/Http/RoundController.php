@@ -13,8 +13,6 @@ use App\Models\TimingRound;
 use App\Models\User;
 use App\Support\Fields;
 use Core\Marking\Drill;
-use Core\Marking\Judge;
-use Core\Marking\RoundResult;
 use Core\Marking\Tap;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Contracts\View\View;
@@ -57,12 +55,7 @@ final readonly class RoundController
             return view('pages.craft.round', ['round' => $round, 'parts' => $round->parts]);
         }
 
-        return view('pages.craft.result', [
-            'round' => $round, 'marks' => $script->marks(), 'result' => RoundResult::of(
-                $round->drill, $script->episodes, $script->taps, $script->delay, PHP_INT_MAX >> 1,
-            ),
-            'missed' => (new Judge($script->episodes, $script->delay))->over(PHP_INT_MAX >> 1),
-        ]);
+        return view('pages.craft.result', ['round' => $round, 'marks' => $script->marks(), 'result' => $script->result()]);
     }
 
     public function taps(Request $request, TimingRound $round, PlayRound $rounds): JsonResponse

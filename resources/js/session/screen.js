@@ -27,6 +27,8 @@ const WAS_THERE_MILLISECONDS = 10_000;
 const SKEW = 'wheatear-skew';
 /** What counts beside the first outcome of the row in use. */
 const ALSO_COUNT = ['offered_more', 'on_cue'];
+/** What is held near a trigger, and timed by that. */
+const HELD = ['cued_look', 'passing', 'position'];
 /** The keys of the four quick outcomes, by their place: what else is asked has other outcomes there. */
 const QUICK = ['returned', 'watched', 'prompted', 'not_returned'];
 
@@ -145,7 +147,7 @@ export class Screen {
             case 'offer':
                 return this.contact?.offer();
             case 'hold':
-                return this.contact?.hold();
+                return this.contact ? this.contact.hold() : this.timers.hold();
             case 'toss':
                 return this.contact?.toss();
             case 'play':
@@ -574,6 +576,12 @@ export class Screen {
         for (const box of this.view.all('go-box')) box.hidden = !shown.next || isHere;
         for (const row of /** @type {NodeListOf<HTMLElement>} */ (this.root.querySelectorAll('fieldset[data-asked]')))
             row.hidden = row.dataset.asked !== this.here.asked || this.root.dataset.kind !== 'ladder';
+        // what is timed goes by what is asked: the turn after a mark, or how long it holds
+        const isHeld = HELD.includes(this.here.asked);
+        for (const button of /** @type {NodeListOf<HTMLElement>} */ (this.root.querySelectorAll('[data-when-held]')))
+            button.hidden =
+                (button.dataset.whenHeld === 'yes') !== isHeld ||
+                (button.hasAttribute('data-ladder-only') && this.root.dataset.kind !== 'ladder');
         for (const button of this.view.all('ask-next')) {
             button.hidden = !this.state.asked || this.state.asked === this.here.asked || since.length > 0 || !shown.next;
             if (!button.hidden) button.textContent = say(`ask_next.${this.state.asked}`);

@@ -12,20 +12,26 @@ export class Timers {
         this.stared = stared;
         this.markedAt = 0;
         this.latency = /** @type {number | null} */ (null);
+        this.holdingFrom = 0;
+        this.held = /** @type {number | null} */ (null);
         this.staringFrom = 0;
         this.lastStare = 0;
         this.longestStare = 0;
     }
 
-    /** @returns {{latency_ms: number | null, stare_ms: number | null}} */
+    /** @returns {{latency_ms: number | null, stare_ms: number | null, hold_ms: number | null}} what still runs ends with the trial */
     timed() {
-        return { latency_ms: this.latency, stare_ms: this.lastStare || null };
+        const held = this.holdingFrom ? Math.round(performance.now() - this.holdingFrom) : this.held;
+        return { latency_ms: this.latency, stare_ms: this.lastStare || null, hold_ms: held };
     }
 
     clear() {
         this.markedAt = this.staringFrom = this.lastStare = 0;
-        this.latency = null;
+        this.holdingFrom = 0;
+        this.latency = this.held = null;
         this.view.put('latency', '');
+        this.view.put('held', '');
+        this.root.querySelector('[data-do="hold"]')?.setAttribute('aria-pressed', 'false');
         this.view.put('stare', '');
     }
 
@@ -43,6 +49,16 @@ export class Timers {
         this.markedAt = 0;
         button?.setAttribute('aria-pressed', 'false');
         this.view.put('latency', say('seconds', { seconds: tenths(this.latency) }));
+    }
+
+    /** A look, a pass or a position that is held: a press begins it, the next one or the trial ends it. */
+    hold() {
+        const now = performance.now();
+        const isOn = this.holdingFrom === 0;
+        this.held = isOn ? null : Math.round(now - this.holdingFrom);
+        this.holdingFrom = isOn ? now : 0;
+        this.root.querySelector('[data-do="hold"]')?.setAttribute('aria-pressed', String(isOn));
+        this.view.put('held', this.held === null ? '…' : say('seconds', { seconds: tenths(this.held) }));
     }
 
     stare() {

@@ -155,7 +155,9 @@
         @else
             <div class="quick-more">
                 <button class="btn btn-outline-secondary" type="button" data-do="undo">{{ say('sessions.session_screen.undo') }}</button>
-                <button class="btn btn-outline-secondary" type="button" data-do="mark" data-ladder-only
+                @if($kind === PlanKind::Presence)<button class="btn btn-outline-secondary" type="button" data-do="hold" data-when-held="yes" data-ladder-only hidden
+                    aria-pressed="false">{{ say('sessions.session_screen.hold') }} <b data-held></b></button>@endif
+                <button class="btn btn-outline-secondary" type="button" data-do="mark" data-ladder-only @if($kind === PlanKind::Presence) data-when-held="no" @endif
                     aria-pressed="false">{{ say('sessions.session_screen.mark') }} <b data-latency></b></button>
                 @if($kind === PlanKind::Presence)<button class="btn btn-outline-secondary" type="button"
                     data-do="seen">{{ say('sessions.session_screen.seen') }} <b data-seen>0</b></button>@endif

@@ -81,7 +81,7 @@
                         ['handler_error' => (bool) ($row['trial']->handlerError)]) }}</td>
                     <td role="cell"><x-band :band="$row['trial']->band" /></td>
                     <td role="cell">{{ implode(', ', [...($row['trial']->food === Core\Sign\FoodTaken::Gently ? []
-                        : [words()->label($row['trial']->food)]), ...$row['signs'],
+                        : [words()->label($row['trial']->food)]), ...$row['signs'], ...$row['times'],
                         ...array_map(App\Session\Traits::label(...), $row['traits']),
                         ...($row['slip'] === null ? [] : [words()->label($row['slip'])])]) }}@if($row['note'] !== '')<div>{{ $row['note'] }}</div>@endif
                         @foreach($row['corrected'] as $who)<div class="form-text m-0">{{ $who }}</div>@endforeach</td>
