@@ -44,7 +44,8 @@ final class PlanFuture extends Model
     /** @return BelongsTo<Plan, $this> */
     public function plan(): BelongsTo
     {
-        return $this->belongsTo(Plan::class);
+        // asked before it was archived
+        return $this->belongsTo(Plan::class)->withTrashed();
     }
 
     /** @param  int  $trials  in a session, where nothing else was asked about */

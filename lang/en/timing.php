@@ -32,9 +32,9 @@ return [
     ],
     'device' => [
         'title' => 'Measure this device',
-        'about' => 'Every device shows and hears a little late. A ring closes once a second, with a tick: {by, select, sound {click or say your word} other {tap, or press the space bar}} exactly when it closes, twenty times. What your taps have in common is taken off every mark; what is left is told as ±, and nothing finer is judged.',
+        'about' => 'Every device shows and hears a little late. A ring closes once a second, with a tick: {by, select, sound {click or say your word} other {tap, or press the space bar}} exactly when it closes, fourteen times. What your taps have in common is taken off every mark; what is left is told as ±, and nothing finer is judged.',
         'begin' => 'Begin', 'tap' => 'Now', 'on' => 'To the drills',
-        'first' => 'Measure this device first: it takes twenty seconds.',
+        'first' => 'Measure this device first: it takes a quarter of a minute.',
         'told' => 'Measured: {delay, number} ms ± {spread, number} ms. That is taken off from now on.',
         'ring' => 'A ring that closes at each beat',
         'other' => '{by, select, sound {Measure taps instead} other {Measure a clicker or a word instead}}',

@@ -13,6 +13,7 @@ export const PAGES = [
     '/yard',
     '/timing',
     '/timing/device',
+    '/timing/rounds/3',
     '/dogs/from-file',
     '/dogs/4/reports',
     '/dogs/1/reports/progress',

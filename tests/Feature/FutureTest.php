@@ -94,6 +94,10 @@ final class FutureTest extends TestCase
         $this->post($this->page);
         (new WorkOnFuture(PlanFuture::query()->sole()->id))->failed();
         $this->get($this->page)->assertSee('It could not be worked out');
+        // and one whose plan was archived meanwhile has somewhere to ask
+        $future = PlanFuture::query()->sole();
+        $future->plan->delete();
+        $this->get("/futures/{$future->id}/progress")->assertOk();
     }
 
     private function sessions(int $count): void

@@ -4,7 +4,7 @@ import { listen } from './microphone.js';
 import { post } from './post.js';
 
 const BEAT = 1000;
-const BEATS = 20;
+const BEATS = 14;
 const LEAD = 1200;
 
 /** A ring that closes once a second, with a tick; taps along tell how late the device is. @param {HTMLElement} root */
