@@ -27,8 +27,7 @@ enum DogPart: string
         return match ($this) {
             self::Plans => [
                 'triggers', 'trigger_traits', 'response_models', 'assessments', 'plans', 'plan_places', 'plan_rests', 'plan_versions',
-                'steps',
-                'step_exposures', 'waivers', 'sound_set_ups', 'dimension_orders', 'sessions', 'session_events', 'sets', 'trials',
+                'steps', 'step_exposures', 'waivers', 'sound_set_ups', 'dimension_orders', 'sessions', 'session_events', 'sets', 'trials',
                 'trial_corrections', 'trial_exposures', 'trial_signs', 'trial_traits', 'second_grades', 'advice', 'meter_readings',
             ],
             self::Skills => ['free_sessions', 'observations', 'observation_corrections', 'skill_showings'],

@@ -16,7 +16,7 @@ final readonly class OfDog implements Scope
     }
 
     /** @param  list<DogPart>  $parts */
-    public static function of(Connection $database, ArchivedTables $tables, int $dogId, array $parts): self
+    public static function chosen(Connection $database, ArchivedTables $tables, int $dogId, array $parts): self
     {
         return new self($database, self::tablesOf($tables, $parts), $dogId);
     }
@@ -59,12 +59,10 @@ final readonly class OfDog implements Scope
 
             return;
         }
-        foreach ($this->hangsOn($table) as $column => $parent) {
-            $query->whereIn("{$table->name}.{$column}", fn (Builder $of) => $this->ids($of, 'id', $this->tables[$parent]));
-
-            return;
-        }
-        throw new \LogicException("{$table->name} hangs on no dog.");
+        $own = $this->hangsOn($table);
+        $column = array_key_first($own) ?? throw new \LogicException("{$table->name} hangs on no dog.");
+        $parent = $this->tables[$own[$column]];
+        $query->whereIn("{$table->name}.{$column}", fn (Builder $of) => $this->of($of, $parent)->select("{$parent->name}.id"));
     }
 
     /** @return array<string, string> table by column: the dog itself, else what cannot be missing */
@@ -83,24 +81,20 @@ final readonly class OfDog implements Scope
         $query->whereRaw('1 = 0');
         foreach ($this->tables as $table) {
             foreach (isset(DogPart::NAMED[$table->name]) ? [] : array_keys($table->pointers, $name, true) as $column) {
-                $query->orWhereIn("{$name}.id", fn (Builder $of) => $this->ids($of, $column, $table));
+                $query->orWhereIn("{$name}.id", fn (Builder $of) => $this->of($of, $table)->select("{$table->name}.{$column}"));
             }
             foreach (ArchivedRows::numbersIn($table->name) as $column => $keys) {
                 foreach (array_keys($keys, $name, true) as $key) {
-                    $query->orWhereIn("{$name}.id", fn (Builder $of) => $this->ids($of, '', $table)
+                    $query->orWhereIn("{$name}.id", fn (Builder $of) => $this->of($of, $table)
                         ->selectRaw("JSON_VALUE({$table->name}.{$column}, ?)", ["$.{$key}"]));
                 }
             }
         }
     }
 
-    private function ids(Builder $of, string $column, ArchivedTable $table): Builder
+    private function of(Builder $of, ArchivedTable $table): Builder
     {
-        $of->from($table->name);
-        if ($column !== '') {
-            $of->select("{$table->name}.{$column}");
-        }
-        $this->narrow($of, $table);
+        $this->narrow($of->from($table->name), $table);
 
         return $of;
     }

@@ -62,8 +62,11 @@ final readonly class RestoreArchive
         }
     }
 
-    /** @return array<string, \Closure(array<mixed>): array<string, mixed>> what a file does not have of a row,
-        and the row cannot do without */
+    /**
+     * What a file does not have of a row, and the row cannot do without.
+     *
+     * @return array<string, \Closure(array<mixed>): array<string, mixed>>
+     */
     public static function beside(ClockInterface $clock): array
     {
         return [

@@ -100,7 +100,7 @@ final readonly class TakeInDog
      */
     private function readBack(Dog $dog, array $parts): void
     {
-        $scope = OfDog::of($this->database, $this->tables, $dog->id, $parts);
+        $scope = OfDog::chosen($this->database, $this->tables, $dog->id, $parts);
         try {
             foreach (self::models() as $table => $model) {
                 if (isset($scope->tables()[$table])) {

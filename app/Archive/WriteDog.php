@@ -29,7 +29,7 @@ final readonly class WriteDog
     public function write(User $by, Dog $dog, array $parts, string $path): array
     {
         $written = $this->file->write(
-            $path, OfDog::of($this->database, $this->tables, $dog->id, $parts),
+            $path, OfDog::chosen($this->database, $this->tables, $dog->id, $parts),
             ['format' => self::FORMAT, 'version' => self::VERSION], 'dog',
             [
                 'name' => $dog->name, 'practice' => $by->practice->name,

@@ -42,7 +42,11 @@ final readonly class VisitYard
         ]);
     }
 
-    /** The same dog on the same day, from shortly before a moment. @param  int  $at  milliseconds */
+    /**
+     * The same dog on the same day, from shortly before a moment.
+     *
+     * @param  int  $at  milliseconds
+     */
     public function retry(User $by, YardVisit $visit, int $at): YardVisit
     {
         $from = intdiv(max(0, $at - self::BEFORE), YardRun::TICK) * YardRun::TICK;

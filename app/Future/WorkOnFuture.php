@@ -9,7 +9,6 @@ use App\Models\PlanFuture;
 use Core\Decision\SituationAssembly;
 use Core\Simulation\Chance;
 use Core\Simulation\Future;
-use Core\Simulation\Outlook;
 use Core\Simulation\PosteriorDog;
 use Illuminate\Bus\Queueable;
 use Illuminate\Contracts\Bus\Dispatcher;
@@ -61,11 +60,5 @@ final class WorkOnFuture implements ShouldQueue
     public function failed(): void
     {
         PlanFuture::query()->whereKey($this->futureId)->update(['has_failed' => true]);
-    }
-
-    /** @return list<Outlook> */
-    public static function outlooks(PlanFuture $future): array
-    {
-        return array_map(static fn (array $way): Outlook => new Outlook($way['solid'], $way['arrived'], $way['reactions']), $future->ways);
     }
 }

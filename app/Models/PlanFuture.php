@@ -6,6 +6,7 @@ namespace App\Models;
 
 use Carbon\CarbonImmutable;
 use Core\Response\RiskCaps;
+use Core\Simulation\Outlook;
 use Core\Simulation\PlanChange;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -57,6 +58,12 @@ final class PlanFuture extends Model
             $this->changes['trials'] ?? $trials, $this->changes['outings'] ?? null, $this->changes['run'] ?? null,
             $caution === null ? null : RiskCaps::for($caution === 'careful'),
         );
+    }
+
+    /** @return list<Outlook> */
+    public function outlooks(): array
+    {
+        return array_map(static fn (array $way): Outlook => new Outlook($way['solid'], $way['arrived'], $way['reactions']), $this->ways);
     }
 
     public function isDone(): bool

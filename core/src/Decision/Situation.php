@@ -29,9 +29,6 @@ final readonly class Situation
     /** Times a cap that the likely risk of part of a step may be. A working value, measured in bench/policies. */
     private const PART_TIMES = 2.0;
 
-    /** What can be asked of a dog near what it reacts to. */
-    private const NEAR_A_TRIGGER = [Asked::MarkedLook, Asked::Wait, Asked::CuedLook, Asked::Passing, Asked::Position];
-
     /** Successes that regain a solid level. */
     private const REGAIN_RUN = 2;
 
@@ -171,8 +168,9 @@ final readonly class Situation
     public function asked(): ?Asked
     {
         $last = $this->log->last();
+        $kind = $this->catalog->plan;
 
-        return $last === null || $this->catalog->plan !== PlanKind::Presence ? null : Asked::told($last->outcome, self::NEAR_A_TRIGGER);
+        return $last === null || $kind !== PlanKind::Presence ? null : Asked::told($last->outcome, Asked::ofKind($kind));
     }
 
     /** Successes in a row at the last trial's level. */

@@ -22,8 +22,8 @@ final readonly class RoundResult
      */
     private function __construct(
         public Drill $drill, public int $asked, public array $classes, public int $missed, public int $doubles,
-        public ?MedianInterval $offset,
-        public ?float $spread, public ?GoNoGo $goNoGo, public array $food, public int $asides, public int $asidesDone,
+        public ?MedianInterval $offset, public ?float $spread, public ?GoNoGo $goNoGo, public array $food,
+        public int $asides, public int $asidesDone,
     ) {
     }
 

@@ -44,6 +44,22 @@ enum Asked: string
     }
 
     /**
+     * All that can have been asked in a kind of plan, by whatever method.
+     *
+     * @return non-empty-list<self>
+     */
+    public static function ofKind(PlanKind $kind): array
+    {
+        return match ($kind) {
+            PlanKind::Presence => [self::MarkedLook, self::Wait, self::CuedLook, self::Passing, self::Position],
+            // logged as a wait in earlier versions
+            PlanKind::Sound => [self::Sound, self::Wait],
+            PlanKind::Contact => [self::Touch, self::Worn],
+            PlanKind::Duration => [self::Skill, self::Settling],
+        };
+    }
+
+    /**
      * Which of them an outcome tells of; null for what can come of any.
      *
      * @param  list<self>  $offered

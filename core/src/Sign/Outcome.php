@@ -91,14 +91,7 @@ enum Outcome: string
      */
     public static function ofKind(PlanKind $kind): array
     {
-        $asked = match ($kind) {
-            PlanKind::Presence => [Asked::MarkedLook, Asked::Wait, Asked::CuedLook, Asked::Passing, Asked::Position],
-            // logged as a wait in earlier versions
-            PlanKind::Sound => [Asked::Sound, Asked::Wait],
-            PlanKind::Contact => [Asked::Touch, Asked::Worn],
-            PlanKind::Duration => [Asked::Skill, Asked::Settling],
-        };
-        $all = array_merge(...array_map(static fn (Asked $one): array => $one->outcomes(), $asked), ...[self::others($kind)]);
+        $all = array_merge(...array_map(static fn (Asked $one): array => $one->outcomes(), Asked::ofKind($kind)), ...[self::others($kind)]);
 
         return array_values(array_unique([...$all, self::TakenAway], SORT_REGULAR));
     }

@@ -16,9 +16,6 @@ final readonly class PosteriorDog
     /** Least that a gap or a slope can be: the normal around the mode reaches below what the model allows. */
     private const LEAST = 0.02;
 
-    /** Logits that a trial in the working zone teaches: the least, and how much more it can be. As for every simulated dog. */
-    public const LEARNS = [0.02, 0.02];
-
     public static function drawn(DogModel $model, Chance $chance): SimulatedDog
     {
         $fit = self::fit($model, $chance->uniform());
@@ -38,7 +35,7 @@ final readonly class PosteriorDog
         return new SimulatedDog(
             $model->scale, $theta[0] - $beyond,
             [max(self::LEAST, $theta[1]), max(self::LEAST, $theta[2]), max(self::LEAST, $theta[3])], $slopes,
-            self::LEARNS[0] + self::LEARNS[1] * $chance->uniform(), new Temperament(daySd: $model->daySd), $chance,
+            SimulatedDog::learning($chance), new Temperament(daySd: $model->daySd), $chance,
         );
     }
 

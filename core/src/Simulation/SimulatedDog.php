@@ -61,10 +61,16 @@ final class SimulatedDog
             1.3 * $chance->normal(),
             $temperament->cliff ? [0.35 * $gaps[0], 0.25 * $gaps[1], 0.2 * $gaps[2]] : $gaps,
             $slopes,
-            0.02 + 0.02 * $chance->uniform(),
+            self::learning($chance),
             $temperament,
             $chance,
         );
+    }
+
+    /** Logits that a trial in the working zone teaches, drawn from the usual range. A working value. */
+    public static function learning(Chance $chance): float
+    {
+        return 0.02 + 0.02 * $chance->uniform();
     }
 
     /** A new day: the offset is drawn afresh, and part of what hurt has healed. */

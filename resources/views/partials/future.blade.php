@@ -10,7 +10,7 @@
         <progress class="d-block w-100" id="bar-{{ $future->id }}" max="{{ PlanFuture::WAYS }}" value="{{ count($future->ways) }}"></progress>
         <noscript><a href="{{ route('futures.index', $plan) }}">{{ say('imports.look_again') }}</a></noscript>
     @else
-        @php($fan = Fan::of(App\Future\WorkOnFuture::outlooks($future), PlanFuture::HORIZON, $top))
+        @php($fan = Fan::of($future->outlooks(), PlanFuture::HORIZON, $top))
         @php($weeks = fn (float $sessions): string => words()->formats->number($sessions / ($future->changes['outings'] ?? $plan->outings_a_week), 0))
         <p class="mb-1"><strong>{{ match (true) {
             $fan->soonest === null => say('futures.told.none', ['horizon' => PlanFuture::HORIZON]),
