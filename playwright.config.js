@@ -1,8 +1,9 @@
 import { defineConfig } from '@playwright/test';
 
+const DESK = { viewport: { width: 1280, height: 800 } };
+
 export default defineConfig({
     testDir: 'tests/Browser',
-    outputDir: 'test-results',
     workers: 1,
     // a browser may hang while it is closed, on a machine that is short of everything: one more try, and the list says "flaky"
     retries: 1,
@@ -30,14 +31,15 @@ export default defineConfig({
         contextOptions: { reducedMotion: 'reduce' },
     },
     projects: [
-        { name: 'desktop', testIgnore: 'words.spec.js', use: { viewport: { width: 1280, height: 800 } } },
+        { name: 'desktop', testIgnore: ['words.spec.js', 'accessible.spec.js'], use: DESK },
         // the office has a phone of its own
         {
             name: 'phone',
             testIgnore: ['words.spec.js', 'office.spec.js'],
             use: { viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true },
         },
+        { name: 'screens', testMatch: 'accessible.spec.js', use: DESK },
         // last, as it takes out what users wrote
-        { name: 'words', testMatch: 'words.spec.js', use: { viewport: { width: 1280, height: 800 } } },
+        { name: 'words', testMatch: 'words.spec.js', use: DESK },
     ],
 });
