@@ -24,6 +24,16 @@ final class WeightedKappaTest extends TestCase
         self::assertEqualsWithDelta(0.875758, $kappa->quadratic(), 5e-7);
     }
 
+    /** By statsmodels 0.13.5, stats.inter_rater.cohens_kappa(table, wt='linear').std_kappa: the same table, and eighteen trials. */
+    public function test_how_far_it_may_be_off(): void
+    {
+        $few = [[9, 1, 0, 0, 0], [0, 3, 1, 0, 0], [0, 0, 2, 1, 0], [0, 0, 1, 1, 0], [0, 0, 0, 0, 1]];
+
+        self::assertEqualsWithDelta(0.0474019626035653, WeightedKappa::ofTable(self::TABLE)->standardError(), 1e-14);
+        self::assertEqualsWithDelta(0.0707302244487257, WeightedKappa::ofTable($few)->standardError(), 1e-14);
+        self::assertNull(WeightedKappa::ofTable(array_fill(0, 5, [0, 0, 0, 0, 0]))->standardError());
+    }
+
     public function test_it_does_not_matter_who_is_called_first(): void
     {
         $turned = array_map(null, ...self::TABLE);
