@@ -44,6 +44,7 @@ export default defineConfig({
                 'resources/js/home.js',
                 'resources/js/week.js',
                 'resources/js/timing.js',
+                'resources/js/film.js',
             ],
             refresh: false,
         }),

@@ -21,7 +21,8 @@ final class SecureHeaders
     public function handle(Request $request, \Closure $next): Response
     {
         $response = $next($request);
-        $response->headers->set('Content-Security-Policy', self::POLICY);
+        // a film is played from the device that has it, and goes nowhere
+        $response->headers->set('Content-Security-Policy', self::POLICY.($request->routeIs('films.show') ? '; media-src blob:' : ''));
         // a clicker is heard where its timing is practiced, and nowhere else
         $response->headers->set('Permissions-Policy', self::PERMISSIONS.($request->routeIs('timing.*') ? '' : ', microphone=()'));
         $response->headers->set('Cross-Origin-Opener-Policy', 'same-origin');

@@ -34,12 +34,12 @@ final readonly class WebVtt
             $cues[] = [$one->from, $one->until, "trial: {$one->band->value}"];
         }
         usort($cues, static fn (array $a, array $b): int => [$a[0], $a[2]] <=> [$b[0], $b[2]]);
-        $text = "WEBVTT\n\nNOTE length {$record->length}\n";
+        $lines = ['WEBVTT', '', 'NOTE', "length={$record->length}"];
         foreach ($cues as [$from, $until, $said]) {
-            $text .= "\n".self::clock($from).' --> '.self::clock($until)."\n{$said}\n";
+            array_push($lines, '', self::clock($from).' --> '.self::clock($until), $said);
         }
 
-        return $text;
+        return implode("\n", $lines)."\n";
     }
 
     /**
@@ -56,7 +56,7 @@ final readonly class WebVtt
         $states = $happenings = $trials = [];
         $times = null;
         foreach ($lines as $i => $line) {
-            if (preg_match('/^NOTE length (\d{1,9})$/', $line, $found) === 1) {
+            if ($times === null && preg_match('/^length=(\d{1,9})$/', $line, $found) === 1) {
                 $length = (int) $found[1];
             } elseif (str_contains($line, '-->')) {
                 $times = self::times($line, $i + 1);

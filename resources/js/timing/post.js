@@ -2,7 +2,7 @@
  * @param {HTMLElement} root with the page's token
  * @param {string} url
  * @param {unknown} body
- * @returns {Promise<{isGood: boolean, body: any}>} body null where nobody answered
+ * @returns {Promise<{isGood: boolean, status: number, body: any}>} status 0 and body null where nobody answered
  */
 export async function post(root, url, body) {
     try {
@@ -11,8 +11,8 @@ export async function post(root, url, body) {
             headers: { 'Content-Type': 'application/json', Accept: 'application/json', 'X-CSRF-TOKEN': root.dataset.token ?? '' },
             body: JSON.stringify(body),
         });
-        return { isGood: answer.ok, body: await answer.json() };
+        return { isGood: answer.ok, status: answer.status, body: await answer.json() };
     } catch {
-        return { isGood: false, body: null };
+        return { isGood: false, status: 0, body: null };
     }
 }

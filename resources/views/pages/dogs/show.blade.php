@@ -17,6 +17,7 @@
             <a class="btn btn-outline-primary" href="{{ route('reports.index', $dog) }}">{{ say('reports.title') }}</a>
             @can('plan', $dog)<a class="btn btn-outline-primary" href="{{ route('homework.index', $dog) }}">{{ say('homework.link') }}</a>@else<a
                 class="btn btn-outline-primary" href="{{ route('at-home', $dog) }}">{{ say('homework.link') }}</a>@endcan
+            <a class="btn btn-outline-primary" href="{{ route('films.index', $dog) }}">{{ say('film.link') }}</a>
             @can('train', $dog)
                 <a class="btn btn-outline-primary" href="{{ route('health.show', $dog) }}">{{ say('dogs.health.link') }}</a>
                 @can('plan', $dog)<a class="btn btn-outline-primary" href="{{ route('dog-hours', $dog) }}">{{ say('week.hours.link') }}</a>@endcan

@@ -1,0 +1,277 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Access\FilmPolicy;
+use App\Film\KeepRecord;
+use App\Film\LineUp;
+use App\Film\SettleFilm;
+use App\Film\WriteDownFilm;
+use App\Models\Film;
+use App\Models\FilmRecord;
+use App\Models\FilmRecordKind;
+use App\Models\Role;
+use App\Models\Session;
+use App\Models\Trial;
+use App\Models\User;
+use Illuminate\Foundation\Testing\RefreshDatabase;
+use Illuminate\Http\UploadedFile;
+use Illuminate\Testing\TestResponse;
+use PHPUnit\Framework\Attributes\CoversClass;
+use PHPUnit\Framework\Attributes\TestWith;
+use Symfony\Component\HttpFoundation\Response;
+use Tests\TestCase;
+
+/** A film of four minutes and twenty seconds, with twenty-two trials of eight seconds. */
+#[CoversClass(KeepRecord::class)]
+#[CoversClass(SettleFilm::class)]
+#[CoversClass(WriteDownFilm::class)]
+#[CoversClass(LineUp::class)]
+#[CoversClass(FilmPolicy::class)]
+final class FilmTest extends TestCase
+{
+    use RefreshDatabase;
+
+    private World $world;
+
+    private User $second;
+
+    private Film $film;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->world = World::make();
+        $this->second = $this->world->user(Role::Trainer);
+        $this->actingAs($this->world->trainer);
+        $this->add()->assertRedirect();
+        $this->film = Film::query()->sole();
+    }
+
+    public function test_the_same_film_is_known_again_and_what_is_none_is_refused(): void
+    {
+        $this->add(['name' => 'Once more'])->assertRedirect("/films/{$this->film->id}");
+        $this->add(['fingerprint' => str_repeat('b', 64)])->assertRedirect();
+        $this->add(['length' => '0'])->assertSessionHasErrors(['length' => 'Choose a film. This file shows no pictures, or is no film.']);
+        $this->add(['fingerprint' => 'x'])->assertSessionHasErrors('fingerprint');
+        $this->add(['name' => ''])->assertSessionHasErrors('name');
+        self::assertSame([['By the quay'], 2], [Film::query()->limit(1)->pluck('name')->all(), Film::query()->count()]);
+    }
+
+    public function test_a_record_is_kept_whole_and_what_comes_late_takes_nothing_back(): void
+    {
+        $this->keep(self::seen([1]), 0)->assertOk()->assertExactJson(['version' => 1]);
+        $this->keep(self::seen([1, 2]), 1)->assertExactJson(['version' => 2]);
+        // the answer was lost: the same again
+        $this->keep(self::seen([1, 2]), 1)->assertExactJson(['version' => 2]);
+        // another page, opened before
+        $this->keep(self::seen([4]), 1)->assertStatus(409)->assertJson(['message' => 'It was changed on another page since. Reload this one.']);
+        self::assertSame([1, 2], array_column(FilmRecord::query()->sole()->record()->toArray()['trials'], 'band'));
+
+        $this->post("/films/{$this->film->id}/finish")->assertRedirect();
+        $this->keep(self::seen([1, 2, 3]), 2)->assertStatus(409)->assertJson(['message' => 'Your record is finished; it stays as it is.']);
+        self::assertCount(2, FilmRecord::query()->sole()->record()->trials);
+    }
+
+    /** @param  array<string, mixed>  $change */
+    #[TestWith([['length' => 9, 'trials' => []], 409, 'That is of another film: it has another length.'])]
+    #[TestWith([['trials' => [['from' => 5, 'until' => 5, 'band' => 1]]], 422, 'Trial 1 ends before it begins.'])]
+    #[TestWith([['happenings' => [['what' => 'moon', 'at' => 1]]], 422, 'Entry 1: nobody knows “moon”. It is '
+        .'mark, food, look_back, unanswered, startle, turn or slip.'])]
+    public function test_what_is_no_record_is_told(array $change, int $status, string $message): void
+    {
+        $this->keep([...self::seen([1]), ...$change], 0)->assertStatus($status)->assertJson(['message' => $message]);
+        self::assertSame(0, FilmRecord::query()->count());
+    }
+
+    public function test_the_second_is_blind_until_both_have_finished(): void
+    {
+        $first = $this->graded($this->world->trainer, [3]);
+        $this->actingAs($this->second);
+        $this->get("/films/{$this->film->id}")->assertOk()
+            ->assertSee('You do not see what the other has told until yours is finished.')->assertDontSee('"band":3');
+        foreach (['vtt', 'json'] as $format) {
+            $this->get("/films/{$this->film->id}/records/{$first->id}.{$format}")->assertForbidden();
+        }
+        $this->get("/films/{$this->film->id}/agreement")->assertForbidden();
+        $owner = $this->world->user(Role::Owner);
+        $this->actingAs($owner)->get("/films/{$this->film->id}/records/{$first->id}.json")->assertForbidden();
+
+        $this->graded($this->second, [3]);
+        $this->get("/films/{$this->film->id}/records/{$first->id}.json")->assertOk()->assertJsonPath('trials.0.band', 3);
+        $this->actingAs($owner)->get("/films/{$this->film->id}/agreement")->assertOk();
+        // a third looks, and grades nothing
+        $this->keep(self::seen([1]), 0)->assertForbidden();
+        $this->get("/films/{$this->film->id}")->assertOk()->assertSee('Two people grade this film already.');
+    }
+
+    public function test_a_helper_looks_and_a_guardian_of_another_dog_sees_nothing(): void
+    {
+        $this->actingAs($this->world->user(Role::Helper));
+        $this->get("/films/{$this->film->id}")->assertOk()->assertDontSee('Finish my record');
+        $this->keep(self::seen([1]), 0)->assertForbidden();
+        $this->actingAs($this->world->user(Role::Guardian))->get("/films/{$this->film->id}")->assertNotFound();
+    }
+
+    public function test_agreement_is_told_in_words_and_settled_beside_both(): void
+    {
+        $bands = [0, 0, 1, 1, 2, 2, 3, 3, 1, 1, 0, 0, 2, 1, 1, 0, 4, 1, 0, 1, 2, 3];
+        $first = $this->graded($this->world->trainer, $bands);
+        $second = $this->graded($this->second, [...array_slice($bands, 0, 19), 0, 1, 1], ['mark' => [9000]]);
+        $page = $this->get("/films/{$this->film->id}/agreement")->assertOk();
+        $page->assertSee('Same band in 19 of 22 trials.')->assertSee("2 times {$this->second->name} one band milder.")
+            ->assertSee("Once {$this->second->name} 2 bands milder.");
+        // by statsmodels 0.13.5, stats.inter_rater.cohens_kappa of the same table, wt='linear'
+        $page->assertSee('near misses counting less: 0.85 (0.68 to 1)');
+
+        $this->post("/films/{$this->film->id}/agreement", ['followed' => ['', 'trial-190000', 'mark-second-9000']])
+            ->assertSessionHasNoErrors();
+        $settled = SettleFilm::settled($this->film->refresh()) ?? self::fail('It is settled.');
+        self::assertSame(
+            [...array_slice($bands, 0, 19), 0, 2, 3], array_column($settled->record()->toArray()['trials'], 'band'),
+        );
+        self::assertSame([['what' => 'mark', 'at' => 9000]], $settled->record()->toArray()['happenings']);
+        self::assertSame([$bands, [...array_slice($bands, 0, 19), 0, 1, 1]], array_map(
+            static fn (FilmRecord $one): array => array_column($one->refresh()->record()->toArray()['trials'], 'band'), [$first, $second],
+        ), 'both stay as they were');
+        // settled anew by somebody else: still one
+        $this->actingAs($this->world->trainer)->post("/films/{$this->film->id}/agreement", ['followed' => []]);
+        self::assertSame(1, FilmRecord::query()->where('kind', FilmRecordKind::Settled)->count());
+    }
+
+    public function test_under_twenty_trials_no_figure_is_told(): void
+    {
+        $this->graded($this->world->trainer, array_fill(0, 19, 1));
+        $this->graded($this->second, [...array_fill(0, 18, 1), 0]);
+
+        $this->get("/films/{$this->film->id}/agreement")->assertSee('Under 20 trials no figure is told')->assertDontSee('near misses');
+    }
+
+    public function test_a_film_becomes_a_session_written_down_later(): void
+    {
+        $this->graded($this->world->trainer, [1, 3, 4], ['look_back' => [3000], 'food' => [4000], 'mark' => [12_000], 'unanswered' => [13_000]]);
+        $form = [
+            'plan' => $this->world->plan->id, 'day' => '2026-11-23', 'from' => '08:30', 'distance' => '33',
+            'person_id' => $this->world->session->person_id,
+        ];
+        $this->post("/films/{$this->film->id}/session", [...$form, 'distance' => ''])->assertSessionHasErrors('distance');
+        $this->post("/films/{$this->film->id}/session", [...$form, 'day' => '2026-11-24', 'from' => '23:00'])->assertSessionHasErrors('from');
+        $this->post("/films/{$this->film->id}/session", [...$form, 'plan' => 9999])->assertSessionHasErrors('plan');
+        $this->post("/films/{$this->film->id}/session", $form)->assertSessionHasNoErrors()->assertRedirect();
+
+        $session = Session::query()->latest('id')->firstOrFail();
+        self::assertSame(['film', '2026-11-23 08:30:00'], [
+            $session->checklist['written_from'] ?? null, $session->started_at->format('Y-m-d H:i:s'),
+        ]);
+        $trials = Trial::query()->where('session_id', $session->id)->orderBy('occurred_at')->get();
+        self::assertSame(
+            [
+                ['returned', 1, 'gently', '08:30:02.000'], ['mark_unanswered', 3, 'not_offered', '08:30:10.000'],
+                ['reacted', 4, 'not_offered', '08:30:20.000'],
+            ],
+            $trials->map(static fn (Trial $one): array => [
+                $one->outcome->value, $one->band->value, $one->food->value, $one->occurred_at->format('H:i:s.v'),
+            ])->all(),
+        );
+        $this->get("/sessions/{$session->id}/review")->assertOk()->assertSee('a film');
+        self::assertSame([1, 2, 3], array_column(LineUp::trials($this->film->refresh()), 'number'));
+        $this->get("/films/{$this->film->id}/session")->assertSee('It belongs to a session already.');
+    }
+
+    public function test_a_film_is_lined_up_by_one_moment(): void
+    {
+        $this->keep(self::seen([1]), 0);
+        $this->postJson("/sessions/{$this->world->session->id}/trials", $this->world->trial('0d3a1111-0000-4000-8000-000000000001'));
+        $this->travel(30)->seconds();
+        $this->postJson("/sessions/{$this->world->session->id}/trials", [
+            ...$this->world->trial('0d3a1111-0000-4000-8000-000000000002'), 'device_at' => '2026-11-20T10:00:30.000Z',
+        ]);
+        $form = ['session' => $this->world->session->id, 'trial' => 1, 'at' => 5000];
+        $this->put("/films/{$this->film->id}/session", [...$form, 'trial' => 3])->assertSessionHasErrors('trial');
+        $this->put("/films/{$this->film->id}/session", [...$form, 'session' => 9999])->assertSessionHasErrors('session');
+        $this->put("/films/{$this->film->id}/session", [...$form, 'at' => 260_001])->assertSessionHasErrors('at');
+        $this->put("/films/{$this->film->id}/session", $form)->assertSessionHasNoErrors();
+
+        self::assertSame(
+            [['number' => 1, 'at' => 5000], ['number' => 2, 'at' => 35_000]], LineUp::trials($this->film->refresh()),
+        );
+    }
+
+    public function test_a_record_goes_out_as_a_file_and_comes_in_again(): void
+    {
+        $record = $this->graded($this->world->trainer, [1, 3], ['mark' => [500]]);
+        $vtt = (string) $this->get("/films/{$this->film->id}/records/{$record->id}.vtt")->assertOk()->getContent();
+        $json = (string) $this->get("/films/{$this->film->id}/records/{$record->id}.json")->assertOk()->getContent();
+        self::assertStringStartsWith('WEBVTT', $vtt);
+        $this->actingAs($this->second);
+        foreach ([$vtt, $json] as $text) {
+            $this->read($text)->assertSessionHasNoErrors();
+            self::assertEquals($record->record(), KeepRecord::of($this->film->fresh() ?? $this->film, $this->second)?->record());
+        }
+        $this->read("WEBVTT\n\n00:01.000 --> 00:02.000\nears: pink")->assertSessionHasErrors(['file' => 'Entry 4: “pink” is no state of it.']);
+        $this->read('{"length": 9}')->assertSessionHasErrors(['file' => 'That is of another film: it has another length.']);
+        $this->read('hello')->assertSessionHasErrors(['file' => 'Line 1 is not understood. Give timed text or JSON as it is written here.']);
+        $this->post("/films/{$this->film->id}/file", [])->assertSessionHasErrors('file');
+    }
+
+    /**
+     * @param  list<int>  $bands
+     * @param  array<string, list<int>>  $happenings
+     */
+    private function graded(User $by, array $bands, array $happenings = []): FilmRecord
+    {
+        $this->actingAs($by);
+        $this->keep(self::seen($bands, $happenings), 0)->assertOk();
+        $this->post("/films/{$this->film->id}/finish")->assertRedirect();
+
+        return FilmRecord::query()->where('user_id', $by->id)->sole();
+    }
+
+    /**
+     * @param  list<int>  $bands
+     * @param  array<string, list<int>>  $happenings
+     * @return array<string, mixed>
+     */
+    private static function seen(array $bands, array $happenings = []): array
+    {
+        $seen = ['length' => 260_000, 'states' => [['part' => 'ears', 'state' => 'back', 'at' => 0]], 'happenings' => [], 'trials' => []];
+        foreach ($happenings as $what => $times) {
+            foreach ($times as $at) {
+                $seen['happenings'][] = ['what' => $what, 'at' => $at];
+            }
+        }
+        foreach ($bands as $i => $band) {
+            $seen['trials'][] = ['from' => max(2000, 10_000 * $i), 'until' => 10_000 * $i + 8000, 'band' => $band];
+        }
+
+        return $seen;
+    }
+
+    /**
+     * @param  array<string, mixed>  $record
+     * @return TestResponse<Response>
+     */
+    private function keep(array $record, int $version): TestResponse
+    {
+        return $this->postJson("/films/{$this->film->id}/record", ['record' => $record, 'version' => $version]);
+    }
+
+    /** @return TestResponse<Response> */
+    private function read(string $text): TestResponse
+    {
+        return $this->post("/films/{$this->film->id}/file", ['file' => UploadedFile::fake()->createWithContent('seen.vtt', $text)]);
+    }
+
+    /**
+     * @param  array<string, string>  $change
+     * @return TestResponse<Response>
+     */
+    private function add(array $change = []): TestResponse
+    {
+        return $this->post("/dogs/{$this->world->dog->id}/films", [
+            'name' => 'By the quay', 'length' => '260000', 'frame' => '40000', 'fingerprint' => str_repeat('a', 64), ...$change,
+        ]);
+    }
+}
