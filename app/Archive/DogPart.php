@@ -28,7 +28,8 @@ enum DogPart: string
             self::Plans => [
                 'triggers', 'trigger_traits', 'response_models', 'assessments', 'plans', 'plan_places', 'plan_rests', 'plan_versions',
                 'steps', 'step_exposures', 'waivers', 'sound_set_ups', 'dimension_orders', 'sessions', 'session_events', 'sets', 'trials',
-                'trial_corrections', 'trial_exposures', 'trial_signs', 'trial_traits', 'second_grades', 'advice', 'meter_readings', 'films', 'film_records',
+                'trial_corrections', 'trial_exposures', 'trial_signs', 'trial_traits', 'second_grades', 'advice', 'meter_readings',
+                'films', 'film_records',
             ],
             self::Skills => ['free_sessions', 'observations', 'observation_corrections', 'skill_showings'],
             self::Handling => ['dog_areas', 'agreements', 'items', 'wearings'],

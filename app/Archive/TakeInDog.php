@@ -6,6 +6,7 @@ namespace App\Archive;
 
 use App\Engine\CoreCatalogs;
 use App\Models\Dog;
+use App\Models\FilmRecord;
 use App\Models\Photo;
 use App\Models\ReportKind;
 use App\Models\Role;
@@ -111,6 +112,9 @@ final readonly class TakeInDog
             }
             foreach ($dog->plans()->withTrashed()->pluck('method') as $method) {
                 $this->catalogs->methods()->method(is_string($method) ? $method : '');
+            }
+            foreach (FilmRecord::query()->whereRelation('film', 'dog_id', $dog->id)->cursor() as $record) {
+                $record->record();
             }
             foreach ([ReportKind::Progress, ReportKind::HandOver, ReportKind::Vet] as $kind) {
                 $this->reports->of($dog, $kind, $kind->parts());

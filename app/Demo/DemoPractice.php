@@ -39,6 +39,7 @@ final readonly class DemoPractice
         private CreatePlan $plans, private DemoHistory $history, private DemoIntakes $intakes, private RecordAssessment $assessments,
         private DemoHandling $handling, private DemoOutings $outings, private SteppedClock $clock,
         private DemoHomework $homework, private DemoWeek $week, private MakeReport $reports, private DemoTiming $timing,
+        private DemoFilm $film,
     ) {
     }
 
@@ -113,6 +114,7 @@ final readonly class DemoPractice
         $this->clock->set($today->setTime(8, 0));
         $this->week->write($rowan, $seawall, $ropewalk, $today);
         $this->timing->write($rowan, $today);
+        $this->film->write($gorse, $rowan, $ines, $today);
         $this->reports->make(
             $rowan, $mabel, ReportKind::HandOver, ReportKind::HandOver->usual(), 'Ebba Lorne, Tidewrack Kennels', '', null,
         );

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 /* Films: what is seen on them, by one or two people. */
 return [
-    'title' => 'Films',
     'of' => 'Films of {dog}',
     'about' => 'A film stays on your device: it is played here and sent nowhere. Kept is only what you see on it, and by what the film is known again.',
     'none' => 'No film yet.',
@@ -79,7 +78,6 @@ return [
     'line_up' => [
         'title' => 'Beside a session', 'about' => 'Stop the film where a trial of the session is: from that one moment on, the film knows when everything was.',
         'session' => 'Session', 'trial' => 'Which trial is here', 'go' => 'Line up here', 'is' => 'Lies beside the session of {day}.',
-        'tick' => 'Trial {number, number} of the session',
     ],
     'to_session' => 'Write it down as a session',
     'session' => [

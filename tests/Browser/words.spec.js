@@ -38,6 +38,7 @@ const WRITTEN = [
     ['report_links', ['name']],
     ['imports', ['name']],
     ['api_tokens', ['name']],
+    ['films', ['name']],
 ];
 
 /** Not words of a language: units after a number, keys of a keyboard, and formats by their names. */

@@ -14,6 +14,8 @@ use App\Archive\TakeInDog;
 use App\Archive\UnreadableArchive;
 use App\Archive\WriteDog;
 use App\Archive\WriteFile;
+use App\Film\AddFilm;
+use App\Film\KeepRecord;
 use App\Models\Client;
 use App\Models\Dog;
 use App\Models\HealthEntry;
@@ -27,6 +29,9 @@ use App\Models\SessionEvent;
 use App\Models\Trial;
 use App\Models\User;
 use App\Photo\KeepPhoto;
+use Core\Film\Part;
+use Core\Film\Record;
+use Core\Film\StateFrom;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
@@ -84,6 +89,10 @@ final class DogFileTest extends TestCase
             'file' => (string) Str::uuid(), 'width' => 1, 'height' => 1, 'taken_in_at' => now(),
         ]);
         Storage::put(KeepPhoto::path($photo->file), "\xFF\xD8\xFFpicture");
+        $film = app(AddFilm::class)->add($world->trainer, $world->dog, 'By the quay', 9000, 40_000, str_repeat('a', 64));
+        app(KeepRecord::class)->keep(
+            $film, $world->trainer, Record::of(9000, [new StateFrom(Part::Ears, 'back', 7)], [], []), 0,
+        );
         $practice = Practice::query()->create(['name' => 'Upriver', 'town' => 'Elsewhere']);
         $this->next = User::factory()->createOne(['practice_id' => $practice->id, 'role' => Role::Trainer]);
     }
@@ -199,6 +208,7 @@ final class DogFileTest extends TestCase
             'own numbers' => [$other, $this->madeUp('trials', '{"id":1,', '{"id":900,'), ArchiveProblem::Damaged],
             'no such method' => [$other, $this->madeUp('plans', '"method":"', '"method":"x'), ArchiveProblem::Damaged],
             'no such dimension' => [$other, $this->madeUp('step_exposures', '"dimension":"', '"dimension":"x'), ArchiveProblem::Damaged],
+            'no such ears' => [$other, $this->madeUp('film_records', '"state":"back"', '"state":"pink"'), ArchiveProblem::Damaged],
             'no day' => [$other, $this->madeUp('sessions', '"started_at":"2', '"started_at":"x'), ArchiveProblem::Damaged],
         ] as $case => [$by, $file, $problem]) {
             try {

@@ -67,7 +67,8 @@ final class FilmTest extends TestCase
         // the answer was lost: the same again
         $this->keep(self::seen([1, 2]), 1)->assertExactJson(['version' => 2]);
         // another page, opened before
-        $this->keep(self::seen([4]), 1)->assertStatus(409)->assertJson(['message' => 'It was changed on another page since. Reload this one.']);
+        $this->keep(self::seen([4]), 1)->assertStatus(409)
+            ->assertJson(['message' => 'It was changed on another page since. Reload this one.']);
         self::assertSame([1, 2], array_column(FilmRecord::query()->sole()->record()->toArray()['trials'], 'band'));
 
         $this->post("/films/{$this->film->id}/finish")->assertRedirect();
@@ -151,13 +152,15 @@ final class FilmTest extends TestCase
 
     public function test_a_film_becomes_a_session_written_down_later(): void
     {
-        $this->graded($this->world->trainer, [1, 3, 4], ['look_back' => [3000], 'food' => [4000], 'mark' => [12_000], 'unanswered' => [13_000]]);
+        $this->graded($this->world->trainer, [1, 3, 4],
+            ['look_back' => [3000], 'food' => [4000], 'mark' => [12_000], 'unanswered' => [13_000]]);
         $form = [
             'plan' => $this->world->plan->id, 'day' => '2026-11-23', 'from' => '08:30', 'distance' => '33',
             'person_id' => $this->world->session->person_id,
         ];
         $this->post("/films/{$this->film->id}/session", [...$form, 'distance' => ''])->assertSessionHasErrors('distance');
-        $this->post("/films/{$this->film->id}/session", [...$form, 'day' => '2026-11-24', 'from' => '23:00'])->assertSessionHasErrors('from');
+        $this->post("/films/{$this->film->id}/session", [...$form, 'day' => '2026-11-24', 'from' => '23:00'])
+            ->assertSessionHasErrors('from');
         $this->post("/films/{$this->film->id}/session", [...$form, 'plan' => 9999])->assertSessionHasErrors('plan');
         $this->post("/films/{$this->film->id}/session", $form)->assertSessionHasNoErrors()->assertRedirect();
 
@@ -210,9 +213,11 @@ final class FilmTest extends TestCase
             $this->read($text)->assertSessionHasNoErrors();
             self::assertEquals($record->record(), KeepRecord::of($this->film->fresh() ?? $this->film, $this->second)?->record());
         }
-        $this->read("WEBVTT\n\n00:01.000 --> 00:02.000\nears: pink")->assertSessionHasErrors(['file' => 'Entry 4: “pink” is no state of it.']);
+        $this->read("WEBVTT\n\n00:01.000 --> 00:02.000\nears: pink")
+            ->assertSessionHasErrors(['file' => 'Entry 4: “pink” is no state of it.']);
         $this->read('{"length": 9}')->assertSessionHasErrors(['file' => 'That is of another film: it has another length.']);
-        $this->read('hello')->assertSessionHasErrors(['file' => 'Line 1 is not understood. Give timed text or JSON as it is written here.']);
+        $this->read('hello')
+            ->assertSessionHasErrors(['file' => 'Line 1 is not understood. Give timed text or JSON as it is written here.']);
         $this->post("/films/{$this->film->id}/file", [])->assertSessionHasErrors('file');
     }
 

@@ -15,6 +15,9 @@ use App\Models\CalendarFeed;
 use App\Models\Client;
 use App\Models\ClosedDays;
 use App\Models\Dog;
+use App\Models\Film;
+use App\Models\FilmRecord;
+use App\Models\FilmRecordKind;
 use App\Models\FreeSession;
 use App\Models\HandlerLimit;
 use App\Models\HealthEntry;
@@ -161,6 +164,19 @@ final class RouteAccessTest extends TestCase
         'GET plans/{plan}/what-if' => [200, 200, 403, 403, 404, 404, 302],
         'POST plans/{plan}/what-if' => [404, 404, 403, 403, 404, 404, 302],
         'GET futures/{future}/progress' => [404, 404, 404, 404, 404, 404, 302],
+        'GET dogs/{dog}/films' => [200, 200, 200, 200, 404, 404, 302],
+        'POST dogs/{dog}/films' => [302, 302, 403, 302, 404, 404, 302],
+        'GET films/{film}' => [200, 200, 200, 200, 404, 404, 302],
+        // two have graded it
+        'POST films/{film}/record' => [403, 403, 403, 403, 404, 404, 302],
+        'POST films/{film}/finish' => [403, 403, 403, 403, 404, 404, 302],
+        'POST films/{film}/file' => [403, 403, 403, 403, 404, 404, 302],
+        'PUT films/{film}/session' => [403, 403, 403, 403, 404, 404, 302],
+        'GET films/{film}/session' => [200, 200, 200, 200, 404, 404, 302],
+        'POST films/{film}/session' => [302, 302, 302, 302, 404, 404, 302],
+        'GET films/{film}/records/{record}.{format}' => [200, 200, 200, 200, 404, 404, 302],
+        'GET films/{film}/agreement' => [200, 200, 403, 200, 404, 404, 302],
+        'POST films/{film}/agreement' => [302, 302, 403, 302, 404, 404, 302],
         'GET yard' => [200, 200, 200, 200, 200, 200, 302],
         'POST yard' => [302, 302, 302, 302, 302, 302, 302],
         'GET yard/{visit}' => [404, 404, 404, 404, 404, 404, 302],
@@ -525,13 +541,25 @@ final class RouteAccessTest extends TestCase
         $feed = CalendarFeed::query()->create([
             'practice_id' => $world->practice->id, 'person_id' => $world->session->person_id, 'name' => 'Own',
         ]);
+        $film = Film::query()->create([
+            'practice_id' => $world->practice->id, 'dog_id' => $world->dog->id, 'user_id' => $world->trainer->id, 'name' => 'A film',
+            'length_ms' => 9000, 'frame_us' => 40_000, 'fingerprint' => str_repeat('a', 64), 'added_at' => now(),
+        ]);
+        foreach ([$world->trainer, $world->user(Role::Trainer)] as $grader) {
+            $record = FilmRecord::query()->create([
+                'practice_id' => $world->practice->id, 'film_id' => $film->id, 'user_id' => $grader->id, 'kind' => FilmRecordKind::Graded,
+                'seen' => ['length' => 9000, 'trials' => [['from' => 1, 'until' => 9, 'band' => 1]]], 'changed_at' => now(),
+                'finished_at' => now(),
+            ]);
+        }
         Storage::fake('local')->put(KeepPhoto::path($photo->file), 'a picture');
         [$method, $uri] = explode(' ', $route);
         $path = '/'.ltrim(strtr($uri, [
             '{dog}' => (string) $world->dog->id, '{plan}' => (string) $world->plan->id, '{session}' => (string) $world->session->id,
             '{kind}' => str_contains($uri, 'reports/') ? 'progress' : 'presence', '{dimension}' => 'trigger_motion',
             '{key}' => 'our-own', '{assessment}' => (string) $assessment->id,
-            '{trial}' => (string) $world->session->trials()->value('id'), '{format}' => 'csv', '{unplaced}' => (string) $unplaced->id,
+            '{trial}' => (string) $world->session->trials()->value('id'), '{format}' => str_contains($uri, 'films') ? 'vtt' : 'csv',
+            '{film}' => (string) $film->id, '{record}' => (string) $record->id, '{unplaced}' => (string) $unplaced->id,
             '{item}' => (string) $item->id, '{limit}' => (string) $limit->id, '{incident}' => (string) $incident->id,
             '{place}' => (string) $world->session->place_id, '{area}' => 'ear', '{side}' => 'left',
             '{person}' => (string) $world->session->person_id, '{client}' => (string) $client->id, '{photo}' => (string) $photo->id,
