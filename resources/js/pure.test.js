@@ -291,3 +291,47 @@ test('words that come late do not move the clock, and a drift of the last second
     clocks.told(9, 9507);
     assert.equal(clocks.here(9.1), 9607);
 });
+
+test('what is told of a film', async (t) => {
+    const { Told } = await import('./film/told.js');
+    const none = () => new Told({ length: 60_000, states: [], happenings: [], trials: [] });
+    await t.test('a state said again changes nothing, one said at the same moment takes its place', () => {
+        const told = none();
+        assert.equal(told.tell('ears', 'forward', 1000), true);
+        assert.equal(told.tell('ears', 'forward', 2000), false);
+        told.tell('ears', 'back', 1000);
+        assert.deepEqual(told.seen.states, [{ part: 'ears', state: 'back', at: 1000 }]);
+        assert.deepEqual([told.stateAt('ears', 999), told.stateAt('ears', 1000), told.stateAt('brow', 2000)], [null, 'back', null]);
+    });
+    await t.test('a trial is drawn from either end, waits for its band, and never lies over another', () => {
+        const told = none();
+        assert.deepEqual([told.edge(9000), told.edge(4000)], ['begun', 'drawn']);
+        assert.deepEqual(told.seen.trials, []);
+        assert.equal(told.grade(2, 50_000), true);
+        assert.deepEqual(told.seen.trials, [{ from: 4000, until: 9000, band: 2 }]);
+        told.edge(8999);
+        assert.equal(told.edge(12_000), 'over');
+        told.edge(9000);
+        assert.equal(told.edge(9000), 'over');
+        told.edge(9000);
+        assert.equal(told.edge(12_000), 'drawn');
+        told.grade(0, 0);
+        // the band of one that is there already
+        assert.equal(told.grade(3, 4000), true);
+        assert.equal(told.grade(3, 3999), false);
+        assert.deepEqual(
+            told.seen.trials.map(({ band }) => band),
+            [3, 0],
+        );
+    });
+    await t.test('what has only begun is taken back first, then the last change', () => {
+        const told = none();
+        told.happen('mark', 5);
+        told.edge(7);
+        assert.equal(told.undo(), false);
+        assert.equal(told.begun, null);
+        assert.equal(told.undo(), true);
+        assert.deepEqual(told.seen.happenings, []);
+        assert.equal(told.undo(), false);
+    });
+});

@@ -34,15 +34,7 @@ export class Film {
         /** @type {number | null} */
         this.loop = null;
         /** @type {{part: string, states: string[]}[]} */
-        this.parts = [...root.querySelectorAll('[data-part]')].map((of) => ({
-            part: of.getAttribute('data-part') ?? '',
-            states: [...of.querySelectorAll('[data-state]')].map((one) => one.getAttribute('data-state') ?? ''),
-        }));
-        if (this.parts.length === 0)
-            this.parts = [...new Set(this.told.seen.states.map(({ part }) => part))].map((part) => ({
-                part,
-                states: [...new Set(this.told.seen.states.filter((one) => one.part === part).map(({ state }) => state))],
-            }));
+        this.parts = JSON.parse(root.dataset.parts ?? '[]');
         this.mount();
         this.draw();
     }
@@ -198,7 +190,7 @@ export class Film {
                 at: one.at,
                 kind: 'states',
                 i,
-                words: this.words(`[data-part="${one.part}"] legend`, `[data-part="${one.part}"] [data-state="${one.state}"]`),
+                words: this.words(`[data-part="${one.part}"] .film-name`, `[data-part="${one.part}"] [data-state="${one.state}"]`),
             })),
             ...happenings.map((one, i) => ({ at: one.at, kind: 'happenings', i, words: this.words(`[data-happening="${one.what}"]`) })),
             ...trials.map((one, i) => ({
@@ -228,7 +220,7 @@ export class Film {
         );
     }
 
-    /** The words that buttons and legends have, without their keys. @param {string[]} selectors */
+    /** The words that buttons and names have, without their keys. @param {string[]} selectors */
     words(...selectors) {
         return selectors
             .map((one) => this.root.querySelector(one)?.firstChild?.textContent?.trim() ?? '')

@@ -17,6 +17,7 @@
     <div data-film data-url="{{ route('films.record', $film) }}" data-token="{{ csrf_token() }}" data-key="{{ auth()->id() }}-{{ $film->id }}"
         data-length="{{ $film->length_ms }}" data-frame="{{ $film->frame_us }}" data-fingerprint="{{ $film->fingerprint }}" data-version="{{ $record?->version ?? 0 }}"
         data-seen="{{ json_encode($record?->seen ?? ['length' => $film->length_ms, 'states' => [], 'happenings' => [], 'trials' => []]) }}"
+        data-parts="{{ json_encode(array_map(fn (Part $part): array => ['part' => $part->value, 'states' => $part->states()], Part::cases())) }}"
         data-trials="{{ json_encode($trials) }}" @if($mayGrade && ! $isFinished) data-open @endif>
         <div class="mb-2">
             <label class="form-label mb-1" for="film-file">{{ say('film.choose') }}</label>
@@ -40,29 +41,32 @@
                         @endforeach
                     </span>
                 </div>
+                <div class="film-lanes">
+                <div class="film-lane-names" aria-hidden="true"><span>{{ say('film.trials_title') }}</span><span>{{ say('film.happenings_title') }}</span>@foreach(Part::cases() as $part)<span>{{ say("film.parts.{$part->value}") }}</span>@endforeach</div>
                 <svg class="film-strip" viewBox="0 0 1000 140" preserveAspectRatio="none" role="img" aria-label="{{ say('film.strip') }}" data-strip></svg>
+                </div>
             </div>
             @if($mayGrade && ! $isFinished)
                 <div class="film-telling">
                     @foreach(Part::cases() as $part)
-                        <fieldset class="film-part" data-part="{{ $part->value }}"><legend>{{ say("film.parts.{$part->value}") }} <kbd>{{ $partKeys[$part->value] }}</kbd></legend>
+                        <div class="film-part" role="group" aria-labelledby="film-{{ $part->value }}" data-part="{{ $part->value }}"><span class="film-name" id="film-{{ $part->value }}">{{ say("film.parts.{$part->value}") }} <kbd>{{ $partKeys[$part->value] }}</kbd></span>
                             @foreach($part->states() as $state)
                                 <button class="btn btn-sm btn-outline-primary" type="button" data-state="{{ $state }}" aria-pressed="false">{{ say("film.states.{$part->value}.{$state}") }}</button>
                             @endforeach
-                        </fieldset>
+                        </div>
                     @endforeach
-                    <fieldset class="film-part"><legend>{{ say('film.happenings_title') }}</legend>
+                    <div class="film-part" role="group" aria-labelledby="film-happenings"><span class="film-name" id="film-happenings">{{ say('film.happenings_title') }}</span>
                         @foreach(Happening::cases() as $happening)
                             <button class="btn btn-sm btn-outline-primary" type="button" data-happening="{{ $happening->value }}">{{ say("film.happenings.{$happening->value}") }} <kbd>{{ $happeningKeys[$happening->value] }}</kbd></button>
                         @endforeach
-                    </fieldset>
-                    <fieldset class="film-part"><legend>{{ say('film.trials_title') }}</legend>
+                    </div>
+                    <div class="film-part" role="group" aria-labelledby="film-trials"><span class="film-name" id="film-trials">{{ say('film.trials_title') }}</span>
                         <button class="btn btn-sm btn-outline-primary" type="button" data-do="trial">{{ say('film.trial_begin') }} <kbd>D</kbd></button>
                         @foreach(range(0, 4) as $band)
                             <button class="btn btn-sm btn-outline-primary" type="button" data-band="{{ $band }}">{{ say("device.bands.{$band}") }} <kbd>{{ $band }}</kbd></button>
                         @endforeach
                         <button class="btn btn-sm btn-outline-primary" type="button" data-do="undo">{{ say('film.undo') }} <kbd>Z</kbd></button>
-                    </fieldset>
+                    </div>
                 </div>
             @endif
         </div>
