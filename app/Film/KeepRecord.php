@@ -8,6 +8,7 @@ use App\Models\Film;
 use App\Models\FilmRecord;
 use App\Models\FilmRecordKind;
 use App\Models\User;
+use Core\Film\Drift;
 use Core\Film\Record;
 use Illuminate\Database\Connection;
 use Psr\Clock\ClockInterface;
@@ -19,18 +20,26 @@ final readonly class KeepRecord
     {
     }
 
-    /** What somebody has seen until now; null where nothing was begun. */
+    /** What somebody has seen on it, or is seeing now; null where nothing was begun. */
     public static function of(Film $film, User $user): ?FilmRecord
     {
-        return $film->records->first(
-            static fn (FilmRecord $one): bool => $one->user_id === $user->id && $one->kind === FilmRecordKind::Graded,
-        );
+        return $film->records->filter(
+            static fn (FilmRecord $one): bool => $one->user_id === $user->id && $one->kind !== FilmRecordKind::Settled,
+        )->last();
+    }
+
+    /** Whether it is long enough ago that it can be graded once more. */
+    public function isDueAgain(?FilmRecord $record): bool
+    {
+        $finished = $record?->finished_at;
+
+        return $finished !== null && $finished <= $this->clock->now()->modify('-'.Drift::DAYS.' days');
     }
 
     /**
      * The whole record each time, so that one that was lost on its way changes nothing.
      *
-     * @param  int  $version  the one it was changed from; 0 for the first
+     * @param  int  $version  the one it was changed from; 0 for the first, and for the first of a film that is graded once more
      */
     public function keep(Film $film, User $user, Record $seen, int $version): FilmRecord|CannotKeep
     {
@@ -39,16 +48,21 @@ final readonly class KeepRecord
         }
 
         return $this->database->transaction(function () use ($film, $user, $seen, $version): FilmRecord|CannotKeep {
-            $record = FilmRecord::query()->lockForUpdate()->firstOrNew(
-                ['film_id' => $film->id, 'user_id' => $user->id, 'kind' => FilmRecordKind::Graded],
-                ['practice_id' => $film->practice_id, 'seen' => Record::of($film->length_ms, [], [], [])->toArray()],
-            );
-            if ($record->finished_at !== null) {
+            // one after the other: two pages that begin at once begin one record
+            Film::query()->lockForUpdate()->findOrFail($film->id);
+            $record = self::of($film->load('records'), $user);
+            if ($record?->finished_at !== null && ! ($version === 0 && $this->isDueAgain($record))) {
                 return CannotKeep::Finished;
             }
             // an answer that was lost: the same again is kept already
-            if ($record->exists && $record->seen === $seen->toArray()) {
+            if ($record !== null && $record->finished_at === null && $record->seen === $seen->toArray()) {
                 return $record;
+            }
+            if ($record === null || $record->finished_at !== null) {
+                $record = new FilmRecord([
+                    'practice_id' => $film->practice_id, 'film_id' => $film->id, 'user_id' => $user->id,
+                    'kind' => $record === null ? FilmRecordKind::Graded : FilmRecordKind::Again,
+                ]);
             }
             if ($record->version !== $version) {
                 return CannotKeep::ChangedElsewhere;

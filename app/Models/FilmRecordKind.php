@@ -7,5 +7,7 @@ namespace App\Models;
 enum FilmRecordKind: string
 {
     case Graded = 'graded';
+    /** By the same person, weeks later, without a look at what they said then. */
+    case Again = 'again';
     case Settled = 'settled';
 }

@@ -31,12 +31,13 @@ return new class extends Migration
             $table->foreignId('practice_id')->constrained();
             $table->foreignId('film_id')->constrained();
             $table->foreignId('user_id')->constrained();
-            $table->string('kind', 10)->comment('graded or settled');
+            $table->string('kind', 10)->comment('graded, again or settled');
             $table->json('seen');
             $table->unsignedInteger('version')->default(0)->comment('counts up with every change');
             $table->dateTime('changed_at', 3);
             $table->dateTime('finished_at', 3)->nullable();
-            $table->unique(['film_id', 'kind', 'user_id']);
+            $table->index(['film_id', 'kind', 'user_id']);
+            $table->index(['user_id', 'kind']);
         });
     }
 

@@ -28,7 +28,7 @@ final class RoomsTest extends TestCase
         'Input' => ['Access', 'Models', 'Support'],
         'Engine' => ['Models', 'Support'],
         'Library' => ['Engine', 'Models', 'Support'],
-        'Craft' => ['Engine', 'Models', 'Support'],
+        'Craft' => ['Engine', 'Film', 'Models', 'Support'],
         'Incident' => ['Access', 'Models', 'Support'],
         'Photo' => ['Models', 'Trail'],
         'Place' => ['Access', 'Engine', 'Models', 'Photo', 'Support', 'Trail'],

@@ -7,7 +7,8 @@ export const FRAME = 100;
  * A drawn film: what is seen in each picture is told by its colors, left what the ears do, right where the gaze rests.
  *
  * @param {import('@playwright/test').Browser} browser
- * @param {{ears: number[], gaze: number[], pictures: number}} script pictures at which ears go forward and back by turns, the gaze on and off
+ * @param {{ears: number[], gaze: number[], pictures: number}} script pictures at which ears go forward and back by turns,
+     the gaze on and off
  * @returns {Promise<Buffer>} WebM
  */
 export async function drawnFilm(browser, script) {
@@ -42,7 +43,8 @@ export async function drawnFilm(browser, script) {
     return Buffer.from(bytes);
 }
 
-/** What the picture that is shown tells. @param {import('@playwright/test').Page} page @returns {Promise<{ears: boolean, gaze: boolean}>} */
+/** What the picture that is shown tells. @param {import('@playwright/test').Page} page @returns {Promise<{ears: boolean,
+    gaze: boolean}>} */
 export function shown(page) {
     return page.locator('[data-player]').evaluate((/** @type {HTMLVideoElement} */ video) => {
         const context = /** @type {OffscreenCanvasRenderingContext2D} */ (new OffscreenCanvas(160, 90).getContext('2d'));

@@ -13,7 +13,8 @@ async function choose(page, film, name = 'quay.webm') {
     await expect(page.locator('[data-said]')).toHaveText('The film is there.');
 }
 
-/** Goes through the film picture by picture as a grader does, and tells what changes in it. @param {Page} page @param {{upTo: number}} how */
+/** Goes through the film picture by picture as a grader does,
+    and tells what changes in it. @param {Page} page @param {{upTo: number}} how */
 async function grade(page, { upTo }) {
     const player = page.locator('[data-player]');
     await player.focus();

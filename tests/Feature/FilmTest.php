@@ -150,6 +150,32 @@ final class FilmTest extends TestCase
         $this->get("/films/{$this->film->id}/agreement")->assertSee('Under 20 trials no figure is told')->assertDontSee('near misses');
     }
 
+    public function test_weeks_later_it_is_graded_once_more_without_a_look_at_what_was_said_then(): void
+    {
+        $then = array_map(static fn (int $i): int => $i % 3, range(0, 19));
+        $this->graded($this->world->trainer, $then);
+        $this->travel(21)->days();
+        $this->travel(-1)->seconds();
+        $this->get("/films/{$this->film->id}")->assertDontSee('Grade it again');
+        $this->keep(self::seen([1]), 0)->assertStatus(409);
+
+        $this->travel(1)->seconds();
+        $this->get("/films/{$this->film->id}")->assertSee('Grade it again');
+        $this->get("/films/{$this->film->id}?again=1")->assertOk()->assertSee('data-open', false)->assertDontSee('What the film says');
+        $now = array_map(static fn (int $band): int => $band + 1, $then);
+        $this->keep(self::seen($now), 0)->assertExactJson(['version' => 1]);
+        $this->keep(self::seen($now, ['mark' => [5]]), 1)->assertExactJson(['version' => 2]);
+        $this->get('/timing')->assertDontSee('My eye');
+        $this->post("/films/{$this->film->id}/finish");
+        $this->get('/timing')->assertSee('Films graded again: same band in 0 of 20 trials.')
+            ->assertSee('You have become stricter: by 1 of a band in the mean (1 to 1).');
+        self::assertSame([$then, $now], FilmRecord::query()->orderBy('id')->get()->map(
+            static fn (FilmRecord $one): array => array_column($one->record()->toArray()['trials'], 'band'),
+        )->all(), 'both are there');
+        // nor does it stand for a second grader
+        $this->get("/films/{$this->film->id}/agreement")->assertForbidden();
+    }
+
     public function test_a_film_becomes_a_session_written_down_later(): void
     {
         $this->graded($this->world->trainer, [1, 3, 4],

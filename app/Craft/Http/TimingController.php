@@ -7,6 +7,7 @@ namespace App\Craft\Http;
 use App\Craft\MeasureDevice;
 use App\Craft\MyHandling;
 use App\Craft\ShareTiming;
+use App\Film\GradingDrift;
 use App\Models\User;
 use App\Support\Fields;
 use Core\Marking\DeviceDelay;
@@ -28,7 +29,7 @@ final readonly class TimingController
 
     public function index(MyHandling $handling, #[CurrentUser] User $user): View
     {
-        return view('pages.craft.index', ['of' => $user, 'isOwn' => true, ...$handling->of($user)]);
+        return view('pages.craft.index', ['of' => $user, 'isOwn' => true, 'drift' => GradingDrift::of($user), ...$handling->of($user)]);
     }
 
     /** What another one practices, for an owner, where that one shows it. */
@@ -37,7 +38,9 @@ final readonly class TimingController
         $shown = User::query()->where('practice_id', $reader->practice_id)->where('shows_timing', true)->find((int) $user);
         abort_if($shown === null || ! $reader->role->managesPractice(), 404);
 
-        return view('pages.craft.index', ['of' => $shown, 'isOwn' => false, ...$handling->of($shown)]);
+        return view('pages.craft.index', [
+            'of' => $shown, 'isOwn' => false, 'drift' => GradingDrift::of($shown), ...$handling->of($shown),
+        ]);
     }
 
     public function device(Request $request): View

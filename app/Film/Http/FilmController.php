@@ -59,14 +59,19 @@ final readonly class FilmController
         ));
     }
 
-    public function show(Film $film, #[CurrentUser] User $user): View
+    public function show(Request $request, Film $film, KeepRecord $records, #[CurrentUser] User $user): View
     {
         Gate::authorize('view', $film);
         $film->load('records.user');
         $others = $film->records->where('kind', FilmRecordKind::Graded)->where('user_id', '!==', $user->id);
 
+        $own = KeepRecord::of($film, $user);
+        $isDue = $records->isDueAgain($own);
+        // once more, and without a look at what one said then
+        $record = $isDue && $request->boolean('again') ? null : $own;
+
         return view('pages.films.show', [
-            'film' => $film, 'record' => KeepRecord::of($film, $user), 'others' => $others,
+            'film' => $film, 'record' => $record, 'others' => $others, 'isDue' => $isDue && $record !== null,
             'mayGrade' => Gate::allows('grade', $film),
             'isFull' => $others->count() >= FilmPolicy::GRADERS,
             'isGraded' => SettleFilm::graded($film) !== null, 'trials' => LineUp::trials($film),

@@ -22,7 +22,8 @@ final class SecureHeaders
     {
         $response = $next($request);
         // a film is played from the device that has it, and goes nowhere
-        $response->headers->set('Content-Security-Policy', self::POLICY.($request->routeIs('films.index', 'films.show') ? '; media-src blob:' : ''));
+        $film = $request->routeIs('films.index', 'films.show') ? '; media-src blob:' : '';
+        $response->headers->set('Content-Security-Policy', self::POLICY.$film);
         // a clicker is heard where its timing is practiced, and nowhere else
         $response->headers->set('Permissions-Policy', self::PERMISSIONS.($request->routeIs('timing.*') ? '' : ', microphone=()'));
         $response->headers->set('Cross-Origin-Opener-Policy', 'same-origin');

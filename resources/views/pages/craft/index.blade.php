@@ -35,6 +35,15 @@
     @if($slips === [])<p>{{ say('timing.slips.none', ['trials' => $trials]) }}</p>
     @else<ul>@foreach($slips as $slip => $count)<li>{{ say('timing.slips.told', ['slip' => words()->capital(say("labels.slip.{$slip}")), 'count' => words()->formats->number($count),
         'trials' => $trials]) }}</li>@endforeach</ul>@endif
+    @if($drift)
+        <h2>{{ say('film.drift.title') }}</h2>
+        <p>{{ say('film.drift.same', ['same' => $drift->same, 'trials' => $drift->trials]) }}
+            @if($drift->bands === null){{ say('film.drift.too_few', ['least' => Core\Film\Agreement::LEAST_UNITS]) }}
+            @else{{ say($drift->hasMoved() ? 'film.drift.moved' : 'film.drift.steady', ['stricter' => $drift->bands > 0,
+                'bands' => words()->formats->number($drift->hasMoved() ? abs($drift->bands) : $drift->bands, 2),
+                'low' => words()->formats->number($drift->hasMoved() ? abs($drift->bands) - $drift->off : $drift->bands - $drift->off, 2),
+                'high' => words()->formats->number($drift->hasMoved() ? abs($drift->bands) + $drift->off : $drift->bands + $drift->off, 2)]) }}@endif</p>
+    @endif
     @if($isOwn)
         <h2>{{ say('timing.sharing.title') }}</h2>
         <form method="post" action="{{ route('timing.sharing') }}">

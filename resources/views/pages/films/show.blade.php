@@ -14,6 +14,7 @@
     @endforeach
     @if($isFull)<p>{{ say('film.full') }}</p>@endif
     @if($isGraded && ($isFinished || $isFull))<p><a class="btn btn-next" href="{{ route('films.agreement', $film) }}">{{ say('film.agreement.link') }}</a></p>@endif
+    @if($isDue && $mayGrade)<p><a class="btn btn-outline-primary" href="{{ route('films.show', [$film, 'again' => 1]) }}">{{ say('film.again') }}</a> <span class="form-text">{{ say('film.again_about') }}</span></p>@endif
     <div data-film data-url="{{ route('films.record', $film) }}" data-token="{{ csrf_token() }}" data-key="{{ auth()->id() }}-{{ $film->id }}"
         data-length="{{ $film->length_ms }}" data-frame="{{ $film->frame_us }}" data-fingerprint="{{ $film->fingerprint }}" data-version="{{ $record?->version ?? 0 }}"
         data-seen="{{ json_encode($record?->seen ?? ['length' => $film->length_ms, 'states' => [], 'happenings' => [], 'trials' => []]) }}"
