@@ -11,8 +11,12 @@ use Core\Simulation\Chance;
 use Core\Yard\Act;
 use Core\Yard\ActAt;
 use Core\Yard\Frame;
+use Core\Yard\HandsRun;
+use Core\Yard\HandsScore;
+use Core\Yard\Scene;
 use Core\Yard\YardDog;
 use Core\Yard\YardRun;
+use Core\Yard\YardScore;
 use Illuminate\Database\Connection;
 use Psr\Clock\ClockInterface;
 use Random\Engine\Mt19937;
@@ -26,6 +30,9 @@ final readonly class VisitYard
 {
     /** Milliseconds from a mistake to where it is tried again. */
     private const BEFORE = 4000;
+
+    /** Of a run in either scene, milliseconds. */
+    public const LONGEST = YardRun::PASSES * YardRun::PASS;
 
     /** What a learner is shown at once: they may do something else by then. */
     private const AHEAD = 2500;
@@ -86,9 +93,23 @@ final readonly class VisitYard
     }
 
     /** @return non-empty-list<Frame> */
-    public static function frames(YardVisit $visit, int $until = YardRun::PASSES * YardRun::PASS): array
+    public static function frames(YardVisit $visit, int $until = self::LONGEST): array
     {
-        return YardRun::played($visit->dog, new Chance(new Randomizer(new Mt19937($visit->seed))), self::acts($visit), $until);
+        $chance = new Chance(new Randomizer(new Mt19937($visit->seed)));
+
+        return match ($visit->dog->scene()) {
+            Scene::Path => YardRun::played($visit->dog, $chance, self::acts($visit), $until),
+            Scene::Hands => HandsRun::played($visit->dog, $chance, self::acts($visit), $until),
+        };
+    }
+
+    /** Milliseconds at which the first mistake was made; null where there was none. */
+    public static function mistake(YardVisit $visit): ?int
+    {
+        return match ($visit->dog->scene()) {
+            Scene::Path => YardScore::of($visit->dog, self::frames($visit), self::acts($visit))->mistake,
+            Scene::Hands => HandsScore::of(self::frames($visit), self::acts($visit))->mistake,
+        };
     }
 
     /** @return list<ActAt> in their order */

@@ -75,6 +75,10 @@ return [
         'easier_now' => 'Easier.', 'back_now' => 'Back to where it was.', 'leash_now' => 'Leash loose.',
         'word_turn' => 'From now on: mark the turn.',
     ],
+    'hands' => [
+        'gap' => 'The hand is {length, number} {unit} away.', 'off' => 'Hands off.', 'left' => 'It has left the rest: it comes back to hands that are off.',
+        'snaps' => 'It snaps.',
+    ],
     'yard' => ['stand' => 'You stand {meters, number} {unit} from the path.', 'away' => 'You are out of sight.', 'over' => 'It goes off.'],
     'ask_next' => [
         'marked_look' => 'Mark the look again', 'wait' => 'Wait for it now', 'cued_look' => 'Look-up on cue', 'passing' => 'Pass it',
@@ -95,7 +99,7 @@ return [
         'go_there' => 'Go to {at}',
         'nothing' => 'Nothing was told within ten seconds of here.',
     ],
-    'units' => ['m' => 'm', 'yd' => 'yd', 'ft' => 'ft'],
+    'units' => ['m' => 'm', 'yd' => 'yd', 'ft' => 'ft', 'cm' => 'cm', 'in' => 'in'],
     'ask' => [
         'band' => 'What you ticked says {band} or worse. Which is it?',
         'band_yes' => 'Make it {band}',

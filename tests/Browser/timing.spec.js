@@ -213,3 +213,48 @@ test('in the yard the dog answers by how it stands, and afterward what it felt i
     await expect(page.getByRole('button', { name: 'Begin' })).toBeVisible();
     expect(found).toEqual([]);
 });
+
+test('somebody who learns to listen gets nearer to the hand-shy dog, and it never leaves', async ({ page }, { project }) => {
+    test.skip(project.name === 'phone', 'the same at any size');
+    const found = complaints(page);
+    await signIn(page, 'ines');
+    await page.goto('/yard');
+    await page.getByRole('button', { name: /The hand-shy one/ }).click();
+
+    /** Goes on as somebody does who looks or does not. @param {boolean} looks */
+    const visit = async (looks) => {
+        const until = await atOwnPace(page);
+        await page.getByRole('button', { name: 'Begin' }).click();
+        await expect(page.locator('[data-yard]')).toHaveAttribute('data-started', 'true');
+        const start = await page.evaluate(() => performance.now());
+        const act = async (/** @type {string} */ key) => {
+            const answer = page.waitForResponse((response) => response.request().method() === 'POST');
+            await page.keyboard.press(key);
+            await answer;
+        };
+        for (let i = 1; i <= 24; i++) {
+            await until(start + 1000 * i);
+            // how far it leans away is how it stands
+            const stands = (await page.locator('[data-part="weight"]').getAttribute('transform')) ?? '';
+            const leans = Number(/translate\((-?[\d.]+)/.exec(stands)?.[1] ?? 0) / -14;
+            if (looks && leans > 0.38) await act('ArrowUp');
+            else if (looks && i % 3 !== 0) await act('s');
+            else if (i % 3 === 0 || !looks) await act('ArrowDown');
+        }
+        await page.clock.resume();
+        await page.locator('form[data-end]').evaluate((form) => form.toggleAttribute('hidden', false));
+        await page.getByRole('button', { name: 'Show me what it felt' }).click();
+        await expect(page.getByRole('heading', { name: /In the yard/ })).toBeVisible();
+    };
+
+    await visit(false);
+    await expect(page.getByText('It left the rest once.')).toBeVisible();
+    await expect(page.getByText('24 steps were not shown before.')).toBeVisible();
+    await expectAccessible(page, 'what the hand did');
+    await page.getByRole('button', { name: 'A new day with this dog' }).click();
+    await visit(true);
+    await expect(page.getByText('It never left the rest.')).toBeVisible();
+    await expect(page.getByText('Every step was shown before.')).toBeVisible();
+    await expect(page.getByText(/Nearest at which it stayed calm for two seconds: \d\d\scm/)).toBeVisible();
+    expect(found).toEqual([]);
+});

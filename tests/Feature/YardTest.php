@@ -73,6 +73,25 @@ final class YardTest extends TestCase
         );
     }
 
+    public function test_hands_come_to_a_dog_that_leaves_and_comes_back(): void
+    {
+        $this->post('/yard', ['dog' => 'hand_shy']);
+        $this->visit = YardVisit::query()->latest('id')->firstOrFail();
+        $this->get("/yard/{$this->visit->id}")->assertOk()->assertSee('Show the tool')->assertDontSee('Walk off');
+        // nobody walks off from a table, and nobody calls
+        $this->send([['act' => 'cue', 'at' => 100]], 200)->assertUnprocessable();
+        $acts = array_map(static fn (int $i): array => ['act' => 'nearer', 'at' => 400 * $i], range(1, 8));
+        $frames = $this->send([...$acts, ['act' => 'walk_off', 'at' => 9000]], 8000)->assertOk()->json('frames');
+        self::assertIsArray($frames);
+        self::assertSame([0.05, true], [$frames[0]['stand'], $frames[0]['away']]);
+        self::assertSame(0.8, $frames[count($frames) - 1]['stand']);
+        $this->post("/yard/{$this->visit->id}/end", [])->assertRedirect();
+        $this->get("/yard/{$this->visit->id}")->assertOk()->assertSee('It left the rest once.')->assertSee('8 steps were not shown before.')
+            ->assertSee('First mistake after 0 s.');
+        $this->post("/yard/{$this->visit->id}/retry")->assertRedirect();
+        self::assertSame(0, YardVisit::query()->latest('id')->firstOrFail()->from_ms);
+    }
+
     public function test_a_visit_is_its_learners_and_what_cannot_be_read_changes_nothing(): void
     {
         foreach ([['acts' => [['act' => 'bite', 'at' => 1]]], ['acts' => 'x'], ['acts' => [['act' => 'mark', 'at' => 120_001]]],

@@ -15,8 +15,9 @@ use Core\Measure\Distance;
 use Core\Yard\Act;
 use Core\Yard\EngineView;
 use Core\Yard\Frame;
+use Core\Yard\HandsScore;
+use Core\Yard\Scene;
 use Core\Yard\YardDog;
-use Core\Yard\YardRun;
 use Core\Yard\YardScore;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Contracts\View\View;
@@ -65,6 +66,11 @@ final readonly class YardController
         }
         $frames = VisitYard::frames($visit);
         $acts = VisitYard::acts($visit);
+        if ($visit->dog->scene() === Scene::Hands) {
+            return view('pages.craft.hands-result', [
+                'visit' => $visit, 'frames' => $frames, 'acts' => $acts, 'score' => HandsScore::of($frames, $acts),
+            ]);
+        }
         $catalog = $catalogs->dimensions(PlanKind::Presence);
 
         return view('pages.craft.yard-result', [
@@ -76,9 +82,10 @@ final readonly class YardController
     public function acts(Request $request, YardVisit $visit): JsonResponse
     {
         Gate::authorize('view', $visit);
-        $most = YardRun::PASSES * YardRun::PASS;
+        $most = VisitYard::LONGEST;
         $given = Fields::of($request->validate([
-            'acts' => ['present', 'array', 'max:'.self::MOST_ACTS], 'acts.*.act' => ['required', Rule::enum(Act::class)],
+            'acts' => ['present', 'array', 'max:'.self::MOST_ACTS],
+            'acts.*.act' => ['required', Rule::enum(Act::class)->only($visit->dog->scene()->acts())],
             'acts.*.at' => ['required', 'integer', 'min:0', "max:{$most}"], 'until' => ['required', 'integer', 'min:0', "max:{$most}"],
         ], ['*' => say('yard.problems.acts')]));
         $frames = $this->yard->goOn($visit, array_values(array_map(static function (mixed $act): array {
@@ -109,8 +116,7 @@ final readonly class YardController
     public function retry(YardVisit $visit, #[CurrentUser] User $user): RedirectResponse
     {
         Gate::authorize('view', $visit);
-        $mistake = YardScore::of($visit->dog, VisitYard::frames($visit), VisitYard::acts($visit))->mistake;
 
-        return redirect()->route('yard-visit', $this->yard->retry($user, $visit, $mistake ?? 0));
+        return redirect()->route('yard-visit', $this->yard->retry($user, $visit, VisitYard::mistake($visit) ?? 0));
     }
 }

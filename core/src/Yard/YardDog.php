@@ -15,10 +15,17 @@ enum YardDog: string
     case OnMat = 'on_mat';
     /** What happens adds up, panting comes late; a counted rhythm helps, and takes the place of offers. */
     case Anxious = 'anxious';
+    /** Leaves when a hand asks too much, and comes back to one that was taken off; wants to see the tool before it comes nearer. */
+    case HandShy = 'hand_shy';
     /** Shows all it feels: to begin with. */
     case Plain = 'plain';
 
-    /** Meters at which a trigger that passes leaves it just below stretched. */
+    public function scene(): Scene
+    {
+        return $this === self::HandShy ? Scene::Hands : Scene::Path;
+    }
+
+    /** Meters at which a trigger that passes, or a hand, leaves it just below stretched. */
     public function workingMeters(): float
     {
         return match ($this) {
@@ -26,6 +33,7 @@ enum YardDog: string
             self::Silenced => 16.0,
             self::OnMat => 9.0,
             self::Anxious => 18.0,
+            self::HandShy => 0.24,
             self::Plain => 12.0,
         };
     }

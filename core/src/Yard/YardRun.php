@@ -139,6 +139,8 @@ final class YardRun
                 $this->quietUntil = $at + 5000;
 
                 return [false, false];
+            case Act::Show:
+                return [false, false];
         }
     }
 

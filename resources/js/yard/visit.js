@@ -11,6 +11,7 @@ const KEYS = {
     KeyF: 'feed',
     KeyC: 'cue',
     KeyN: 'count',
+    KeyS: 'show',
 };
 
 /** Milliseconds of what comes that are known at least, and from one question to the next. */
@@ -41,9 +42,9 @@ export class Visit {
         for (const button of root.querySelectorAll('[data-act]'))
             button.addEventListener('click', () => this.act(button.getAttribute('data-act') ?? ''));
         document.addEventListener('keydown', (event) => {
-            const isAway = this.now()?.away;
-            const act = event.code === 'KeyW' ? (isAway ? 'return' : 'walk_off') : (KEYS[event.code] ?? KEYS[event.key]);
-            if (!this.isOn || event.repeat || !act) return;
+            const isGone = this.now()?.away && this.can('return');
+            const act = event.code === 'KeyW' ? (isGone ? 'return' : 'walk_off') : (KEYS[event.code] ?? KEYS[event.key]);
+            if (!this.isOn || event.repeat || !act || !this.can(act)) return;
             event.preventDefault();
             this.act(act);
         });
@@ -63,6 +64,11 @@ export class Visit {
         this.isOn = true;
         this.root.dataset.started = 'true';
         this.frame();
+    }
+
+    /** Whether it can be done here. @param {string} act */
+    can(act) {
+        return this.root.querySelector(`[data-act="${act}"]`) !== null;
     }
 
     /** @returns {number} milliseconds of the run */
@@ -124,14 +130,22 @@ export class Visit {
         const set = (/** @type {string} */ part, /** @type {string} */ name, /** @type {string} */ value) =>
             dog.querySelector(`[data-part="${part}"]`)?.setAttribute(name, value);
         dog.toggleAttribute('data-away', frame.away);
-        // forward and high as it rises; the head turns when it looks back
-        set('weight', 'transform', `translate(${(14 * weight).toFixed(1)} 0) skewX(${(-5 * weight).toFixed(1)})`);
-        set('head', 'transform', frame.back ? 'translate(488 0) scale(-1 1)' : `rotate(${(-8 * weight).toFixed(1)} 214 100)`);
-        set('ears', 'transform', `rotate(${(46 * ears).toFixed(1)} 226 56)`);
+        // forward and high as it rises, under a hand back and low; the head turns when it looks back
+        const lean = this.root.dataset.scene === 'hands' ? -1 : 1;
+        set('weight', 'transform', `translate(${(14 * lean * weight).toFixed(1)} 0) skewX(${(-5 * lean * weight).toFixed(1)})`);
+        const isBack = frame.back && this.root.dataset.scene === 'path';
+        set('head', 'transform', isBack ? 'translate(488 0) scale(-1 1)' : `rotate(${(-8 * lean * weight).toFixed(1)} 214 100)`);
+        set('ears', 'transform', `rotate(${(46 * lean * ears).toFixed(1)} 226 56)`);
         set('brow', 'd', `M 244 ${(44 - 2 * brow).toFixed(1)} Q 256 ${(40 + 10 * brow).toFixed(1)} 268 ${(46 - 6 * brow).toFixed(1)}`);
         set('mouth', 'transform', frame.over ? 'rotate(24 268 88)' : `rotate(${(14 * (1 - mouth)).toFixed(1)} 268 88)`);
-        set('tail', 'd', `M 70 120 L ${(44 + 4 * tail).toFixed(1)} ${(128 - 76 * tail).toFixed(1)}`);
+        set('tail', 'd', `M 70 120 L ${(44 + 4 * tail).toFixed(1)} ${(128 - (lean > 0 ? 76 : -40) * tail).toFixed(1)}`);
         set('gaze', 'r', String((4 + 4 * gaze).toFixed(1)));
+        const told = this.root.dataset.scene === 'hands' ? this.drawHand(frame) : this.drawField(frame);
+        if (this.part('said').textContent !== told) this.part('said').textContent = told;
+    }
+
+    /** Who passes and where one stands, from above. @param {import('./between.js').Frame} frame @returns {string} */
+    drawField(frame) {
         this.part('passer').setAttribute('cx', String(frame.along.toFixed(2)));
         this.part('you').setAttribute('transform', `translate(0 ${frame.away ? 60 : frame.stand.toFixed(2)})`);
         const unit = { m: 1, yd: 1.0936, ft: 3.2808 }[this.root.dataset.unit ?? 'm'] ?? 1;
@@ -142,8 +156,19 @@ export class Visit {
             }),
             frame.over ? say('yard.over') : '',
         ];
-        const told = words.filter((one) => one !== '').join(' ');
-        if (this.part('said').textContent !== told) this.part('said').textContent = told;
+        return words.filter((one) => one !== '').join(' ');
+    }
+
+    /** The hand as far as it is. @param {import('./between.js').Frame} frame @returns {string} */
+    drawHand(frame) {
+        this.part('hand').setAttribute('transform', `translate(${(64 + 190 * Math.sqrt(frame.stand / 0.8)).toFixed(1)} 0)`);
+        this.part('chin').toggleAttribute('hidden', frame.away);
+        if (frame.over) return say('hands.snaps');
+        if (frame.away) return say('hands.left');
+        if (frame.stand > 0.79) return say('hands.off');
+        const unit = this.root.dataset.gap ?? 'cm';
+        const length = Math.round((unit === 'in' ? 39.37 : 100) * frame.stand);
+        return say('hands.gap', { length, unit: say(`units.${unit}`) });
     }
 
     end() {

@@ -1,11 +1,13 @@
+@use('App\Craft\VisitYard')
 @use('Core\Yard\Act')
-@use('Core\Yard\YardRun')
+@use('Core\Yard\Scene')
+@php($scene = $visit->dog->scene())
 <x-layout :title="say('yard.dogs.'.$visit->dog->value.'.name')" script="resources/js/timing.js">
     <p class="mb-1"><a href="{{ route('yard.index') }}">{{ say('yard.title') }}</a></p>
     <h1 class="h4 mb-1">{{ say("yard.dogs.{$visit->dog->value}.name") }}</h1>
     <p class="mb-2">{{ say("yard.dogs.{$visit->dog->value}.lesson") }}</p>
     <div data-yard data-url="{{ route('yard-acts', $visit) }}" data-acts="{{ json_encode($visit->acts) }}" data-from="{{ $visit->from_ms }}"
-        data-most="{{ YardRun::PASSES * YardRun::PASS }}" data-unit="{{ auth()->user()->units()->distance->value }}" data-token="{{ csrf_token() }}">
+        data-most="{{ VisitYard::LONGEST }}" data-scene="{{ $scene->value }}" data-unit="{{ auth()->user()->units()->distance->value }}" data-gap="{{ auth()->user()->units()->toDisplayed('cm') }}" data-token="{{ csrf_token() }}">
         <div class="yard-scenes">
             <svg class="yard-dog" viewBox="0 0 360 220" role="img" aria-label="{{ say('yard.stage') }}" data-dog>
                 <line x1="0" x2="360" y1="206" y2="206" class="stage-ground" />
@@ -25,24 +27,34 @@
                     </g>
                 </g>
             </svg>
+            @if($scene === Scene::Path)
             <svg class="yard-field" viewBox="-30 -4 60 66" role="img" aria-label="{{ say('yard.field') }}">
                 <rect x="-30" y="-2" width="60" height="4" class="yard-path" />
                 <circle r="1.6" cy="0" class="yard-passer" data-passer />
                 <g data-you><circle r="1.4" class="yard-handler" cx="1.6" /><ellipse rx="1.9" ry="1.1" class="stage-body" cx="-1.6" stroke-width="0.3" /></g>
             </svg>
+            @else
+                {{-- the rest under its chin, and the hand with the tool, as far as it is --}}
+                <svg class="yard-hand" viewBox="0 0 360 90" role="img" aria-label="{{ say('yard.hand') }}">
+                    <rect x="6" y="46" width="70" height="14" rx="4" class="stage-body" /><circle cx="44" cy="30" r="18" class="stage-body" data-chin />
+                    <g data-hand><rect x="0" y="20" width="44" height="12" rx="5" class="stage-nose" /><rect x="40" y="10" width="60" height="34" rx="14" class="stage-palm" /></g>
+                </svg>
+            @endif
         </div>
         <p class="yard-told" role="status" data-said></p>
         <div class="timing-taps">
             <button class="btn btn-next" type="button" data-begin>{{ say('yard.begin') }}</button>
-            @foreach(Act::cases() as $act)
-                <button class="btn {{ $act === Act::Mark ? 'btn-primary' : 'btn-outline-primary' }}" type="button" data-act="{{ $act->value }}" hidden>{{ say("yard.acts.{$act->value}") }}</button>
+            @foreach($scene->acts() as $act)
+                <button class="btn {{ $act === Act::Mark ? 'btn-primary' : 'btn-outline-primary' }}" type="button" data-act="{{ $act->value }}" hidden>{{ say("yard.acts.{$scene->value}.{$act->value}") }}</button>
             @endforeach
         </div>
-        <p class="form-text">{{ say('yard.keys') }}</p>
+        <p class="form-text">{{ say("yard.keys.{$scene->value}") }}</p>
         <form method="post" action="{{ route('yard-end', $visit) }}" class="card card-body" data-end hidden>
             @csrf
+            @if($scene === Scene::Path)
             <p>{{ say('yard.guess') }} {{ say('yard.skip_about') }}</p>
             <x-field name="guess" :label="say('yard.guess_label', ['unit' => say('device.units.'.auth()->user()->units()->distance->value)])" inputmode="decimal" />
+            @endif
             <div><button class="btn btn-next">{{ say('yard.end') }}</button></div>
         </form>
         <noscript><form method="post" action="{{ route('yard-end', $visit) }}">@csrf<button class="btn btn-outline-primary">{{ say('yard.end') }}</button></form></noscript>

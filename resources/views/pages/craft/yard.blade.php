@@ -5,7 +5,7 @@
     <p>{{ say('yard.about') }}</p>
     <x-problems />
     <ul class="list-group mb-4">
-        @foreach([YardDog::Plain, YardDog::OverEager, YardDog::OnMat, YardDog::Anxious, YardDog::Silenced] as $dog)
+        @foreach([YardDog::Plain, YardDog::OverEager, YardDog::OnMat, YardDog::Anxious, YardDog::Silenced, YardDog::HandShy] as $dog)
             @php($of = $visits[$dog->value])
             <li class="list-group-item timing-drill">
                 <div><strong>{{ say("yard.dogs.{$dog->value}.name") }}</strong><br><span class="text-body-secondary">{{ say("yard.dogs.{$dog->value}.lesson") }}</span></div>
