@@ -1,6 +1,28 @@
 import { chromium, expect } from '@playwright/test';
 import config from '../../playwright.config.js';
+import { drawnFilm } from '../../tests/Browser/drawn-film.js';
 import { logTrial, readAndReason, signIn, startSession } from '../../tests/Browser/steps.js';
+
+/** Pictures at which the ears go forward and back, the gaze on and off; and what a grader tells of them, by the seconds. */
+const FILM = { ears: [21, 53, 200, 214], gaze: [15, 60, 198, 230], pictures: 300 };
+/** @type {[number, string][]} */
+const TOLD = [
+    [0.05, 'll'],
+    [1.05, 'd'],
+    [1.55, 'g'],
+    [2.15, 'ew'],
+    [2.75, 'm'],
+    [5.35, 'ebw'],
+    [6.05, 'g'],
+    [7.05, 'f'],
+    [9.05, 'd2'],
+    [19.05, 'd'],
+    [19.85, 'gggg'],
+    [20.05, 'ee'],
+    [21.45, 'e'],
+    [23.05, 'gd1'],
+    [4.05, ''],
+];
 
 const folder = new URL('.', import.meta.url).pathname;
 const browser = await chromium.launch(config.use?.launchOptions);
@@ -13,8 +35,8 @@ async function take(name, path) {
     await page.screenshot({ path: `${folder}${name}.png` });
 }
 
-/** The walk of docs/walk-through.md: a new dog from intake to its first plan. */
-async function intakeToPlan() {
+/** The walk of docs/walk-through.md: a new dog from intake to where it would start. */
+async function intakeToStart() {
     await page.goto('/dogs/create');
     await page.getByLabel('Name', { exact: true }).fill('Quill');
     await page.getByLabel('Who it is').fill('young water dog, 3, unsettled by marching bands');
@@ -48,10 +70,6 @@ async function intakeToPlan() {
     }
     await page.getByRole('button', { name: 'Propose a start' }).click();
     await take('assessment');
-    await page.getByRole('link', { name: 'Make a plan from here' }).click();
-    await page.getByLabel('Goal', { exact: true }).fill('12');
-    await page.getByLabel('Goal, in words').fill('Stands on the green while a band passes.');
-    await take('new-plan');
 }
 
 await signIn(page);
@@ -66,7 +84,7 @@ await take('limits', '/plans/1/limits');
 await page.goto('/week');
 await page.getByRole('link', { name: 'The week after' }).click();
 await take('week');
-await intakeToPlan();
+await intakeToStart();
 await take('review', '/sessions/12/review');
 
 await page.goto('/yard');
@@ -78,6 +96,25 @@ await expect
     .poll(async () => Number(((await page.locator('[data-part="tail"]').getAttribute('d')) ?? '').split(' ').at(-1)), { timeout: 20_000 })
     .toBeLessThan(90);
 await take('yard');
+
+// a drawn film, told for some seconds
+const file = { name: 'Carts on the seawall.webm', mimeType: 'video/webm', buffer: await drawnFilm(browser, FILM) };
+await page.goto('/dogs/1/films');
+await page.getByLabel('The film, on this device').setInputFiles(file);
+await page.getByText('The film is there.').waitFor();
+await page.getByRole('button', { name: 'Add the film' }).click();
+await page.getByLabel('The film, on this device').setInputFiles(file);
+await page.getByText('The film is there.').waitFor();
+for (const [at, keys] of TOLD) {
+    await page.locator('[data-player]').evaluate((/** @type {HTMLVideoElement} */ video, to) => {
+        video.currentTime = to;
+    }, at);
+    await page.waitForFunction(() => document.querySelector('video')?.seeking === false);
+    await page.locator('[data-player]').focus();
+    for (const key of keys) await page.keyboard.press(key);
+}
+await page.getByText('Kept.').waitFor();
+await take('film');
 
 await page.goto('/free-sessions/create?dog=2');
 await page.getByLabel(/^Where/).fill('Fish quay');

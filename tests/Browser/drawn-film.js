@@ -4,7 +4,8 @@ import { resolve } from 'node:path';
 export const FRAME = 100;
 
 /**
- * A drawn film: what is seen in each picture is told by its colors, left what the ears do, right where the gaze rests.
+ * A drawn film of a dog. What is seen in each picture is told by its upper corners too, left whether the ears are forward, right whether it
+ * looks at who passes.
  *
  * @param {import('@playwright/test').Browser} browser
  * @param {{ears: number[], gaze: number[], pictures: number}} script pictures at which ears go forward and back by turns,
@@ -20,7 +21,7 @@ export async function drawnFilm(browser, script) {
     const bytes = await page.evaluate(
         async ({ ears, gaze, pictures, frame }) => {
             const { BufferTarget, CanvasSource, Output, WebMOutputFormat } = /** @type {any} */ (window).Mediabunny;
-            const canvas = new OffscreenCanvas(160, 90);
+            const canvas = new OffscreenCanvas(320, 180);
             const context = /** @type {OffscreenCanvasRenderingContext2D} */ (canvas.getContext('2d'));
             const output = new Output({ format: new WebMOutputFormat(), target: new BufferTarget() });
             const source = new CanvasSource(canvas, { codec: 'vp8', bitrate: 400_000 });
@@ -28,10 +29,32 @@ export async function drawnFilm(browser, script) {
             await output.start();
             const isOn = (/** @type {number[]} */ turns, /** @type {number} */ i) => turns.filter((at) => at <= i).length % 2 === 1;
             for (let i = 0; i < pictures; i++) {
-                context.fillStyle = isOn(ears, i) ? '#fff' : '#000';
-                context.fillRect(0, 0, 80, 90);
-                context.fillStyle = isOn(gaze, i) ? '#fff' : '#000';
-                context.fillRect(80, 0, 80, 90);
+                const [forward, on] = [isOn(ears, i), isOn(gaze, i)];
+                context.fillStyle = '#d8cdb4';
+                context.fillRect(0, 0, 320, 180);
+                context.fillStyle = '#8d7c5b';
+                context.fillRect(0, 150, 320, 30);
+                // who passes, far behind
+                context.fillStyle = '#26323c';
+                context.fillRect((i * 3) % 320, 96, 12, 54);
+                context.fillStyle = '#b79f79';
+                context.fillRect(96, 100, 96, 40);
+                for (const x of [100, 120, 164, 180]) context.fillRect(x, 134, 10, 30);
+                const nose = on ? 1 : -1;
+                context.beginPath();
+                context.arc(190 + 6 * nose, 82, 26, 0, 7);
+                context.fill();
+                context.fillRect(190 + (nose > 0 ? 20 : -48), 80, 32, 14);
+                context.fillStyle = '#6e5a3a';
+                context.beginPath();
+                context.moveTo(180, 64);
+                context.lineTo(forward ? 196 : 160, forward ? 36 : 58);
+                context.lineTo(200, 62);
+                context.fill();
+                context.fillStyle = forward ? '#fff' : '#000';
+                context.fillRect(0, 0, 24, 24);
+                context.fillStyle = on ? '#fff' : '#000';
+                context.fillRect(296, 0, 24, 24);
                 await source.add((i * frame) / 1000, frame / 1000);
             }
             await output.finalize();
@@ -47,9 +70,9 @@ export async function drawnFilm(browser, script) {
     gaze: boolean}>} */
 export function shown(page) {
     return page.locator('[data-player]').evaluate((/** @type {HTMLVideoElement} */ video) => {
-        const context = /** @type {OffscreenCanvasRenderingContext2D} */ (new OffscreenCanvas(160, 90).getContext('2d'));
-        context.drawImage(video, 0, 0, 160, 90);
-        const light = (/** @type {number} */ x) => (context.getImageData(x, 45, 1, 1).data[0] ?? 0) > 128;
-        return { ears: light(40), gaze: light(120) };
+        const context = /** @type {OffscreenCanvasRenderingContext2D} */ (new OffscreenCanvas(320, 180).getContext('2d'));
+        context.drawImage(video, 0, 0, 320, 180);
+        const light = (/** @type {number} */ x) => (context.getImageData(x, 10, 1, 1).data[0] ?? 0) > 128;
+        return { ears: light(10), gaze: light(310) };
     });
 }

@@ -232,14 +232,16 @@ test('somebody who learns to listen gets nearer to the hand-shy dog, and it neve
             await page.keyboard.press(key);
             await answer;
         };
+        let isShown = false;
         for (let i = 1; i <= 24; i++) {
             await until(start + 1000 * i);
             // how far it leans away is how it stands
             const stands = (await page.locator('[data-part="weight"]').getAttribute('transform')) ?? '';
             const leans = Number(/translate\((-?[\d.]+)/.exec(stands)?.[1] ?? 0) / -14;
-            if (looks && leans > 0.38) await act('ArrowUp');
-            else if (looks && i % 3 !== 0) await act('s');
-            else if (i % 3 === 0 || !looks) await act('ArrowDown');
+            /** @type {string} */
+            const key = !looks || (isShown && i % 3 === 0 && leans <= 0.38) ? 'ArrowDown' : leans > 0.38 ? 'ArrowUp' : 's';
+            await act(key);
+            isShown = key === 's' || (isShown && key === 'ArrowUp');
         }
         await page.clock.resume();
         await page.locator('form[data-end]').evaluate((form) => form.toggleAttribute('hidden', false));

@@ -545,13 +545,11 @@ final class RouteAccessTest extends TestCase
             'practice_id' => $world->practice->id, 'dog_id' => $world->dog->id, 'user_id' => $world->trainer->id, 'name' => 'A film',
             'length_ms' => 9000, 'frame_us' => 40_000, 'fingerprint' => str_repeat('a', 64), 'added_at' => now(),
         ]);
-        foreach ([$world->trainer, $world->user(Role::Trainer)] as $grader) {
-            $record = FilmRecord::query()->create([
-                'practice_id' => $world->practice->id, 'film_id' => $film->id, 'user_id' => $grader->id, 'kind' => FilmRecordKind::Graded,
-                'seen' => ['length' => 9000, 'trials' => [['from' => 1, 'until' => 9, 'band' => 1]]], 'changed_at' => now(),
-                'finished_at' => now(),
-            ]);
-        }
+        [$record] = array_map(static fn (User $grader): FilmRecord => FilmRecord::query()->create([
+            'practice_id' => $world->practice->id, 'film_id' => $film->id, 'user_id' => $grader->id, 'kind' => FilmRecordKind::Graded,
+            'seen' => ['length' => 9000, 'trials' => [['from' => 1, 'until' => 9, 'band' => 1]]], 'changed_at' => now(),
+            'finished_at' => now(),
+        ]), [$world->trainer, $world->user(Role::Trainer)]);
         Storage::fake('local')->put(KeepPhoto::path($photo->file), 'a picture');
         [$method, $uri] = explode(' ', $route);
         $path = '/'.ltrim(strtr($uri, [

@@ -112,7 +112,7 @@ final class TimingTest extends TestCase
 
         $round = $this->round(Drill::LickAmong, 3);
         $lick = $this->marked($round)[0];
-        $said = $this->send($round, [['tap' => 'mark', 'at' => $lick->until + 700]], $lick->until + 800)->json('said');
+        $said = $this->send($round, [['act' => 'mark', 'at' => $lick->until + 700]], $lick->until + 800)->json('said');
         self::assertStringStartsWith('0.7 s late', $said);
         $this->get("/timing/rounds/{$round->id}")->assertOk()->assertSee('data-round', false);
     }
@@ -120,7 +120,7 @@ final class TimingTest extends TestCase
     public function test_an_answer_that_was_lost_is_asked_for_again_and_nothing_is_taken_twice(): void
     {
         $round = $this->round(Drill::Palm);
-        $taps = [['tap' => 'mark', 'at' => $this->marked($round)[0]->from + 30]];
+        $taps = [['act' => 'mark', 'at' => $this->marked($round)[0]->from + 30]];
         $until = RoundScript::of($round)->until() + 2100;
         $first = $this->send($round, $taps, $until)->json();
         $again = $this->send($round, $taps, $until)->json();
@@ -136,10 +136,10 @@ final class TimingTest extends TestCase
     public function test_a_round_is_its_players_and_bad_taps_change_nothing(): void
     {
         $round = $this->round(Drill::Palm);
-        foreach ([['taps' => [['tap' => 'bite', 'at' => 3]]], ['taps' => [['tap' => 'mark', 'at' => -1]]], ['taps' => 'x'],
+        foreach ([['acts' => [['act' => 'bite', 'at' => 3]]], ['acts' => [['act' => 'mark', 'at' => -1]]], ['acts' => 'x'],
             ['until' => 'soon'],
-            ['taps' => array_fill(0, 601, ['tap' => 'mark', 'at' => 1])]] as $bad) {
-            $this->postJson("/timing/rounds/{$round->id}/taps", ['taps' => [], 'until' => 0, 'parts' => 1, ...$bad])->assertUnprocessable();
+            ['acts' => array_fill(0, 601, ['act' => 'mark', 'at' => 1])]] as $bad) {
+            $this->postJson("/timing/rounds/{$round->id}/taps", ['acts' => [], 'until' => 0, 'parts' => 1, ...$bad])->assertUnprocessable();
         }
         self::assertSame([], $round->refresh()->taps);
         $this->post('/timing/rounds', ['drill' => 'juggling', 'mark_by' => 'tap'])->assertSessionHasErrors('drill');
@@ -213,12 +213,12 @@ final class TimingTest extends TestCase
     }
 
     /**
-     * @param  list<array{tap: string, at: int}>  $taps
+     * @param  list<array{act: string, at: int}>  $taps
      * @return TestResponse<Response>
      */
     private function send(TimingRound $round, array $taps, int $until): TestResponse
     {
-        return $this->postJson("/timing/rounds/{$round->id}/taps", ['taps' => $taps, 'until' => $until, 'parts' => 1]);
+        return $this->postJson("/timing/rounds/{$round->id}/taps", ['acts' => $taps, 'until' => $until, 'parts' => 1]);
     }
 
     /** @return list<Episode> */
@@ -234,7 +234,7 @@ final class TimingTest extends TestCase
     {
         for ($i = 0; $i < 12; $i++) {
             $taps = array_map(static fn (Episode $one): array => [
-                'tap' => 'mark', 'at' => $onTheBob ? $one->until + 360 : $one->from + $late,
+                'act' => 'mark', 'at' => $onTheBob ? $one->until + 360 : $one->from + $late,
             ], $this->marked($round));
             $done = $this->send($round, $taps, RoundScript::of($round)->until() + 2100)->assertOk()->json('done');
             if ($done !== null) {

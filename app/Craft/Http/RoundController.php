@@ -27,8 +27,6 @@ final readonly class RoundController
 {
     private const MARK_BY = ['tap', 'clicker', 'word'];
 
-    private const MOST_TAPS = 600;
-
     /** Longer than any round. */
     private const LONGEST = 3_600_000;
 
@@ -61,16 +59,13 @@ final readonly class RoundController
     public function taps(Request $request, TimingRound $round, PlayRound $rounds): JsonResponse
     {
         Gate::authorize('view', $round);
-        $given = Fields::of($request->validate([
-            'taps' => ['present', 'array', 'max:'.self::MOST_TAPS], 'taps.*.tap' => ['required', Rule::enum(Tap::class)],
-            'taps.*.at' => ['required', 'integer', 'min:0', 'max:'.self::LONGEST],
-            'until' => ['required', 'integer', 'min:0', 'max:'.self::LONGEST], 'parts' => ['required', 'integer', 'min:0', 'max:100'],
-        ], ['*' => say('timing.problems.taps')]));
-        $script = $rounds->play($round, array_values(array_map(static function (mixed $tap): array {
-            $tap = Fields::of($tap);
-
-            return ['tap' => $tap->text('tap'), 'at' => $tap->int('at')];
-        }, $given->list('taps'))), $given->int('until'));
+        $given = TimedActs::of($request, Tap::cases(), self::LONGEST, say('timing.problems.taps'));
+        $known = Fields::of($request->validate(
+            ['parts' => ['required', 'integer', 'min:0', 'max:100']], ['*' => say('timing.problems.taps')],
+        ))->int('parts');
+        $script = $rounds->play($round, array_map(
+            static fn (array $one): array => ['tap' => $one['act'], 'at' => $one['at']], $given->acts,
+        ), $given->until);
         $marks = $script->marks();
         $last = $marks === [] ? null : $marks[array_key_last($marks)];
 
@@ -80,7 +75,7 @@ final readonly class RoundController
             'lane' => $last === null ? null : [
                 'class' => $last->class->value, 'at' => $last->at, 'from' => $last->meant?->from, 'until' => $last->meant?->until,
             ],
-            'parts' => array_slice($round->parts, $given->int('parts')),
+            'parts' => array_slice($round->parts, $known),
             'done' => $round->ended_at === null ? null : route('timing.round', $round),
         ]);
     }

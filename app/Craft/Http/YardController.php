@@ -12,7 +12,6 @@ use App\Support\Fields;
 use Core\Decision\SituationAssembly;
 use Core\Exposure\PlanKind;
 use Core\Measure\Distance;
-use Core\Yard\Act;
 use Core\Yard\EngineView;
 use Core\Yard\Frame;
 use Core\Yard\HandsScore;
@@ -30,8 +29,6 @@ use Illuminate\Validation\Rule;
 /** The practice yard: a simulated dog in real time, and what came of it. */
 final readonly class YardController
 {
-    private const MOST_ACTS = 600;
-
     private const SHOWN = 3;
 
     public function __construct(private VisitYard $yard)
@@ -82,17 +79,8 @@ final readonly class YardController
     public function acts(Request $request, YardVisit $visit): JsonResponse
     {
         Gate::authorize('view', $visit);
-        $most = VisitYard::LONGEST;
-        $given = Fields::of($request->validate([
-            'acts' => ['present', 'array', 'max:'.self::MOST_ACTS],
-            'acts.*.act' => ['required', Rule::enum(Act::class)->only($visit->dog->scene()->acts())],
-            'acts.*.at' => ['required', 'integer', 'min:0', "max:{$most}"], 'until' => ['required', 'integer', 'min:0', "max:{$most}"],
-        ], ['*' => say('yard.problems.acts')]));
-        $frames = $this->yard->goOn($visit, array_values(array_map(static function (mixed $act): array {
-            $act = Fields::of($act);
-
-            return ['act' => $act->text('act'), 'at' => $act->int('at')];
-        }, $given->list('acts'))), $given->int('until'));
+        $given = TimedActs::of($request, $visit->dog->scene()->acts(), VisitYard::LONGEST, say('yard.problems.acts'));
+        $frames = $this->yard->goOn($visit, $given->acts, $given->until);
 
         return new JsonResponse(['frames' => array_map(static fn (Frame $frame): array => [
             'at' => $frame->at, 'along' => round($frame->along, 2), 'stand' => $frame->stand, 'posture' => $frame->posture->toArray(),

@@ -21,7 +21,7 @@ export class Round {
         this.drill = root.dataset.drill ?? '';
         /** @type {import('./pose.js').Episode[][]} */
         this.parts = JSON.parse(root.dataset.parts ?? '[]');
-        /** @type {{tap: string, at: number}[]} */
+        /** @type {{act: string, at: number}[]} */
         this.taps = [];
         this.start = 0;
         this.isOn = false;
@@ -90,7 +90,7 @@ export class Round {
     /** @param {string} tap @param {number} when the page's clock */
     tap(tap, when) {
         if (!this.isOn) return;
-        this.taps.push({ tap, at: Math.max(0, Math.round(when - this.start)) });
+        this.taps.push({ act: tap, at: Math.max(0, Math.round(when - this.start)) });
         const aside = { easier: 'easier_now', back: 'back_now', leash: 'leash_now' }[tap];
         if (aside) this.say(say(`timing.${aside}`));
         void this.ask();
@@ -105,7 +105,7 @@ export class Round {
         this.isAsking = true;
         const known = this.parts.length;
         const { isGood, body } = await post(this.root, this.root.dataset.url ?? '', {
-            taps: this.taps,
+            acts: this.taps,
             until: Math.round(this.at()),
             parts: known,
         });
