@@ -32,8 +32,8 @@ async function measure(name, viewport, slowed) {
     const sorted = frames.sort((a, b) => a - b);
     const at = (/** @type {number} */ share) => sorted[Math.floor(share * (sorted.length - 1))] ?? 0;
     console.log(
-        `${name}: ${(frames.length / SECONDS).toFixed(0)} pictures a second; from one to the next ${at(0.5).toFixed(1)} ms in the middle, ` +
-            `${at(0.95).toFixed(1)} ms at most in nineteen of twenty`,
+        `${name}: ${(frames.length / SECONDS).toFixed(0)} pictures a second; from one to the next ` +
+            `${at(0.5).toFixed(1)} ms in the middle, ${at(0.95).toFixed(1)} ms at most in nineteen of twenty`,
     );
     return page;
 }

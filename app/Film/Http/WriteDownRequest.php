@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace App\Film\Http;
 
 use App\Input\InSightOnly;
+use App\Input\LocalTime;
 use App\Input\MayHandle;
 use App\Input\TypedDistance;
 use App\Models\Film;
 use App\Models\User;
 use App\People\NewHandler;
 use Illuminate\Foundation\Http\FormRequest;
-use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Validation\Validator;
 
@@ -72,8 +72,6 @@ final class WriteDownRequest extends FormRequest
 
     public function from(): \DateTimeImmutable
     {
-        return Carbon::createFromFormat(
-            'Y-m-d H:i', "{$this->string('day')} {$this->string('from')}", words()->reader->zone,
-        )?->startOfMinute()->utc()->toDateTimeImmutable() ?? throw new \LogicException('Both were checked.');
+        return LocalTime::of($this->string('day')->value(), $this->string('from')->value());
     }
 }

@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace App\Session\Http;
 
 use App\Input\InSightOnly;
+use App\Input\LocalTime;
 use App\Input\MayHandle;
 use App\Input\OfPlan;
 use App\People\NewHandler;
 use Illuminate\Foundation\Http\FormRequest;
-use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Validator;
@@ -71,9 +71,7 @@ final class PastSessionRequest extends FormRequest
 
     public function from(): \DateTimeImmutable
     {
-        return Carbon::createFromFormat(
-            'Y-m-d H:i', "{$this->string('day')} {$this->string('from')}", words()->reader->zone,
-        )?->startOfMinute()->utc()->toDateTimeImmutable() ?? throw new \LogicException('Both were checked.');
+        return LocalTime::of($this->string('day')->value(), $this->string('from')->value());
     }
 
     private function end(): \DateTimeImmutable

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Core\Yard;
 
+use Core\Measure\Median;
 use Core\Sign\Band;
 
 /** What a run came to: for its learner, against nobody else's. */
@@ -81,10 +82,9 @@ final readonly class YardScore
             $seen += $frame->isAway ? 0 : 1;
             $far += ! $frame->isAway && $frame->stand > self::NEEDLESS * $dog->workingMeters() ? 1 : 0;
         }
-        sort($answers);
 
         return new self(
-            $over, $answers === [] ? null : $answers[intdiv(count($answers), 2)], $unanswered, $marks, $onIt, $seen === 0
+            $over, $answers === [] ? null : Median::of($answers), $unanswered, $marks, $onIt, $seen === 0
                 ? 0.0 : $far / $seen,
             count(array_filter(array_keys($bad), static fn (int $pass): bool => $bad[$pass] && ! ($gaveWay[$pass] ?? false))), $mistake,
             $dog->workingMeters(),
