@@ -72,7 +72,7 @@ return [
         'no_microphone' => 'No sound is heard: the microphone was refused or is not there. Mark by key or tap instead.',
         'lost' => 'No answer from the server. It is asked again; go on.',
         'lane' => '{meant, select, yes {The mark, beside what was meant: a second on either side.} other {The mark: nothing to mark was there.}}',
-        'easier_now' => 'Easier.', 'back_now' => 'Back to where it was.', 'leash_now' => 'Leash loose.',
+        'easier_now' => 'Easier.', 'back_now' => 'Back to where it was.', 'leash_now' => 'Leash loose.', 'step_now' => 'A step away.',
         'word_turn' => 'From now on: mark the turn.',
     ],
     'hands' => [

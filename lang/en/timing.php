@@ -40,8 +40,8 @@ return [
         'other' => '{by, select, sound {Measure taps instead} other {Measure a clicker or a word instead}}',
     ],
     'round' => [
-        'begin' => 'Begin', 'mark' => 'Mark', 'food' => 'Food', 'easier' => 'Easier', 'back' => 'Back', 'leash' => 'Give leash',
-        'stage' => 'The drawn dog', 'keys' => 'Keys: space marks{food, select, yes {, F feeds} other {}}{easier, select, yes {, E makes it easier} other {}}{back, select, yes {, B goes back} other {}}{leash, select, yes {, L gives leash} other {}}.',
+        'begin' => 'Begin', 'mark' => 'Mark', 'food' => 'Food', 'easier' => 'Easier', 'back' => 'Back', 'leash' => 'Give leash', 'step' => 'Step away',
+        'stage' => 'The drawn dog', 'keys' => 'Keys: space marks{food, select, yes {, F feeds} other {}}{easier, select, yes {, E makes it easier} other {}}{back, select, yes {, B goes back} other {}}{leash, select, yes {, L gives leash, A steps away} other {}}.',
         'within' => 'This device: ±{spread, number} ms.', 'leave' => 'Leave the round',
         'sound' => 'Heard by the microphone. Nothing is recorded.',
     ],
@@ -86,7 +86,7 @@ return [
     'acts' => [
         'crossing' => 'the crossing', 'palm' => 'the touch', 'half_touch' => 'half a touch', 'eye_contact' => 'eye contact', 'lick' => 'the lick', 'bob' => 'the head bob',
         'yawn' => 'a yawn', 'sniff' => 'a sniff', 'mouth_open' => 'an open mouth', 'false_start' => 'a false start', 'look' => 'the look', 'turn' => 'the turn',
-        'no_turn' => 'no turn', 'wrong_guess' => 'a wrong guess', 'waiting' => 'waiting', 'settled' => 'lying still', 'stirring' => 'stirring', 'tight_leash' => 'a tight leash',
+        'no_turn' => 'no turn', 'wrong_guess' => 'a wrong guess', 'waiting' => 'waiting', 'settled' => 'lying still', 'stirring' => 'stirring', 'tight_leash' => 'a tight leash', 'nearing' => 'somebody coming nearer',
     ],
     'drills' => [
         'line' => ['name' => 'Meeting line', 'about' => 'A ball runs to a line. Mark the moment it crosses. Sometimes it stops short.'],
@@ -98,7 +98,7 @@ return [
         'two_unpaid' => ['name' => 'Two unpaid', 'about' => 'Mark and pay touches. Two wrong guesses in a row: make it easier, let it win, then go back.'],
         'still_hand' => ['name' => 'Hand still', 'about' => 'Mark the touch; then feed, one to four seconds after. The hand stays still until the mark.'],
         'mistaken' => ['name' => 'A mistaken mark', 'about' => 'Whole touches among half ones, and every mark is paid, the mistaken ones too.'],
-        'leash' => ['name' => 'With a leash', 'about' => 'Mark and pay touches while the leash goes tight now and then: give leash within three seconds.'],
+        'leash' => ['name' => 'With a leash', 'about' => 'Mark and pay touches while the leash goes tight and somebody comes nearer now and then: give leash, or step away, within three seconds.'],
         'look_then_turn' => ['name' => 'The look, then the turn', 'about' => 'First mark the look at what is there. When the word comes, mark the turn away instead.'],
         'settling' => ['name' => 'Settling', 'about' => 'No marker here. Feed while it lies still; every mark wakes it.'],
         'word_or_clicker' => ['name' => 'Word or clicker', 'about' => 'Nose to palm again: one round with a word, one with a clicker, one by key. Which is yours?'],

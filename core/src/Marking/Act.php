@@ -28,6 +28,14 @@ enum Act: string
     case Settled = 'settled';
     case Stirring = 'stirring';
     case TightLeash = 'tight_leash';
+    /** Somebody comes nearer, and the distance is to be kept. */
+    case Nearing = 'nearing';
+
+    /** Goes on beside what the dog does: nothing a mark falls on. */
+    public function isBeside(): bool
+    {
+        return $this === self::TightLeash || $this === self::Nearing;
+    }
 
     /** @return array{int, int} shortest and longest, milliseconds */
     public function lasts(): array
@@ -44,7 +52,7 @@ enum Act: string
             self::FalseStart => [200, 350],
             self::Turn => [600, 1200],
             self::WrongGuess => [600, 1000],
-            self::NoTurn, self::Waiting, self::TightLeash => [3000, 3000],
+            self::NoTurn, self::Waiting, self::TightLeash, self::Nearing => [3000, 3000],
             self::Settled => [3000, 5000],
             self::Stirring => [800, 1500],
         };

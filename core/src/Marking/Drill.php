@@ -52,7 +52,7 @@ enum Drill: string
             ...($this === self::Settling ? [] : [Tap::Mark]), ...($this->isFed() ? [Tap::Food] : []), ...match ($this) {
                 self::TwoUnpaid => [Tap::Easier, Tap::Back],
                 self::Unanswered => [Tap::Easier],
-                self::Leash => [Tap::Leash],
+                self::Leash => [Tap::Leash, Tap::Step],
                 // marking is possible, and costs
                 self::Settling => [Tap::Mark],
                 default => [],

@@ -120,7 +120,7 @@ final readonly class Judge
     private function begunBetween(int $from, int $until): bool
     {
         foreach ($this->episodes as $one) {
-            if ($one->from >= $from && $one->from <= $until && $one->act !== Act::TightLeash) {
+            if ($one->from >= $from && $one->from <= $until && ! $one->act->isBeside()) {
                 return true;
             }
         }
@@ -131,7 +131,7 @@ final readonly class Judge
     private function goingOn(int $time): ?Episode
     {
         foreach (array_reverse($this->episodes) as $one) {
-            if ($one->isOn($time) && $one->act !== Act::TightLeash) {
+            if ($one->isOn($time) && ! $one->act->isBeside()) {
                 return $one;
             }
         }

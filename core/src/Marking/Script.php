@@ -60,10 +60,19 @@ final class Script
             Drill::LickAmong => $is('distractor') ? $this->add($this->one(Act::Yawn, Act::Sniff, Act::MouthOpen)) : $this->lick($is('bob')),
             Drill::StillLick => $this->stillLick($is('bob')),
             Drill::TwoUnpaid => $is('wrong_guess') ? $this->twoUnpaid() : $this->ask(Act::Palm),
-            Drill::Leash => $this->chance->uniform() < 0.35 ? $this->add(Act::TightLeash, Tap::Leash) : $this->ask(Act::Palm),
+            Drill::Leash => $this->withLeash($this->chance->uniform()),
             Drill::LookThenTurn => $this->lookThenTurn(),
             Drill::Settling => $this->settling(),
             Drill::Unanswered => $this->unanswered(),
+        };
+    }
+
+    private function withLeash(float $draw): void
+    {
+        match (true) {
+            $draw < 0.2 => $this->add(Act::TightLeash, Tap::Leash),
+            $draw < 0.4 => $this->add(Act::Nearing, Tap::Step),
+            default => $this->ask(Act::Palm),
         };
     }
 

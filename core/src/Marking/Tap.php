@@ -15,4 +15,6 @@ enum Tap: string
     case Back = 'back';
     /** Gives in the leash. */
     case Leash = 'leash';
+    /** A step away from whoever comes. */
+    case Step = 'step';
 }

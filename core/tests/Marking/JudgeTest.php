@@ -152,13 +152,26 @@ final class JudgeTest extends TestCase
         self::assertSame([0.5, OneThing::NoMarks], [$marked->share(), $marked->oneThing()]);
     }
 
+    public function test_what_goes_on_beside_the_dog_is_nothing_a_mark_falls_on(): void
+    {
+        foreach ([Act::TightLeash, Act::Nearing] as $act) {
+            $judge = new Judge([
+                new Episode(Act::Palm, 500, 1000, 1300, Tap::Mark), new Episode($act, 1310, 1310, 4310, Tap::Step),
+            ], new DeviceDelay(0, 0));
+            self::assertSame(MarkClass::JustAfter, $judge->marks([new TapAt(Tap::Mark, 1400)])[0]->class);
+        }
+    }
+
     public function test_what_else_is_asked_has_three_seconds(): void
     {
-        $judge = new Judge([new Episode(Act::TightLeash, 1000, 1000, 4000, Tap::Leash)], new DeviceDelay(0, 0));
-        foreach ([999 => 0, 1000 => 1, 4000 => 1, 4001 => 0] as $at => $done) {
-            self::assertSame(['asked' => 1, 'done' => $done], $judge->asides([new TapAt(Tap::Leash, $at)], 4000));
+        foreach ([[Act::TightLeash, Tap::Leash, Tap::Step], [Act::Nearing, Tap::Step, Tap::Leash]] as [$act, $wants, $other]) {
+            $judge = new Judge([new Episode($act, 1000, 1000, 4000, $wants)], new DeviceDelay(0, 0));
+            foreach ([999 => 0, 1000 => 1, 4000 => 1, 4001 => 0] as $at => $done) {
+                self::assertSame(['asked' => 1, 'done' => $done], $judge->asides([new TapAt($wants, $at)], 4000));
+            }
+            self::assertSame(['asked' => 1, 'done' => 0], $judge->asides([new TapAt($other, 2000)], 4000));
+            self::assertSame(['asked' => 0, 'done' => 0], $judge->asides([], 3999));
         }
-        self::assertSame(['asked' => 0, 'done' => 0], $judge->asides([], 3999));
     }
 
     /**

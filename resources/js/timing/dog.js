@@ -21,6 +21,7 @@ export class Dog {
             body: part('body'),
             ball: part('ball'),
             leash: part('leash'),
+            passer: part('passer'),
             tail: part('tail'),
         };
         const isLine = drill === 'line';
@@ -40,6 +41,7 @@ export class Dog {
             ],
             trigger: ['look_then_turn'],
             leash: ['leash'],
+            passer: ['leash'],
         };
         for (const [name, drills] of Object.entries(shows)) part(name).toggleAttribute('hidden', !drills.includes(drill));
         /** @type {Record<string, string>} */
@@ -64,6 +66,12 @@ export class Dog {
         this.set(parts.paw, 'transform', `rotate(${(-50 * pose.paw).toFixed(1)} 243 200)`);
         this.set(parts.leash, 'class', pose.isTight ? 'stage-leash is-tight' : 'stage-leash');
         this.set(parts.leash, 'd', pose.isTight ? 'M 236 150 L 560 22' : 'M 236 150 C 300 220 420 150 560 22');
+        // from far and small to near and large
+        this.set(
+            parts.passer,
+            'transform',
+            `translate(${(600 - 60 * pose.near).toFixed(1)} 262) scale(${(0.4 + 0.6 * pose.near).toFixed(2)})`,
+        );
         this.set(parts.ball, 'cx', String(Math.round(BALL_FROM + BALL_WAY * Math.max(0, pose.ball))));
     }
 

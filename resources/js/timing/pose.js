@@ -3,12 +3,12 @@
  *
  * @typedef {{act: string, comes: number, from: number, until: number, wants: string | null, amount: number}} Episode
  * @typedef {{reach: number, head: number, jaw: number, tongue: boolean, pupil: number, paw: number, lid: boolean, low: number,
-     ball: number,
- *    isTight: boolean}} Pose reach and the like from 0 to 1; head in degrees, up under 0; pupil −1 away, 1 to the hand, 2 at you
+ *    ball: number, isTight: boolean, near: number}} Pose reach and the like from 0 to 1; head in degrees, up under 0; pupil −1 away,
+ *    1 to the hand, 2 at you
  */
 
 /** @type {Pose} */
-const STILL = { reach: 0, head: 0, jaw: 0, tongue: false, pupil: 1, paw: 0, lid: false, low: 0, ball: -1, isTight: false };
+const STILL = { reach: 0, head: 0, jaw: 0, tongue: false, pupil: 1, paw: 0, lid: false, low: 0, ball: -1, isTight: false, near: 0 };
 
 /** Milliseconds in which a part comes back. */
 const BACK = 260;
@@ -45,6 +45,7 @@ const ACTS = {
         head: is === 'on' ? -18 * Math.sin(Math.PI * share) : 0,
     }),
     tight_leash: (share, is) => ({ isTight: is === 'on' }),
+    nearing: (share, is) => ({ near: is === 'on' ? Math.min(1, 2 * share) : is === 'back' ? 1 - share : 0 }),
 };
 
 /**

@@ -5,7 +5,7 @@ import { pose } from './pose.js';
 import { post } from './post.js';
 
 /** Keys of what can be tapped; a presenter's remote sends the page keys. @type {Record<string, string>} */
-const KEYS = { Space: 'mark', PageDown: 'mark', KeyF: 'food', KeyE: 'easier', KeyB: 'back', KeyL: 'leash' };
+const KEYS = { Space: 'mark', PageDown: 'mark', KeyF: 'food', KeyE: 'easier', KeyB: 'back', KeyL: 'leash', KeyA: 'step' };
 
 /** Milliseconds after the last moment of a part in which a late mark can still come. */
 const AFTER = 2100;
@@ -91,7 +91,7 @@ export class Round {
     tap(tap, when) {
         if (!this.isOn) return;
         this.taps.push({ act: tap, at: Math.max(0, Math.round(when - this.start)) });
-        const aside = { easier: 'easier_now', back: 'back_now', leash: 'leash_now' }[tap];
+        const aside = { easier: 'easier_now', back: 'back_now', leash: 'leash_now', step: 'step_now' }[tap];
         if (aside) this.say(say(`timing.${aside}`));
         void this.ask();
     }

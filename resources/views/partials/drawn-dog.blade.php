@@ -8,6 +8,7 @@
         <line x1="0" x2="640" y1="262" y2="262" class="stage-ground" />
         <path d="M 236 150 C 330 90 420 40 560 22" class="stage-leash" data-part="leash" />
         <circle cx="36" cy="120" r="20" class="stage-trigger" data-part="trigger" />
+        <g data-part="passer" hidden><rect x="-12" y="-70" width="24" height="70" rx="8" class="stage-trigger" /><circle cy="-84" r="14" class="stage-trigger" /></g>
         <g data-part="body">
             <path d="M 96 176 Q 70 150 62 118" class="stage-tail" data-part="tail" />
             <rect x="90" y="140" width="170" height="74" rx="36" class="stage-body" />
