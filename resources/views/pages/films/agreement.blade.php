@@ -30,13 +30,13 @@
     @endif
     @if($agreement->parts !== [])
         <h2 class="h4">{{ say('film.agreement.parts') }}</h2>
-        <table class="table w-auto"><thead><tr><th scope="col">{{ say('film.agreement.part') }}</th><th scope="col">{{ say('film.agreement.seconds') }}</th><th scope="col">{{ say('film.agreement.same') }}</th></tr></thead>
-            <tbody>@foreach($agreement->parts as $part => $of)<tr><th scope="row">{{ say("film.parts.{$part}") }}</th><td>{{ words()->formats->number($of['seconds']) }}</td><td>{{ words()->formats->number($of['same']) }}</td></tr>@endforeach</tbody></table>
+        <div class="table-responsive" tabindex="0" role="region" aria-label="{{ say('film.agreement.parts') }}"><table class="table w-auto"><thead><tr><th scope="col">{{ say('film.agreement.part') }}</th><th scope="col">{{ say('film.agreement.seconds') }}</th><th scope="col">{{ say('film.agreement.same') }}</th></tr></thead>
+            <tbody>@foreach($agreement->parts as $part => $of)<tr><th scope="row">{{ say("film.parts.{$part}") }}</th><td>{{ words()->formats->number($of['seconds']) }}</td><td>{{ words()->formats->number($of['same']) }}</td></tr>@endforeach</tbody></table></div>
     @endif
     @if($agreement->happenings !== [])
         <h2 class="h4">{{ say('film.agreement.happenings') }}</h2>
-        <table class="table w-auto"><thead><tr><th scope="col">{{ say('film.agreement.what') }}</th><th scope="col">{{ say('film.agreement.both') }}</th>@foreach($names as $name)<th scope="col">{{ say('film.agreement.only_one', ['name' => $name]) }}</th>@endforeach</tr></thead>
-            <tbody>@foreach($agreement->happenings as $what => $of)<tr><th scope="row">{{ say("film.happenings.{$what}") }}</th>@foreach($of as $count)<td>{{ words()->formats->number($count) }}</td>@endforeach</tr>@endforeach</tbody></table>
+        <div class="table-responsive" tabindex="0" role="region" aria-label="{{ say('film.agreement.happenings') }}"><table class="table w-auto"><thead><tr><th scope="col">{{ say('film.agreement.what') }}</th><th scope="col">{{ say('film.agreement.both') }}</th>@foreach($names as $name)<th scope="col">{{ say('film.agreement.only_one', ['name' => $name]) }}</th>@endforeach</tr></thead>
+            <tbody>@foreach($agreement->happenings as $what => $of)<tr><th scope="row">{{ say("film.happenings.{$what}") }}</th>@foreach($of as $count)<td>{{ words()->formats->number($count) }}</td>@endforeach</tr>@endforeach</tbody></table></div>
     @endif
     <h2>{{ say('film.agreement.largest') }}</h2>
     @if($differences === [])
