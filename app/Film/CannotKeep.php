@@ -11,4 +11,6 @@ enum CannotKeep: string
     /** It was changed elsewhere since. */
     case ChangedElsewhere = 'changed_elsewhere';
     case OtherLength = 'other_length';
+    /** Two have begun to grade it. */
+    case TwoGrade = 'two_grade';
 }

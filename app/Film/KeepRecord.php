@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Film;
 
+use App\Access\FilmPolicy;
 use App\Models\Film;
 use App\Models\FilmRecord;
 use App\Models\FilmRecordKind;
@@ -57,6 +58,9 @@ final readonly class KeepRecord
             // an answer that was lost: the same again is kept already
             if ($record !== null && $record->finished_at === null && $record->seen === $seen->toArray()) {
                 return $record;
+            }
+            if ($record === null && $film->records->where('kind', FilmRecordKind::Graded)->count() >= FilmPolicy::GRADERS) {
+                return CannotKeep::TwoGrade;
             }
             if ($record === null || $record->finished_at !== null) {
                 $record = new FilmRecord([

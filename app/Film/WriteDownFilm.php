@@ -36,6 +36,11 @@ final readonly class WriteDownFilm
         Film $film, FilmRecord $record, Plan $plan, User $user, int $personId, \DateTimeImmutable $from, Distance $distance,
     ): Session {
         return $this->database->transaction(function () use ($film, $record, $plan, $user, $personId, $from, $distance): Session {
+            // sent twice, it is written down once
+            $known = Film::query()->lockForUpdate()->findOrFail($film->id)->session;
+            if ($known !== null) {
+                return $known;
+            }
             $minutes = max(1, (int) ceil($film->length_ms / 60_000));
             $session = $this->sessions->write($plan, $user, $personId, null, $from, $minutes, 'film', $film->name);
             $seen = $record->record();

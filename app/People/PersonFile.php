@@ -7,6 +7,7 @@ namespace App\People;
 use App\Models\Appointment;
 use App\Models\CalendarFeed;
 use App\Models\Device;
+use App\Models\FilmRecord;
 use App\Models\FreeSession;
 use App\Models\HomeRep;
 use App\Models\Message;
@@ -64,6 +65,10 @@ final readonly class PersonFile
                 ->get(['drill', 'mark_by', 'share', 'offset_ms', 'started_at'])->map(static fn (TimingRound $round): array => [
                     'drill' => $round->drill->value, 'marked_by' => $round->mark_by, 'share_on_it' => $round->share,
                     'median_ms' => $round->offset_ms, 'started' => $time($round->started_at),
+                ])->all(),
+            'films_graded' => $user === null ? [] : FilmRecord::query()->where('user_id', $user->id)->orderBy('id')->limit(self::MOST)
+                ->get(['film_id', 'kind', 'changed_at'])->map(static fn (FilmRecord $record): array => [
+                    'film' => $record->film_id, 'how' => $record->kind->value, 'changed' => $time($record->changed_at),
                 ])->all(),
             'reps_at_home' => HomeRep::query()->where(static fn (Builder $either) => self::by($either, $person))->count(),
             'messages' => Message::query()->where(static fn (Builder $either) => self::by($either, $person))->orderBy('sent_at')

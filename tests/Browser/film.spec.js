@@ -1,6 +1,6 @@
 import { expect, test } from '@playwright/test';
 import { FRAME, drawnFilm, shown } from './drawn-film.js';
-import { complaints, expectAccessible, signIn, sql } from './steps.js';
+import { complaints, expectAccessible, makePlan, signIn, sql } from './steps.js';
 
 /** Half a minute: the ears go forward at 2.1 s and back at 5.3 s, the gaze rests on it from 1.5 to 6 s, and so on. */
 const SCRIPT = { ears: [21, 53, 200, 214], gaze: [15, 60, 198, 230], pictures: 300 };
@@ -57,7 +57,8 @@ test('a film is graded by two, blind, set side by side, settled, and becomes a s
     const found = complaints(page);
     const film = await drawnFilm(browser, SCRIPT);
     await signIn(page);
-    await page.goto('/dogs/1');
+    await makePlan(page, 'Thimble', 'Ferry horns');
+    await page.goto('/dogs/3');
     await page.getByRole('link', { name: 'Films' }).click();
     await page
         .getByLabel('The film, on this device')
@@ -135,7 +136,9 @@ test('a film is graded by two, blind, set side by side, settled, and becomes a s
     await expect(other.getByText('Settled by Ines Calder')).toBeVisible();
 
     await other.getByRole('link', { name: 'Write it down as a session' }).click();
-    await other.getByLabel('The film begins at').fill('00:05');
+    await other.getByLabel('Plan').selectOption('Ferry horns');
+    await other.getByLabel('Day').fill(new Date(Date.now() - 2 * 86_400_000).toISOString().slice(0, 10));
+    await other.getByLabel('The film begins at').fill('10:05');
     await other.getByLabel(/^How far/).fill('30');
     await other.getByRole('button', { name: 'Write it down' }).click();
     await expect(other).toHaveURL(/\/review/);

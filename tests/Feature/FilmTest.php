@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Access\FilmPolicy;
+use App\Film\CannotKeep;
 use App\Film\KeepRecord;
 use App\Film\LineUp;
 use App\Film\SettleFilm;
@@ -16,6 +17,7 @@ use App\Models\Role;
 use App\Models\Session;
 use App\Models\Trial;
 use App\Models\User;
+use Core\Film\Record;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Testing\TestResponse;
@@ -106,6 +108,17 @@ final class FilmTest extends TestCase
         // a third looks, and grades nothing
         $this->keep(self::seen([1]), 0)->assertForbidden();
         $this->get("/films/{$this->film->id}")->assertOk()->assertSee('Two people grade this film already.');
+    }
+
+    public function test_of_three_who_begin_at_once_two_grade(): void
+    {
+        $keep = app(KeepRecord::class);
+        // each was allowed to a moment ago
+        $three = [$this->world->trainer, $this->second, $this->world->user(Role::Owner)];
+        $kept = array_map(fn (User $one): mixed => $keep->keep($this->film, $one, Record::fromArray(self::seen([1])), 0), $three);
+
+        self::assertSame(CannotKeep::TwoGrade, $kept[2]);
+        self::assertSame(2, FilmRecord::query()->count());
     }
 
     public function test_a_helper_looks_and_a_guardian_of_another_dog_sees_nothing(): void
@@ -204,6 +217,9 @@ final class FilmTest extends TestCase
                 $one->outcome->value, $one->band->value, $one->food->value, $one->occurred_at->format('H:i:s.v'),
             ])->all(),
         );
+        // sent twice, it is written down once
+        $this->post("/films/{$this->film->id}/session", $form)->assertRedirect("/sessions/{$session->id}/review");
+        self::assertSame([$session->id, 3], [Session::query()->max('id'), Trial::query()->where('session_id', $session->id)->count()]);
         $this->get("/sessions/{$session->id}/review")->assertOk()->assertSee('a film');
         self::assertSame([1, 2, 3], array_column(LineUp::trials($this->film->refresh()), 'number'));
         $this->get("/films/{$this->film->id}/session")->assertSee('It belongs to a session already.');

@@ -37,10 +37,9 @@ final readonly class YardController
 
     public function index(#[CurrentUser] User $user): View
     {
-        $scores = [];
-        foreach (YardDog::cases() as $dog) {
-            $scores[$dog->value] = YardVisit::query()->where('user_id', $user->id)->where('dog', $dog)->whereNotNull('ended_at')
-                ->latest('id')->limit(self::SHOWN)->get()->all();
+        $scores = array_fill_keys(array_map(static fn (YardDog $dog): string => $dog->value, YardDog::cases()), []);
+        foreach (YardVisit::latestOf($user, self::SHOWN) as $visit) {
+            $scores[$visit->dog->value][] = $visit;
         }
 
         return view('pages.craft.yard', ['visits' => $scores]);

@@ -1,6 +1,7 @@
 import { say } from '../words.js';
 import { Dog } from './dog.js';
 import { listen } from './microphone.js';
+import { oneAtATime } from './one-at-a-time.js';
 import { pose } from './pose.js';
 import { post } from './post.js';
 
@@ -25,7 +26,8 @@ export class Round {
         this.taps = [];
         this.start = 0;
         this.isOn = false;
-        this.isAsking = false;
+        /** Sends all that was tapped until now; what was sent before changes nothing. */
+        this.ask = oneAtATime(() => this.send());
         this.told = 0;
         /** @type {(() => void) | null} */
         this.stop = null;
@@ -96,20 +98,14 @@ export class Round {
         void this.ask();
     }
 
-    /** Sends all that was tapped until now; what was sent before changes nothing. */
-    async ask() {
-        if (this.isAsking) {
-            this.isWanted = true;
-            return;
-        }
-        this.isAsking = true;
+    async send() {
+        if (!this.isOn) return;
         const known = this.parts.length;
         const { isGood, body } = await post(this.root, this.root.dataset.url ?? '', {
             acts: this.taps,
             until: Math.round(this.at()),
             parts: known,
         });
-        this.isAsking = false;
         if (!isGood) {
             this.say(body?.message ?? say('timing.lost'));
             setTimeout(() => void this.ask(), AGAIN);
@@ -121,11 +117,7 @@ export class Round {
         else if (body.said && body.marks >= this.told) this.say(body.said);
         this.told = body.marks;
         this.lane(body.lane);
-        if (body.done) return this.end(body.done);
-        if (this.isWanted) {
-            this.isWanted = false;
-            void this.ask();
-        }
+        if (body.done) this.end(body.done);
     }
 
     /** @param {import('./pose.js').Episode[]} episodes */

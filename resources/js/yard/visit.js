@@ -1,3 +1,4 @@
+import { oneAtATime } from '../timing/one-at-a-time.js';
 import { post } from '../timing/post.js';
 import { say } from '../words.js';
 import { between, joined } from './between.js';
@@ -33,8 +34,8 @@ export class Visit {
         this.frames = [];
         this.start = 0;
         this.isOn = false;
-        this.isAsking = false;
-        this.isWanted = false;
+        /** Sends all that was done; what it does next is told anew. */
+        this.ask = oneAtATime(() => this.send());
         this.asked = 0;
         this.drawn = 0;
         this.isStill = matchMedia('(prefers-reduced-motion: reduce)').matches;
@@ -102,25 +103,14 @@ export class Visit {
         void this.ask();
     }
 
-    /** Sends all that was done; what it does next is told anew. */
-    async ask() {
-        if (this.isAsking) {
-            this.isWanted = true;
-            return;
-        }
-        this.isAsking = true;
+    async send() {
         this.asked = performance.now();
         const { isGood, body } = await post(this.root, this.root.dataset.url ?? '', {
             acts: this.acts,
             until: Math.min(this.most, Math.round(this.at())),
         });
-        this.isAsking = false;
         if (isGood) this.frames = joined(this.frames, body.frames);
         else this.part('said').textContent = body?.message ?? say('timing.lost');
-        if (this.isWanted) {
-            this.isWanted = false;
-            await this.ask();
-        }
     }
 
     /** @param {import('./between.js').Frame} frame */
