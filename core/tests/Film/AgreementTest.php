@@ -41,11 +41,13 @@ final class AgreementTest extends TestCase
     #[TestWith([4999, 9000, 1])]
     #[TestWith([6000, 7000, 1])]
     #[TestWith([8000, 9000, 0])]
+    #[TestWith([4000, 14_000, 0])]
+    #[TestWith([3999, 14_000, 1])]
     public function test_how_far_a_trial_may_lie_elsewhere(int $from, int $until, int $same): void
     {
         $agreement = Agreement::of(
-            Record::of(9000, [], [], [new FilmTrial(1000, 7000, Band::Easy)]),
-            Record::of(9000, [], [], [new FilmTrial($from, $until, Band::Easy)]),
+            Record::of(20_000, [], [], [new FilmTrial(1000, 7000, Band::Easy)]),
+            Record::of(20_000, [], [], [new FilmTrial($from, $until, Band::Easy)]),
         );
 
         self::assertSame([$same, 1 - $same, 1 - $same], [$agreement->trialsOfBoth(), $agreement->onlyFirst, $agreement->onlySecond]);
@@ -75,6 +77,17 @@ final class AgreementTest extends TestCase
         self::assertEquals(
             [new Difference('ears-10000', Part::Ears, 10_000, 15_400, 'back', 'forward', 5.4)], $agreement->differences,
         );
+    }
+
+    /** Half a second. */
+    #[TestWith([499, 0])]
+    #[TestWith([500, 1])]
+    public function test_an_edge_that_is_off_by_less_is_no_difference_of_opinion(int $off, int $differences): void
+    {
+        self::assertCount($differences, Agreement::of(
+            self::states(30_000, ['brow', 'smooth', 0], ['brow', 'wrinkled', 9000]),
+            self::states(30_000, ['brow', 'smooth', 0], ['brow', 'wrinkled', 9000 + $off]),
+        )->differences);
     }
 
     /** Twenty seconds at least. */
@@ -107,6 +120,9 @@ final class AgreementTest extends TestCase
             ['mark-first-5000', 'mark-second-6001', 'mark-first-9300', 'mark-second-12000'],
             array_map(static fn (Difference $one): string => $one->key, $agreement->differences),
         );
+        self::assertSame([['mark', null], [null, 'mark']], array_map(
+            static fn (Difference $one): array => [$one->first, $one->second], array_slice($agreement->differences, 0, 2),
+        ));
     }
 
     public function test_what_is_settled_takes_what_both_told_and_what_was_chosen(): void

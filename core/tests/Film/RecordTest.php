@@ -79,6 +79,8 @@ final class RecordTest extends TestCase
 
         self::assertEquals([new Spell('forward', 1000, 6000), new Spell('neutral', 6000, 9000)], $record->spells(Part::Ears));
         self::assertSame([], $record->spells(Part::Mat));
+        // told at the very end, it lasts for nothing
+        self::assertSame([], Record::of(9000, [new StateFrom(Part::Ears, 'back', 9000)], [], [])->spells(Part::Ears));
     }
 
     public function test_as_data_and_as_timed_text_it_comes_back_as_it_was(): void
@@ -88,6 +90,8 @@ final class RecordTest extends TestCase
         self::assertEquals($record, Record::fromArray($record->toArray()));
         self::assertEquals($record, WebVtt::read(WebVtt::write($record), 1));
         self::assertStringContainsString("\n00:00:24.500 --> 00:00:28.000\nears: forward\n", WebVtt::write($record));
+        $long = WebVtt::read("WEBVTT\n\n01:02:03.004 --> 01:02:04.000\nmark\n", 4_000_000);
+        self::assertSame([3_723_004], $long->times(Happening::Mark));
         // as other programs write it: a mark of byte order, no hours, their settings, names of cues, their line ends
         $text = "\u{FEFF}WEBVTT - mine\r\n\r\nSTYLE\r\n::cue { color: red }\r\n\r\n1\r\n"
             ."00:01.250 --> 00:02.000 align:start\r\ntrial: 4\r\n\r\nmark\r\n";
@@ -103,6 +107,7 @@ final class RecordTest extends TestCase
             self::fail('It was read.');
         } catch (UnreadableRecord $e) {
             self::assertSame([$problem, $row], [$e->problem, $e->row]);
+            self::assertStringStartsWith("{$problem->value} {$row}", $e->getMessage());
         }
     }
 
@@ -117,6 +122,9 @@ final class RecordTest extends TestCase
         yield 'a state of another part' => [['states' => [
             ['part' => 'ears', 'state' => 'back', 'at' => 1], ['part' => 'ears', 'state' => 'tight', 'at' => 2],
         ]], RecordProblem::UnknownState, 2];
+        yield 'a state after the end' => [
+            ['states' => [['part' => 'ears', 'state' => 'back', 'at' => 60_001]]], RecordProblem::OutsideFilm, 1,
+        ];
         yield 'a moment after the end' => [['happenings' => [['what' => 'mark', 'at' => 60_001]]], RecordProblem::OutsideFilm, 1];
         yield 'a moment before the start' => [['happenings' => [['what' => 'mark', 'at' => -1]]], RecordProblem::OutsideFilm, 1];
         yield 'no moment' => [['happenings' => [['what' => 'mark']]], RecordProblem::OutsideFilm, 1];

@@ -73,6 +73,7 @@ final class HandsTest extends TestCase
         $off = self::played([...self::steps(8, 400, false), new ActAt(Act::WalkOff, $leaves->at + 2000)]);
         $back = self::first($off, static fn (Frame $one): bool => $one->at > $leaves->at && ! $one->isAway);
         self::assertGreaterThanOrEqual($leaves->at + 3500, $back->at);
+        self::assertLessThanOrEqual(0.2, $back->arousal);
         self::assertLessThan($leaves->at + 20_000, $back->at);
     }
 
