@@ -6,7 +6,6 @@ namespace App\Access;
 
 use App\Models\Film;
 use App\Models\FilmRecord;
-use App\Models\FilmRecordKind;
 use App\Models\User;
 use Illuminate\Auth\Access\Response;
 
@@ -26,7 +25,7 @@ final readonly class FilmPolicy
     /** Whoever may train the dog; two on a film, each blind to the other. */
     public function grade(User $user, Film $film): Response
     {
-        $graded = $film->records->where('kind', FilmRecordKind::Graded);
+        $graded = $film->graded();
 
         return Seen::and(
             $this->view($user, $film),
@@ -38,9 +37,7 @@ final readonly class FilmPolicy
     /** What was seen: by whoever saw it at any time, by others once nobody can be told by it what to see. */
     public function open(User $user, Film $film, FilmRecord $record): Response
     {
-        $own = $film->records->first(static fn (FilmRecord $one): bool => $one->user_id === $user->id
-            && $one->kind === FilmRecordKind::Graded);
-        $isOpen = $record->user_id === $user->id || $own?->finished_at !== null || $this->isGraded($film);
+        $isOpen = $record->user_id === $user->id || $film->finished()->contains('user_id', $user->id) || $this->isGraded($film);
 
         return Seen::and($this->view($user, $film), $isOpen && $record->film_id === $film->id, 'film.problems.blind');
     }
@@ -54,6 +51,6 @@ final readonly class FilmPolicy
 
     private function isGraded(Film $film): bool
     {
-        return $film->records->where('kind', FilmRecordKind::Graded)->whereNotNull('finished_at')->count() === self::GRADERS;
+        return $film->finished()->count() === self::GRADERS;
     }
 }

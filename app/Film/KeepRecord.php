@@ -59,7 +59,7 @@ final readonly class KeepRecord
             if ($record !== null && $record->finished_at === null && $record->seen === $seen->toArray()) {
                 return $record;
             }
-            if ($record === null && $film->records->where('kind', FilmRecordKind::Graded)->count() >= FilmPolicy::GRADERS) {
+            if ($record === null && $film->graded()->count() >= FilmPolicy::GRADERS) {
                 return CannotKeep::TwoGrade;
             }
             if ($record === null || $record->finished_at !== null) {

@@ -25,9 +25,9 @@ final readonly class SettleFilm
      */
     public static function graded(Film $film): ?array
     {
-        $graded = array_values($film->records->where('kind', FilmRecordKind::Graded)->whereNotNull('finished_at')->all());
+        [$first, $second] = [$film->finished()->get(0), $film->finished()->get(1)];
 
-        return count($graded) === 2 ? [$graded[0], $graded[1]] : null;
+        return $first === null || $second === null ? null : [$first, $second];
     }
 
     public static function settled(Film $film): ?FilmRecord

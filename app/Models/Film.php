@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
@@ -26,6 +27,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property CarbonImmutable $added_at
  * @property-read Dog $dog
  * @property-read ?Session $session
+ * @property-read Collection<int, FilmRecord> $records
  */
 final class Film extends Model
 {
@@ -52,6 +54,18 @@ final class Film extends Model
     public function session(): BelongsTo
     {
         return $this->belongsTo(Session::class);
+    }
+
+    /** @return Collection<int, FilmRecord> what each grader saw at first, the one begun first before the other */
+    public function graded(): Collection
+    {
+        return $this->records->where('kind', FilmRecordKind::Graded)->values();
+    }
+
+    /** @return Collection<int, FilmRecord> those of them that change no more */
+    public function finished(): Collection
+    {
+        return $this->graded()->whereNotNull('finished_at')->values();
     }
 
     /** @return HasMany<FilmRecord, $this> */

@@ -13,7 +13,6 @@ return [
     'name' => 'What it shows',
     'add' => 'Add the film',
     'needs_scripts' => 'Films need scripts in this browser.',
-    'length' => '{minutes, number}:{seconds} min',
     'state' => [
         'new' => 'nobody has graded it', 'graded' => 'graded by {names}', 'open' => '{names} at it', 'settled' => 'settled',
         'second' => 'waits for a second grader',

@@ -11,7 +11,6 @@ use App\Film\LineUp;
 use App\Film\SettleFilm;
 use App\Models\Dog;
 use App\Models\Film;
-use App\Models\FilmRecordKind;
 use App\Models\Session;
 use App\Models\User;
 use App\Support\Fields;
@@ -63,7 +62,7 @@ final readonly class FilmController
     {
         Gate::authorize('view', $film);
         $film->load('records.user');
-        $others = $film->records->where('kind', FilmRecordKind::Graded)->where('user_id', '!==', $user->id);
+        $others = $film->graded()->where('user_id', '!==', $user->id);
 
         $own = KeepRecord::of($film, $user);
         $isDue = $records->isDueAgain($own);

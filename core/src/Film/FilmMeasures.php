@@ -64,15 +64,9 @@ final readonly class FilmMeasures
 
     private static function loading(Record $record): ?float
     {
-        [$brow, $ears] = [$record->spells(Part::Brow), $record->spells(Part::Ears)];
-        $both = 0;
-        foreach (self::in($brow, 'wrinkled') as $one) {
-            foreach (self::in($ears, 'forward') as $other) {
-                $both += max(0, min($one->until, $other->until) - max($one->from, $other->from));
-            }
-        }
+        $loading = $record->loading();
 
-        return $brow === [] || $ears === [] ? null : $both / 1000.0;
+        return $loading === null ? null : self::time($loading) / 1000.0;
     }
 
     /** @return array{list<float>, int} */

@@ -146,6 +146,23 @@ final readonly class Record
         return $spells;
     }
 
+    /** @return ?list<Spell> brow wrinkled and ears forward at once; null where one of them was not told */
+    public function loading(): ?array
+    {
+        [$brow, $ears] = [$this->spells(Part::Brow), $this->spells(Part::Ears)];
+        $both = [];
+        foreach ($brow as $one) {
+            foreach ($ears as $other) {
+                [$from, $until] = [max($one->from, $other->from), min($one->until, $other->until)];
+                if ($one->state === 'wrinkled' && $other->state === 'forward' && $from < $until) {
+                    $both[] = new Spell('loading', $from, $until);
+                }
+            }
+        }
+
+        return $brow === [] || $ears === [] ? null : $both;
+    }
+
     /** @return list<int> milliseconds of the film, in order */
     public function times(Happening ...$of): array
     {

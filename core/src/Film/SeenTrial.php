@@ -28,7 +28,7 @@ final readonly class SeenTrial
         $in = static fn (int $after, Happening ...$of): bool => array_filter(
             $record->times(...$of), static fn (int $at): bool => $at >= $trial->from && $at <= $trial->until + $after,
         ) !== [];
-        $stares = array_map(static fn (Spell $spell): int => self::within($spell, $trial), array_filter(
+        $stares = array_map(static fn (Spell $spell): int => $spell->within($trial->from, $trial->until), array_filter(
             $record->spells(Part::Gaze), static fn (Spell $spell): bool => $spell->state === 'trigger',
         ));
         $longest = $stares === [] ? 0 : max($stares);
@@ -51,13 +51,9 @@ final readonly class SeenTrial
 
     private static function loads(Record $record, FilmTrial $trial): bool
     {
-        foreach ($record->spells(Part::Brow) as $brow) {
-            foreach ($record->spells(Part::Ears) as $ears) {
-                $both = $brow->state === 'wrinkled' && $ears->state === 'forward'
-                    && min($brow->until, $ears->until, $trial->until) > max($brow->from, $ears->from, $trial->from);
-                if ($both) {
-                    return true;
-                }
+        foreach ($record->loading() ?? [] as $spell) {
+            if ($spell->within($trial->from, $trial->until) > 0) {
+                return true;
             }
         }
 
@@ -73,10 +69,5 @@ final readonly class SeenTrial
         }
 
         return false;
-    }
-
-    private static function within(Spell $spell, FilmTrial $trial): int
-    {
-        return max(0, min($spell->until, $trial->until) - max($spell->from, $trial->from));
     }
 }

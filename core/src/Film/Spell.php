@@ -12,6 +12,12 @@ final readonly class Spell
     {
     }
 
+    /** @return int milliseconds of it that lie within others */
+    public function within(int $from, int $until): int
+    {
+        return max(0, min($this->until, $until) - max($this->from, $from));
+    }
+
     /** @return int milliseconds */
     public function length(): int
     {

@@ -27,12 +27,6 @@ final class HandsRun
     /** A hand that is taken off within so long of the first sign was taken off in time, milliseconds. */
     public const IN_TIME = 1500;
 
-    /** Halvings of the gap that take it from nothing to over; trust buys more than two of them. */
-    private const HALVINGS = 6.0;
-
-    /** Arousal just below stretched: where its working gap leaves it. */
-    private const WORKING = 0.38;
-
     private const FOLLOWS = 1.6;
 
     private const SETTLING = 0.5;
@@ -102,12 +96,6 @@ final class HandsRun
         return $run->frames === [] ? throw new \LogicException('A run has a start.') : $run->frames;
     }
 
-    /** What a hand at a gap asks of a dog, at its height: at its working gap just below stretched. */
-    public static function asked(YardDog $dog, float $meters): float
-    {
-        return max(0.0, self::WORKING + log($dog->workingMeters() / $meters, 2) / self::HALVINGS);
-    }
-
     /** @return bool whether food was eaten */
     private function act(Act $act, int $at): bool
     {
@@ -153,7 +141,7 @@ final class HandsRun
     {
         $seconds = self::TICK / 1000.0;
         $this->trust = min(0.4, max(-0.3, $this->trust));
-        $pull = max(0.0, self::asked($this->dog, self::STEPS[$this->step]) + $this->surprise - $this->trust) * ($this->isAway ? 0.4 : 1.0);
+        $pull = max(0.0, $this->dog->asks(self::STEPS[$this->step]) + $this->surprise - $this->trust) * ($this->isAway ? 0.4 : 1.0);
         $this->arousal += ($pull - $this->arousal) * ($pull > $this->arousal ? self::FOLLOWS : self::SETTLING) * $seconds;
         $this->arousal = max(0.0, $this->arousal);
         $this->surprise *= 1.0 - 0.35 * $seconds;

@@ -39,13 +39,10 @@ final readonly class HandsScore
         $waits = [];
         $leftAt = $mistake = $nearest = $shownAt = null;
         $calm = 0;
-        $byTick = [];
-        foreach ($acts as $act) {
-            $byTick[(int) ceil($act->at / HandsRun::TICK)][] = $act->act;
-        }
+        $byFrame = ActAt::byFrame($acts);
         foreach ($frames as $i => $frame) {
             $was = $frames[max(0, $i - 1)];
-            foreach ($byTick[$i] ?? [] as $act) {
+            foreach ($byFrame[$i] ?? [] as $act) {
                 if ($act === Act::Nearer) {
                     $isFollowing = $was->isAway || $was->isLoading;
                     $isUnshown = $shownAt === null || $frame->at - $shownAt > HandsRun::SHOWN;

@@ -12,6 +12,15 @@ enum Scene: string
     /** The dog rests its chin at a station, and a hand with a tool comes. */
     case Hands = 'hands';
 
+    /** Halvings of the distance that take a dog from nothing to over; a hand's trust buys more than two of them. */
+    public function halvings(): float
+    {
+        return match ($this) {
+            self::Path => 2.4,
+            self::Hands => 6.0,
+        };
+    }
+
     /** @return list<Act> what can be done in it */
     public function acts(): array
     {

@@ -20,6 +20,9 @@ enum YardDog: string
     /** Shows all it feels: to begin with. */
     case Plain = 'plain';
 
+    /** Arousal just below stretched: where its working distance leaves it. */
+    private const WORKING = 0.38;
+
     public function scene(): Scene
     {
         return $this === self::HandShy ? Scene::Hands : Scene::Path;
@@ -36,6 +39,14 @@ enum YardDog: string
             self::HandShy => 0.24,
             self::Plain => 12.0,
         };
+    }
+
+    /** What a distance, or a gap under a hand, asks of it, at its height: at its working distance just below stretched. */
+    public function asks(float $meters): float
+    {
+        $slope = 1.0 / $this->scene()->halvings();
+
+        return max(0.0, self::WORKING + $slope * log($this->workingMeters() / $meters, 2));
     }
 
     /** Arousal a second that staying adds while the trigger is in sight and near. */

@@ -34,12 +34,6 @@ final class YardRun
     /** Pull toward what the moment asks for, a second. */
     private const FOLLOWS = 0.9;
 
-    /** Halvings of distance that take it from nothing to over. */
-    private const HALVINGS = 2.4;
-
-    /** Arousal just below stretched: where its working distance leaves it. */
-    private const WORKING = 0.38;
-
     /** How much one sees a part tremble. */
     private const NOISE = 0.03;
 
@@ -156,7 +150,7 @@ final class YardRun
         $along = -self::SIGHT + 2.0 * self::SIGHT * $inPass / self::IN_SIGHT;
         $isSeen = ! $this->isAway && $inPass <= self::IN_SIGHT;
         $meters = hypot($along, $this->stand);
-        $pull = $isSeen ? self::asked($this->dog, $meters) + $this->added : 0.0;
+        $pull = $isSeen ? $this->dog->asks($meters) + $this->added : 0.0;
         $this->arousal += $pull > $this->arousal
             ? ($pull - $this->arousal) * self::FOLLOWS * $seconds
             : ($pull - $this->arousal) * $this->dog->settling() * ($this->isAway ? 3.0 : 1.0) * 5.0 * $seconds;
@@ -185,14 +179,6 @@ final class YardRun
             $at, $pass, $along, $this->stand, $this->arousal, $this->posture($looksBack), $this->isAway, $looksBack, $this->isLoading(),
             $this->isOver, $answered, $ate,
         );
-    }
-
-    /** What a distance asks of a dog, at its height: at its working distance just below stretched. */
-    public static function asked(YardDog $dog, float $meters): float
-    {
-        $slope = 1.0 / self::HALVINGS;
-
-        return max(0.0, self::WORKING + $slope * log($dog->workingMeters() / $meters, 2));
     }
 
     private function isLoading(): bool

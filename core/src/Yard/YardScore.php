@@ -42,14 +42,11 @@ final readonly class YardScore
         $answers = $bad = $gaveWay = [];
         $mistake = $loadingSince = null;
         $isOver = false;
-        $byTick = [];
-        foreach ($acts as $act) {
-            $byTick[(int) ceil($act->at / YardRun::TICK)][] = $act->act;
-        }
+        $byFrame = ActAt::byFrame($acts);
         $lastBack = -1_000_000;
         foreach ($frames as $i => $frame) {
             $lastBack = $frame->looksBack ? $frame->at : $lastBack;
-            foreach ($byTick[$i] ?? [] as $act) {
+            foreach ($byFrame[$i] ?? [] as $act) {
                 if ($act === Act::Mark) {
                     $marks++;
                     // the mark itself turns the dog: what it did before counts

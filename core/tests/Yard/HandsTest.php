@@ -27,8 +27,8 @@ final class HandsTest extends TestCase
     {
         $gap = YardDog::HandShy->workingMeters();
 
-        self::assertSame(Band::Aware, Posture::bandOf(HandsRun::asked(YardDog::HandShy, $gap)));
-        self::assertSame(Band::Effort, Posture::bandOf(HandsRun::asked(YardDog::HandShy, 0.9 * $gap)));
+        self::assertSame(Band::Aware, Posture::bandOf(YardDog::HandShy->asks($gap)));
+        self::assertSame(Band::Effort, Posture::bandOf(YardDog::HandShy->asks(0.9 * $gap)));
     }
 
     /** Somebody who reads only what is drawn finds what it feels. */

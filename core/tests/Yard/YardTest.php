@@ -63,7 +63,7 @@ final class YardTest extends TestCase
     #[DataProvider('dogs')]
     public function test_at_its_working_distance_it_stays_just_below_stretched_and_nearer_it_does_not(YardDog $dog): void
     {
-        $highest = static fn (float $meters): float => YardRun::asked($dog, $meters);
+        $highest = static fn (float $meters): float => $dog->asks($meters);
         self::assertSame(Band::Aware, Posture::bandOf($highest($dog->workingMeters())));
         self::assertSame(Band::Effort, Posture::bandOf($highest(0.9 * $dog->workingMeters())));
         self::assertSame(Band::Easy, Posture::bandOf($highest(2.0 * $dog->workingMeters())));

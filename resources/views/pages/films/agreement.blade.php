@@ -2,7 +2,7 @@
 @use('Core\Film\Happening')
 @php($kappa = $agreement->kappa())
 @php($names = ['first' => $first->user->name, 'second' => $second->user->name])
-@php($clock = fn (int $at): string => sprintf('%d:%02d', intdiv($at, 60000), intdiv($at, 1000) % 60))
+@php($clock = fn (int $at): string => words()->formats->clock(intdiv($at, 1000)))
 @php($told = fn ($one, ?string $of): string => $of === null ? say('film.agreement.nothing') : match (true) {
     $one->of === null => say("device.bands.{$of}"),
     $one->of instanceof Happening => say("film.happenings.{$of}"),

@@ -21,11 +21,11 @@
     @if($films->isEmpty())<p>{{ say('film.none') }}</p>@endif
     <ul class="list-group">
         @foreach($films as $film)
-            @php($graded = $film->records->where('kind', App\Models\FilmRecordKind::Graded))
-            @php($finished = $graded->whereNotNull('finished_at'))
+            @php($graded = $film->graded())
+            @php($finished = $film->finished())
             @php($open = $graded->whereNull('finished_at'))
             <li class="list-group-item"><a href="{{ route('films.show', $film) }}"><strong>{{ $film->name }}</strong></a>
-                · {{ words()->formats->date($film->added_at) }} · {{ say('film.length', ['minutes' => intdiv($film->length_ms, 60000), 'seconds' => sprintf('%02d', intdiv($film->length_ms, 1000) % 60)]) }}
+                · {{ words()->formats->date($film->added_at) }} · {{ words()->formats->clock(intdiv($film->length_ms, 1000)) }}
                 · @if($film->records->contains('kind', App\Models\FilmRecordKind::Settled)){{ say('film.state.settled') }}
                 @elseif($graded->isEmpty()){{ say('film.state.new') }}
                 @else{{ collect([
