@@ -30,9 +30,10 @@ $send = static function (string $path, ?array $fields, array $headers = []) use 
 $uuid = static fn (): string => uuidOf(random_bytes(18));
 $trial = static fn (int $i): array => [
     'uuid' => $uuid(), 'sequence' => $i, 'device_at' => (string) (int) (microtime(true) * 1000),
-    'sent_at' => (string) (int) (microtime(true) * 1000), 'distance' => 45 + ($i % 7) / 10,
+    'sent_at' => (string) (int) (microtime(true) * 1000), 'distance' => (string) (45 + ($i % 7) / 10),
     'aim' => 'step:3', 'outcome' => 'returned', 'band' => $i % 5 === 0 ? 1 : 0, 'signs' => ['face.soft'], 'food' => 'gently',
-    'latency' => 'under_1',
+    'latency_ms' => 800 + 7 * $i, 'stare_ms' => null, 'hold_ms' => null, 'exposure' => ['trigger_motion' => 'slow_walk'],
+    'food_gone' => false, 'interrupted' => false, 'slip' => '', 'traits' => ['white van'], 'note' => null,
 ];
 
 $send('/sign-in', null);

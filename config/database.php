@@ -20,7 +20,7 @@ return [
             'engine' => 'InnoDB',
             'timezone' => '+00:00',
             // a dead server should be told within seconds, not after a minute
-            'options' => [PDO::ATTR_TIMEOUT => 3],
+            'options' => [PDO::ATTR_TIMEOUT => 3, PDO::ATTR_EMULATE_PREPARES => true],
         ],
     ],
     'migrations' => ['table' => 'migrations', 'update_date_on_publish' => false],

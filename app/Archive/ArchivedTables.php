@@ -24,7 +24,7 @@ final readonly class ArchivedTables
 
     private const COLUMNS_LEFT_OUT = [
         'users' => ['email', 'password', 'remember_token', 'totp_secret', 'totp_since', 'totp_step', 'recovery_codes', 'disabled_at'],
-        'sessions' => ['state', 'meter_token', 'import_id', 'import_key'], 'trials' => ['import_id'],
+        'sessions' => ['state', 'revised_at', 'meter_token', 'import_id', 'import_key'], 'trials' => ['import_id'],
         'health_entries' => ['import_id'], 'events' => ['import_id'], 'home_reps' => ['import_id'],
         'reports' => ['file', 'progress', 'has_failed'], 'photos' => ['file'], 'dogs' => ['from_file'],
     ];

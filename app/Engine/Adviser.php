@@ -59,6 +59,7 @@ final readonly class Adviser
         Session::query()->toBase()->where('id', $session->id)->update([
             'evidence' => EvidenceJson::encode($situation->log->evidence()),
             'summary' => SummaryJson::encode(SessionSummary::of($situation->log, $situation->ladder)),
+            'revised_at' => EvidenceStamp::now(),
             'state' => json_encode($session->state, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE),
             'mode' => $situation->model === null ? null : json_encode(self::mode($situation->model), JSON_THROW_ON_ERROR),
         ]);

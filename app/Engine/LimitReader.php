@@ -24,7 +24,7 @@ final readonly class LimitReader
     /** @return array{limit: ?ThresholdDistance, history: History} limit: null without a model */
     public function now(Plan $plan): array
     {
-        $situation = $this->situations->read($plan, null, [], $this->clock->now());
+        $situation = $this->situations->ofPlan($plan, $this->clock->now());
 
         return [
             'limit' => self::of($situation),
@@ -51,6 +51,6 @@ final readonly class LimitReader
     /** @param  list<LoggedTrial>  $trials */
     private function withTrials(Session $session, array $trials): ?ThresholdDistance
     {
-        return self::of($this->situations->read($session->plan, $session, $trials, $this->clock->now()));
+        return self::of($this->situations->ofSession($session, $trials, $this->clock->now()));
     }
 }

@@ -44,6 +44,25 @@ final class PlanReader
         return $this->stepIds[self::key($plan)][$position] ?? throw new \LogicException('The ladder has such a step.');
     }
 
+    /** @return list<int> of the steps by position */
+    public function stepIds(Plan $plan): array
+    {
+        $this->read($plan);
+
+        return $this->stepIds[self::key($plan)];
+    }
+
+    /**
+     * What was kept of a plan stands: it need not be read.
+     *
+     * @param  list<int>  $stepIds  by position
+     */
+    public function keep(Plan $plan, WorkingPlan $inCore, array $stepIds): void
+    {
+        $this->read[self::key($plan)] ??= $inCore;
+        $this->stepIds[self::key($plan)] = $stepIds;
+    }
+
     /** A plan was changed in this request. */
     public function forget(): void
     {

@@ -19,7 +19,7 @@ final readonly class TrendReader
     private const KEPT_SECONDS = 86_400;
 
     public function __construct(
-        private SituationReader $situations, private PlanReader $plans, private ModelChanges $changes, private ModelBuilder $builder,
+        private SituationReader $situations, private PlanReader $plans, private ModelBuilder $builder,
         private Repository $cache, private ClockInterface $clock,
     ) {
     }
@@ -33,7 +33,7 @@ final readonly class TrendReader
     public function of(Plan $plan, ?Situation $situation = null): array
     {
         $inCore = $this->plans->read($plan);
-        $stamp = $this->changes->stamp($plan, $inCore);
+        $stamp = EvidenceStamp::of($plan, $inCore);
         $kept = $this->cache->get("trend {$plan->id}");
         $kept = is_array($kept) ? $kept : [];
         $trend = ($kept['trend'] ?? null) instanceof Trend ? $kept['trend'] : null;
@@ -41,7 +41,7 @@ final readonly class TrendReader
             return [$trend, $stamp];
         }
         $now = $this->clock->now();
-        $scale = ($situation ?? $this->situations->read($plan, null, [], $now))->model?->scale;
+        $scale = ($situation ?? $this->situations->ofPlan($plan, $now))->model?->scale;
         $exposure = $inCore->ladder->step(0)->exposure;
         $key = DimensionKey::leading($inCore->catalog->plan)->value;
         $sessions = $scale === null || ! isset($exposure->values[$key])

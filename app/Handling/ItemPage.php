@@ -36,7 +36,7 @@ final readonly class ItemPage
     {
         $ladders = [];
         foreach ($item->plans()->with(['responseModel.person', 'place'])->limit(self::SHOWN)->get() as $plan) {
-            $situation = $this->situations->read($plan, null, [], $this->clock->now());
+            $situation = $this->situations->ofPlan($plan, $this->clock->now());
             $ladders[$plan->phase->value ?? Phase::On->value][] = [
                 'plan' => $plan, 'held' => $situation->history->solidStep, 'steps' => $situation->ladder->top() + 1,
             ];

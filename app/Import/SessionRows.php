@@ -48,9 +48,6 @@ final class SessionRows implements RowWriter
             $group[] = $row;
         }
         $written += $group === [] ? 0 : $this->session($import, $group);
-        foreach ($this->plans as $plan) {
-            $this->past->changed($plan);
-        }
 
         return $written;
     }

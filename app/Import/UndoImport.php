@@ -10,7 +10,6 @@ use App\Models\HealthEntry;
 use App\Models\HomeRep;
 use App\Models\Import;
 use App\Models\ImportState;
-use App\Models\Plan;
 use App\Models\SecondGrade;
 use App\Models\Session;
 use App\Models\SessionEvent;
@@ -39,8 +38,6 @@ final readonly class UndoImport implements ImportStep
     {
         $touched = Session::query()->where('import_id', $import->id)
             ->orWhereIn('id', Trial::query()->where('import_id', $import->id)->select('session_id'))->pluck('id');
-        $plans = Plan::query()->withTrashed()->whereIn('id', Session::query()->whereIn('id', $touched)->select('plan_id'))
-            ->with('responseModel')->get();
         $this->database->transaction(function () use ($import, $touched): void {
             HealthEntry::query()->where('import_id', $import->id)->delete();
             Event::query()->where('import_id', $import->id)->delete();
@@ -49,9 +46,6 @@ final readonly class UndoImport implements ImportStep
             $import->rows()->delete();
             $import->update(['state' => ImportState::Undone, 'counts' => [...$import->counts ?? [], 'kept' => $kept]]);
         });
-        foreach ($plans as $plan) {
-            $this->past->changed($plan);
-        }
         $this->trail->note($import->user, TrailAction::Archived, $import);
     }
 

@@ -17,17 +17,43 @@ final readonly class CarryOverReader
      */
     public function on(int $dogId, \DateTimeImmutable $now, ?array $told = null): CarryOver
     {
-        $events = [];
-        foreach (Event::query()->where('dog_id', $dogId)->where(
-            'occurred_at', '>', $now->modify('-'.CarryOver::WINDOW_HOURS.' hours')->format('Y-m-d H:i:s'),
-        )->orderByDesc('occurred_at')->limit(self::MAX)->get() as $event) {
-            $events[] = ['severity' => (float) min(CarryOver::MAX_SEVERITY, $event->severity), 'at' => $event->occurred_at];
-        }
+        $events = $this->events([$dogId], $now)[$dogId] ?? [];
         if ($told !== null) {
             $events[] = ['severity' => $told['severity'], 'at' => $now->modify("-{$told['hours']} hours")];
         }
 
         return CarryOver::of($events, $now);
+    }
+
+    /**
+     * @param  list<int>  $dogs
+     * @return array<int, CarryOver> by dog, all of them
+     */
+    public function ofAll(array $dogs, \DateTimeImmutable $now): array
+    {
+        $events = $this->events($dogs, $now);
+
+        return array_combine($dogs, array_map(static fn (int $dog): CarryOver => CarryOver::of($events[$dog] ?? [], $now), $dogs));
+    }
+
+    /**
+     * @param  list<int>  $dogs
+     * @return array<int, list<array{severity: float, at: \DateTimeImmutable}>> by dog, the latest of each
+     */
+    private function events(array $dogs, \DateTimeImmutable $now): array
+    {
+        $events = [];
+        foreach (Event::query()->whereIn('dog_id', $dogs)->where(
+            'occurred_at', '>', $now->modify('-'.CarryOver::WINDOW_HOURS.' hours')->format('Y-m-d H:i:s'),
+        )->orderByDesc('occurred_at')->limit(self::MAX * count($dogs))->get() as $event) {
+            if (count($events[$event->dog_id] ?? []) < self::MAX) {
+                $events[$event->dog_id][] = [
+                    'severity' => (float) min(CarryOver::MAX_SEVERITY, $event->severity), 'at' => $event->occurred_at,
+                ];
+            }
+        }
+
+        return $events;
     }
 
     /** A guess for a person: what it means for today. */

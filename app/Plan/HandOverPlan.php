@@ -43,7 +43,7 @@ final readonly class HandOverPlan
                 'reference_meters' => $from->reference_meters, 'reference_stated' => $from->reference_stated,
                 'fine_at_meters' => $from->fine_at_meters, 'quiet_at_meters' => $from->quiet_at_meters,
             ]);
-            $held = $this->situations->read($plan, null, [], $this->clock->now())->history->solidStep;
+            $held = $this->situations->ofPlan($plan, $this->clock->now())->history->solidStep;
             $copy = $plan->replicate(['resting_reason', 'reviewed_by'])->fill([
                 'response_model_id' => $model->id, 'created_by' => $user->id, 'version' => 1, 'handed_over_from' => $plan->id,
                 // a place that is not gone to any more is not gone to by the next person either

@@ -58,7 +58,7 @@ final readonly class LimitsPage
     public function of(Plan $plan): array
     {
         $now = $this->clock->now();
-        $situation = $this->situations->read($plan, null, [], $now);
+        $situation = $this->situations->ofPlan($plan, $now);
         $inCore = $this->plans->read($plan);
         $exposure = $inCore->ladder->step(0)->exposure;
         $key = DimensionKey::leading($inCore->catalog->plan)->value;

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Plan;
 
 use App\Engine\DogModelReader;
-use App\Engine\ModelChanges;
 use App\Engine\PlanReader;
 use App\Models\Plan;
 use App\Models\PlanVersion;
@@ -26,7 +25,7 @@ use Psr\Clock\ClockInterface;
 final readonly class RevisePlan
 {
     public function __construct(
-        private Connection $database, private PlanReader $plans, private DogModelReader $models, private ModelChanges $changes,
+        private Connection $database, private PlanReader $plans, private DogModelReader $models,
         private ClockInterface $clock,
     ) {
     }
@@ -57,7 +56,6 @@ final readonly class RevisePlan
                 'version' => $plan->version + 1, 'handed_over_held' => $stands[$plan->handed_over_held] ?? -1, 'updated_at' => $now,
             ])->save();
             $this->plans->forget();
-            $this->changes->planChanged($plan);
 
             return true;
         });

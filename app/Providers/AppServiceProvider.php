@@ -8,6 +8,7 @@ use App\Access\InSight;
 use App\Engine\CoreCatalogs;
 use App\Engine\PlanReader;
 use App\Engine\PracticeZones;
+use App\Engine\SessionContexts;
 use App\Library\TemplateRepository;
 use App\Models\User;
 use App\Support\Fields;
@@ -33,6 +34,7 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->bind(SignCatalog::class, fn (): SignCatalog => $this->app->make(CoreCatalogs::class)->signs);
         $this->app->scoped(PlanReader::class);
         $this->app->scoped(PracticeZones::class);
+        $this->app->scoped(SessionContexts::class);
         $this->app->scoped(TemplateRepository::class);
         $this->app->bind(ClockInterface::class, SystemClock::class);
     }

@@ -43,7 +43,7 @@ final readonly class DogRecordReader
         }
 
         return new DogRecord($dog, $since, $now, array_values($plans->map(fn (Plan $plan): PlanRecord => new PlanRecord(
-            $plan, $this->situations->read($plan, null, [], $now),
+            $plan, $this->situations->ofPlan($plan, $now),
             array_values($sessions->where('plan_id', $plan->id)->map(static fn (Session $one): array => [
                 'id' => $one->id, 'at' => $one->started_at, 'trials' => $trials[$one->id] ?? [],
             ])->all()),

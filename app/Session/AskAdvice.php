@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Session;
 
 use App\Engine\Adviser;
-use App\Engine\ModelChanges;
 use App\Engine\SituationReader;
 use App\Engine\TrialReader;
 use App\Models\AdviceGiven;
@@ -16,7 +15,7 @@ use Psr\Clock\ClockInterface;
 final readonly class AskAdvice
 {
     public function __construct(
-        private TrialReader $trials, private SituationReader $situations, private Adviser $adviser, private ModelChanges $changes,
+        private TrialReader $trials, private SituationReader $situations, private Adviser $adviser,
         private ClockInterface $clock,
     ) {
     }
@@ -25,10 +24,8 @@ final readonly class AskAdvice
     public function ask(Session $session, ?int $trialId = null): AdviceGiven
     {
         $trials = $this->trials->ofSession($session);
-        $situation = $this->situations->read($session->plan, $session, array_values($trials->trials), $this->clock->now());
-        $advice = $this->adviser->advise($session, $situation, $trials, $trialId ?? $trials->lastId());
-        $this->changes->changed($session);
+        $situation = $this->situations->ofSession($session, array_values($trials->trials), $this->clock->now());
 
-        return $advice;
+        return $this->adviser->advise($session, $situation, $trials, $trialId ?? $trials->lastId());
     }
 }

@@ -6,11 +6,10 @@ namespace App\Session;
 
 use App\Engine\CoreCatalogs;
 use App\Engine\EvidenceJson;
-use App\Engine\ModelChanges;
+use App\Engine\EvidenceStamp;
 use App\Engine\PlanReader;
 use App\Engine\SummaryJson;
 use App\Engine\TrialReader;
-use App\Models\Plan;
 use App\Models\Session;
 use App\Models\User;
 use Core\Decision\History;
@@ -24,7 +23,7 @@ final readonly class KeepPastTrials
 {
     public function __construct(
         private TrialWriter $writer, private TrialReader $trials, private PlanReader $plans, private CoreCatalogs $catalogs,
-        private ModelChanges $changes, private ClockInterface $clock,
+        private ClockInterface $clock,
     ) {
     }
 
@@ -52,12 +51,7 @@ final readonly class KeepPastTrials
         Session::query()->toBase()->where('id', $session->id)->update([
             'evidence' => EvidenceJson::encode($log->evidence()),
             'summary' => SummaryJson::encode(SessionSummary::of($log, $plan->ladder)),
+            'revised_at' => EvidenceStamp::now(),
         ]);
-    }
-
-    /** Models that learned of them learn anew. */
-    public function changed(Plan $plan): void
-    {
-        $this->changes->planChanged($plan);
     }
 }

@@ -73,11 +73,14 @@ final readonly class ReceiveEntry
             'sequence' => $entry['sequence'] ?? null,
         ];
         $unit = $user->units()->distance;
-        $validator = $this->rules->check($data, $session, $unit);
-        if ($validator->fails()) {
-            return $this->setAside($user, $uuid, $data, (string) $validator->errors()->first());
+        if (! $this->rules->isPlain($data, $session, $unit)) {
+            $validator = $this->rules->check($data, $session, $unit);
+            if ($validator->fails()) {
+                return $this->setAside($user, $uuid, $data, (string) $validator->errors()->first());
+            }
+            $data = $validator->validated();
         }
-        $trial = $this->parser->parse($validator->validated(), $session, $unit);
+        $trial = $this->parser->parse($data, $session, $unit);
         $this->claim($session, $device);
         $isOthers = $session->device !== $device && ! $this->loggedBefore($session, $device, $this->times->of($entry));
         if ($isOthers && ! Trial::query()->where('practice_id', $session->practice_id)->where('uuid', $uuid)->exists()) {

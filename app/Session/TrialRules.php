@@ -6,10 +6,12 @@ namespace App\Session;
 
 use App\Engine\CoreCatalogs;
 use App\Input\AreaOnDog;
+use App\Input\Plain;
 use App\Input\TypedDistance;
 use App\Models\Session;
 use Core\Exposure\DimensionKind;
 use Core\Exposure\PlanKind;
+use Core\Measure\Distance;
 use Core\Measure\DistanceUnit;
 use Core\Sign\Band;
 use Core\Sign\FoodTaken;
@@ -54,8 +56,88 @@ final readonly class TrialRules
 
     private const CLOCK_SLACK = 60_000;
 
+    private const AIM = '/^(here|(advice|step):\d{1,18}|alt:\d{1,18}:\d)$/D';
+
+    /** Parts of a trial that can be seen to be right at a glance. */
+    private const PLAIN = [
+        'uuid' => 1, 'sequence' => 1, 'device_at' => 1, 'sent_at' => 1, 'aim' => 1, 'distance' => 1, 'exposure' => 1, 'outcome' => 1,
+        'band' => 1, 'signs' => 1, 'food' => 1, 'food_gone' => 1, 'latency' => 1, 'latency_ms' => 1, 'stare_ms' => 1, 'stay_ms' => 1,
+        'hold_ms' => 1, 'return_ms' => 1, 'device' => 1, 'interrupted' => 1, 'handler_error' => 1, 'slip' => 1, 'traits' => 1,
+        'note' => 1,
+    ];
+
     public function __construct(private CoreCatalogs $catalogs, private ClockInterface $clock, private Factory $validators)
     {
+    }
+
+    /**
+     * Whether a trial that came from a device is seen to be right at a glance: it has the parts that the application sends, each of its
+     * own kind. This runs after every trial. Anything else is for the rules, which also say what is wrong.
+     *
+     * @param  array<mixed>  $data
+     */
+    public function isPlain(array $data, Session $session, DistanceUnit $unit): bool
+    {
+        $kind = $session->plan->responseModel->kind;
+        $outcome = Outcome::tryFrom(is_string($data['outcome'] ?? null) ? $data['outcome'] : '');
+        $distance = $data['distance'] ?? null;
+        $most = Distance::fromMeters(Distance::MAX_METERS)->as($unit);
+        if ($outcome === null || ! Plain::uuid($data['uuid'] ?? null) || array_diff_key($data, self::PLAIN) !== []
+            || ($distance === null ? $kind === PlanKind::Presence : ! is_numeric($distance) || $distance <= 0.1 || $distance >= $most)) {
+            return false;
+        }
+        foreach (array_filter($data, static fn (mixed $value): bool => $value !== null) as $key => $value) {
+            $isPlain = match ($key) {
+                'uuid', 'distance', 'outcome', 'device_at', 'sent_at' => true,
+                'device' => Plain::uuid($value),
+                'aim' => is_string($value) && preg_match(self::AIM, $value) === 1,
+                'sequence' => Plain::within($value, 0, 1_000_000),
+                'band' => Plain::within($value, 0, Band::Over->value)
+                    && ($value === Band::Over->value) === ($outcome->effect() === OutcomeEffect::Over),
+                'signs' => Plain::keys($value, $this->catalogs->signs->signs, 60),
+                'food' => is_string($value) && FoodTaken::tryFrom($value) !== null,
+                'latency' => is_string($value) && TurnLatency::tryFrom($value) !== null,
+                'latency_ms', 'stare_ms' => Plain::within($value, 0, 600_000),
+                'hold_ms' => Plain::within($value, 0, $this->longest($session)),
+                'stay_ms', 'return_ms' => Plain::within($value, 0, 3_600_000),
+                'food_gone', 'interrupted', 'handler_error' => is_bool($value),
+                'slip' => is_string($value) && Slip::tryFrom($value) !== null,
+                'note' => is_string($value) && mb_strlen($value) <= 500,
+                'traits' => is_array($value) && count($value) <= 12 && array_filter($value, self::isTrait(...)) === $value,
+                'exposure' => is_array($value) && $this->isPlainExposure($value, $kind),
+                default => false,
+            };
+            if (! $isPlain) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    /** One that is typed has no line of its own and no mark that lists are joined by. */
+    private static function isTrait(mixed $value): bool
+    {
+        return is_string($value) && mb_strlen($value) <= 40 && preg_match('/[;\p{C}]/u', $value) === 0;
+    }
+
+    /** @param  array<mixed>  $values  by dimension; whether a dog has such an area is for the rules */
+    private function isPlainExposure(array $values, PlanKind $kind): bool
+    {
+        $catalog = $this->catalogs->dimensions($kind);
+        foreach ($values as $key => $value) {
+            if (! is_string($key) || $key === 'body_area' || ! $catalog->has($key)) {
+                return false;
+            }
+            $dimension = $catalog->dimension($key);
+            if ($value !== null && ($dimension->kind === DimensionKind::Ordered
+                ? ! in_array($value, array_column($dimension->values, 'key'), true)
+                : ! is_numeric($value) || $value < 0 || $value > 3600)) {
+                return false;
+            }
+        }
+
+        return true;
     }
 
     /**
@@ -83,7 +165,7 @@ final readonly class TrialRules
             // clocks are never validated: a trial is not refused because its device's clock is wrong
             'device_at' => ['nullable'],
             'sent_at' => ['nullable'],
-            'aim' => ['nullable', 'string', 'regex:/^(here|(advice|step):\d{1,18}|alt:\d{1,18}:\d)$/'],
+            'aim' => ['nullable', 'string', 'regex:'.self::AIM],
             'distance' => [$kind === PlanKind::Presence ? 'required' : 'nullable', new TypedDistance($unit)],
             'exposure' => ['nullable', 'array:'.implode(',', array_keys($catalog->dimensions))],
             'outcome' => ['required', Rule::enum(Outcome::class)],

@@ -7,7 +7,7 @@ namespace Tests\Feature;
 use App\Engine\CoreCatalogs;
 use App\Engine\EvidenceJson;
 use App\Engine\EvidenceReader;
-use App\Engine\ModelChanges;
+use App\Engine\EvidenceStamp;
 use App\Engine\PlanReader;
 use App\Engine\SituationReader;
 use App\Models\Session;
@@ -94,9 +94,8 @@ final class EvidenceTest extends TestCase
 
     public function test_what_is_kept_of_a_model_is_given_up_when_anything_is_logged(): void
     {
-        [$plan, $trainer] = [$this->world->plan, $this->world->trainer];
-        $changes = app(ModelChanges::class);
-        $stamp = static fn (): string => $changes->stamp($plan, app(PlanReader::class)->read($plan));
+        $plan = $this->world->plan;
+        $stamp = static fn (): string => EvidenceStamp::of($plan, app(PlanReader::class)->read($plan));
         $before = $stamp();
 
         self::assertSame($before, $stamp());

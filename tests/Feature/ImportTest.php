@@ -184,7 +184,7 @@ final class ImportTest extends TestCase
     public function test_what_was_imported_is_evidence_for_the_plan(): void
     {
         $reader = app(SituationReader::class);
-        $before = $reader->read($this->world->plan, null, [], now()->toImmutable())->history;
+        $before = $reader->ofPlan($this->world->plan, now()->toImmutable())->history;
         $rows = [];
         foreach (range(1, 4) as $days) {
             $day = now()->subDays(10 - $days)->format('Y-m-d');
@@ -194,7 +194,7 @@ final class ImportTest extends TestCase
         }
         $this->imported(implode("\n", [self::HEAD, ...$rows]));
 
-        $after = $reader->read($this->world->plan->refresh(), null, [], now()->toImmutable())->history;
+        $after = $reader->ofPlan($this->world->plan->refresh(), now()->toImmutable())->history;
         self::assertSame(-1, $before->solidStep);
         self::assertGreaterThanOrEqual(0, $after->solidStep);
         self::assertSame(40, $after->trialsEver - $before->trialsEver);

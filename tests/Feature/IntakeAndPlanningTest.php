@@ -443,7 +443,7 @@ final class IntakeAndPlanningTest extends TestCase
     {
         app(PlanReader::class)->forget();
 
-        return app(SituationReader::class)->read($this->world->plan->refresh(), null, [], now()->toImmutable());
+        return app(SituationReader::class)->ofPlan($this->world->plan->refresh(), now()->toImmutable());
     }
 
     /** @return array<string, mixed> */

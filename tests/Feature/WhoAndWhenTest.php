@@ -79,7 +79,7 @@ final class WhoAndWhenTest extends TestCase
             'started_at' => '2026-11-24 10:30:00.000', 'ended_at' => '2026-11-24 10:40:00.000', 'evidence' => [],
         ]);
         $this->get('/')->assertSee('last session yesterday');
-        $situation = app(SituationReader::class)->read($this->world->plan->refresh(), null, [], now()->toImmutable());
+        $situation = app(SituationReader::class)->ofPlan($this->world->plan->refresh(), now()->toImmutable());
         self::assertSame(1.0, $situation->history->daysSinceLast);
 
         $dog = $this->world->dog->id;

@@ -8,6 +8,7 @@ use App\Free\FreeState;
 use App\Free\LogObservation;
 use App\Free\ObservationRules;
 use App\Free\ReceiveObservation;
+use App\Input\DeviceQueue;
 use App\Models\FreeSession;
 use App\Models\Observation;
 use App\Models\User;
@@ -26,10 +27,11 @@ final readonly class ObservationController
     {
     }
 
-    public function receive(FreeEntriesRequest $request, FreeSession $free, FreeState $state, #[CurrentUser] User $user): JsonResponse
+    public function receive(Request $request, FreeSession $free, FreeState $state, #[CurrentUser] User $user): JsonResponse
     {
+        Gate::authorize('view', $free);
         $receipts = [];
-        foreach ($request->entriesOf($user) as $entry) {
+        foreach (DeviceQueue::of($request, ReceiveObservation::KINDS, $user)->entries as $entry) {
             $receipts[] = $this->entries->take($free, $user, $entry);
         }
 

@@ -105,7 +105,7 @@ final readonly class HomeworkController
     private function steps(Plan $plan, PlanReader $plans, SituationReader $situations): array
     {
         $inCore = $plans->read($plan);
-        $solid = $situations->read($plan, null, [], $this->clock->now())->history->solidStep;
+        $solid = $situations->ofPlan($plan, $this->clock->now())->history->solidStep;
         $steps = [];
         foreach ($inCore->ladder->steps as $i => $step) {
             $steps[$i] = say('homework.step', [

@@ -100,7 +100,7 @@ final readonly class PlanController
     public function show(Plan $plan, Readiness $readiness, #[CurrentUser] User $user): View
     {
         Gate::authorize('view', $plan);
-        $situation = $this->situations->read($plan, null, [], $this->clock->now(), new Setting(
+        $situation = $this->situations->ofPlan($plan, $this->clock->now(), new Setting(
             $plan->place, $this->upsets->on($plan->responseModel->dog_id, $this->clock->now())->upset,
         ));
 

@@ -7,8 +7,7 @@ namespace App\Practice\Http;
 use App\Access\DogFilter;
 use App\Access\InSight;
 use App\Engine\BandsReader;
-use App\Engine\Setting;
-use App\Engine\SituationReader;
+use App\Engine\PlanStarts;
 use App\Home\HomeBoard;
 use App\Incident\CarryOverReader;
 use App\Incident\RecordIncident;
@@ -23,7 +22,6 @@ use App\Models\User;
 use App\Practice\DuePlans;
 use App\Support\Fields;
 use App\Week\WeekPage;
-use Core\Decision\RuleBook;
 use Core\Planning\Pace;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Contracts\View\View;
@@ -42,7 +40,7 @@ final readonly class TodayController
 
     private const MOST_APPOINTMENTS = 20;
 
-    public function __construct(private SituationReader $situations, private ClockInterface $clock, private CarryOverReader $upsets,
+    public function __construct(private PlanStarts $starts, private ClockInterface $clock, private CarryOverReader $upsets,
         private BandsReader $bands, private WeekPage $week,
     ) {
     }
@@ -107,20 +105,24 @@ final readonly class TodayController
     {
         $latest = $this->latestSessions($ids);
         $last = $this->bands->of(array_values($latest));
-        $cards = $carried = [];
-        foreach (self::inOrder($ids) as $plan) {
-            $upsets = $carried[$plan->responseModel->dog_id] ??= $this->upsets->on($plan->responseModel->dog_id, $now);
-            $situation = $this->situations->read($plan, null, [], $now, new Setting($plan->place, $upsets->upset));
+        $found = self::inOrder($ids);
+        $upsets = $this->upsets->ofAll(
+            array_values(array_unique(array_map(static fn (Plan $plan): int => $plan->responseModel->dog_id, $found))), $now,
+        );
+        $starts = $this->starts->of($found, $upsets, $now);
+        $cards = [];
+        foreach ($found as $plan) {
+            $start = $starts[$plan->id];
             $daysSince = $plans->daysSince[$plan->id] ?? null;
             $cards[] = [
                 'plan' => $plan,
                 'daysSince' => $daysSince,
                 'dueIn' => $daysSince === null ? null : (new Pace($plan->outings_a_week))->dueIn($daysSince),
-                'carried' => CarryOverReader::inWords($upsets),
-                'start' => RuleBook::standard()->decide($situation),
-                'catalog' => $situation->catalog,
-                'solid' => $situation->history->solidStep,
-                'steps' => $situation->ladder->top() + 1,
+                'carried' => CarryOverReader::inWords($upsets[$plan->responseModel->dog_id]),
+                'start' => $start->advice,
+                'catalog' => $start->catalog,
+                'solid' => $start->solid,
+                'steps' => $start->steps,
                 'last' => $last[$latest[$plan->id] ?? 0] ?? [],
             ];
         }

@@ -4,35 +4,39 @@ declare(strict_types=1);
 
 namespace App\Session\Http;
 
-use App\Engine\DogCatalogs;
+use App\Engine\SessionContexts;
+use App\Input\DeviceQueue;
 use App\Models\Session;
 use App\Models\User;
 use App\Session\ReceiveEntry;
 use App\Session\StateInWords;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Gate;
 
 /** Takes a device's queue and answers with receipts and the session as it now stands. */
 final readonly class EntryController
 {
-    public function __construct(private ReceiveEntry $entries, private DogCatalogs $catalogs)
+    public function __construct(private ReceiveEntry $entries, private SessionContexts $contexts)
     {
     }
 
-    public function store(EntriesRequest $request, Session $session, #[CurrentUser] User $user): JsonResponse
+    public function store(Request $request, Session $session, #[CurrentUser] User $user): JsonResponse
     {
-        $entries = $request->entriesOf($user);
-        $device = strtolower($request->string('device')->value());
+        // what this session's plan is, and whose dog, comes with it
+        $context = $this->contexts->of($session);
+        Gate::authorize('view', $session);
+        $user->setRelation('practice', $context->plan->responseModel->dog->practice);
+        $queue = DeviceQueue::of($request, ReceiveEntry::KINDS, $user);
         $receipts = [];
-        foreach ($entries as $entry) {
-            $receipts[] = $this->entries->take($session, $user, $entry, $device);
+        foreach ($queue->entries as $entry) {
+            $receipts[] = $this->entries->take($session, $user, $entry, $queue->device);
         }
 
         return new JsonResponse([
             'receipts' => $receipts,
-            'state' => $session->state === null
-                ? null
-                : (new StateInWords(words(), $this->catalogs->of($session->plan->responseModel)))->of($session->state),
+            'state' => $session->state === null ? null : (new StateInWords(words(), $context->inCore->catalog))->of($session->state),
         ]);
     }
 }

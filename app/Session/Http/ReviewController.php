@@ -58,7 +58,7 @@ final readonly class ReviewController
             'agreement' => $this->agreement->of($session),
             ...$this->limits->around($session),
             'nextStart' => $session->plan->trashed() ? null
-                : RuleBook::standard()->decide($this->situations->read($session->plan, null, [], $this->clock->now())),
+                : RuleBook::standard()->decide($this->situations->ofPlan($session->plan, $this->clock->now())),
             'editUuid' => fn (): string => (string) Str::uuid7(),
         ]);
     }

@@ -39,7 +39,7 @@ final readonly class SessionController
         $last = $plan->sessions()->reorder()->latest('started_at')->latest('id')->first();
         $place = $request->has('place_id') ? $request->place() : ($last === null ? $plan->place : $last->place);
         $setting = $this->start->setting($plan, $place, $request->upset());
-        $situation = $this->situations->read($plan, null, [], $this->clock->now(), $setting);
+        $situation = $this->situations->ofPlan($plan, $this->clock->now(), $setting);
         $suggestion = [
             'setting' => $setting,
             'start' => RuleBook::standard()->decide($situation),
