@@ -93,10 +93,28 @@ final class SessionContexts
     }
 
     /**
+     * The same with what comes of it for a session that began now: kept for its day, until anything changes that it is made of.
+     *
+     * @return array{list<SessionEvidence>, History, mixed} oldest first; the mode of the newest
+     */
+    public function past(Plan $plan, WorkingPlan $inCore, Setting $setting, \DateTimeImmutable $now): array
+    {
+        $day = $now->setTimezone($this->zones->of($plan->practice_id))->format('Y-m-d');
+        $facts = $plan->exists ? $this->facts->of([$plan->id], $now)[$plan->id] ?? '' : '';
+        $key = "past {$plan->id} {$facts} {$day} {$setting->upset} {$setting->place?->id}";
+
+        return $this->cache->remember($key, EvidenceStamp::SECONDS, function () use ($plan, $inCore, $setting, $now): array {
+            [$earlier, $summaries, $lastAt, $lastMode, $places] = $this->earlier($plan, null, $now, $inCore);
+
+            return [$earlier, $this->history($plan, $inCore, $setting, $now, $summaries, $lastAt, $places), $lastMode];
+        });
+    }
+
+    /**
      * @param  list<SessionSummary>  $summaries  oldest first
      * @param  list<?int>  $places
      */
-    public function history(
+    private function history(
         Plan $plan, WorkingPlan $inCore, Setting $setting, \DateTimeImmutable $startedAt, array $summaries, ?\DateTimeImmutable $lastAt,
         array $places,
     ): History {

@@ -44,8 +44,8 @@ final readonly class SituationReader
         );
 
         return $this->assembly->situation(
-            $context->inCore->withRoom((new Setting($context->place))->room()), $context->history, $log, $context->earlier, $now, self::start($session->mode ?? $context->lastMode),
-            Fields::of($session->mode)->numberOrNull('daySd'),
+            $context->inCore->withRoom((new Setting($context->place))->room()), $context->history, $log, $context->earlier, $now,
+            self::start($session->mode ?? $context->lastMode), Fields::of($session->mode)->numberOrNull('daySd'),
         );
     }
 
@@ -58,8 +58,7 @@ final readonly class SituationReader
     {
         $setting ??= new Setting($plan->place);
         $inCore = $this->plans->read($plan)->withRoom($setting->room());
-        [$earlier, $summaries, $lastAt, $lastMode, $places] = $this->contexts->earlier($plan, null, $now, $inCore);
-        $history = $this->contexts->history($plan, $inCore, $setting, $now, $summaries, $lastAt, $places);
+        [$earlier, $history, $lastMode] = $this->contexts->past($plan, $inCore, $setting, $now);
         $log = new SessionLog($now->setTimezone($this->zones->of($plan->practice_id)), null, [], $setting->upset);
 
         return $this->assembly->situation(
@@ -76,7 +75,7 @@ final readonly class SituationReader
     {
         $inCore = $this->plans->read($plan);
 
-        return $this->cache->remember("contradictions {$plan->id} {".EvidenceStamp::of($plan, $inCore), EvidenceStamp::SECONDS,
+        return $this->cache->remember("contradictions {$plan->id} ".EvidenceStamp::of($plan, $inCore), EvidenceStamp::SECONDS,
             function () use ($plan, $now, $inCore): array {
                 [, $scale, $earlier] = $this->evidence($plan, $now);
 
@@ -123,7 +122,7 @@ final readonly class SituationReader
     private function daySpread(Plan $plan, WorkingPlan $inCore, array $earlier): float
     {
         return $this->cache->remember(
-            "day-spread {$plan->id} {".EvidenceStamp::of($plan, $inCore), EvidenceStamp::SECONDS,
+            "day-spread {$plan->id} ".EvidenceStamp::of($plan, $inCore), EvidenceStamp::SECONDS,
             fn (): float => $this->builder->daySpread($inCore->scale($earlier), $inCore->isReferenceStated, $inCore->fineAt, $earlier),
         );
     }

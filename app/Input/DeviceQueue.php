@@ -21,7 +21,8 @@ final readonly class DeviceQueue
     }
 
     /**
-     * What an application sends is seen to be right at a glance, as this runs after every trial; the rules tell what is wrong with the rest.
+     * What the application sends is seen to be right at a glance, as this runs after every trial; the rules tell what is wrong with
+     * the rest.
      *
      * @param  list<string>  $kinds  of entry that are taken here
      *

@@ -119,7 +119,8 @@ final class KeptContextTest extends TestCase
         DB::table('plans')->update(['resting_reason' => 'bite']);
         $this->app->forgetScopedInstances();
         $send(2)->assertCreated();
-        self::assertStringContainsString('rest', json_encode(AdviceGiven::query()->latest('id')->firstOrFail()->reasons, JSON_THROW_ON_ERROR));
+        $reasons = AdviceGiven::query()->latest('id')->firstOrFail()->reasons;
+        self::assertStringContainsString('rest', json_encode($reasons, JSON_THROW_ON_ERROR));
     }
 
     /** Of a thousand trials, most a little spoilt: what is taken at a glance is taken by the rules, and read as the same trial. */
@@ -131,7 +132,8 @@ final class KeptContextTest extends TestCase
         $session = Session::query()->findOrFail($this->world->session->id);
         $odd = [null, '', '0', 0, 1, 4, 5, -1, 1.5, '12', 'x', [], ['x'], [null], true, '1e9', 500, 600_001, 3_600_000, 3_600_001, "a\nb",
             'standing', 'returned', 'reacted', 'gently', 'step:3', "step:3\n", ['trigger_motion' => 'run'], ['trigger_motion' => ' run'],
-            ['distance' => 4], ['body_area' => 'ear'], ['whine'], ['whine', 'whine'], 'late_mark', ['a;b'], ['a tall one'], str_repeat('n', 501)];
+            ['distance' => 4], ['body_area' => 'ear'], ['whine'], ['whine', 'whine'], 'late_mark', ['a;b'], ['a tall one'],
+            str_repeat('n', 501)];
         $fields = ['sequence', 'aim', 'distance', 'exposure', 'outcome', 'band', 'signs', 'food', 'food_gone', 'latency', 'latency_ms',
             'stare_ms', 'hold_ms', 'stay_ms', 'return_ms', 'sound_ms', 'device', 'interrupted', 'handler_error', 'slip', 'traits', 'note',
             'more'];
@@ -173,7 +175,9 @@ final class KeptContextTest extends TestCase
         $plan = $copy('plans', $this->world->plan->id, ['name' => $name]);
         foreach (DB::table('steps')->where('plan_id', $this->world->plan->id)->pluck('id') as $step) {
             $new = $copy('steps', is_int($step) ? $step : 0, ['plan_id' => $plan]);
-            DB::insert('INSERT INTO step_exposures SELECT ?, dimension, number, choice FROM step_exposures WHERE step_id = ?', [$new, $step]);
+            DB::insert(
+                'INSERT INTO step_exposures SELECT ?, dimension, number, choice FROM step_exposures WHERE step_id = ?', [$new, $step],
+            );
         }
     }
 
