@@ -104,6 +104,19 @@ php_admin_value[error_log] = $STATE/log/php.log
 php_admin_flag[display_errors] = off
 php_admin_value[upload_max_filesize] = 10M
 php_admin_value[post_max_size] = 12M
+; whoever only looks on waits for each other, never for or before somebody who logs
+[watchers]
+user = $user
+listen = $RUN/watchers.sock
+listen.owner = $user
+listen.mode = 0600
+pm = static
+pm.max_children = ${WHEATEAR_WATCHERS:-2}
+pm.max_requests = 5000
+clear_env = no
+catch_workers_output = yes
+php_admin_value[error_log] = $STATE/log/php.log
+php_admin_flag[display_errors] = off
 CONF
     FPM=(php-fpm8.2 -y "$STATE/fpm.conf" -d opcache.enable=1 -d opcache.jit=tracing -d opcache.jit_buffer_size=64M
         -d opcache.memory_consumption=192 -d opcache.max_accelerated_files=20000 -d opcache.validate_timestamps="${WHEATEAR_WATCH:-1}"
@@ -121,12 +134,34 @@ start_fpm() {
 }
 
 prepare_nginx() {
+    # written out: Debian's fastcgi_params drops the port from the host name
+    cat > "$STATE/php.conf" <<CONF
+# a header of its own leaves out those of files
+add_header X-Robots-Tag "noindex, nofollow";
+fastcgi_param SCRIPT_NAME /index.php;
+fastcgi_param DOCUMENT_ROOT \$document_root;
+fastcgi_param REQUEST_METHOD \$request_method;
+fastcgi_param REQUEST_URI \$request_uri;
+fastcgi_param QUERY_STRING \$query_string;
+fastcgi_param CONTENT_TYPE \$content_type;
+fastcgi_param CONTENT_LENGTH \$content_length;
+fastcgi_param SERVER_PROTOCOL \$server_protocol;
+fastcgi_param SERVER_NAME \$host;
+fastcgi_param SERVER_PORT \$server_port;
+fastcgi_param HTTP_HOST \$http_host;
+fastcgi_param REMOTE_ADDR \$remote_addr;
+fastcgi_param REMOTE_PORT \$remote_port;
+fastcgi_param REQUEST_SCHEME \$scheme;
+fastcgi_read_timeout 60s;
+# an answer may send back to the longest address that is taken (8k), beside its cookies
+fastcgi_buffer_size 32k; fastcgi_buffers 8 32k;
+CONF
     cat > "$STATE/nginx.conf" <<CONF
 user $(pool_user);
 worker_processes 2;
 pid $STATE/nginx.pid;
 error_log $STATE/log/nginx.log warn;
-events { worker_connections 512; }
+events { worker_connections 2048; }
 http {
     include /etc/nginx/mime.types;
     types { text/javascript mjs; application/manifest+json webmanifest; }
@@ -148,28 +183,20 @@ http {
             add_header Referrer-Policy same-origin; add_header Strict-Transport-Security \$hsts; try_files \$uri =404; }
         location / { try_files \$uri /index.php\$is_args\$args; }
         location = /index.php {
-            # a header of its own leaves out those of files
-            add_header X-Robots-Tag "noindex, nofollow";
-            # written out: Debian's fastcgi_params drops the port from the host name
+            include $STATE/php.conf;
             fastcgi_param SCRIPT_FILENAME \$document_root/index.php;
-            fastcgi_param SCRIPT_NAME /index.php;
-            fastcgi_param DOCUMENT_ROOT \$document_root;
-            fastcgi_param REQUEST_METHOD \$request_method;
-            fastcgi_param REQUEST_URI \$request_uri;
-            fastcgi_param QUERY_STRING \$query_string;
-            fastcgi_param CONTENT_TYPE \$content_type;
-            fastcgi_param CONTENT_LENGTH \$content_length;
-            fastcgi_param SERVER_PROTOCOL \$server_protocol;
-            fastcgi_param SERVER_NAME \$host;
-            fastcgi_param SERVER_PORT \$server_port;
-            fastcgi_param HTTP_HOST \$http_host;
-            fastcgi_param REMOTE_ADDR \$remote_addr;
-            fastcgi_param REMOTE_PORT \$remote_port;
-            fastcgi_param REQUEST_SCHEME \$scheme;
             fastcgi_pass 127.0.0.1:$FPM_PORT;
-            fastcgi_read_timeout 60s;
-            # an answer may send back to the longest address that is taken (8k), beside its cookies
-            fastcgi_buffer_size 32k; fastcgi_buffers 8 32k;
+        }
+        # looking on: workers of its own, and first a look that starts no framework
+        location /live/ {
+            include $STATE/php.conf;
+            fastcgi_param SCRIPT_FILENAME \$document_root/live.php;
+            fastcgi_pass unix:$RUN/watchers.sock;
+        }
+        location ~ ^/(helper/[^/]+/word|meter/[0-9]+)\$ {
+            include $STATE/php.conf;
+            fastcgi_param SCRIPT_FILENAME \$document_root/index.php;
+            fastcgi_pass unix:$RUN/watchers.sock;
         }
         location ~ \.php\$ { return 404; }
     }

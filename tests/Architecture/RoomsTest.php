@@ -27,6 +27,7 @@ final class RoomsTest extends TestCase
         'People' => ['Access', 'Account', 'Input', 'Models', 'Support', 'Trail'],
         'Input' => ['Access', 'Models', 'Support'],
         'Engine' => ['Models', 'Support'],
+        'Live' => [],
         'Library' => ['Engine', 'Models', 'Support'],
         'Craft' => ['Engine', 'Film', 'Models', 'Support'],
         'Incident' => ['Access', 'Models', 'Support'],

@@ -357,6 +357,7 @@ final class IntakeAndPlanningTest extends TestCase
         $top = $this->situation()->ladder->top();
         Session::query()->sole()->forceFill([
             'summary' => [...Session::query()->sole()->summary ?? [], 'marks' => [['step' => $top, 'held' => true]]],
+            'revised_at' => now()->addSecond(),
         ])->save();
         $second = Person::query()->create(['practice_id' => $this->world->practice->id, 'name' => 'Merryn']);
         $handover = "/plans/{$this->world->plan->id}/handovers";

@@ -14,8 +14,10 @@ require __DIR__.'/device.php';
 const STAGE_SECONDS = 20.0;
 const EVERY = ['log' => 5.0, 'look' => 1.5, 'page' => 30.0];
 const PAGES = ['/dogs/1', '/plans/1', '/dogs', '/'];
-const STAGES = [5, 10, 20, 30, 40, 60, 80, 120, 160];
+const STAGES = [10, 20, 40, 60, 80, 100, 120, 160];
 const SLOWEST_MS = 1000.0;
+/** However slow: nothing fails, nothing is lost. */
+const CROWD = 200;
 
 [, $base, $most] = $argv;
 $app = require dirname(__DIR__).'/bootstrap/app.php';
@@ -40,7 +42,7 @@ $cookies = implode('; ', array_map(static function (string $line): string {
 }, curl_getinfo($first, CURLINFO_COOKIELIST)));
 $headers = ["Cookie: {$cookies}", 'X-XSRF-TOKEN: '.xsrfToken($first), 'Accept: application/json', 'Content-Type: application/json'];
 
-/** @var list<array{session: string, live: string, device: string, sequence: int}> $people */
+/** @var list<array{session: string, live: string, device: string, sequence: int, seen: int}> $people */
 $people = [];
 $join = static function (int $number) use (&$people, $ask, $user): void {
     while (count($people) < $number) {
@@ -49,6 +51,7 @@ $join = static function (int $number) use (&$people, $ask, $user): void {
         preg_match('/data-live="([^"]+)"/', $ask($session), $found);
         $people[] = [
             'session' => $session, 'live' => html_entity_decode($found[1] ?? ''), 'device' => uuidOf(random_bytes(18)), 'sequence' => 0,
+            'seen' => 0,
         ];
     }
 };
@@ -72,7 +75,8 @@ $request = static function (string $kind, int $who) use (&$people, &$logged, $ba
         $logged++;
     }
     $path = match ($kind) {
-        'log' => "{$person['session']}/entries", 'look' => $person['live'], default => PAGES[$who % count(PAGES)],
+        'log' => "{$person['session']}/entries", 'look' => "{$person['live']}&since={$person['seen']}",
+        default => PAGES[$who % count(PAGES)],
     };
     curl_setopt_array($handle, [
         CURLOPT_URL => str_starts_with($path, 'http') ? $path : $base.$path, CURLOPT_RETURNTRANSFER => true, CURLOPT_TIMEOUT => 30,
@@ -82,13 +86,16 @@ $request = static function (string $kind, int $who) use (&$people, &$logged, $ba
     return $handle;
 };
 
-/** @return array{array<string, list<float>>, int} milliseconds by kind, and how many failed */
-$stage = static function (int $number) use (&$people, $request): array {
+/**
+ * @param  list<string>  $kinds
+ * @return array{array<string, list<float>>, int} milliseconds by kind, and how many failed
+ */
+$stage = static function (int $number, array $kinds) use (&$people, $request): array {
     $multi = curl_multi_init();
     $due = $times = $running = [];
     $failed = 0;
     $started = microtime(true);
-    foreach (array_keys(EVERY) as $kind) {
+    foreach ($kinds as $kind) {
         for ($who = 0; $who < $number; $who++) {
             // not all at the same moment
             $due["{$kind} {$who}"] = $started + EVERY[$kind] * mt_rand() / mt_getrandmax();
@@ -110,7 +117,11 @@ $stage = static function (int $number) use (&$people, $request): array {
         while ($done = curl_multi_info_read($multi)) {
             $name = (string) array_search($done['handle'], $running, true);
             $status = curl_getinfo($done['handle'], CURLINFO_RESPONSE_CODE);
-            $times[explode(' ', $name)[0]][] = 1000.0 * curl_getinfo($done['handle'], CURLINFO_TOTAL_TIME);
+            [$kind, $who] = explode(' ', $name);
+            if ($kind === 'look' && $status === 200) {
+                $people[(int) $who]['seen'] = json_decode((string) curl_multi_getcontent($done['handle']), true)['state']['version'];
+            }
+            $times[$kind][] = 1000.0 * curl_getinfo($done['handle'], CURLINFO_TOTAL_TIME);
             $failed += $status >= 200 && $status < 300 ? 0 : 1;
             curl_multi_remove_handle($multi, $done['handle']);
             unset($running[$name]);
@@ -126,21 +137,33 @@ $at = static function (array $sample, float $share): float {
 };
 printf("%8s %14s %14s %14s %14s %8s\n", 'people', 'log, median', 'log, 95th', 'look, 95th', 'page, 95th', 'failed');
 mt_srand(1);
-$carried = 0;
-foreach (array_filter(STAGES, static fn (int $stage): bool => $stage <= (int) $most) as $number) {
+$carried = $allFailed = 0;
+$tell = static function (int $number, array $kinds) use ($join, $stage, $at): array {
     $join($number);
-    [$times, $failed] = $stage($number);
+    [$times, $failed] = $stage($number, $kinds);
     printf(
         "%8d %11.0f ms %11.0f ms %11.0f ms %11.0f ms %8d\n", $number, $at($times['log'] ?? [], 0.5), $at($times['log'] ?? [], 0.95),
         $at($times['look'] ?? [], 0.95), $at($times['page'] ?? [], 0.95), $failed,
     );
-    if ($failed > 0 || $at($times['log'] ?? [], 0.95) > SLOWEST_MS) {
+
+    return [$at($times['log'] ?? [], 0.95), $failed];
+};
+foreach (array_filter(STAGES, static fn (int $stage): bool => $stage <= (int) $most) as $number) {
+    [$slowest, $failed] = $tell($number, array_keys(EVERY));
+    $allFailed += $failed;
+    if ($failed > 0 || $slowest > SLOWEST_MS) {
         break;
     }
     $carried = $number;
 }
+if ((int) $most >= CROWD) {
+    $allFailed += $tell(CROWD, ['log', 'look'])[1];
+}
 $stored = DB::table('trials')->whereIn('session_id', array_map(
     static fn (array $one): int => (int) basename($one['session']), $people,
 ))->count();
-printf("Carries %d people at once, an answer within a second. Logged %d, stored %d.\n", $carried, $logged, $stored);
-exit($logged === $stored ? 0 : 1);
+printf(
+    "Carries %d people at once, 95 of 100 answers within a second. Logged %d, stored %d, failed %d.\n",
+    $carried, $logged, $stored, $allFailed,
+);
+exit($logged === $stored && $allFailed === 0 ? 0 : 1);

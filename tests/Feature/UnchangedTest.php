@@ -1,0 +1,80 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Live\Unchanged;
+use App\Support\Fields;
+use Illuminate\Foundation\Testing\RefreshDatabase;
+use Illuminate\Support\Facades\Config;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\URL;
+use PHPUnit\Framework\Attributes\CoversClass;
+use Tests\TestCase;
+
+/** The look that starts no framework: it answers only what the framework would have answered with "nothing new". */
+#[CoversClass(Unchanged::class)]
+final class UnchangedTest extends TestCase
+{
+    use RefreshDatabase;
+
+    private World $world;
+
+    private int $version;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->world = World::make();
+        $this->version = (int) ($this->world->session->refresh()->state['version'] ?? 0);
+        putenv('APP_KEY='.Config::string('app.key'));
+    }
+
+    public function test_it_answers_what_the_application_would_and_leaves_it_everything_else(): void
+    {
+        $address = $this->address(now()->addHour());
+        $this->assertSaid(204, true, "{$address}&since={$this->version}");
+        $this->assertSaid(200, false, "{$address}&since=".($this->version - 1));
+        $this->assertSaid(200, false, $address);
+        $this->assertSaid(200, false, "{$address}&since=x");
+        $this->assertSaid(403, false, str_replace('signature=', 'signature=0', "{$address}&since={$this->version}"));
+        $this->assertSaid(403, false, str_replace('live/', 'live/1', "{$address}&since={$this->version}"));
+        $this->assertSaid(403, false, str_replace('reader=', 'reader=x', "{$address}&since={$this->version}"));
+        $this->assertSaid(403, false, $this->address(now()->subSecond())."&since={$this->version}");
+        $this->world->session->update(['ended_at' => now()]);
+        $this->assertSaid(200, false, "{$address}&since={$this->version}");
+    }
+
+    public function test_a_database_that_does_not_answer_is_left_to_the_application(): void
+    {
+        $address = $this->address(now()->addHour())."&since={$this->version}";
+        self::assertFalse(self::tell($address, static fn (): string => throw new \PDOException('gone')));
+    }
+
+    private function address(\DateTimeInterface $until): string
+    {
+        return URL::temporarySignedRoute('live', $until, [
+            'session' => $this->world->session->id, 'reader' => $this->world->trainer->reader()->toText(),
+        ], absolute: false);
+    }
+
+    private function assertSaid(int $byTheApplication, bool $atOnce, string $address): void
+    {
+        $this->get($address)->assertStatus($byTheApplication);
+        self::assertSame($atOnce, self::tell($address), $address);
+    }
+
+    /** @param  ?\Closure(int): string  $version */
+    private static function tell(string $address, ?\Closure $version = null): bool
+    {
+        parse_str((string) parse_url($address, PHP_URL_QUERY), $query);
+        $stored = static function (int $session): ?string {
+            $state = DB::table('sessions')->whereNull('ended_at')->where('id', $session)->value('state');
+
+            return is_string($state) ? (string) Fields::of(json_decode($state, true))->int('version') : null;
+        };
+
+        return Unchanged::tell(['REQUEST_URI' => $address], $query, now()->getTimestamp(), $version ?? $stored);
+    }
+}
