@@ -20,7 +20,9 @@ return [
             'engine' => 'InnoDB',
             'timezone' => '+00:00',
             // a dead server should be told within seconds, not after a minute
-            'options' => [PDO::ATTR_TIMEOUT => 3, PDO::ATTR_EMULATE_PREPARES => true],
+            'options' => [PDO::ATTR_TIMEOUT => 3, PDO::ATTR_EMULATE_PREPARES => true] + (env('DB_IS_CLUSTER', false) === true
+                // what another node has acknowledged is read here too
+                ? [PDO::MYSQL_ATTR_INIT_COMMAND => 'SET SESSION wsrep_sync_wait = 1'] : []),
         ],
     ],
     'migrations' => ['table' => 'migrations', 'update_date_on_publish' => false],

@@ -18,8 +18,8 @@ final readonly class ArchivedTables
         'api_tokens', 'calendar_links', 'devices', 'home_links', 'invitations', 'one_time_links', 'report_links', 'report_openings',
         'session_helpers', 'helper_passes',
         // worked out anew, or of this server only
-        'archives', 'busy_times', 'calendar_feeds', 'failed_jobs', 'import_rows', 'imports', 'jobs', 'migrations', 'practices',
-        'trail_entries', 'week_proposals', 'plan_futures',
+        'archives', 'busy_times', 'cache_entries', 'cache_locks', 'calendar_feeds', 'failed_jobs', 'import_rows', 'imports', 'jobs',
+        'migrations', 'practices', 'trail_entries', 'week_proposals', 'plan_futures', 'sign_ins',
     ];
 
     private const COLUMNS_LEFT_OUT = [

@@ -14,7 +14,9 @@ final readonly class RestPlan
 {
     public static function rest(Plan $plan, ?int $userId, RestReason $reason, \DateTimeImmutable $at): void
     {
-        $plan->update(['resting_reason' => $reason, 'reviewed_by' => null]);
+        // written even where this record says so already: what a transaction took back, it says still when that is tried again
+        Plan::query()->whereKey($plan->id)->update(['resting_reason' => $reason, 'reviewed_by' => null]);
+        $plan->fill(['resting_reason' => $reason, 'reviewed_by' => null])->syncChanges()->syncOriginal();
         PlanRest::query()->create([
             'practice_id' => $plan->practice_id, 'plan_id' => $plan->id, 'user_id' => $userId, 'reason' => $reason, 'rested_at' => $at,
         ]);

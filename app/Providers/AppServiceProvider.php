@@ -9,14 +9,20 @@ use App\Engine\CoreCatalogs;
 use App\Engine\PlanReader;
 use App\Engine\PracticeZones;
 use App\Engine\SessionContexts;
+use App\Import\ImportProgress;
 use App\Library\TemplateRepository;
 use App\Models\User;
 use App\Support\Fields;
 use App\Support\MailboxTransport;
+use App\Support\SteadyConnection;
 use App\Support\SystemClock;
 use Carbon\CarbonImmutable;
 use Core\Response\ModelPriors;
 use Core\Sign\SignCatalog;
+use Illuminate\Contracts\Cache\Repository;
+use Illuminate\Database\Connection;
+use Illuminate\Support\Facades\Cache;
+use Illuminate\Support\Facades\Config;
 use Illuminate\Support\Facades\Date;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Facades\Mail;
@@ -37,6 +43,10 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->scoped(SessionContexts::class);
         $this->app->scoped(TemplateRepository::class);
         $this->app->bind(ClockInterface::class, SystemClock::class);
+        Connection::resolverFor('mariadb', static fn (\PDO|\Closure $pdo, string $database, string $prefix, array $config): Connection =>
+            new SteadyConnection($pdo, $database, $prefix, $config));
+        $this->app->when(ImportProgress::class)->needs(Repository::class)
+            ->give(static fn (): Repository => Cache::store(Config::string('cache.limiter')));
     }
 
     public function boot(): void

@@ -28,7 +28,10 @@ export_environment() {
     export DB_HOST=127.0.0.1 DB_PORT="$DB_PORT" DB_DATABASE="$DB_NAME" DB_USERNAME=wheatear
     export DB_PASSWORD; DB_PASSWORD="$(cat "$STATE/db.password")"
     [ -z "${WHEATEAR_USER:-}" ] || export DB_SOCKET="$RUN/db/mysqld.sock" DB_USERNAME="$WHEATEAR_USER" DB_PASSWORD=
-    export SESSION_COOKIE="wheatear_$WEB_PORT"
+    export SESSION_COOKIE="${WHEATEAR_COOKIE:-wheatear_$WEB_PORT}"
+    # several web servers that share the work: sign-ins are in their database
+    [ -z "${WHEATEAR_SHARED:-}" ] || export SESSION_DRIVER=database
+    [ -z "${WHEATEAR_CLUSTER:-}" ] || export DB_IS_CLUSTER=true
     export LARAVEL_STORAGE_PATH="$STATE/storage"
     export APP_CONFIG_CACHE="$STATE/cache/config.php" APP_ROUTES_CACHE="$STATE/cache/routes.php" APP_EVENTS_CACHE="$STATE/cache/events.php"
     export APP_SERVICES_CACHE="$STATE/cache/services.php" APP_PACKAGES_CACHE="$STATE/cache/packages.php" \

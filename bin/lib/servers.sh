@@ -50,8 +50,22 @@ prepare_database() {
     DATABASE=(mariadbd --no-defaults --user="$user" --datadir="$STATE/mysql" --socket="$RUN/db/mysqld.sock"
         --pid-file="$RUN/db/mariadb.pid" --character-set-server=utf8mb4 --collation-server=utf8mb4_unicode_ci --skip-name-resolve
         --innodb-buffer-pool-size="${WHEATEAR_DB_MEMORY:-128M}")
+    [ -z "${WHEATEAR_CLUSTER:-}" ] || join_cluster
     # as a service, the application comes in by the socket, as the account it runs as, and the database is on no network at all
     if [ -n "${WHEATEAR_USER:-}" ]; then DATABASE+=(--skip-networking); else DATABASE+=(--port="$DB_PORT" --bind-address=127.0.0.1); fi
+}
+
+# One node of a cluster: WHEATEAR_CLUSTER names all of them (host:port,…), WHEATEAR_CLUSTER_HERE this one. The very first is started once
+# with WHEATEAR_CLUSTER_NEW=1; a node that comes back fetches what it has missed.
+join_cluster() {
+    local host="${WHEATEAR_CLUSTER_HERE%:*}" port="${WHEATEAR_CLUSTER_HERE##*:}"
+    DATABASE+=(--binlog-format=ROW --innodb-autoinc-lock-mode=2 --wsrep-on=ON --wsrep-provider=/usr/lib/galera/libgalera_smm.so
+        --wsrep-cluster-name="${WHEATEAR_CLUSTER_NAME:-wheatear}" --wsrep-cluster-address="gcomm://$WHEATEAR_CLUSTER"
+        --wsrep-node-name="$INSTANCE" --wsrep-node-address="$host:$port" --wsrep-node-incoming-address="$host:$DB_PORT"
+        --wsrep-sst-method=rsync --wsrep-sst-receive-address="$host:$((port + 200))"
+        --wsrep-provider-options="base_host=$host;base_port=$port;ist.recv_addr=$host:$((port + 100));gcache.size=128M;\
+${WHEATEAR_CLUSTER_OPTIONS:-}")
+    [ -z "${WHEATEAR_CLUSTER_NEW:-}" ] || DATABASE+=(--wsrep-new-cluster)
 }
 
 start_database() {
@@ -64,9 +78,13 @@ start_database() {
     lock_database
 }
 
+# Whether this node and the others see each other, and it has what they have.
+is_in_cluster() { [ "$(db_root -Ne "SHOW STATUS LIKE 'wsrep_local_state_comment'" | cut -f2)" = Synced ]; }
+
 # Once it answers: the application's own user, and nobody else.
 lock_database() {
     wait_for 60 MariaDB mariadb-admin --no-defaults --socket="$RUN/db/mysqld.sock" --user=root ping
+    [ -z "${WHEATEAR_CLUSTER:-}" ] || wait_for 120 "the cluster" is_in_cluster
     if [ -n "${WHEATEAR_USER:-}" ]; then
         db_root -e "CREATE USER IF NOT EXISTS '$WHEATEAR_USER'@'localhost' IDENTIFIED VIA unix_socket"
     else

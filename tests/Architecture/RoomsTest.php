@@ -56,7 +56,7 @@ final class RoomsTest extends TestCase
             'Week'],
         'Console' => ['Account', 'Archive', 'Demo', 'Import', 'Models', 'Week'],
         'Http' => ['Session', 'Support'],
-        'Providers' => ['Access', 'Engine', 'Library', 'Models', 'Support'],
+        'Providers' => ['Access', 'Engine', 'Import', 'Library', 'Models', 'Support'],
     ];
 
     /** What the web is made of: named by pages alone, never by what they ask for. */

@@ -13,8 +13,11 @@ use Illuminate\Support\ViewErrorBag;
 /** The database is down: 503, with what was typed kept on the page and one button to try again. */
 final readonly class DatabaseUnavailable
 {
-    /** Server gone or unreachable, as MariaDB's client reports it. */
-    private const CODES = [2002, 2003, 2006, 2013, 1053, 1927];
+    /**
+     * Server gone or unreachable, as MariaDB's client reports it; a node of a cluster that is cut off from the others; and, after tries of
+     * our own, somebody else's write at the same moment. In all of them nothing was stored, and the same again is right.
+     */
+    private const CODES = [2002, 2003, 2006, 2013, 1053, 1927, 1047, 1205, 1213];
 
     public function __invoke(QueryException|\PDOException $problem, Request $request): mixed
     {
