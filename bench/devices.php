@@ -30,8 +30,11 @@ final class Devices
     /** Milliseconds after which an answer is not waited for any more. */
     private const PATIENCE = 8000;
 
+    /** Seconds before something is sent again. */
+    private const WAIT = 0.5;
+
     /** @var list<array{id: int, device: string, skew: int, taps: list<string>, waiting: array<string, array{string, array<string, mixed>}>,
-     *    acknowledged: array<string, true>, unfiled: int, next: float}> by session */
+     *    acknowledged: array<string, true>, unfiled: int, next: float, again: float}> by session */
     private array $phones = [];
 
     /** @var array<string, string> */
@@ -72,7 +75,7 @@ final class Devices
                 'id' => $session->id, 'device' => $this->uuid(),
                 // a quarter of the clocks are off by a day, before or after
                 'skew' => [0, 0, 0, 0, 0, 0, 86_400_000, -86_400_000][$i % 8], 'taps' => [], 'waiting' => [], 'acknowledged' => [],
-                'unfiled' => 0, 'next' => 0.0,
+                'unfiled' => 0, 'next' => 0.0, 'again' => 0.0,
             ];
         }
     }
@@ -114,7 +117,7 @@ final class Devices
                     $this->phones[$n]['next'] = $now + $every * (0.5 + $this->random->getInt(0, 1000) / 1000);
                 }
                 foreach ([0, 1] as $tab) {
-                    if ($this->phones[$n]['waiting'] !== [] && ! isset($running["{$n} {$tab}"])
+                    if ($this->phones[$n]['waiting'] !== [] && $this->phones[$n]['again'] <= $now && ! isset($running["{$n} {$tab}"])
                         && ($tab === 0 || $this->random->getInt(0, 19) === 0)) {
                         $running["{$n} {$tab}"] = $this->send($multi, $n, $network());
                     }
@@ -146,9 +149,9 @@ final class Devices
             $found['tapped'] += count($phone['taps']);
             $found['stored'] += count($stored);
             $found['lost'] += count(array_diff(array_keys($phone['acknowledged']), $stored));
-            // advised on twice, or not at all, is a trial that was counted twice or not at all
-            $found['doubled'] += count($stored) - count(array_unique($stored))
-                + abs((clone $advice)->count() - count($stored)) + ((clone $advice)->count() - (clone $advice)->distinct()->count('trial_id'));
+            // a trial without advice was stored by half
+            $found['lost'] += count($stored) - $advice->distinct()->count('trial_id');
+            $found['doubled'] += count($stored) - count(array_unique($stored));
             $found['disordered'] += $stored === array_values(array_intersect($phone['taps'], $stored)) ? 0 : 1;
             $found['unfiled'] += $phone['unfiled'];
         }
@@ -222,6 +225,7 @@ final class Devices
         $this->answers[$status] = ($this->answers[$status] ?? 0) + 1;
         $answer = json_decode((string) curl_multi_getcontent($handle), true);
         if ($status !== 200 || ! is_array($answer['receipts'] ?? null) || curl_errno($handle) !== 0) {
+            $this->phones[$n]['again'] = microtime(true) + self::WAIT;
             if ($status === 401 || $status === 419) {
                 $this->signIn();
             }

@@ -15,9 +15,10 @@ final readonly class DatabaseUnavailable
 {
     /**
      * Server gone or unreachable, as MariaDB's client reports it; a node of a cluster that is cut off from the others; and, after tries of
-     * our own, somebody else's write at the same moment. In all of them nothing was stored, and the same again is right.
+     * our own, somebody else's write at the same moment; a disk that is full. In all of them nothing was stored, and the same again is
+     * right.
      */
-    private const CODES = [2002, 2003, 2006, 2013, 1053, 1927, 1047, 1205, 1213];
+    private const CODES = [2002, 2003, 2006, 2013, 1053, 1927, 1047, 1205, 1213, 1021, 1026, 1030, 1114, 1180];
 
     public function __invoke(QueryException|\PDOException $problem, Request $request): mixed
     {
