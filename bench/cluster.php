@@ -53,7 +53,9 @@ foreach ($same as $table => $sums) {
 }
 ksort($phones->answers);
 printf("Answers by status (0: none): %s. Longest time in which no trial was acknowledged: %.1f s. Still waiting: %d.\n",
-    implode(', ', array_map(static fn (int $status, int $times): string => "{$status}: {$times}", array_keys($phones->answers), $phones->answers)),
+    implode(', ', array_map(
+        static fn (int $status, int $times): string => "{$status}: {$times}", array_keys($phones->answers), $phones->answers,
+    )),
     $phones->longestSilence, $phones->waiting());
 echo $isGood ? "All three databases hold every acknowledged trial once, in order, and are the same.\n" : "Not all is as it should be.\n";
 exit($isGood ? 0 : 1);

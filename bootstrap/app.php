@@ -7,6 +7,8 @@ use App\Http\Middleware\ReadableInput;
 use App\Http\Middleware\SecureHeaders;
 use App\Http\Problems\DatabaseUnavailable;
 use App\Http\Problems\RejectedByCore;
+use App\Watch\Http\WatchRequest;
+use App\Watch\ToldLately;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
@@ -22,7 +24,7 @@ return Application::configure(basePath: dirname(__DIR__))
     ->withMiddleware(function (Middleware $middleware): void {
         $middleware->remove(HandleCors::class); // same-origin application
         $middleware->trustHosts(at: static fn (): array => Config::array('app.hosts'), subdomains: false);
-        $middleware->prepend(ReadableInput::class);
+        $middleware->prepend(WatchRequest::class, ReadableInput::class);
         $middleware->append(SecureHeaders::class);
         // a record is looked for as whoever the token stands for
         $middleware->prependToPriorityList(SubstituteBindings::class, BearerToken::class);
@@ -33,5 +35,6 @@ return Application::configure(basePath: dirname(__DIR__))
         $exceptions->render(new DatabaseUnavailable);
         $exceptions->render(new RejectedByCore);
         $exceptions->dontFlash(['password']);
+        $exceptions->dontReportWhen(static fn (Throwable $problem): bool => app(ToldLately::class)->is($problem));
     })
     ->create();

@@ -2,12 +2,14 @@
 
 declare(strict_types=1);
 
+// Lines of JSON, a file a day, two weeks of them; what they may hold is said in App\Watch\JsonLines.
 return [
-    'default' => env('LOG_CHANNEL', 'single'),
+    'default' => env('LOG_CHANNEL', 'daily'),
     'deprecations' => ['channel' => 'null', 'trace' => false],
     'channels' => [
-        'single' => [
-            'driver' => 'single', 'path' => storage_path('logs/wheatear.log'), 'level' => 'warning', 'replace_placeholders' => true,
+        'daily' => [
+            'driver' => 'daily', 'path' => storage_path('logs/wheatear.log'), 'level' => 'warning', 'days' => 14,
+            'formatter' => App\Watch\JsonLines::class,
         ],
         'null' => ['driver' => 'monolog', 'handler' => Monolog\Handler\NullHandler::class],
     ],

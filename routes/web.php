@@ -64,7 +64,6 @@ use App\Plan\Http\PlanController;
 use App\Plan\Http\PlanReviewController;
 use App\Plan\Http\SoundSetUpController;
 use App\Practice\Http\FindController;
-use App\Practice\Http\HealthController;
 use App\Practice\Http\PracticeController;
 use App\Practice\Http\SettingsController;
 use App\Practice\Http\TodayController;
@@ -84,6 +83,9 @@ use App\Session\Http\SessionEndController;
 use App\Session\Http\TrialController;
 use App\Session\Http\UndoController;
 use App\Session\Http\UnfiledController;
+use App\Watch\Http\HealthController;
+use App\Watch\Http\MetricsController;
+use App\Watch\Http\OperatorOnly;
 use App\Week\Http\AppointmentController;
 use App\Week\Http\CalendarController;
 use App\Week\Http\HoursController;
@@ -94,6 +96,10 @@ use Illuminate\Support\Facades\Route;
 
 Route::view('/up', 'pages.up')->withoutMiddleware('web')->name('up');
 Route::get('/health', HealthController::class)->withoutMiddleware('web')->name('health');
+Route::withoutMiddleware('web')->middleware(OperatorOnly::class)->group(static function (): void {
+    Route::get('/server', [HealthController::class, 'show'])->name('server');
+    Route::get('/metrics', MetricsController::class)->name('metrics');
+});
 
 // a signed address, valid for one session and a day: no cookie is read or renewed
 Route::get('/live/{session}', LiveController::class)

@@ -16,14 +16,21 @@ use App\Support\Fields;
 use App\Support\MailboxTransport;
 use App\Support\SteadyConnection;
 use App\Support\SystemClock;
+use App\Watch\ServerHealth;
+use App\Watch\SharedTally;
+use App\Watch\Spent;
+use App\Watch\Tally;
+use App\Watch\ToldLately;
 use Carbon\CarbonImmutable;
 use Core\Response\ModelPriors;
 use Core\Sign\SignCatalog;
 use Illuminate\Contracts\Cache\Repository;
 use Illuminate\Database\Connection;
+use Illuminate\Database\Events\QueryExecuted;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\Config;
 use Illuminate\Support\Facades\Date;
+use Illuminate\Support\Facades\Event;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Facades\Mail;
 use Illuminate\Support\Facades\Route;
@@ -45,6 +52,12 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->bind(ClockInterface::class, SystemClock::class);
         Connection::resolverFor('mariadb', static fn (\PDO|\Closure $pdo, string $database, string $prefix, array $config): Connection =>
             new SteadyConnection($pdo, $database, $prefix, $config));
+        $this->app->scoped(Spent::class);
+        $this->app->bind(Tally::class, SharedTally::class);
+        $this->app->bind(ServerHealth::class, fn (): ServerHealth => new ServerHealth(
+            $this->app->make(Connection::class), $this->app->make(ClockInterface::class), storage_path(),
+        ));
+        $this->app->bind(ToldLately::class, static fn (): ToldLately => new ToldLately(storage_path('framework')));
         $this->app->when(ImportProgress::class)->needs(Repository::class)
             ->give(static fn (): Repository => Cache::store(Config::string('cache.limiter')));
     }
@@ -53,6 +66,7 @@ final class AppServiceProvider extends ServiceProvider
     {
         Gate::guessPolicyNamesUsing(static fn (string $model): string => 'App\\Access\\'.class_basename($model).'Policy');
         Date::use(CarbonImmutable::class);
+        Event::listen(QueryExecuted::class, fn (QueryExecuted $query) => $this->app->make(Spent::class)->on($query));
         // asked for only where somebody is signed in: what waits to be filed is shown where there is any
         View::composer('components.layout', static function (\Illuminate\View\View $view): void {
             // a page that tells it as well has counted already

@@ -14,7 +14,7 @@ need_tools() {
 }
 
 PACKAGES=(curl mariadb-server nginx-light php8.2-cli php8.2-fpm php8.2-xml php8.2-intl php8.2-mbstring php8.2-mysql php8.2-curl php8.2-zip \
-    php8.2-gd php8.2-bcmath)
+    php8.2-gd php8.2-bcmath php8.2-apcu)
 
 install_packages() {
     local missing=() package

@@ -51,12 +51,13 @@ final class RoomsTest extends TestCase
         'Import' => ['Access', 'Engine', 'Models', 'Session', 'Support', 'Table', 'Trail', 'Words'],
         'Report' => ['Dog', 'Engine', 'Handling', 'Home', 'Library', 'Models', 'Session', 'Support', 'Trail', 'View', 'Words'],
         'Practice' => ['Access', 'Engine', 'Home', 'Incident', 'Models', 'Support', 'Trail', 'Week'],
+        'Watch' => ['Support'],
         'View' => ['Dog', 'Free', 'Handling', 'Models', 'Plan', 'Support', 'Words'],
         'Demo' => ['Assessment', 'Craft', 'Dog', 'Engine', 'Film', 'Free', 'Home', 'Models', 'Plan', 'Report', 'Session', 'Support',
             'Week'],
         'Console' => ['Account', 'Archive', 'Demo', 'Import', 'Models', 'Week'],
         'Http' => ['Session', 'Support'],
-        'Providers' => ['Access', 'Engine', 'Import', 'Library', 'Models', 'Support'],
+        'Providers' => ['Access', 'Engine', 'Import', 'Library', 'Models', 'Support', 'Watch'],
     ];
 
     /** What the web is made of: named by pages alone, never by what they ask for. */

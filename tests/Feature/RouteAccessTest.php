@@ -62,6 +62,9 @@ final class RouteAccessTest extends TestCase
 
     private const TABLE = [
         'GET health' => [200, 200, 200, 200, 200, 200, 200],
+        // on the machine itself
+        'GET server' => [200, 200, 200, 200, 200, 200, 200],
+        'GET metrics' => [200, 200, 200, 200, 200, 200, 200],
         'GET up' => [200, 200, 200, 200, 200, 200, 200],
         'GET sign-in' => [302, 302, 302, 302, 302, 302, 200],
         'POST sign-in' => [302, 302, 302, 302, 302, 302, 302],
