@@ -17,11 +17,7 @@ final class SaidLog extends AbstractLogger
         $this->said[(string) $message] = $context;
     }
 
-    /**
-     * @return array<string, array<mixed>> what came with each message last
-     *
-     * @phpstan-impure
-     */
+    /** @return array<string, array<mixed>> what came with each message last */
     public function said(): array
     {
         return $this->said;

@@ -75,7 +75,7 @@ final class WatchTest extends TestCase
             return 'ok';
         })->name('slow-one');
         $this->get('/up')->assertOk();
-        self::assertSame([], $log->said());
+        self::assertArrayNotHasKey('slow request', $log->said());
         // begun long ago
         $this->withServerVariables(['REQUEST_TIME_FLOAT' => 0])->get('/slow/7')->assertOk();
         self::assertSame(['slow request'], array_keys($log->said()));
