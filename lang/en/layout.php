@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 return [
+    'description' => 'Plans, trials and step-by-step advice for dogs that are kept below threshold.',
     'pages' => ['pages' => 'More of the list', 'previous' => 'Those before', 'next' => 'Those after'],
     'field' => [
         'optional' => '(optional)',

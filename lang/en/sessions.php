@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 return [
+    'without_scripts' => 'Go on without scripts.',
     'begins' => [
         'in_sight' => 'In sight',
         'offered' => 'Offered',

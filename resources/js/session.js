@@ -14,9 +14,13 @@ for (const stepper of document.querySelectorAll('[data-stepper]')) mountStepper(
 
 for (const box of document.querySelectorAll('[data-helper]')) if (box instanceof HTMLElement) mountHelper(box);
 
+/** Milliseconds after which the screen is shown as it is. */
+const PATIENCE = 1500;
+
 const root = document.querySelector('[data-session-screen]');
 if (root instanceof HTMLElement) {
-    root.hidden = false;
+    // shown once it says something, so that nothing moves under a thumb; or soon, where a device's own store keeps it waiting
+    setTimeout(() => (root.hidden = false), PATIENCE);
     const session = Number(root.dataset.session);
     const user = Number(document.body.dataset.user);
     const device = deviceId();

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Middleware;
 
 use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Auth;
 use Symfony\Component\HttpFoundation\Response;
 
 /** A strict content security policy, no inline script and no eval, and pages that no cache keeps. */
@@ -27,6 +28,10 @@ final class SecureHeaders
         // a clicker is heard where its timing is practiced, and nowhere else
         $response->headers->set('Permissions-Policy', self::PERMISSIONS.($request->routeIs('timing.*') ? '' : ', microphone=()'));
         $response->headers->set('Cross-Origin-Opener-Policy', 'same-origin');
+        // pages of whoever is signed in are seen by nobody else; those that are open to whoever has their address are not to be found
+        if (! Auth::hasUser()) {
+            $response->headers->set('X-Robots-Tag', 'noindex, nofollow');
+        }
         if ($request->isSecure()) {
             $response->headers->set('Strict-Transport-Security', 'max-age=31536000');
         }

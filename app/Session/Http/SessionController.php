@@ -20,6 +20,7 @@ use Core\Method\Clearance;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Validation\ValidationException;
 use Psr\Clock\ClockInterface;
@@ -78,7 +79,7 @@ final readonly class SessionController
         }
     }
 
-    public function show(Session $session, #[CurrentUser] User $user): View|RedirectResponse
+    public function show(Request $request, Session $session, #[CurrentUser] User $user): View|RedirectResponse
     {
         Gate::authorize('view', $session);
         if ($session->state === null && $session->ended_at === null) {
@@ -87,6 +88,6 @@ final readonly class SessionController
 
         return $session->ended_at !== null
             ? redirect()->route('sessions.review', $session)
-            : view('pages.sessions.show', $this->page->of($session, $user));
+            : view('pages.sessions.show', [...$this->page->of($session, $user), 'isPlain' => $request->boolean('plain')]);
     }
 }

@@ -91,6 +91,7 @@ export class Screen {
         if (matchMedia('(min-width: 62rem)').matches) for (const why of this.view.all('why')) why.setAttribute('open', '');
         await this.refresh();
         this.listen();
+        this.root.hidden = false;
         setInterval(() => this.tick(), 250);
         this.tick();
         setInterval(() => this.look(), LIVE_EVERY);
