@@ -24,7 +24,7 @@ return Application::configure(basePath: dirname(__DIR__))
     ->withMiddleware(function (Middleware $middleware): void {
         $middleware->remove(HandleCors::class); // same-origin application
         $middleware->trustHosts(at: static fn (): array => Config::array('app.hosts'), subdomains: false);
-        $middleware->prepend(WatchRequest::class, ReadableInput::class);
+        $middleware->prepend([WatchRequest::class, ReadableInput::class]);
         $middleware->append(SecureHeaders::class);
         // a record is looked for as whoever the token stands for
         $middleware->prependToPriorityList(SubstituteBindings::class, BearerToken::class);

@@ -43,8 +43,11 @@ final readonly class DemoPractice
     ) {
     }
 
-    public function write(\DateTimeImmutable $today): Practice
+    /** @param  ?\Closure(string): void  $tell  what is being written */
+    public function write(\DateTimeImmutable $today, ?\Closure $tell = null): Practice
     {
+        $tell ??= static function (): void {
+        };
         $practice = Practice::query()->create(['name' => 'Saltmarsh Lane Behavior', 'town' => 'Eelmouth', 'time_zone' => 'Europe/London',
             'phone' => '01632 960 144',
             'is_demo' => true]);
@@ -76,10 +79,12 @@ final readonly class DemoPractice
         $carts = $this->plans->write($bodkin, $rowan, $this->draft(
             'Delivery carts', ['size' => 'chest-high', 'wheels' => 'four, rattling'], $handler, $seawall, 8.0, 32.0, 64.0, 4.0,
         ));
+        $tell('Bodkin and the delivery carts');
         $this->history->write($carts, $rowan, [31, 28, 26, 23, 21, 18, 15, 12, 9, 7, 4, 2], 0.2, 20261103, $today);
         $riders = $this->plans->write($gorse, $ines, $this->draft(
             'Horse riders', ['size' => 'large', 'speed' => 'walk to trot'], $second, $ropewalk, 16.0, 110.0, 140.0, 10.0,
         ));
+        $tell('Gorse and the horse riders');
         $this->history->write($riders, $ines, [16, 14, 11, 9], 1.2, 3, $today);
         $this->clock->set($today->modify('-18 days')->setTime(9, 30));
         $this->assessed($mabel, $rowan, $handler, 'Nail grinder', 'nails', 3);
@@ -93,22 +98,27 @@ final readonly class DemoPractice
         $nails = $this->plans->write($mabel, $rowan, $this->care(
             'Nail grinder', $handler, 'nails', 'Two nails a day with the grinder, at her own pace.', RiskCaps::cautious(),
         ));
+        $tell('Old Mabel and the nail grinder');
         $this->history->write($nails, $rowan, [17, 15, 12, 10, 8, 6, 3], 3.2, 41, $today);
         $drops = $this->plans->write($thimble, $ines, $this->care(
             'Ear drops', $second, 'ear-care', 'Drops twice a day without a hand holding him.', RiskCaps::usual(),
         ));
+        $tell('Thimble and the ear drops');
         $this->history->write($drops, $ines, [12, 11, 9, 8, 6, 4], 3.2, 42, $today);
         $on = $this->plans->write($mabel, $rowan, $this->care(
             'Basket muzzle', $handler, 'basket-muzzle', 'Her own muzzle, worn on walks without a thought.', RiskCaps::cautious(), $muzzle,
             Phase::On,
         ));
+        $tell('Old Mabel and her muzzle');
         $this->history->write($on, $rowan, [16, 14, 11, 9, 7, 5, 2], 4.0, 43, $today);
         $this->handling->write($mabel, $muzzle, $rowan, $handler, $today);
         $sorrel = $this->dog($practice, 'Sorrel', 'spaniel mix, 5, hides from the doorbell', '2021-02-14');
         $bell = $this->plans->write($sorrel, $ines, $this->sound('Doorbell', $second));
+        $tell('Sorrel and the doorbell');
         $this->history->write($bell, $ines, [10, 8, 6, 5, 3], 1.5, 44, $today);
         Dog::query()->whereKey([$bodkin->id, $mabel->id])->update(['trainer_id' => $rowan->id]);
         Dog::query()->whereKey([$gorse->id, $thimble->id, $sorrel->id])->update(['trainer_id' => $ines->id]);
+        $tell('Homework, outings and the week');
         $this->homework->write($bodkin, $rowan, $wilma, $today);
         $this->outings->write($gorse, $ines, $second->id, $today);
         $this->clock->set($today->setTime(8, 0));

@@ -266,7 +266,7 @@ serve_afresh() {
     make_database "$DB_NAME"
     export_environment
     rm -f "$STATE"/cache/*.php
-    artisan optimize:clear --quiet && artisan migrate:fresh --force --quiet && artisan wheatear:demo --quiet && artisan optimize --quiet \
+    artisan optimize:clear --quiet && artisan migrate:fresh --force --quiet && artisan_long wheatear:demo --quiet && artisan optimize --quiet \
         || return 1
     serve
 }

@@ -33,12 +33,17 @@ install_packages() {
     [ $status = 0 ] || die "the packages could not be installed; see $STATE/apt.log"
 }
 
+# What is said while it is done.
+declare -A WORK=([composer]="Fetching the libraries of the server" [classmap]="Noting where each class is"
+    [npm]="Fetching the libraries of the pages" [sounds]="Making the sounds" [assets]="Building pages, styles and letters")
+
 # Runs a command when any of the files it reads changed since it last succeeded: fresh NAME FILES… -- COMMAND…
 fresh() {
-    local stamp="$ROOT/var/stamps/$1" files=(); shift
+    local name="$1" stamp="$ROOT/var/stamps/$1" files=(); shift
     while [ "$1" != -- ]; do files+=("$1"); shift; done; shift
     local sum; sum="$(cd "$ROOT" && find "${files[@]}" -type f -print0 | sort -z | xargs -0 sha256sum | sha256sum)"
     [ -f "$stamp" ] && [ "$(cat "$stamp")" = "$sum" ] && return 0
+    say "${WORK[${name%%--*}]:-Setting up: $name}"
     mkdir -p "$(dirname "$stamp")"
     (cd "$ROOT" && "$@") >"$stamp.log" 2>&1 || { tail -n 30 "$stamp.log" >&2; die "\"$*\" failed; see $stamp.log"; }
     printf '%s' "$sum" > "$stamp"
@@ -59,21 +64,35 @@ install_libraries() {
     # a real install has none of the tools of the tests; where they are already, they stay
     local tools=--no-dev
     if [ "${WITH_TOOLS:-no}" = yes ] || [ -x "$ROOT/vendor/bin/phpunit" ]; then tools=; fi
+    # one of them waits for the network while the other unpacks
+    fetch_scripts & local scripts=$!
     # some archives hold files only root may read
     COMPOSER_ALLOW_SUPERUSER=1 fresh "composer$tools" composer.json \
         -- bash -c "composer update $tools --no-interaction --no-progress && chmod -R a+rX vendor"
+    wait "$scripts" || exit 1
     tell_other_packages
     # classes of this tree are found through a class map: write it again when a file comes or goes
     COMPOSER_ALLOW_SUPERUSER=1 fresh "classmap$tools" composer.json app words cli/src cli/tests core/src core/tests database tests \
         -- composer dump-autoload $tools --optimize --no-interaction
-    PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD=1 fresh npm package.json package-lock.json -- npm ci --no-audit --no-fund
+}
+
+fetch_scripts() { PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD=1 fresh npm package.json package-lock.json -- npm ci --no-audit --no-fund; }
+
+# What the pages are made of, from what is in the tree.
+make_assets() {
     [ -d "$ROOT/public/sounds" ] || rm -f "$ROOT/var/stamps/sounds"
     fresh sounds bin/sounds core/src/Sound core/src/Simulation/Chance.php -- php bin/sounds
-    fresh assets package-lock.json vite.config.js resources/js resources/css resources/views app/View -- npm run build
+    fresh assets package-lock.json vite.config.js resources/js resources/css resources/fonts resources/views app/View -- npm run build
 }
 
 # All of the above, in order: set_up [FURTHER PACKAGES…]
 set_up() {
+    set_up_server "$@"
+    make_assets
+}
+
+# The same without what pages are made of: a database can be filled meanwhile.
+set_up_server() {
     need_root
     mkdir -p "$STATE"
     install_packages "${PACKAGES[@]}" "$@"

@@ -77,7 +77,7 @@ final class SettingsTest extends TestCase
             'reasons' => [['code' => 'gone', 'sentence' => 'As it was said then.'], ['code' => 'gone-too']],
         ]);
 
-        $this->get("/sessions/{$world->session->id}")
+        $this->get("/sessions/{$world->session->id}?plain=1")
             ->assertOk()->assertSee('As it was said then.')->assertSee('The reason cannot be read any more.');
     }
 

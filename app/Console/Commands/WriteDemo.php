@@ -31,7 +31,9 @@ final class WriteDemo extends Command
         $clock = new SteppedClock($now);
         $app->instance(ClockInterface::class, $clock);
         $app->instance(SteppedClock::class, $clock);
-        DB::transaction(static fn () => $app->make(DemoPractice::class)->write($now));
+        DB::transaction(fn () => $app->make(DemoPractice::class)->write(
+            $now, fn (string $what) => $this->line("Writing the demo's history: {$what}"),
+        ));
         $this->info('The demo practice is written.');
 
         return self::SUCCESS;
