@@ -11,4 +11,16 @@ return [
     'disk' => 'The disk is nearly full. Once it is, nothing can be logged.',
     'what' => 'What',
     'now' => 'Now',
+    'yes' => 'yes',
+    'no' => 'no',
+    'percent' => '{percent, number}%',
+    'numbers' => [
+        'wheatear_database_up' => 'The database answers',
+        'wheatear_jobs_waiting_long' => 'Letters and other work that have waited for over ten minutes',
+        'wheatear_jobs_failed' => 'Work that was given up',
+        'wheatear_sessions_open' => 'Sessions that began in the last twelve hours and go on',
+        'wheatear_trials_last_hour' => 'Trials that came in the last hour',
+        'wheatear_trials_unfiled' => 'Trials that wait to be filed',
+        'wheatear_disk_free_share' => 'Free on the disk with the data',
+    ],
 ];
