@@ -191,13 +191,15 @@ http {
     uwsgi_temp_path $STATE/tmp/uwsgi; scgi_temp_path $STATE/tmp/scgi;
     # only what a proxy says on this machine: nobody else reaches it
     map \$http_x_forwarded_proto \$hsts { https "max-age=31536000"; default ""; }
-    gzip on; gzip_comp_level 6; gzip_min_length 512; gzip_types text/css text/javascript application/javascript application/json image/svg+xml;
+    gzip on; gzip_comp_level 6; gzip_min_length 512;
+    gzip_types text/css text/javascript application/javascript application/json image/svg+xml;
     server {
         listen 127.0.0.1:$WEB_PORT;
         root $ROOT/public;
         # of files; the application sets its own. What is empty is not sent
         add_header X-Content-Type-Options nosniff; add_header Referrer-Policy same-origin; add_header Strict-Transport-Security \$hsts;
-        location /build/ { gzip_static on; expires 1y; add_header Cache-Control "public, immutable"; add_header X-Content-Type-Options nosniff;
+        location /build/ {
+            gzip_static on; expires 1y; add_header Cache-Control "public, immutable"; add_header X-Content-Type-Options nosniff;
             add_header Referrer-Policy same-origin; add_header Strict-Transport-Security \$hsts; try_files \$uri =404; }
         location / { try_files \$uri /index.php\$is_args\$args; }
         location = /index.php {
@@ -266,8 +268,8 @@ serve_afresh() {
     make_database "$DB_NAME"
     export_environment
     rm -f "$STATE"/cache/*.php
-    artisan optimize:clear --quiet && artisan migrate:fresh --force --quiet && artisan_long wheatear:demo --quiet && artisan optimize --quiet \
-        || return 1
+    artisan optimize:clear --quiet && artisan migrate:fresh --force --quiet && artisan_long wheatear:demo --quiet \
+        && artisan optimize --quiet || return 1
     serve
 }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Console\Commands\TidyCache;
 use App\Http\Problems\DatabaseUnavailable;
 use App\Incident\RestPlan;
 use App\Models\Plan;
@@ -20,6 +21,7 @@ use Core\Decision\RestReason;
 use Illuminate\Database\Events\QueryExecuted;
 use Illuminate\Database\QueryException;
 use Illuminate\Foundation\Testing\RefreshDatabase;
+use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\File;
@@ -42,6 +44,7 @@ use Tests\TestCase;
 #[CoversClass(SteadyConnection::class)]
 #[CoversClass(DatabaseUnavailable::class)]
 #[CoversClass(RestPlan::class)]
+#[CoversClass(TidyCache::class)]
 final class WatchTest extends TestCase
 {
     use RefreshDatabase;
@@ -154,6 +157,24 @@ final class WatchTest extends TestCase
         $this->get('/')->assertOk();
         $this->postJson("/sessions/{$world->session->id}/trials", $world->trial('dddddddd-0000-4000-8000-000000000001'))->assertCreated();
         $this->get("/plans/{$world->plan->id}")->assertOk();
+    }
+
+    public function test_what_has_run_out_is_taken_away_and_what_is_kept_stays(): void
+    {
+        $folder = sys_get_temp_dir().'/wheatear-kept-'.bin2hex(random_bytes(4));
+        config(['cache.stores.file.path' => $folder]);
+        File::makeDirectory("{$folder}/ab", recursive: true);
+        foreach (['old' => 49, 'kept' => 47] as $name => $hours) {
+            touch("{$folder}/ab/{$name}", now()->subHours($hours)->getTimestamp());
+        }
+        DB::table('cache_entries')->insert([
+            ['key' => 'over', 'value' => '1', 'expiration' => now()->getTimestamp() - 1],
+            ['key' => 'kept', 'value' => '1', 'expiration' => now()->getTimestamp()],
+        ]);
+        self::assertSame(0, Artisan::call('wheatear:tidy-cache'));
+        self::assertSame(['kept'], array_map(basename(...), glob("{$folder}/ab/*") ?: []));
+        self::assertSame(['kept'], DB::table('cache_entries')->pluck('key')->all());
+        File::deleteDirectory($folder);
     }
 
     /** @return iterable<string, array{int}> */
