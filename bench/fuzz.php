@@ -35,6 +35,7 @@ $ids = array_map(
 );
 
 const MARK = '<i data-fuzz="';
+const TAMPERED = 'kind[]=presence&q[]=a&trigger[]=1&template=%FF&page[]=2&dog[]=1&plan=%00&from[]=x&to=%FF&trainer[]=1';
 /** Tables that a refused request may touch: whose turn it is, who was here, what is kept for somebody to look at. */
 const OF_NO_ACCOUNT = ['devices', 'jobs', 'cache_entries', 'cache_locks', 'sign_ins', 'unplaced_trials', 'api_tokens', 'trail_entries'];
 $tables = array_values(array_diff(array_column(DB::select('SHOW TABLES'), 'Tables_in_'.DB::getDatabaseName()), OF_NO_ACCOUNT));
@@ -183,10 +184,13 @@ foreach ($pages as $route) {
         $path = '/'.ltrim((string) preg_replace_callback('/\{(\w+)\??\}/', static fn (array $part): string => (string) (
             $ids[$part[1]][$which] ?? 1
         ), $route->uri()), '/');
-        $status = $ask('GET', $path, '', 'text/html');
-        $seen++;
-        if ($unescaped || $status >= 500) {
-            $broken[] = ($unescaped ? 'unescaped' : $status)." afterwards: GET {$path}";
+        // as it is, and with an address that somebody has tampered with
+        foreach (['', '?'.TAMPERED] as $query) {
+            $status = $ask('GET', $path.$query, '', 'text/html');
+            $seen++;
+            if ($unescaped || $status >= 500) {
+                $broken[] = ($unescaped ? 'unescaped' : $status)." afterwards: GET {$path}{$query}";
+            }
         }
         if (! str_contains($route->uri(), '{')) {
             break;
