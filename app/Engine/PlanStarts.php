@@ -29,7 +29,8 @@ final readonly class PlanStarts
         $facts = $this->facts->of(array_map(static fn (Plan $plan): int => $plan->id, $plans), $now);
         $starts = [];
         foreach ($plans as $plan) {
-            $upset = round($upsets[$plan->responseModel->dog_id]->upset, 1);
+            // as a session that is started now would be told
+            $upset = round($upsets[$plan->responseModel->dog_id]->upset, 3);
             $day = $now->setTimezone($this->zones->of($plan->practice_id))->format('Y-m-d');
             $starts[$plan->id] = $this->cache->remember("start {$plan->id} {$facts[$plan->id]} {$day} {$upset}", self::SECONDS,
                 function () use ($plan, $now, $upset): PlanStart {

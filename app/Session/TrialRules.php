@@ -58,13 +58,26 @@ final readonly class TrialRules
 
     private const AIM = '/^(here|(advice|step):\d{1,18}|alt:\d{1,18}:\d)$/D';
 
-    /** Parts of a trial that can be seen to be right at a glance. */
-    private const PLAIN = [
-        'uuid' => 1, 'sequence' => 1, 'device_at' => 1, 'sent_at' => 1, 'aim' => 1, 'distance' => 1, 'exposure' => 1, 'outcome' => 1,
-        'band' => 1, 'signs' => 1, 'food' => 1, 'food_gone' => 1, 'latency' => 1, 'latency_ms' => 1, 'stare_ms' => 1, 'stay_ms' => 1,
-        'hold_ms' => 1, 'return_ms' => 1, 'device' => 1, 'interrupted' => 1, 'handler_error' => 1, 'slip' => 1, 'traits' => 1,
-        'note' => 1,
-    ];
+    private const LAST_SEQUENCE = 1_000_000;
+
+    private const MOST_SIGNS = 60;
+
+    private const MOST_TRAITS = 12;
+
+    private const LONGEST_TRAIT = 40;
+
+    /** One that is typed has no line of its own and no mark that lists are joined by. */
+    private const NO_TRAIT = '/[;\p{C}]/u';
+
+    private const LONGEST_NOTE = 500;
+
+    /** Milliseconds. */
+    private const LONGEST_LOOK = 600_000;
+
+    private const LONGEST_STAY = 3_600_000;
+
+    /** In the measured detail's own unit. */
+    private const MOST_MEASURED = 3600;
 
     public function __construct(private CoreCatalogs $catalogs, private ClockInterface $clock, private Factory $validators)
     {
@@ -82,7 +95,7 @@ final readonly class TrialRules
         $outcome = Outcome::tryFrom(is_string($data['outcome'] ?? null) ? $data['outcome'] : '');
         $distance = $data['distance'] ?? null;
         $most = Distance::fromMeters(Distance::MAX_METERS)->as($unit);
-        if ($outcome === null || ! Plain::uuid($data['uuid'] ?? null) || array_diff_key($data, self::PLAIN) !== []
+        if ($outcome === null || ! Plain::uuid($data['uuid'] ?? null)
             || ($distance === null ? $kind === PlanKind::Presence : ! is_numeric($distance) || $distance <= 0.1 || $distance >= $most)) {
             return false;
         }
@@ -91,19 +104,19 @@ final readonly class TrialRules
                 'uuid', 'distance', 'outcome', 'device_at', 'sent_at' => true,
                 'device' => Plain::uuid($value),
                 'aim' => is_string($value) && preg_match(self::AIM, $value) === 1,
-                'sequence' => Plain::within($value, 0, 1_000_000),
+                'sequence' => Plain::within($value, 0, self::LAST_SEQUENCE),
                 'band' => Plain::within($value, 0, Band::Over->value)
                     && ($value === Band::Over->value) === ($outcome->effect() === OutcomeEffect::Over),
-                'signs' => Plain::keys($value, $this->catalogs->signs->signs, 60),
+                'signs' => Plain::keys($value, $this->catalogs->signs->signs, self::MOST_SIGNS),
                 'food' => is_string($value) && FoodTaken::tryFrom($value) !== null,
                 'latency' => is_string($value) && TurnLatency::tryFrom($value) !== null,
-                'latency_ms', 'stare_ms' => Plain::within($value, 0, 600_000),
+                'latency_ms', 'stare_ms' => Plain::within($value, 0, self::LONGEST_LOOK),
                 'hold_ms' => Plain::within($value, 0, $this->longest($session)),
-                'stay_ms', 'return_ms' => Plain::within($value, 0, 3_600_000),
+                'stay_ms', 'return_ms' => Plain::within($value, 0, self::LONGEST_STAY),
                 'food_gone', 'interrupted', 'handler_error' => is_bool($value),
                 'slip' => is_string($value) && Slip::tryFrom($value) !== null,
-                'note' => is_string($value) && mb_strlen($value) <= 500,
-                'traits' => is_array($value) && count($value) <= 12 && array_filter($value, self::isTrait(...)) === $value,
+                'note' => is_string($value) && mb_strlen($value) <= self::LONGEST_NOTE,
+                'traits' => is_array($value) && count($value) <= self::MOST_TRAITS && array_filter($value, self::isTrait(...)) === $value,
                 'exposure' => is_array($value) && $this->isPlainExposure($value, $kind),
                 default => false,
             };
@@ -115,10 +128,9 @@ final readonly class TrialRules
         return true;
     }
 
-    /** One that is typed has no line of its own and no mark that lists are joined by. */
     private static function isTrait(mixed $value): bool
     {
-        return is_string($value) && mb_strlen($value) <= 40 && preg_match('/[;\p{C}]/u', $value) === 0;
+        return is_string($value) && mb_strlen($value) <= self::LONGEST_TRAIT && preg_match(self::NO_TRAIT, $value) === 0;
     }
 
     /** @param  array<mixed>  $values  by dimension; whether a dog has such an area is for the rules */
@@ -132,7 +144,7 @@ final readonly class TrialRules
             $dimension = $catalog->dimension($key);
             if ($value !== null && ($dimension->kind === DimensionKind::Ordered
                 ? ! in_array($value, array_column($dimension->values, 'key'), true)
-                : ! is_numeric($value) || $value < 0 || $value > 3600)) {
+                : ! is_numeric($value) || $value < 0 || $value > self::MOST_MEASURED)) {
                 return false;
             }
         }
@@ -161,7 +173,7 @@ final readonly class TrialRules
         $catalog = $this->catalogs->dimensions($kind);
         $rules = [
             'uuid' => ['required', 'string', 'uuid'],
-            'sequence' => ['nullable', 'integer', 'between:0,1000000'],
+            'sequence' => ['nullable', 'integer', 'between:0,'.self::LAST_SEQUENCE],
             // clocks are never validated: a trial is not refused because its device's clock is wrong
             'device_at' => ['nullable'],
             'sent_at' => ['nullable'],
@@ -170,27 +182,26 @@ final readonly class TrialRules
             'exposure' => ['nullable', 'array:'.implode(',', array_keys($catalog->dimensions))],
             'outcome' => ['required', Rule::enum(Outcome::class)],
             'band' => ['nullable', Rule::in(['', 0, 1, 2, 3, 4, '0', '1', '2', '3', '4'])],
-            'signs' => ['nullable', 'array', 'max:60'],
+            'signs' => ['nullable', 'array', 'max:'.self::MOST_SIGNS],
             // an empty one, from a form, says that no other is ticked
             'signs.*' => ['nullable', 'string', Rule::in(array_keys($this->catalogs->signs->signs))],
             'food' => ['nullable', Rule::enum(FoodTaken::class)],
             'food_gone' => ['nullable', 'boolean'],
             'latency' => ['nullable', Rule::enum(TurnLatency::class)],
-            'latency_ms' => ['nullable', 'integer', 'between:0,600000'],
-            'stare_ms' => ['nullable', 'integer', 'between:0,600000'],
-            'stay_ms' => ['nullable', 'integer', 'between:0,3600000'],
+            'latency_ms' => ['nullable', 'integer', 'between:0,'.self::LONGEST_LOOK],
+            'stare_ms' => ['nullable', 'integer', 'between:0,'.self::LONGEST_LOOK],
+            'stay_ms' => ['nullable', 'integer', 'between:0,'.self::LONGEST_STAY],
             'hold_ms' => ['nullable', 'integer', 'min:0', 'max:'.$this->longest($session)],
-            'return_ms' => ['nullable', 'integer', 'between:0,3600000'],
-            'sound_ms' => ['nullable', 'integer', 'between:0,3600000'],
-            'sound_ago_ms' => ['nullable', 'required_with:sound_ms', 'integer', 'between:0,3600000'],
+            'return_ms' => ['nullable', 'integer', 'between:0,'.self::LONGEST_STAY],
+            'sound_ms' => ['nullable', 'integer', 'between:0,'.self::LONGEST_STAY],
+            'sound_ago_ms' => ['nullable', 'required_with:sound_ms', 'integer', 'between:0,'.self::LONGEST_STAY],
             'device' => ['nullable', 'string', 'uuid'],
             'interrupted' => ['nullable', 'boolean'],
             'handler_error' => ['nullable', 'boolean'],
             'slip' => ['nullable', Rule::enum(Slip::class)],
-            'traits' => ['nullable', 'array', 'max:12'],
-            // one that is typed has no line of its own and no mark that lists are joined by
-            'traits.*' => ['nullable', 'string', 'max:40', 'not_regex:/[;\p{C}]/u'],
-            'note' => ['nullable', 'string', 'max:500'],
+            'traits' => ['nullable', 'array', 'max:'.self::MOST_TRAITS],
+            'traits.*' => ['nullable', 'string', 'max:'.self::LONGEST_TRAIT, 'not_regex:'.self::NO_TRAIT],
+            'note' => ['nullable', 'string', 'max:'.self::LONGEST_NOTE],
         ];
         foreach (is_array($exposure) ? array_keys($exposure) : [] as $key) {
             // an unknown one is told by the rule of the array
@@ -198,7 +209,7 @@ final readonly class TrialRules
                 $dimension = $catalog->dimension((string) $key);
                 $rules["exposure.{$key}"] = $dimension->kind === DimensionKind::Ordered
                     ? ['nullable', Rule::in(array_map(static fn ($value): string => $value->key, $dimension->values))]
-                    : ['nullable', 'numeric', 'between:0,3600'];
+                    : ['nullable', 'numeric', 'between:0,'.self::MOST_MEASURED];
             }
         }
 

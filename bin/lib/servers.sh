@@ -103,6 +103,25 @@ make_database() {
         GRANT ALL ON \`$1\`.* TO $account;"
 }
 
+fpm_pool() { # fpm_pool NAME USER LISTEN WORKERS REQUESTS-OF-EACH
+    cat <<POOL
+[$1]
+user = $2
+listen = $3
+listen.owner = $2
+listen.mode = 0600
+pm = static
+pm.max_children = $4
+pm.max_requests = $5
+clear_env = no
+catch_workers_output = yes
+php_admin_value[error_log] = $STATE/log/php.log
+php_admin_flag[display_errors] = off
+php_admin_value[upload_max_filesize] = 10M
+php_admin_value[post_max_size] = 12M
+POOL
+}
+
 prepare_fpm() {
     local user; user="$(pool_user)"
     cat > "$STATE/fpm.conf" <<CONF
@@ -110,31 +129,9 @@ prepare_fpm() {
 pid = $STATE/fpm.pid
 error_log = $STATE/log/fpm.log
 daemonize = yes
-[wheatear]
-user = $user
-listen = 127.0.0.1:$FPM_PORT
-pm = static
-pm.max_children = ${WHEATEAR_WORKERS:-6}
-pm.max_requests = 2000
-clear_env = no
-catch_workers_output = yes
-php_admin_value[error_log] = $STATE/log/php.log
-php_admin_flag[display_errors] = off
-php_admin_value[upload_max_filesize] = 10M
-php_admin_value[post_max_size] = 12M
+$(fpm_pool wheatear "$user" "127.0.0.1:$FPM_PORT" "${WHEATEAR_WORKERS:-6}" 2000)
 ; whoever only looks on waits for each other, never for or before somebody who logs
-[watchers]
-user = $user
-listen = $RUN/watchers.sock
-listen.owner = $user
-listen.mode = 0600
-pm = static
-pm.max_children = ${WHEATEAR_WATCHERS:-2}
-pm.max_requests = 5000
-clear_env = no
-catch_workers_output = yes
-php_admin_value[error_log] = $STATE/log/php.log
-php_admin_flag[display_errors] = off
+$(fpm_pool watchers "$user" "$RUN/watchers.sock" "${WHEATEAR_WATCHERS:-2}" 5000)
 CONF
     FPM=(php-fpm8.2 -y "$STATE/fpm.conf" -d opcache.enable=1 -d opcache.jit=tracing -d opcache.jit_buffer_size=64M
         -d opcache.memory_consumption=192 -d opcache.max_accelerated_files=20000 -d opcache.validate_timestamps="${WHEATEAR_WATCH:-1}"
