@@ -17,7 +17,7 @@ use Words\Facts;
 /** Asks the core what to do and keeps what it said, with what later sessions need to know. */
 final readonly class Adviser
 {
-    public function __construct(private CoreCatalogs $catalogs, private PlanReader $plans, private SessionState $state)
+    public function __construct(private CoreCatalogs $catalogs, private PlanReader $plans, private SessionStates $states)
     {
     }
 
@@ -55,12 +55,13 @@ final readonly class Adviser
     /** Evidence and summary of the session, the mode from which the next fit starts, and what devices show. */
     private function keepDerived(Session $session, Situation $situation, AdviceGiven $given, SessionTrials $trials, ?int $step): void
     {
-        $session->state = $this->state->of($session, $situation, $given, $trials, $step);
+        $state = json_encode($this->states->of($session, $situation, $given, $trials, $step), JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE);
+        $session->setRawAttributes([...$session->getAttributes(), 'state' => $state]);
         Session::query()->toBase()->where('id', $session->id)->update([
             'evidence' => EvidenceJson::encode($situation->log->evidence()),
             'summary' => SummaryJson::encode(SessionSummary::of($situation->log, $situation->ladder)),
             'revised_at' => EvidenceStamp::now(),
-            'state' => json_encode($session->state, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE),
+            'state' => $state,
             'mode' => $situation->model === null ? null : json_encode(self::mode($situation->model), JSON_THROW_ON_ERROR),
         ]);
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Session;
 
+use App\Engine\State\PlaceState;
 use Core\Exposure\Dimension;
 use Core\Exposure\DimensionCatalog;
 use Core\Exposure\DimensionKey;
@@ -40,10 +41,7 @@ final readonly class Places
             'first' => array_map($choices, $inPlay->first),
             'others' => array_map($choices, $inPlay->others),
             'steps' => array_map(static fn (Step $step): array => [
-                ...$inWords->place([
-                    'instruction' => $step->manner->instruction, 'onTheWay' => $step->manner->isOnTheWay,
-                    'values' => $step->exposure->values, 'play' => $player?->playback($step->exposure->values),
-                ], $unsaid),
+                ...$inWords->place(PlaceState::of($step->exposure, $step->manner, $player), $unsaid),
                 'manner' => words()->atHand($step->manner),
             ], $ladder->steps),
         ];

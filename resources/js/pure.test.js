@@ -7,13 +7,13 @@ import { inputName } from './problems.js';
 import { securityToken } from './device/security-token.js';
 import { stepped } from './stepper.js';
 import { addressOf, meaning, nextBatch, retryDelay } from './device/sender.js';
-import { openQuestion } from './session/ask.js';
+import { openQuestion } from './session/question.js';
 import { Onset } from './timing/onset.js';
 import { pose } from './timing/pose.js';
 import { TwoClocks } from './timing/two-clocks.js';
 import { elapsed, skewOf } from './session/clock.js';
 import { fallback } from './session/fallback.js';
-import { Here } from './session/here.js';
+import { aim, change, exposure, isAt, nowhere, position, put, walk } from './session/here.js';
 import { merged } from './session/keys.js';
 import { median, ratePerMinute } from './session/rhythm.js';
 
@@ -69,12 +69,12 @@ test('a batch holds the first entries of one session, in order', () => {
 });
 
 test('without the server it repeats, eases or ends, and never advances', () => {
-    const state = {
+    const state = /** @type {any} */ ({
         advice: { aim: 'advice:1', action: 'advance', next: { words: '30 m', big: '30 m', distance: 30 } },
         easier: [{ aim: 'step:2', words: '40 m', big: '40 m', distance: 40 }],
         count: 3,
         mostTrials: 60,
-    };
+    });
     const after = (/** @type {[number, string][]} */ ...trials) =>
         fallback(
             state,
@@ -141,28 +141,23 @@ const kites = [80, 60, 45].map((distance) => ({
 }));
 
 test('here stays until somebody changes it, and what was noted beside the plan stays with it', () => {
-    const here = new Here(kites);
-    here.put({ ...kites[0], aim: 'advice:1' });
-    here.change('trigger_count', 'two');
     const advised = { ...kites[1], aim: 'advice:2' };
-    assert.equal(here.isAt(advised), false);
-    assert.deepEqual(here.exposure(), { distance: '80', exposure: { trigger_motion: 'slow_walk', trigger_count: 'two' } });
-    assert.equal(here.aim(advised), 'step:0', 'a trial at the old place is logged there, not where advice wants it');
-    here.put(advised);
-    assert.equal(here.aim(advised), 'advice:2');
-    assert.equal(here.exposure().exposure.trigger_count, 'two');
-    here.walk('57,5');
-    assert.equal(here.aim(advised), 'here');
-    assert.equal(here.exposure().distance, '57.5');
+    const two = change(put(nowhere(kites), { ...kites[0], aim: 'advice:1' }), 'trigger_count', 'two');
+    assert.equal(isAt(two, advised), false);
+    assert.deepEqual(exposure(two), { distance: '80', exposure: { trigger_motion: 'slow_walk', trigger_count: 'two' } });
+    assert.equal(aim(two, advised), 'step:0', 'a trial at the old place is logged there, not where advice wants it');
+    const nearer = put(two, advised);
+    assert.equal(aim(nearer, advised), 'advice:2');
+    assert.equal(exposure(nearer).exposure.trigger_count, 'two');
+    const between = walk(nearer, '57,5');
+    assert.equal(aim(between, advised), 'here');
+    assert.equal(exposure(between).distance, '57.5');
 });
 
 test('two distances are one place where nobody could tell them apart, and no farther', () => {
-    const here = new Here(kites);
-    here.put(kites[1]);
-    here.walk('61.9');
-    assert.equal(here.isAt(kites[1]), true);
-    here.walk('62.4');
-    assert.equal(here.isAt(kites[1]), false);
+    const here = put(nowhere(kites), kites[1]);
+    assert.equal(isAt(walk(here, '61.9'), kites[1]), true);
+    assert.equal(isAt(walk(here, '62.4'), kites[1]), false);
 });
 
 test('a step left by one value is that step no more, and is again when the value comes back', () => {
@@ -170,15 +165,13 @@ test('a step left by one value is that step no more, and is again when the value
         { values: { contact: 'hover', gap: 20 }, distance: null, words: 'a hand near', manner: 'food after' },
         { values: { contact: 'touch', gap: 0 }, distance: null, words: 'a touch', manner: 'food during' },
     ];
-    const here = new Here(steps);
-    here.put({ ...steps[0], aim: 'advice:1' });
-    assert.equal(here.place?.manner, 'food after');
-    here.change('gap', 10);
-    assert.deepEqual([here.position(), here.aim(steps[1])], [-1, 'here']);
-    here.change('gap', 20.5);
-    assert.equal(here.position(), 0, 'half a centimeter is no other place');
-    here.put(steps[1]);
-    assert.deepEqual([here.position(), here.place?.manner], [1, 'food during']);
+    const near = put(nowhere(steps), { ...steps[0], aim: 'advice:1' });
+    assert.equal(near.place?.manner, 'food after');
+    const left = change(near, 'gap', 10);
+    assert.deepEqual([position(left), aim(left, steps[1])], [-1, 'here']);
+    assert.equal(position(change(left, 'gap', 20.5)), 0, 'half a centimeter is no other place');
+    const touched = put(left, steps[1]);
+    assert.deepEqual([position(touched), touched.place?.manner], [1, 'food during']);
 });
 
 test('a grade two bands milder than what was ticked is asked about, one band milder is not, and a freeze always is', () => {

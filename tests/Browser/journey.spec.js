@@ -92,7 +92,7 @@ test('a session of twelve trials from nothing: sign in, plan, log, review, expor
 
 test('the next session starts where the warm-up rule says', async ({ page }) => {
     await signIn(page);
-    await page.getByRole('link', { name: 'Delivery carts' }).first().click();
+    await page.getByRole('link', { name: 'Delivery carts', exact: true }).click();
     // a step or more before what is solid, said in one sentence, and in a place that the plan knows
     await expect(page.getByText(/easier than where it was solid last time/)).toBeVisible();
     const solid = page.getByRole('row').filter({ hasText: 'solid,' }).last().getByRole('cell').first();

@@ -10,7 +10,7 @@ export async function signIn(page, who = 'rowan') {
     await page.getByLabel('Email address').fill(`${who}@saltmarshlane.example`);
     await page.getByLabel('Password').fill('marsh-samphire-42');
     await page.getByRole('button', { name: 'Sign in' }).click();
-    await expect(page.getByRole('heading', { name: 'Today' })).toBeVisible();
+    await expect(page.getByRole('heading', { name: 'Today', exact: true })).toBeVisible();
 }
 
 /** No violation of WCAG 2.2 A and AA. @param {Page} page @param {string} screen */

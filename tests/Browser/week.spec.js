@@ -41,6 +41,8 @@ test('a week is planned, dragged, followed by a calendar, changed, and seen chan
     // before it moves: then another one may be the first
     const moved = page.locator(`#${await carts.evaluate((card) => card.id)}`);
     // dragged to the evening of the next day, where no proposal lays anything
+    // what else was planned may have pushed it down
+    await moved.scrollIntoViewIfNeeded();
     const from = await moved.boundingBox();
     const day = Number(await moved.evaluate((card) => [...document.querySelectorAll('[data-day]')].findIndex((one) => one.contains(card))));
     const to = await page
@@ -142,6 +144,8 @@ test('on a phone a session is moved by taps, and a helper reads when and where',
     await page.getByRole('link', { name: 'The week after' }).click();
     const card = page.locator('.week-card', { hasText: 'Gorse · Horse riders' }).first();
     await card.click();
+    // into the days that a helper reads about, whatever day of the week it is
+    await page.getByLabel('Day').fill(new Date(Date.now() + 2 * 86_400_000).toISOString().slice(0, 10));
     await page.getByLabel('From').fill('19:15');
     await page.getByRole('button', { name: 'Move it there' }).click();
     await expect(page.getByRole('status').filter({ hasText: 'Moved to' })).toContainText('7:15');

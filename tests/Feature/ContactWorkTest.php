@@ -383,8 +383,13 @@ final class ContactWorkTest extends TestCase
     {
         $session->refresh();
 
-        return $this->postJson("/sessions/{$session->id}/entries", [
+        $answer = $this->postJson("/sessions/{$session->id}/entries", [
             'device' => '6f7c1d9e-3b55-4c0e-9d58-2a1b7c9e0f11', 'user' => $this->world->trainer->id, 'entries' => [$entry],
         ]);
+        if ($answer->isOk()) {
+            Contract::holds(json_decode((string) $answer->getContent())->state, $session);
+        }
+
+        return $answer;
     }
 }

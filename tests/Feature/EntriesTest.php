@@ -52,6 +52,19 @@ final class EntriesTest extends TestCase
         $this->actingAs($this->world->trainer);
     }
 
+    public function test_a_state_that_an_older_version_kept_is_worked_out_anew(): void
+    {
+        $session = $this->world->session;
+        $kept = $session->refresh()->state ?? [];
+        Session::query()->toBase()->where('id', $session->id)->update(['state' => json_encode([...$kept, 'format' => 0, 'count' => 99])]);
+
+        $this->get("/sessions/{$session->id}")->assertOk();
+
+        self::assertSame(['format' => 1, 'count' => 0], array_intersect_key(
+            $session->refresh()->state ?? [], ['format' => true, 'count' => true],
+        ));
+    }
+
     public function test_every_entry_is_answered_by_a_receipt_that_names_it_and_a_second_sending_changes_nothing(): void
     {
         $queue = [
@@ -327,7 +340,14 @@ final class EntriesTest extends TestCase
      */
     private function send(array $entries, string $device = self::DEVICE, ?User $user = null): TestResponse
     {
-        return $this->postJson($this->url(), ['device' => $device, 'user' => ($user ?? $this->world->trainer)->id, 'entries' => $entries]);
+        $answer = $this->postJson(
+            $this->url(), ['device' => $device, 'user' => ($user ?? $this->world->trainer)->id, 'entries' => $entries],
+        );
+        if ($answer->isOk()) {
+            Contract::holds(json_decode((string) $answer->getContent())->state, $this->world->session);
+        }
+
+        return $answer;
     }
 
     /**

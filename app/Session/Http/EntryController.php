@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Session\Http;
 
 use App\Engine\SessionContexts;
+use App\Engine\State\SessionState;
 use App\Input\DeviceQueue;
 use App\Models\Session;
 use App\Models\User;
@@ -34,9 +35,11 @@ final readonly class EntryController
             $receipts[] = $this->entries->take($session, $user, $entry, $queue->device);
         }
 
+        $state = SessionState::read($session->state);
+
         return new JsonResponse([
             'receipts' => $receipts,
-            'state' => $session->state === null ? null : (new StateInWords(words(), $context->inCore->catalog))->of($session->state),
+            'state' => $state === null ? null : (new StateInWords(words(), $context->inCore->catalog))->of($state),
         ]);
     }
 }

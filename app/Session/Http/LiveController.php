@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Session\Http;
 
 use App\Engine\DogCatalogs;
+use App\Engine\State\SessionState;
 use App\Models\Session;
 use App\Session\StateInWords;
 use App\Support\Fields;
@@ -31,18 +32,19 @@ final readonly class LiveController
         if ($row === null || $row->state === null) {
             return new Response('', 404);
         }
-        $state = json_decode(Fields::of($row)->text('state'), true, flags: JSON_THROW_ON_ERROR);
-        $version = is_array($state) && is_int($state['version'] ?? null) ? $state['version'] : 0;
-        if ($request->integer('since') === $version && $row->ended_at === null) {
+        $state = SessionState::read(json_decode(Fields::of($row)->text('state'), true, flags: JSON_THROW_ON_ERROR));
+        if ($state === null) {
+            return new Response('', 404);
+        }
+        if ($request->integer('since') === $state->version && $row->ended_at === null) {
             return new Response('', 204);
         }
 
         $catalog = $this->catalogs->of(Session::query()->findOrFail($session)->plan->responseModel);
         $words = new Phrases($this->lexicon, Reader::fromText($request->string('reader')->value()));
 
-        return new JsonResponse(['state' => [
-            ...(new StateInWords($words, $catalog))->of(Fields::of(['state' => $state])->named('state')),
-            'ended' => $row->ended_at !== null,
-        ]]);
+        return new JsonResponse([
+            'state' => [...(new StateInWords($words, $catalog))->of($state), 'ended' => $row->ended_at !== null],
+        ]);
     }
 }

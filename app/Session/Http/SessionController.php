@@ -7,6 +7,7 @@ namespace App\Session\Http;
 use App\Access\InSight;
 use App\Dog\Readiness;
 use App\Engine\SituationReader;
+use App\Engine\State\SessionState;
 use App\Models\Plan;
 use App\Models\Session;
 use App\Models\User;
@@ -82,8 +83,8 @@ final readonly class SessionController
     public function show(Request $request, Session $session, #[CurrentUser] User $user): View|RedirectResponse
     {
         Gate::authorize('view', $session);
-        if ($session->state === null && $session->ended_at === null) {
-            $this->advice->ask($session); // begun before devices kept a state
+        if (SessionState::read($session->state) === null && $session->ended_at === null) {
+            $this->advice->ask($session); // begun before devices read such a state
         }
 
         return $session->ended_at !== null

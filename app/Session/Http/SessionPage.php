@@ -7,6 +7,7 @@ namespace App\Session\Http;
 use App\Engine\CoreCatalogs;
 use App\Engine\DogCatalogs;
 use App\Engine\PlanReader;
+use App\Engine\State\SessionState;
 use App\Engine\TrialReader;
 use App\Models\Session;
 use App\Models\SessionHelper;
@@ -66,6 +67,8 @@ final readonly class SessionPage
         $next = $advice->exposure === null ? null : Exposure::of($advice->exposure, $catalog);
         $shown = $next ?? $last?->exposure;
 
+        $state = SessionState::read($session->state);
+
         return [
             'session' => $session,
             'dog' => $session->plan->responseModel->dog,
@@ -89,7 +92,7 @@ final readonly class SessionPage
             ),
             'catalog' => $catalog,
             'usualSigns' => $this->usualSigns($session),
-            'state' => $session->state === null ? null : (new StateInWords(words(), $catalog))->of($session->state),
+            'state' => $state === null ? null : (new StateInWords(words(), $catalog))->of($state),
             'inWords' => new AdviceInWords(words(), $catalog),
             'liveUrl' => URL::temporarySignedRoute(
                 'live', now()->addDay(), ['session' => $session->id, 'reader' => $user->reader()->toText()], absolute: false,

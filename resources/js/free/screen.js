@@ -1,4 +1,4 @@
-import { openQuestion } from '../session/ask.js';
+import { openQuestion } from '../session/question.js';
 import { say } from '../words.js';
 import { countsNow, lastTap, partsNow } from './model.js';
 
@@ -27,7 +27,7 @@ export class FreeScreen {
         this.since = null;
         /** @type {string | null} the stare that is asked about */
         this.asked = null;
-        /** @type {import('../session/ask.js').Question | null} about the grade of a touch */
+        /** @type {import('../session/question.js').Question | null} about the grade of a touch */
         this.doubted = null;
         /** @type {HTMLFormElement | null} asked to end while something was still on its way */
         this.ending = null;

@@ -5,12 +5,13 @@ import { say } from '../words.js';
  * advances.
  *
  * @typedef {{band: number, outcome: string}} Seen
- * @typedef {{aim: string, words: string, big: string, distance: number | null}} Place
+ * @typedef {import('../../../var/contract/session-state.js').SessionState} SessionState
+ * @typedef {import('../../../var/contract/session-state.js').Place} Place
  * @typedef {{action: string, label: string, next: Place | null, reason: string}} Fallback
  *
- * @param {any} state as the server sent it last
+ * @param {SessionState} state as the server sent it last
  * @param {Seen[]} since trials logged since then, oldest first
- * @param {any} here where we are
+ * @param {Place | null} here where we are
  * @returns {Fallback}
  */
 export function fallback(state, since, here) {

@@ -1,3 +1,4 @@
+import { nowhere, position } from './here.js';
 import { say } from '../words.js';
 
 /** @typedef {import('./view.js').View} View */
@@ -5,7 +6,7 @@ import { say } from '../words.js';
 /** @typedef {{key: string, label: string, values: {value: string | number, label: string}[]}} Choice */
 
 /** Farthest that can be typed, and a usual stride, by unit. */
-const MAX = { m: 500, yd: 546, ft: 1640 };
+export const MAX = { m: 500, yd: 546, ft: 1640 };
 const STRIDE = { m: 0.75, yd: 0.82, ft: 2.46 };
 
 /** Keys of the chips that are no detail of the setup: the named steps, who it is, and everything else that can be otherwise. */
@@ -19,15 +20,16 @@ const MOST_LETTERS = 40;
 /** Where we are, on the face of the screen: the distance or the step, and a chip for each thing in play that opens on its values. */
 export class HereStrip {
     /**
-     * @param {HTMLElement} root @param {View} view @param {Here} here
+     * @param {HTMLElement} root @param {View} view
      * @param {{first: Choice[], others: Choice[], traits: {key: string, label: string}[],
-     *    asked: {key: string, label: string}[]}} choices @param {() => void} changed
+     *    asked: {key: string, label: string}[]}} choices
+     * @param {(event: {type: string, [more: string]: unknown}) => void} tell what somebody changes
      */
-    constructor(root, view, here, choices, changed) {
+    constructor(root, view, choices, tell) {
         this.view = view;
-        this.here = here;
+        this.here = nowhere([]);
         this.choices = choices;
-        this.changed = changed;
+        this.tell = tell;
         this.unit = /** @type {keyof typeof MAX} */ (root.dataset.unit ?? 'm');
         this.field = /** @type {HTMLInputElement | null} */ (root.querySelector('#q-distance'));
         this.strip = /** @type {HTMLElement | null} */ (root.querySelector('[data-chips]'));
@@ -39,11 +41,9 @@ export class HereStrip {
             input.addEventListener('change', () => this.estimate(/** @type {HTMLInputElement} */ (input)));
     }
 
-    /** Told at the field, before anything is kept: a distance that cannot be. @returns {boolean} */
-    isGood() {
+    /** Told at the field, before anything is kept: a distance that cannot be. @param {boolean} isGood @returns {boolean} */
+    isGood(isGood) {
         if (!this.field) return true;
-        const value = Number(this.here.exposure().distance);
-        const isGood = value > 0 && value <= MAX[this.unit];
         this.field.setAttribute('aria-invalid', String(!isGood));
         this.view.put('distance-problem', isGood ? '' : say('distance_problem', { most: MAX[this.unit] }));
         if (!isGood) this.field.focus();
@@ -52,8 +52,7 @@ export class HereStrip {
 
     /** @param {string} distance as typed */
     walk(distance) {
-        this.here.walk(distance);
-        this.changed();
+        this.tell({ type: 'walk', distance });
     }
 
     /** @param {HTMLInputElement} input paces, or the sideways jump of a thumb */
@@ -65,32 +64,24 @@ export class HereStrip {
         input.value = '';
     }
 
-    /** One step of the plan easier or harder than where we are. @param {-1 | 1} by */
-    step(by) {
-        const at = this.here.position();
-        const next = this.here.steps[at < 0 ? 0 : at + by];
-        if (!next) return;
-        this.here.put(next);
-        this.changed();
-    }
-
-    show() {
-        const { place } = this.here;
+    /** @param {Here} here */
+    show(here) {
+        this.here = here;
+        const { place } = here;
         if (this.field && document.activeElement !== this.field) this.field.value = String(place?.distance ?? this.field.value);
-        this.view.put('here-words', this.words());
+        this.view.put('here-words', this.words(here));
         this.view.put('manner', place?.manner ?? '');
-        const told = JSON.stringify([place?.values, place?.distance, this.here.who, this.here.asked, this.open]);
+        const told = JSON.stringify([place?.values, place?.distance, here.who, here.asked, this.open]);
         if (told === this.told) return;
         this.told = told;
         this.draw();
     }
 
-    /** @returns {string} the step in its words, or the last one with what is otherwise now */
-    words() {
-        const { place } = this.here;
+    /** @param {Here} here @returns {string} the step in its words, or the last one with what is otherwise now */
+    words(here) {
+        const { place, base } = here;
         if (!place || this.field) return '';
-        if (this.here.position() >= 0) return place.words;
-        const base = this.here.base;
+        if (position(here) >= 0) return place.words;
         const otherwise = Object.entries(place.values).flatMap(([key, value]) =>
             base && base.values[key] !== value ? [this.label(key, value)] : [],
         );
@@ -120,11 +111,11 @@ export class HereStrip {
             const words = value === undefined ? null : this.label(key, value);
             return this.chip(key, words ?? label, `${label}: ${words ?? say('here.not_noted')}`);
         });
-        const first = this.field ? [] : [this.chip(STEP, this.position(), say('here.steps'))];
+        const first = this.field ? [] : [this.chip(STEP, this.stepWords(), say('here.steps'))];
         const { asked } = this.choices;
         const now = asked.find(({ key }) => key === this.here.asked)?.label ?? '';
         if (asked.length > 1) first.push(this.chip(ASKED, now, say('here.asked', { asked: now })));
-        const met = this.whoWords();
+        const met = this.whoWords(this.here);
         const who = this.choices.traits.length ? [this.chip(WHO, met || say('here.who'), say('here.who_long', { who: met }))] : [];
         this.strip.replaceChildren(...first, ...who, ...chips, this.chip(MORE, say('here.more'), say('here.more_long')));
         this.values.hidden = this.open === '';
@@ -132,8 +123,8 @@ export class HereStrip {
     }
 
     /** @returns {string} */
-    position() {
-        const at = this.here.position();
+    stepWords() {
+        const at = position(this.here);
         return at < 0 ? say('here.step_none') : say('here.step', { number: at + 1, of: this.here.steps.length });
     }
 
@@ -141,21 +132,18 @@ export class HereStrip {
     opened() {
         if (this.open === STEP)
             return this.here.steps.map((step, i) =>
-                this.button(say('here.step_words', { number: i + 1, words: step.words }), this.here.position() === i, () =>
-                    this.here.put(step),
-                ),
-            );
-        if (this.open === ASKED)
-            return this.choices.asked.map(({ key, label }) =>
-                this.button(label, this.here.asked === key, () => {
-                    this.here.asked = key;
+                this.button(say('here.step_words', { number: i + 1, words: step.words }), position(this.here) === i, {
+                    type: 'put',
+                    place: step,
                 }),
             );
+        if (this.open === ASKED)
+            return this.choices.asked.map(({ key, label }) => this.button(label, this.here.asked === key, { type: 'asked', asked: key }));
         if (this.open === WHO) return this.people();
         if (this.open === MORE)
             return this.choices.others
                 .filter(({ key }) => this.here.place?.values[key] === undefined)
-                .map(({ key, label }) => this.button(label, false, () => undefined, key));
+                .map(({ key, label }) => this.button(label, false, null, key));
         const choice = this.choice(this.open);
         if (!choice) return [];
         const now = this.here.place?.values[choice.key];
@@ -163,38 +151,42 @@ export class HereStrip {
         return [
             head,
             ...choice.values.map(({ value, label }) =>
-                this.button(label, String(now) === String(value), () => this.here.change(choice.key, value)),
+                this.button(label, String(now) === String(value), { type: 'change', key: choice.key, value }),
             ),
-            this.button(say('here.not_noted'), now === undefined, () => this.here.change(choice.key, null)),
+            this.button(say('here.not_noted'), now === undefined, { type: 'change', key: choice.key, value: null }),
         ];
     }
 
-    /** @returns {string} */
-    whoWords() {
+    /** @param {Here} here @returns {string} */
+    whoWords(here) {
         const label = (/** @type {string} */ trait) => this.choices.traits.find((one) => one.key === trait)?.label ?? trait;
-        return this.here.who.map(label).join(', ');
+        return here.who.map(label).join(', ');
     }
 
-    /** What was just logged, in words: a pick that stayed by mistake is seen at once. @param {number | null} band @returns {string} */
-    line(band) {
-        const { place } = this.here;
-        const where = this.field ? `${place?.distance ?? ''} ${say(`units.${this.unit}`)}` : this.words();
-        return [band === null ? '' : say(`bands.${band}`), where, this.whoWords()].filter((part) => part !== '').join(' · ');
+    /**
+     * What was just logged, in words: a pick that stayed by mistake is seen at once.
+     * @param {number | null} band
+     * @param {Here} here
+     * @returns {string}
+     */
+    line(band, here) {
+        const { place } = here;
+        const where = this.field ? `${place?.distance ?? ''} ${say(`units.${this.unit}`)}` : this.words(here);
+        return [band === null ? '' : say(`bands.${band}`), where, this.whoWords(here)].filter((part) => part !== '').join(' · ');
     }
 
     /** @returns {HTMLElement[]} every trait to pick or unpick, and room for one that is new */
     people() {
         const typed = this.here.who.filter((trait) => !this.choices.traits.some((one) => one.key === trait));
         const picks = [...this.choices.traits, ...typed.map((key) => ({ key, label: key }))].map(({ key, label }) =>
-            this.button(label, this.here.who.includes(key), () => this.here.meet(key), WHO),
+            this.button(label, this.here.who.includes(key), { type: 'meet', trait: key }, WHO),
         );
         const field = Object.assign(document.createElement('input'), { className: 'form-control', maxLength: MOST_LETTERS });
         field.setAttribute('aria-label', say('here.who_new'));
         field.placeholder = say('here.who_new');
         field.addEventListener('change', () => {
             const trait = field.value.replaceAll(';', ' ').trim();
-            if (trait && !this.here.who.includes(trait)) this.here.meet(trait);
-            this.changed();
+            if (trait && !this.here.who.includes(trait)) this.tell({ type: 'meet', trait });
         });
         return [...picks, field];
     }
@@ -210,7 +202,7 @@ export class HereStrip {
         button.setAttribute('aria-expanded', String(this.open === key));
         button.addEventListener('click', () => {
             this.open = this.open === key ? '' : key;
-            this.show();
+            this.show(this.here);
             this.focus(key);
         });
         return button;
@@ -221,19 +213,23 @@ export class HereStrip {
         /** @type {HTMLElement | null | undefined} */ (this.strip?.querySelector(`[data-chip="${key}"]`))?.focus();
     }
 
-    /** @param {string} words @param {boolean} isNow @param {() => void} take @param {string} [opens] */
-    button(words, isNow, take, opens = '') {
+    /**
+     * @param {string} words
+     * @param {boolean} isNow
+     * @param {{type: string, [more: string]: unknown} | null} event
+     * @param {string} [opens]
+     */
+    button(words, isNow, event, opens = '') {
         const button = document.createElement('button');
         button.type = 'button';
         button.className = 'btn btn-outline-primary';
         button.textContent = words;
         button.setAttribute('aria-pressed', String(isNow));
         button.addEventListener('click', () => {
-            take();
             const from = this.open;
             this.open = opens;
-            this.changed();
-            this.show();
+            if (event) this.tell(event);
+            this.show(this.here);
             this.focus(from);
         });
         return button;

@@ -1,8 +1,15 @@
+/** @typedef {import('../../../var/contract/session-state.js').Place} Place */
+
 /**
- * An exposure as a device is told it.
+ * Where we are: step, distance and everything else in play, as somebody set it. It stays until somebody changes it; advice only
+ * proposes the next one.
  *
- * @typedef {{values: Record<string, string | number>, distance: number | string | null, words: string, big?: string, detail?: string,
- *    manner?: string, aim?: string, play?: any}} Place
+ * @typedef {object} Here
+ * @property {Place[]} steps of the plan, easiest first
+ * @property {Place | null} place
+ * @property {Place | null} base the step or advice it was set to last
+ * @property {string[]} who traits of who is met, by key or as typed: they stay until somebody changes them
+ * @property {string} asked what is asked of the dog: it stays too
  */
 
 /** Two distances that nobody could tell apart, as the core has it: a twentieth of a halving. */
@@ -11,95 +18,87 @@ const SAME_HALVINGS = 0.05;
 /** A part by which two other measures may differ and be the same to a hand. */
 const SAME_PART = 0.05;
 
+/** @param {Place[]} steps @returns {Here} */
+export const nowhere = (steps) => ({ steps, place: null, base: null, who: [], asked: '' });
+
+/** @param {Here} here @param {string} trait met now, or no more @returns {Here} */
+export function meet(here, trait) {
+    return { ...here, who: here.who.includes(trait) ? here.who.filter((one) => one !== trait) : [...here.who, trait] };
+}
+
+/** Takes a place as it is told; what was noted beside the plan stays noted. @param {Here} here @param {Place} place @returns {Here} */
+export function put(here, place) {
+    const ofThePlan = new Set(here.steps.flatMap((step) => Object.keys(step.values)));
+    const noted = Object.entries(here.place?.values ?? {}).filter(([key]) => !ofThePlan.has(key));
+    let at = { ...place, values: { ...Object.fromEntries(noted), ...place.values } };
+    const step = here.steps[position({ ...here, place: at })];
+    if (step) at = { ...at, manner: step.manner, play: place.play ?? step.play };
+    return { ...here, place: at, base: at };
+}
+
 /**
- * Where we are: step, distance and everything else in play, as somebody set it. It stays until somebody changes it; advice only
- * proposes the next one. No DOM here.
+ * One thing is otherwise now.
+ * @param {Here} here @param {string} key @param {string | number | null} value null for not noted
+ * @returns {Here}
  */
-export class Here {
-    /** @param {Place[]} steps of the plan, easiest first */
-    constructor(steps) {
-        this.steps = steps;
-        this.ofThePlan = new Set(steps.flatMap((step) => Object.keys(step.values)));
-        /** @type {Place | null} */
-        this.place = null;
-        /** @type {Place | null} the step or advice it was set to last */
-        this.base = null;
-        /** @type {string[]} traits of who is met, by key or as typed: they stay until somebody changes them */
-        this.who = [];
-        /** what is asked of the dog: it stays too */
-        this.asked = '';
-    }
+export function change(here, key, value) {
+    if (!here.place) return here;
+    const values = { ...here.place.values };
+    if (value === null) delete values[key];
+    else values[key] = value;
+    /** @type {Place} */
+    let place = { ...here.place, values, aim: '', play: null };
+    const step = here.steps[position({ ...here, place })];
+    if (step) place = { ...place, words: step.words, manner: step.manner, play: step.play ?? null };
+    return { ...here, place };
+}
 
-    /** @param {string} trait */
-    meet(trait) {
-        this.who = this.who.includes(trait) ? this.who.filter((one) => one !== trait) : [...this.who, trait];
-    }
+/** @param {Here} here @param {string} distance as typed, in the user's unit @returns {Here} */
+export function walk(here, distance) {
+    return here.place ? { ...here, place: { ...here.place, distance: distance.trim().replace(',', '.'), aim: '' } } : here;
+}
 
-    /** Takes a place as it is told; what was noted beside the plan stays noted. @param {Place} place */
-    put(place) {
-        const noted = Object.entries(this.place?.values ?? {}).filter(([key]) => !this.ofThePlan.has(key));
-        this.place = { ...place, values: { ...Object.fromEntries(noted), ...place.values } };
-        const step = this.step();
-        if (step) this.place = { ...this.place, manner: step.manner, play: place.play ?? step.play };
-        this.base = this.place;
-    }
+/** One step of the plan easier or harder than where we are. @param {Here} here @param {-1 | 1} by @returns {Here} */
+export function step(here, by) {
+    const at = position(here);
+    const next = here.steps[at < 0 ? 0 : at + by];
+    return next ? put(here, next) : here;
+}
 
-    /** One thing is otherwise now. @param {string} key @param {string | number | null} value null for not noted */
-    change(key, value) {
-        if (!this.place) return;
-        const values = { ...this.place.values };
-        if (value === null) delete values[key];
-        else values[key] = value;
-        this.place = { ...this.place, values, aim: '', play: null };
-        const step = this.step();
-        if (step) this.place = { ...this.place, words: step.words, manner: step.manner, play: step.play };
-    }
+/**
+ * Whether that is where we are: what it asks for is so here, whatever else was noted.
+ * @param {Here} here @param {Place | null} place
+ * @returns {boolean}
+ */
+export function isAt(here, place) {
+    if (!place || !here.place) return false;
+    const { values, distance } = here.place;
+    return (
+        isSameDistance(distance, place.distance) &&
+        Object.entries(place.values).every(([key, value]) => key === 'distance' || isSame(values[key], value))
+    );
+}
 
-    /** @param {string} distance as typed, in the user's unit */
-    walk(distance) {
-        if (this.place) this.place = { ...this.place, distance: distance.trim().replace(',', '.'), aim: '' };
-    }
+/** @param {Here} here @returns {number} index of the step that this is; -1 for none */
+export function position(here) {
+    return here.steps.findIndex((one) => isAt(here, one));
+}
 
-    /**
-     * Whether that is where we are: what it asks for is so here, whatever else was noted.
-     * @param {Place | null} place
-     * @returns {boolean}
-     */
-    isAt(place) {
-        if (!place || !this.place) return false;
-        const { values } = this.place;
-        return (
-            isSameDistance(this.place.distance, place.distance) &&
-            Object.entries(place.values).every(([key, value]) => key === 'distance' || isSame(values[key], value))
-        );
-    }
+/**
+ * What a trial here was aimed at: the advice where it is followed, the change or step that was taken, else this very place.
+ * @param {Here} here @param {Place | null} advised
+ * @returns {string}
+ */
+export function aim(here, advised) {
+    if (advised && isAt(here, advised)) return advised.aim ?? '';
+    const at = position(here);
+    return here.place?.aim?.startsWith('alt:') ? here.place.aim : at < 0 ? 'here' : `step:${at}`;
+}
 
-    /** @returns {Place | undefined} the step that this is */
-    step() {
-        return this.steps[this.position()];
-    }
-
-    /** @returns {number} index of the step that this is; -1 for none */
-    position() {
-        return this.steps.findIndex((step) => this.isAt(step));
-    }
-
-    /**
-     * What a trial here was aimed at: the advice where it is followed, the change or step that was taken, else this very place.
-     * @param {Place | null} advised
-     * @returns {string}
-     */
-    aim(advised) {
-        if (advised && this.isAt(advised)) return advised.aim ?? '';
-        const position = this.position();
-        return this.place?.aim?.startsWith('alt:') ? this.place.aim : position < 0 ? 'here' : `step:${position}`;
-    }
-
-    /** @returns {{distance: string, exposure: Record<string, string | number>}} what a trial here is logged with */
-    exposure() {
-        const { distance: _, ...exposure } = this.place?.values ?? {};
-        return { distance: String(this.place?.distance ?? ''), exposure };
-    }
+/** @param {Here} here @returns {{distance: string, exposure: Record<string, string | number>}} what a trial here is logged with */
+export function exposure(here) {
+    const { distance: _, ...rest } = here.place?.values ?? {};
+    return { distance: String(here.place?.distance ?? ''), exposure: rest };
 }
 
 /** @param {string | number | null | undefined} one @param {string | number | null | undefined} other @returns {boolean} */

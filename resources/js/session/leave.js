@@ -9,8 +9,8 @@ import { elapsed } from './clock.js';
 export class LeaveDialog {
     /**
      * @param {HTMLElement} root @param {View} view
-     * @param {{event: (kind: string, data?: Record<string, unknown>) => Promise<void>, log: (outcome: string, band: number,
-     *    more: Record<string, unknown>) => Promise<unknown>}} told
+     * @param {{note: (event: string, data?: Record<string, unknown>) => void, tell: (outcome: string, band: number,
+     *    more: Record<string, unknown>) => void}} told
      */
     constructor(root, view, told) {
         this.root = root;
@@ -24,33 +24,33 @@ export class LeaveDialog {
         this.dialog.querySelector('[data-settled]')?.addEventListener('click', () => this.settled());
     }
 
-    async open() {
+    open() {
         this.leftAt = Date.now();
         this.dialog.removeAttribute('data-told');
         this.dialog.showModal();
-        await this.told.event('left');
+        this.told.note('left');
     }
 
     /** Hands off first, and what it was is said already: it froze. */
-    async froze() {
+    froze() {
         this.leftAt = Date.now();
         this.dialog.toggleAttribute('data-told', true);
         this.dialog.showModal();
-        await this.told.log('taken_away', 3, { signs: ['freeze'], food: 'not_offered' });
+        this.told.tell('taken_away', 3, { signs: ['freeze'], food: 'not_offered' });
     }
 
-    async settled() {
-        await this.told.event('settled', { seconds: Math.round((Date.now() - this.leftAt) / 1000) });
+    settled() {
+        this.told.note('settled', { seconds: Math.round((Date.now() - this.leftAt) / 1000) });
         this.dialog.querySelector('[data-settled]')?.setAttribute('disabled', '');
     }
 
     /** @param {string} answer a band, or that it was not the dog */
-    async was(answer) {
+    was(answer) {
         this.dialog.close();
         this.dialog.querySelector('[data-settled]')?.removeAttribute('disabled');
-        if (answer === 'none') return this.told.event('not_the_dog');
+        if (answer === 'none') return this.told.note('not_the_dog');
         const band = Number(answer);
-        await this.told.log(band === 4 ? 'reacted' : 'taken_away', band, { interrupted: band !== 4, food: 'not_offered' });
+        this.told.tell(band === 4 ? 'reacted' : 'taken_away', band, { interrupted: band !== 4, food: 'not_offered' });
     }
 
     /** @param {number} now */
