@@ -13,6 +13,9 @@ use Core\Observation\Stretch;
 /** Sessions without a ladder in the reader's words. */
 final readonly class FreeInWords
 {
+    /** Without food there is nothing else to look at. */
+    private const LOOKS_AT_HAND = 'look.hand';
+
     public static function observation(Observation $one): string
     {
         return match ($one->kind) {
@@ -23,7 +26,12 @@ final readonly class FreeInWords
             ]),
             Kind::Part => implode('; ', [
                 say('free.banded', ['what' => AreaView::name($one->what, $one->side), 'band' => self::band($one)]),
-                ...array_map(words()->sign(...), $one->signs),
+                ...array_map(
+                    static fn (string $dimension, string $choice): string => say("dimensions.contact.{$dimension}.values.{$choice}"),
+                    array_keys($one->setup), $one->setup,
+                ),
+                ...array_map(words()->sign(...), $one->isFoodGone ? array_diff($one->signs, [self::LOOKS_AT_HAND]) : $one->signs),
+                ...$one->isFoodGone ? [say('free.food_was_gone')] : [],
             ]),
             Kind::Shown => say('free.banded', ['what' => $one->what, 'band' => self::band($one)]),
             Kind::AtOnce, Kind::Late, Kind::Not => say('free.asked', [

@@ -4,14 +4,13 @@ declare(strict_types=1);
 
 namespace App\Free;
 
+use App\Engine\StandingObservation;
 use App\Models\FreeSession;
 use App\Models\Observation as Stored;
-use App\Models\ObservationCorrection;
 use Core\Observation\Kind;
 use Core\Observation\Observation;
 use Core\Observation\Prompt;
 use Core\Observation\Stretch;
-use Core\Sign\Band;
 
 /** A session without a ladder as it stands: what was seen, with what was put right, in its order. */
 final readonly class FreeRecord
@@ -33,40 +32,15 @@ final readonly class FreeRecord
         $stored = [];
         foreach ($session->observations()->with('corrections')->limit(self::MOST)->get() as $row) {
             $stored[$row->id] = $row;
-            $changes = self::changes($row);
-            if (! (bool) ($changes['isOut'] ?? false)) {
-                $seen[$row->id] = self::observation($row, $start, $changes);
+            $standing = StandingObservation::of($row, $start);
+            if (! $standing->isOut) {
+                $seen[$row->id] = $standing->observation;
             }
         }
 
         return new self(
             $seen, $stored, max(0.0, (float) ($session->ended_at ?? $now)->format('U.u') - $start),
             $session->is_woken && $session->activity->isOut(),
-        );
-    }
-
-    /** One by itself as it stands, also if it was taken out. */
-    public static function standing(Stored $row): Observation
-    {
-        return self::observation($row, (float) $row->occurred_at->format('U.u'), self::changes($row));
-    }
-
-    /** @return array<string, scalar> all that was put right, the last word last */
-    private static function changes(Stored $row): array
-    {
-        return array_merge([], ...$row->corrections->map(
-            static fn (ObservationCorrection $correction): array => $correction->changes,
-        )->all());
-    }
-
-    /** @param  array<string, scalar>  $changes */
-    private static function observation(Stored $row, float $start, array $changes): Observation
-    {
-        return new Observation(
-            $row->kind, max(0.0, (float) $row->occurred_at->format('U.u') - $start),
-            isset($changes['seconds']) ? (float) $changes['seconds'] : $row->seconds, (string) ($changes['what'] ?? $row->what),
-            isset($changes['band']) ? Band::from((int) $changes['band']) : $row->band, (string) ($changes['side'] ?? $row->side),
-            array_values(array_filter(explode(';', $row->signs))),
         );
     }
 
@@ -107,6 +81,14 @@ final readonly class FreeRecord
         }
 
         return $last;
+    }
+
+    /** @return array<string, string> how the last part was touched: it stays until somebody changes it */
+    public function setup(): array
+    {
+        $parts = array_filter($this->seen, static fn (Observation $one): bool => $one->kind === Kind::Part);
+
+        return $parts === [] ? [] : $parts[array_key_last($parts)]->setup;
     }
 
     /** @return array<string, int> the last band by part and side, as "ear left" */

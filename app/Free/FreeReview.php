@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Free;
 
+use App\Engine\StandingObservation;
 use App\Handling\AreaView;
 use App\Models\FreeSession;
 use App\Models\ObservationCorrection;
@@ -41,7 +42,7 @@ final readonly class FreeReview
         (new Collection($record->stored))->loadMissing('corrections.user');
         foreach ($record->stored as $id => $row) {
             $isOut = ! isset($record->seen[$id]);
-            $standing = FreeRecord::standing($row);
+            $standing = StandingObservation::of($row)->observation;
             if (! $isOut && $standing->kind === Kind::Mistake) {
                 $slips[$standing->what] = ($slips[$standing->what] ?? 0) + 1;
             }

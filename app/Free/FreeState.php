@@ -20,7 +20,8 @@ final readonly class FreeState
 
     /**
      * @return array{counts: array<string, int>, now: string, rate: string, prompt: ?array{code: string, text: string},
-     *    latest: list<array{uuid: string, kind: string, words: string}>, parts: array<string, int>, targets: list<string>}
+     *    latest: list<array{uuid: string, kind: string, words: string}>, parts: array<string, int>, setup: array<string, string>,
+     *    targets: list<string>}
      */
     public function of(FreeSession $session): array
     {
@@ -45,6 +46,7 @@ final readonly class FreeState
             'prompt' => $prompt === null ? null : ['code' => $prompt->value, 'text' => say("free.prompt.{$prompt->value}")],
             'latest' => array_reverse($latest),
             'parts' => $record->parts(),
+            'setup' => $record->setup(),
             'targets' => array_values(array_filter(array_unique(array_map(
                 static fn (Observation $one): string => $one->seconds === null ? '' : $one->what, $record->seen,
             )))),

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Free;
 
+use App\Engine\StandingObservation;
 use App\Incident\LogEvent;
 use App\Models\Event;
 use App\Models\EventKind;
@@ -43,7 +44,7 @@ final readonly class LogObservation
                     'free_session_id' => $session->id, 'user_id' => $user->id, 'kind' => $given->text('kind'), 'occurred_at' => $at,
                     'seconds' => $given->numberOrNull('seconds'), 'what' => trim($given->text('what')), 'side' => $given->text('side'),
                     'band' => $given->intOrNull('band'),
-                    'signs' => implode(';', array_unique(array_filter($given->texts('signs')))),
+                    'signs' => implode(';', array_unique(array_filter($given->texts('signs')))), 'setup' => self::setup($given),
                 ],
             );
             if ($observation->wasRecentlyCreated && $observation->kind === Kind::Reacted) {
@@ -55,7 +56,7 @@ final readonly class LogObservation
     }
 
     /**
-     * @param  array<string, scalar>  $changes  what, band, side, seconds or isOut
+     * @param  array<string, scalar>  $changes  what, band, side, seconds, how a part was touched, isFoodGone or isOut
      * @return bool whether it is new
      */
     public function putRight(FreeSession $session, User $user, Observation $observation, string $uuid, array $changes): bool
@@ -75,6 +76,13 @@ final readonly class LogObservation
 
             return $correction->wasRecentlyCreated;
         });
+    }
+
+    private static function setup(Fields $given): string
+    {
+        $told = array_filter(array_map($given->text(...), array_combine(StandingObservation::SETUP, StandingObservation::SETUP)));
+
+        return implode(';', array_map(static fn (string $key, string $choice): string => "{$key}={$choice}", array_keys($told), $told));
     }
 
     private function onRecord(FreeSession $session, User $user, Observation $observation): void

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Free;
 
 use App\Engine\CoreCatalogs;
+use App\Engine\StandingObservation;
 use App\Models\FreeSession;
 use App\Session\Slip;
 use Core\Exposure\DimensionKey;
@@ -45,12 +46,18 @@ final readonly class ObservationRules
             'signs' => $kind === Kind::Part ? ['nullable', 'array', 'max:20'] : ['prohibited'],
             'signs.*' => ['nullable', 'string', Rule::in(self::SIGNS)],
             'band' => [$kind?->hasBand() === true ? 'required' : 'nullable', 'integer', 'between:0,4'],
+            'isFoodGone' => $kind === Kind::Part ? ['nullable', 'boolean'] : ['prohibited'],
         ];
+        foreach (StandingObservation::SETUP as $dimension) {
+            $rules[$dimension] = $kind === Kind::Part ? ['nullable', Rule::in($this->values($dimension))] : ['prohibited'];
+        }
 
         return $this->validators->make($data, $rules, [
             'kind.*' => say('messages.observation.kind'), 'seconds.*' => say('messages.observation.seconds'),
             'what.*' => say('messages.observation.what', ['most' => self::MOST_LETTERS]), 'side.*' => say('messages.observation.side'),
             'band.*' => say('messages.observation.band'), 'signs*' => say('messages.observation.signs'),
+            'contact.*' => say('messages.observation.setup'), 'dog_position.*' => say('messages.observation.setup'),
+            'held_at.*' => say('messages.observation.setup'), 'isFoodGone.*' => say('messages.observation.food_gone'),
         ]);
     }
 
@@ -72,9 +79,15 @@ final readonly class ObservationRules
     /** @return list<string> */
     private function areas(): array
     {
-        $areas = $this->catalogs->dimensions(PlanKind::Contact)->dimension(DimensionKey::BodyArea->value)->values;
+        return $this->values(DimensionKey::BodyArea->value);
+    }
 
-        return array_map(static fn ($value): string => $value->key, $areas);
+    /** @return list<string> of a dimension of contact work */
+    public function values(string $dimension): array
+    {
+        return array_map(
+            static fn ($value): string => $value->key, $this->catalogs->dimensions(PlanKind::Contact)->dimension($dimension)->values,
+        );
     }
 
     /** @return list<string> */

@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace App\Free;
 
+use App\Engine\StandingObservation;
 use App\Models\FreeSession;
 use App\Models\Observation;
 use App\Models\User;
 use App\Session\FileTrial;
 use App\Session\TapTime;
 use App\Support\Fields;
+use Core\Observation\Kind;
 use Illuminate\Validation\ValidationException;
 
 /**
@@ -79,15 +81,20 @@ final readonly class ReceiveObservation
     }
 
     /**
-     * @param  mixed  $told  some of what, side, band, seconds, isOut
+     * @param  mixed  $told  some of what, side, band, seconds, how a part was touched, isFoodGone, isOut
      * @return array<string, scalar> what differs from the observation as it stands
      *
      * @throws ValidationException if it cannot be so
      */
     public function changes(mixed $told, FreeSession $session, Observation $observation): array
     {
-        $standing = FreeRecord::standing($observation);
-        $now = ['what' => $standing->what, 'side' => $standing->side, 'band' => $standing->band?->value, 'seconds' => $standing->seconds];
+        $standing = StandingObservation::of($observation)->observation;
+        $now = [
+            'what' => $standing->what, 'side' => $standing->side, 'band' => $standing->band?->value, 'seconds' => $standing->seconds,
+            ...$observation->kind === Kind::Part
+                ? [...array_fill_keys(StandingObservation::SETUP, ''), ...$standing->setup, 'isFoodGone' => $standing->isFoodGone]
+                : [],
+        ];
         $given = array_intersect_key(
             array_filter(is_array($told) ? $told : [], is_scalar(...)), [...$now, 'isOut' => null],
         );
@@ -102,6 +109,6 @@ final readonly class ReceiveObservation
             ARRAY_FILTER_USE_BOTH,
         );
 
-        return [...$changes, ...isset($changes['isOut']) ? ['isOut' => (bool) $changes['isOut']] : []];
+        return array_replace($changes, array_map(boolval(...), array_intersect_key($changes, ['isOut' => true, 'isFoodGone' => true])));
     }
 }

@@ -21,13 +21,16 @@ final readonly class CoveragePage
 {
     /** @var array<string, list<string>> factors by kind of plan */
     public const FACTORS = [
-        'contact' => ['person', 'posture', 'side', 'item', 'place'],
+        'contact' => ['person', 'posture', 'position', 'side', 'held', 'item', 'place'],
         'presence' => ['person', 'spot', 'item', 'motion'],
     ];
 
     /** Dimensions that are factors as they are, and whose values are easier and harder. */
     private const DIMENSIONS = [
-        'contact' => ['posture' => 'posture', 'side' => 'side', 'place' => 'place'], 'presence' => ['motion' => 'trigger_motion'],
+        'contact' => [
+            'posture' => 'posture', 'position' => 'dog_position', 'side' => 'side', 'held' => 'held_at', 'place' => 'place',
+        ],
+        'presence' => ['motion' => 'trigger_motion'],
     ];
 
     private const ORDERED = ['posture', 'place', 'motion'];

@@ -5,16 +5,20 @@ declare(strict_types=1);
 namespace App\Handling;
 
 use App\Engine\Corrections;
+use App\Engine\StandingObservation;
 use App\Models\Dog;
+use App\Models\Observation;
 use App\Models\Trial;
 use App\Support\Fields;
 use Core\Coverage\TrialInContext;
 use Core\Exposure\PlanKind;
+use Core\Observation\Activity;
+use Core\Observation\Kind;
 use Core\Sign\Band;
 use Core\Sign\Outcome;
 use Core\Sign\OutcomeEffect;
 
-/** A dog's trials seen by who, where, how and with what: under the hand, or at a distance. */
+/** A dog's trials, and the parts touched in its tours, seen by who, where, how and with what: under the hand, or at a distance. */
 final readonly class TrialsInContext
 {
     /** Older ones say little of today. */
@@ -22,7 +26,10 @@ final readonly class TrialsInContext
 
     /** Dimension of the catalog by factor. */
     private const FACTORS = [
-        'contact' => ['area' => 'body_area', 'side' => 'side', 'contact' => 'contact', 'posture' => 'posture', 'place' => 'place'],
+        'contact' => [
+            'area' => 'body_area', 'side' => 'side', 'contact' => 'contact', 'posture' => 'posture', 'position' => 'dog_position',
+            'held' => 'held_at', 'place' => 'place',
+        ],
         'presence' => ['motion' => 'trigger_motion'],
     ];
 
@@ -56,7 +63,54 @@ final readonly class TrialsInContext
             }
         }
 
-        return $trials;
+        return $kind === PlanKind::Contact && $trigger === null ? self::newestFirst([...$trials, ...self::tours($dog, $factors)]) : $trials;
+    }
+
+    /**
+     * @param  list<TrialInContext>  $trials
+     * @return list<TrialInContext>
+     */
+    private static function newestFirst(array $trials): array
+    {
+        usort($trials, static fn (TrialInContext $one, TrialInContext $other): int => $other->at <=> $one->at);
+
+        return array_slice($trials, 0, self::MAX);
+    }
+
+    /**
+     * Parts touched in tours of the body, where it was said how.
+     *
+     * @param  array<string, string>  $dimensions  by factor
+     * @return list<TrialInContext>
+     */
+    private static function tours(Dog $dog, array $dimensions): array
+    {
+        $rows = Observation::query()->with('corrections')->join('free_sessions', 'free_sessions.id', '=', 'observations.free_session_id')
+            ->where('free_sessions.dog_id', $dog->id)->where('observations.kind', Kind::Part->value)->where('observations.setup', '!=', '')
+            ->orderByDesc('observations.occurred_at')->limit(self::MAX)->select('observations.*')->addSelect('free_sessions.person_id')
+            ->get();
+        $touched = [];
+        foreach ($rows as $row) {
+            $standing = StandingObservation::of($row);
+            $one = $standing->observation;
+            if ($standing->isOut || $one->band === null) {
+                continue;
+            }
+            $factors = ['person' => Fields::of($row->getAttributes())->text('person_id'), 'item' => words()->label(Activity::Tour)];
+            $told = [
+                'body_area' => $one->what, ...in_array($one->side, ['left', 'right'], true) ? ['side' => $one->side] : [],
+                ...$one->setup,
+            ];
+            foreach (array_intersect($dimensions, array_keys($told)) as $factor => $dimension) {
+                $factors[$factor] = $told[$dimension];
+            }
+            $touched[] = new TrialInContext(
+                $factors, $one->band, $one->band->isBelowThreshold() && ! $one->isAlarming(),
+                new \DateTimeImmutable($row->occurred_at->format('Y-m-d H:i:s.v'), new \DateTimeZone('UTC')),
+            );
+        }
+
+        return $touched;
     }
 
     /** @param  array<string, string>  $factorOf  by dimension */

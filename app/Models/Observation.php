@@ -26,6 +26,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property string $side
  * @property ?Band $band
  * @property string $signs codes, joined by semicolons
+ * @property string $setup how a part was touched: dimension=choice, joined by semicolons
  * @property-read Collection<int, ObservationCorrection> $corrections
  */
 final class Observation extends Model
@@ -35,7 +36,7 @@ final class Observation extends Model
     protected $dateFormat = 'Y-m-d H:i:s.v';
 
     protected $fillable = [
-        'practice_id', 'free_session_id', 'user_id', 'uuid', 'kind', 'occurred_at', 'seconds', 'what', 'side', 'band', 'signs',
+        'practice_id', 'free_session_id', 'user_id', 'uuid', 'kind', 'occurred_at', 'seconds', 'what', 'side', 'band', 'signs', 'setup',
     ];
 
     protected $casts = ['kind' => Kind::class, 'occurred_at' => 'immutable_datetime', 'seconds' => 'float', 'band' => Band::class];

@@ -41,6 +41,8 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property ?TurnLatency $latency
  * @property ?int $latency_ms
  * @property ?int $stare_ms
+ * @property string $stare_at what it stared at, where somebody said
+ * @property ?int $paid_ms from the mark to the food
  * @property ?int $stay_ms from the offer on
  * @property ?int $hold_ms
  * @property ?int $return_ms back from a tossed treat

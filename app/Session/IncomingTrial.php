@@ -23,7 +23,6 @@ final readonly class IncomingTrial
      * @param  ?int  $latencyMilliseconds  where a timer ran
      * @param  ?\DateTimeImmutable  $deviceAt  when it happened, by the device's clock; null if that cannot be read
      * @param  ?\DateTimeImmutable  $sentAt  by the same clock, to measure its offset
-     * @param  ?int  $stareMilliseconds  how long it stared, where that was timed
      * @param  ?string  $device  identifier of the device that logged it
      * @param  ?SoundTimes  $sound  where a sound was played
      * @param  list<string>  $traits  of who was met
@@ -47,7 +46,7 @@ final readonly class IncomingTrial
         public ?string $note,
         public ?\DateTimeImmutable $deviceAt,
         public ?\DateTimeImmutable $sentAt,
-        public ?int $stareMilliseconds = null,
+        public LookTimes $look = new LookTimes,
         public ?string $device = null,
         public ContactTimes $times = new ContactTimes,
         public ?SoundTimes $sound = null,
@@ -67,7 +66,9 @@ final readonly class IncomingTrial
             $this->outcome->value, $this->band?->value, $signs, $this->food->value, $this->foodLeft, $this->latency?->value,
             $this->latencyMilliseconds,
             $this->interrupted, $this->handlerError, $this->note, $this->deviceAt?->format('Uv'),
-            ...($this->stareMilliseconds === null ? [] : [$this->stareMilliseconds]),
+            ...($this->look->stare === null ? [] : [$this->look->stare]),
+            ...($this->look->at === '' ? [] : [['at' => $this->look->at]]),
+            ...($this->look->paid === null ? [] : [['paid' => $this->look->paid]]),
             ...array_filter($this->times->columns(), is_int(...)),
             ...($this->traits === [] ? [] : [$this->traits]),
             ...($this->slip === null ? [] : [$this->slip->value]),

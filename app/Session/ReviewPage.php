@@ -24,6 +24,8 @@ final readonly class ReviewPage
 
     private const MOST_CORRECTIONS = 2000;
 
+    private const TIMED = ['latency_ms', 'paid_ms', 'hold_ms', 'stare_ms'];
+
     public function __construct(private TrialReader $trials, private DogCatalogs $catalogs, private PlanReader $plans)
     {
     }
@@ -76,12 +78,13 @@ final readonly class ReviewPage
     {
         $times = [];
         foreach ($session->trials()->toBase()->where(static fn (Builder $any) => $any->whereNotNull('hold_ms')->orWhereNotNull('stare_ms')
-            ->orWhereNotNull('latency_ms'))->get(['id', 'hold_ms', 'stare_ms', 'latency_ms']) as $row) {
+            ->orWhereNotNull('latency_ms')->orWhereNotNull('paid_ms'))->get(['id', ...self::TIMED, 'stare_at']) as $row) {
             $row = Fields::of($row);
-            foreach (['latency_ms', 'hold_ms', 'stare_ms'] as $of) {
+            foreach (self::TIMED as $of) {
                 if ($row->intOrNull($of) !== null) {
                     $times[$row->int('id')][] = say("sessions.review.timed.{$of}", [
-                        'seconds' => words()->formats->number($row->int($of) / 1000, 1),
+                        'seconds' => words()->formats->number($row->int($of) / 1000, 1), 'isTold' => $row->text('stare_at') !== '',
+                        'at' => $row->text('stare_at'),
                     ]);
                 }
             }

@@ -72,7 +72,7 @@ final readonly class SessionExport
         $head = [
             'uuid', 'sequence', 'occurred_at', 'distance_m', 'other_dimensions', 'outcome', 'band', 'band_proposed', 'signs', 'food',
             'food_left', 'latency', 'latency_ms', 'interrupted', 'handler_error', 'undone', 'note', 'stay_ms', 'hold_ms', 'return_ms',
-            'slip', 'traits',
+            'slip', 'traits', 'stare_ms', 'stare_at', 'paid_ms',
         ];
         $rows = [$head];
         foreach ($this->trials($session) as $trial) {
@@ -87,7 +87,7 @@ final readonly class SessionExport
                 $row['outcome'], $row['band'], $row['bandProposed'], implode(';', $row['signs']), $row['food'], $row['foodLeft'],
                 $row['latency'], $row['latencyMs'],
                 $row['interrupted'], $row['handlerError'], $row['undone'], $row['note'], $row['stayMs'], $row['holdMs'], $row['returnMs'],
-                $row['slip'], implode(';', $row['traits']),
+                $row['slip'], implode(';', $row['traits']), $row['stareMs'], $row['stareAt'], $row['paidMs'],
             ];
         }
         CsvWriter::write($file, $rows);
@@ -108,8 +108,9 @@ final readonly class SessionExport
      * @return array{id: int, uuid: string, sequence: int, occurredAt: ?string, deviceAt: ?string, receivedAt: ?string,
      *    exposure: array<string, float|string|null>, target: array<string, float|string|null>, underAction: ?string, outcome: string,
      *    band: int, bandProposed: int, signs: list<string>, signsVersion: string, food: string, foodLeft: bool, latency: ?string,
-     *    latencyMs: ?int, stareMs: ?int, stayMs: ?int, holdMs: ?int, returnMs: ?int, device: ?string, interrupted: bool,
-     *    handlerError: bool, slip: ?string, traits: list<string>, undone: bool, corrections: list<array<string, mixed>>, note: ?string}
+     *    latencyMs: ?int, paidMs: ?int, stareMs: ?int, stareAt: string, stayMs: ?int, holdMs: ?int, returnMs: ?int, device: ?string,
+     *    interrupted: bool, handlerError: bool, slip: ?string, traits: list<string>, undone: bool,
+     *    corrections: list<array<string, mixed>>, note: ?string}
      */
     private function trial(Trial $trial): array
     {
@@ -125,8 +126,8 @@ final readonly class SessionExport
             'signs' => array_values($trial->signs->map(static fn ($row): string => $row->sign)->sort()->all()),
             'signsVersion' => $trial->signs_version,
             'food' => $trial->food->value, 'foodLeft' => $trial->food_left, 'latency' => $trial->latency?->value,
-            'latencyMs' => $trial->latency_ms, 'stareMs' => $trial->stare_ms, 'stayMs' => $trial->stay_ms, 'holdMs' => $trial->hold_ms,
-            'returnMs' => $trial->return_ms, 'device' => $trial->device,
+            'latencyMs' => $trial->latency_ms, 'paidMs' => $trial->paid_ms, 'stareMs' => $trial->stare_ms, 'stareAt' => $trial->stare_at,
+            'stayMs' => $trial->stay_ms, 'holdMs' => $trial->hold_ms, 'returnMs' => $trial->return_ms, 'device' => $trial->device,
             'interrupted' => $trial->interrupted, 'handlerError' => $trial->handler_error,
             'slip' => $trial->slip, 'traits' => array_values($trial->traits->map(static fn ($row): string => $row->trait)->sort()->all()),
             'undone' => $trial->isOut(),

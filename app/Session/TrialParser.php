@@ -64,7 +64,7 @@ final readonly class TrialParser
             $note === '' ? null : $note,
             self::time($data['device_at'] ?? null),
             self::time($data['sent_at'] ?? null),
-            $given->intOrNull('stare_ms'),
+            LookTimes::from($given),
             $given->textOrNull('device') === null ? null : strtolower($given->text('device')),
             $times,
             $sound,

@@ -42,6 +42,8 @@ final readonly class TrialRules
             'latency.*' => say('messages.trial.latency'),
             'latency_ms.*' => say('messages.trial.latency_ms'),
             'stare_ms.*' => say('messages.trial.stare_ms'),
+            'stare_at.*' => say('messages.trial.stare_at', ['most' => LookTimes::MOST_LETTERS]),
+            'paid_ms.*' => say('messages.trial.paid_ms'),
             'stay_ms.*' => say('messages.trial.stay_ms'),
             'hold_ms.*' => say('messages.trial.hold_ms'),
             'return_ms.*' => say('messages.trial.return_ms'),
@@ -110,11 +112,12 @@ final readonly class TrialRules
                 'signs' => Plain::keys($value, $this->catalogs->signs->signs, self::MOST_SIGNS),
                 'food' => is_string($value) && FoodTaken::tryFrom($value) !== null,
                 'latency' => is_string($value) && TurnLatency::tryFrom($value) !== null,
-                'latency_ms', 'stare_ms' => Plain::within($value, 0, self::LONGEST_LOOK),
+                'latency_ms', 'stare_ms', 'paid_ms' => Plain::within($value, 0, self::LONGEST_LOOK),
                 'hold_ms' => Plain::within($value, 0, $this->longest($session)),
                 'stay_ms', 'return_ms' => Plain::within($value, 0, self::LONGEST_STAY),
                 'food_gone', 'interrupted', 'handler_error' => is_bool($value),
                 'slip' => is_string($value) && Slip::tryFrom($value) !== null,
+                'stare_at' => is_string($value) && mb_strlen($value) <= LookTimes::MOST_LETTERS && preg_match('/\p{C}/u', $value) === 0,
                 'note' => is_string($value) && mb_strlen($value) <= self::LONGEST_NOTE,
                 'traits' => is_array($value) && count($value) <= self::MOST_TRAITS && array_filter($value, self::isTrait(...)) === $value,
                 'exposure' => is_array($value) && $this->isPlainExposure($value, $kind),
@@ -171,6 +174,7 @@ final readonly class TrialRules
     {
         $kind = $session->plan->responseModel->kind;
         $catalog = $this->catalogs->dimensions($kind);
+        /** @var array<string, list<mixed>> $rules */
         $rules = [
             'uuid' => ['required', 'string', 'uuid'],
             'sequence' => ['nullable', 'integer', 'between:0,'.self::LAST_SEQUENCE],
@@ -190,6 +194,8 @@ final readonly class TrialRules
             'latency' => ['nullable', Rule::enum(TurnLatency::class)],
             'latency_ms' => ['nullable', 'integer', 'between:0,'.self::LONGEST_LOOK],
             'stare_ms' => ['nullable', 'integer', 'between:0,'.self::LONGEST_LOOK],
+            'stare_at' => ['nullable', 'string', 'max:'.LookTimes::MOST_LETTERS, 'not_regex:/\p{C}/u'],
+            'paid_ms' => ['nullable', 'integer', 'between:0,'.self::LONGEST_LOOK],
             'stay_ms' => ['nullable', 'integer', 'between:0,'.self::LONGEST_STAY],
             'hold_ms' => ['nullable', 'integer', 'min:0', 'max:'.$this->longest($session)],
             'return_ms' => ['nullable', 'integer', 'between:0,'.self::LONGEST_STAY],

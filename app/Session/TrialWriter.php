@@ -108,7 +108,7 @@ final readonly class TrialWriter
             'food_left' => $trial->foodLeft,
             'latency' => $trial->latency?->value,
             'latency_ms' => $trial->latencyMilliseconds,
-            'stare_ms' => $trial->stareMilliseconds,
+            ...$trial->look->columns(),
             ...$trial->times->columns(),
             'device' => $trial->device,
             'interrupted' => $trial->interrupted,

@@ -344,6 +344,24 @@ return [
                 'end' => 'at the end',
             ],
         ],
+        'dog_position' => [
+            'label' => 'position of the dog',
+            'values' => [
+                'standing' => 'dog standing',
+                'sitting' => 'dog sitting',
+                'lying' => 'dog lying down',
+                'on_side' => 'dog lying on its side',
+            ],
+        ],
+        'held_at' => [
+            'label' => 'where gear is held',
+            'values' => [
+                'ground' => 'held at the ground',
+                'lap' => 'held on the lap',
+                'low' => 'held low',
+                'high' => 'held high',
+            ],
+        ],
     ],
     'sound' => [
         'level' => [

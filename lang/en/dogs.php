@@ -149,7 +149,7 @@ return [
         'why' => 'Why',
         'keep_to_it' => 'Save',
         'covered_so_far' => 'Where it works so far',
-        'people_postures_sides_items_places' => 'People × positions × sides × gear × places',
+        'people_postures_sides_items_places' => 'People × positions × sides × where gear is held × gear × places',
         'and_the_best_next_one' => ', and the best next one.',
         'title' => 'Handling: {dog}',
         'by' => 'By {person}',

@@ -87,6 +87,8 @@ return [
         'side' => 'Choose the side that this part has.',
         'band' => 'Choose how hard it was: easy, noticed, stretched, struggling or over.',
         'signs' => 'Tick signs that are offered, at a part of the body only.',
+        'setup' => 'Choose how it was touched among what is offered, at a part of the body only.',
+        'food_gone' => 'Say whether the food was gone, at a part of the body only.',
         'nothing_to_put_right' => 'There is nothing here to put right.',
     ],
     'event' => [
@@ -365,6 +367,8 @@ return [
         'latency' => 'Choose how long it took to turn.',
         'latency_ms' => 'The latency must be 0 to 600,000 milliseconds.',
         'stare_ms' => 'The stare must be 0 to 600,000 milliseconds.',
+        'stare_at' => 'What it stared at is at most {most} letters on one line.',
+        'paid_ms' => 'From the mark to the food must be 0 to 600,000 milliseconds.',
         'stay_ms' => 'The stay must be 0 to 3,600,000 milliseconds.',
         'hold_ms' => 'The hold is longer than the session has lasted. Give the seconds it really took.',
         'return_ms' => 'The way back from the treat must be 0 to 3,600,000 milliseconds.',

@@ -178,8 +178,10 @@ return [
     ],
     'factor_contact' => [
         'person' => 'people',
-        'posture' => 'positions',
+        'posture' => 'positions of the handler',
+        'position' => 'positions of the dog',
         'side' => 'sides',
+        'held' => 'where gear is held',
         'item' => 'gear',
         'place' => 'places',
     ],

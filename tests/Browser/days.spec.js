@@ -96,8 +96,16 @@ test('the first day: marks, waits, walks in by herself, a gust of wind', async (
     await page.getByRole('button', { name: 'Wait for it now' }).click();
     await expect(page.locator('label[for="q-returned"]')).toBeVisible();
 
-    // waits: turns by itself, only watches, needs its name; then five by itself
+    // waits: it stares at a gull and turns by itself, is marked and fed: three times of one tap each; only watches, needs its name
+    for (const button of ['stare', 'stare', 'mark', 'mark', 'mark'])
+        await page.locator(`[data-do="${button}"]`).filter({ visible: true }).click();
+    await page.getByLabel('Something else').fill('a gull');
+    await page.getByLabel('Something else').press('Enter');
+    await expect(page.locator('[data-stare]').filter({ visible: true })).toContainText('a gull');
     now = await logTrial(page, { outcome: 'returned', band: 0 });
+    const timed = await (await page.request.get(`/sessions/${await screen(page).getAttribute('data-session')}/export.json`)).json();
+    expect(timed.trials[9]).toMatchObject({ stareAt: 'a gull', stareMs: expect.any(Number), latencyMs: expect.any(Number) });
+    expect(timed.trials[9].paidMs).toBeGreaterThan(timed.trials[9].latencyMs);
     now = await logTrial(page, { outcome: 'watched', band: 1 });
     expect(now).toMatchObject({ action: 'repeat', next: 40 });
     now = await logTrial(page, { outcome: 'prompted', band: 1 });

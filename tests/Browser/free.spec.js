@@ -108,6 +108,9 @@ test('a tour of the body: a tap on a part, a tap on how it was', async ({ page }
     await signIn(page);
     await startFree(page, 'Thimble', /Tour of the body/);
     await expectAccessible(page, 'tour');
+    // how it is touched stays until it is changed
+    await page.getByLabel('How I touch').selectOption('stroke');
+    await page.getByLabel('The dog').selectOption('lying');
     for (const [part, band] of [
         ['back', 'easy'],
         ['left ear', 'noticed'],
@@ -128,6 +131,12 @@ test('a tour of the body: a tap on a part, a tap on how it was', async ({ page }
     await expect(page.locator('[data-prompt="hands_off"]')).toBeVisible();
     await page.getByRole('button', { name: 'Hands off: it struggled' }).click();
     await expect(page.locator('[data-part="front_paw left"]').first()).toHaveAttribute('href', '#band-3');
+    // it looks at the hand, as the food is gone: asked, and no doubt
+    await page.getByText('What it showed').click();
+    await page.locator('label[for="ts-look.hand"]').click();
+    await page.locator('.area-detail:target').getByRole('button', { name: 'struggling' }).click();
+    await page.getByRole('button', { name: 'No, it was gone' }).click();
+    await expect(page.locator('[data-latest]')).toContainText('left front paw: struggling; stroke; dog lying down; the food was gone');
     await page.getByRole('link', { name: 'The other side' }).filter({ visible: true }).click();
     await page.locator('.area-detail:target').getByRole('button', { name: 'easy' }).click();
     await saved(page);

@@ -52,6 +52,24 @@ final class EntriesTest extends TestCase
         $this->actingAs($this->world->trainer);
     }
 
+    public function test_a_stare_says_at_what_and_a_mark_when_it_was_paid(): void
+    {
+        $told = ['latency_ms' => 800, 'paid_ms' => 2100, 'stare_ms' => 3200, 'stare_at' => 'the red kite'];
+        $refused = $this->send([$this->trial(2, ['stare_at' => str_repeat('k', 61)]), $this->trial(3, ['paid_ms' => 600_001])])
+            ->json('receipts');
+        $this->send([$this->trial(1, $told)]);
+
+        $session = $this->world->session;
+        self::assertSame($told, array_intersect_key(Trial::query()->sole()->getAttributes(), $told));
+        $this->get("/sessions/{$session->id}/review")->assertSeeInOrder(
+            ['turned after 0.8 s', 'food 2.1 s after the mark', 'stared 3.2 s at the red kite'],
+        );
+        $this->get("/sessions/{$session->id}")->assertSee('data-stare-at="Kites"', false)->assertSee('data-stare-at="the red kite"', false);
+        self::assertSame([
+            'What it stared at is at most 60 letters on one line.', 'From the mark to the food must be 0 to 600,000 milliseconds.',
+        ], array_column($refused, 'message'));
+    }
+
     public function test_a_state_that_an_older_version_kept_is_worked_out_anew(): void
     {
         $session = $this->world->session;

@@ -28,6 +28,7 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use PHPUnit\Framework\Attributes\CoversClass;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\TestWith;
 use Tests\TestCase;
 
 /** Looking around, a walk, a drill, something shown once: no plan asked, nothing of any ladder moved, nothing lost. */
@@ -232,6 +233,45 @@ final class FreeSessionTest extends TestCase
             self::seen(['kind' => 'part', 'what' => 'tail', 'side' => 'both', 'band' => 0, 'signs' => ['bite']]),
         ]);
         self::assertSame('unfiled', $answer['receipts'][0]['result'], 'a bite is no tick of a tour');
+    }
+
+    public function test_a_tour_that_says_how_it_was_touched_feeds_the_map_and_what_is_covered(): void
+    {
+        $tour = $this->started(['activity' => 'tour']);
+        $how = ['contact' => 'stroke', 'dog_position' => 'lying', 'held_at' => 'ground'];
+        $ear = static fn (int $band, array $more = []): array => self::seen(
+            ['kind' => 'part', 'what' => 'ear', 'side' => 'left', 'band' => $band, ...$how, ...$more],
+        );
+        $looked = $ear(1, ['signs' => ['look.hand']]);
+        $this->send($tour, [$ear(0), $ear(1), self::seen(['kind' => 'part', 'what' => 'tail', 'side' => 'both', 'band' => 0])]);
+        $this->get("/dogs/{$tour->dog_id}/handling")->assertDontSee('<td>stroke accepted', false);
+        $state = $this->send($tour, [$looked])['state'];
+
+        self::assertSame($how, $state['setup']);
+        self::assertSame(
+            'left ear: noticed; stroke; dog lying down; held at the ground; leaves the food to watch the hand or tool',
+            $state['latest'][0]['words'],
+        );
+        $gone = ['uuid' => (string) Str::uuid(), 'kind' => 'put_right', 'of' => $looked['uuid'], 'data' => ['isFoodGone' => true]];
+        self::assertStringEndsWith('held at the ground; the food was gone', $this->send($tour, [$gone])['state']['latest'][0]['words']);
+
+        $this->get("/free-sessions/{$tour->id}")->assertSeeInOrder(['value="lying"', 'selected'], false);
+        // three that were stroked, none of them hard
+        $this->get("/dogs/{$tour->dog_id}/handling")->assertSee('<td>stroke accepted', false);
+        $this->get("/dogs/{$tour->dog_id}/coverage?kind=contact&rows=position&columns=held")->assertSee('3 of 3');
+    }
+
+    #[TestWith([['contact' => 'squeeze'], 'contact'])]
+    #[TestWith([['held_at' => ['low']], 'held_at'])]
+    #[TestWith([['isFoodGone' => 'perhaps'], 'isFoodGone'])]
+    public function test_how_it_was_touched_is_told_at_its_field_where_it_cannot_be(array $more, string $field): void
+    {
+        $tour = $this->started(['activity' => 'tour']);
+        $page = "/free-sessions/{$tour->id}";
+        $this->from($page)->post("{$page}/observations", [
+            'uuid' => (string) Str::uuid(), 'kind' => 'part', 'part' => 'ear left 0', ...$more,
+        ])->assertRedirect($page)->assertSessionHasErrors($field);
+        self::assertSame(0, $tour->observations()->count());
     }
 
     public function test_afterwards_each_thing_is_put_right_alone_with_who_and_when(): void

@@ -135,8 +135,8 @@ final class KeptContextTest extends TestCase
             ['distance' => 4], ['body_area' => 'ear'], ['whine'], ['whine', 'whine'], 'late_mark', ['a;b'], ['a tall one'],
             str_repeat('n', 501)];
         $fields = ['sequence', 'aim', 'distance', 'exposure', 'outcome', 'band', 'signs', 'food', 'food_gone', 'latency', 'latency_ms',
-            'stare_ms', 'hold_ms', 'stay_ms', 'return_ms', 'sound_ms', 'device', 'interrupted', 'handler_error', 'slip', 'traits', 'note',
-            'more'];
+            'stare_ms', 'stare_at', 'paid_ms', 'hold_ms', 'stay_ms', 'return_ms', 'sound_ms', 'device', 'interrupted', 'handler_error',
+            'slip', 'traits', 'note', 'more'];
         $plain = 0;
         for ($i = 0; $i < 1000; $i++) {
             $trial = $this->world->trial(self::uuid($i));

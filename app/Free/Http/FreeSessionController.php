@@ -6,9 +6,11 @@ namespace App\Free\Http;
 
 use App\Access\InSight;
 use App\Engine\CoreCatalogs;
+use App\Engine\StandingObservation;
 use App\Free\EndFreeSession;
 use App\Free\FreeReview;
 use App\Free\FreeState;
+use App\Free\ObservationRules;
 use App\Free\StartFreeSession;
 use App\Handling\AreaView;
 use App\Handling\HandlingPage;
@@ -30,8 +32,9 @@ use Illuminate\Support\Str;
 /** Sessions without a ladder: started in two taps, run on one screen, looked at afterwards. */
 final readonly class FreeSessionController
 {
-    public function __construct(private Handlers $handlers, private CoreCatalogs $catalogs, private HandlingPage $handling)
-    {
+    public function __construct(
+        private Handlers $handlers, private CoreCatalogs $catalogs, private HandlingPage $handling, private ObservationRules $rules,
+    ) {
     }
 
     public function create(Request $request, #[CurrentUser] User $user): View
@@ -64,6 +67,7 @@ final readonly class FreeSessionController
             'session' => $free, 'dog' => $free->dog, 'areas' => $this->areas($free),
             'skills' => array_keys($this->catalogs->methods()->skills),
             'uuid' => static fn (): string => (string) Str::uuid7(),
+            'ways' => array_map($this->rules->values(...), array_combine(StandingObservation::SETUP, StandingObservation::SETUP)),
         ];
 
         return $free->ended_at === null

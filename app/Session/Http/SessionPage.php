@@ -12,6 +12,7 @@ use App\Engine\TrialReader;
 use App\Models\Session;
 use App\Models\SessionHelper;
 use App\Models\SoundSetUp;
+use App\Models\Trial;
 use App\Models\TrialSign;
 use App\Models\User;
 use App\Session\Handlers;
@@ -33,6 +34,8 @@ use Illuminate\Support\Str;
 final readonly class SessionPage
 {
     private const USUAL_SIGNS = 12;
+
+    private const MOST_TARGETS = 5;
 
     private const USUAL = [
         'stare', 'stiff', 'mouth.closed', 'lick.lip', 'head.low', 'weight.forward', 'eat.hard', 'sniff.displace', 'whine', 'face.soft',
@@ -104,6 +107,7 @@ final readonly class SessionPage
                 : null,
             'food' => $this->food($session),
             'steps' => $ladder->steps,
+            'targets' => $kind === PlanKind::Presence ? $this->targets($session) : [],
             'people' => $this->handlers->of($session->plan->responseModel->dog, $user),
             'traits' => $kind === PlanKind::Presence ? $this->traits->of($session->plan->responseModel) : [],
             'places' => Places::of($ladder, $catalog, $inPlay, $sound?->player()),
@@ -130,6 +134,16 @@ final readonly class SessionPage
         $codes = array_slice(array_unique([...array_filter($seen, is_string(...)), ...$usual]), 0, self::USUAL_SIGNS);
 
         return array_values(array_filter(array_map(fn (string $code): ?Sign => $this->catalogs->signs->signs[$code] ?? null, $codes)));
+    }
+
+    /** @return list<string> what this dog may stare at, by one tap: what the plan is about, then what was said lately */
+    private function targets(Session $session): array
+    {
+        $said = Trial::query()->toBase()->join('sessions', 'sessions.id', '=', 'trials.session_id')
+            ->where('sessions.plan_id', $session->plan_id)->where('trials.stare_at', '!=', '')->groupBy('trials.stare_at')
+            ->orderByRaw('MAX(trials.id) DESC')->limit(self::MOST_TARGETS)->pluck('trials.stare_at')->all();
+
+        return array_values(array_unique([$session->plan->responseModel->trigger->name, ...array_filter($said, is_string(...))]));
     }
 
     /** Pieces counted before the session, of both kinds; null if they were not. */

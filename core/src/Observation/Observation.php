@@ -16,10 +16,12 @@ final readonly class Observation
      * @param  string  $what  at what, which stretch, which slip, which step; empty where nobody said
      * @param  string  $side  of a part of the body; empty for those in the middle
      * @param  list<string>  $signs  codes of what was seen of the dog at a part of the body
+     * @param  array<string, string>  $setup  how the part was touched: choice by dimension of the catalog of contact work
+     * @param  bool  $isFoodGone  the food was gone, so that a look at the hand asks for more and is no doubt
      */
     public function __construct(
         public Kind $kind, public float $at, public ?float $seconds = null, public string $what = '', public ?Band $band = null,
-        public string $side = '', public array $signs = [],
+        public string $side = '', public array $signs = [], public array $setup = [], public bool $isFoodGone = false,
     ) {
     }
 

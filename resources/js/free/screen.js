@@ -5,6 +5,9 @@ import { countsNow, lastTap, partsNow } from './model.js';
 /** @typedef {import('../device/store.js').Entry} Entry */
 /** @typedef {import('../device/sender.js').Sender} Sender */
 
+/** Leaves the food to watch the hand. */
+const LOOKS_AT_HAND = 'look.hand';
+
 /**
  * The screen of a session without a ladder. Every tap is on this device's disk before its count moves, and sent when it can be.
  */
@@ -29,6 +32,8 @@ export class FreeScreen {
         this.asked = null;
         /** @type {import('../session/question.js').Question | null} about the grade of a touch */
         this.doubted = null;
+        /** @type {string | null} a part at which it looked at the hand: was there food? */
+        this.looked = null;
         /** @type {HTMLFormElement | null} asked to end while something was still on its way */
         this.ending = null;
     }
@@ -44,6 +49,8 @@ export class FreeScreen {
         this.on('[data-target-skip]', () => this.at(''));
         this.on('[data-grade-yes]', () => this.graded(true));
         this.on('[data-grade-no]', () => this.graded(false));
+        this.on('[data-food-gone]', () => this.fed(true));
+        this.on('[data-food-there]', () => this.fed(false));
         setInterval(() => this.tick(), 500);
         this.render();
         this.root.dataset.ready = '1';
@@ -68,11 +75,29 @@ export class FreeScreen {
         const [what, side, band] = part.split(' ');
         const signs = new FormData(form).getAll('signs[]').map(String);
         for (const box of form.querySelectorAll('[name="signs[]"]')) /** @type {HTMLInputElement} */ (box).checked = false;
-        const uuid = await this.tap({ kind: 'part', what, side, band, signs });
+        const how = Object.fromEntries([...form.querySelectorAll('select')].map(({ name, value }) => [name, value]));
+        form.querySelector('details')?.removeAttribute('open');
+        const uuid = await this.tap({ kind: 'part', what, side, band, signs, ...how });
         const box = this.one('[data-ask-grade]');
         // no grade is proposed in a tour: what is asked about is an alarm sign
         this.doubted = openQuestion({ uuid, band: Number(band), proposed: Number(band), signs }, JSON.parse(box?.dataset.alarm ?? '[]'));
         if (box) box.hidden = this.doubted === null;
+        // it may look at the hand because it has nothing else to look at
+        this.looked = !this.doubted && signs.includes(LOOKS_AT_HAND) ? uuid : null;
+        this.renderFood();
+    }
+
+    /** @param {boolean} isGone then the look asked for more, and is no doubt */
+    fed(isGone) {
+        if (isGone && this.looked)
+            void this.keep({ uuid: crypto.randomUUID(), kind: 'put_right', of: this.looked, data: { isFoodGone: true } });
+        this.looked = null;
+        this.renderFood();
+    }
+
+    renderFood() {
+        const box = this.one('[data-ask-food]');
+        if (box) box.hidden = this.looked === null;
     }
 
     /** @param {boolean} isHarder it struggled: both grades are kept, the second one counts */

@@ -416,6 +416,7 @@ export class Screen {
         const isHeld = HELD.includes(model.here.asked);
         for (const button of this.view.all('when-held'))
             button.hidden = (button.dataset.whenHeld === 'yes') !== isHeld || (button.hasAttribute('data-ladder-only') && !isLadder);
+        for (const button of this.view.all('when-asked')) button.hidden = button.dataset.whenAsked !== model.here.asked || !isLadder;
         for (const button of this.view.all('ask-next')) {
             button.hidden = shown.askNext === null;
             if (shown.askNext) button.textContent = say(`ask_next.${shown.askNext}`);

@@ -17,29 +17,52 @@ export class Timers {
         this.staringFrom = 0;
         this.lastStare = 0;
         this.longestStare = 0;
+        /** when the mark was that is not paid yet */
+        this.unpaidFrom = 0;
+        this.paid = /** @type {number | null} */ (null);
+        /** what it stared at, where somebody said */
+        this.at = '';
+        this.mountTargets();
     }
 
-    /** @returns {{latency_ms: number | null, stare_ms: number | null, hold_ms: number | null}} what still runs ends with the trial */
+    /** @returns {Record<string, number | string | null>} what still runs ends with the trial */
     timed() {
-        const held = this.holdingFrom ? Math.round(performance.now() - this.holdingFrom) : this.held;
-        return { latency_ms: this.latency, stare_ms: this.lastStare || null, hold_ms: held };
+        const until = (/** @type {number} */ from) => Math.round(performance.now() - from);
+        return {
+            latency_ms: this.latency,
+            paid_ms: this.paid,
+            stare_ms: this.staringFrom ? until(this.staringFrom) : this.lastStare || null,
+            stare_at: this.at,
+            hold_ms: this.holdingFrom ? until(this.holdingFrom) : this.held,
+        };
     }
 
     clear() {
-        this.markedAt = this.staringFrom = this.lastStare = 0;
+        this.markedAt = this.unpaidFrom = this.staringFrom = this.lastStare = 0;
         this.holdingFrom = 0;
-        this.latency = this.held = null;
+        this.latency = this.held = this.paid = null;
+        this.at = '';
+        this.asks(false);
+        this.root.querySelector('[data-do="mark"]')?.setAttribute('aria-pressed', 'false');
         this.view.put('latency', '');
         this.view.put('held', '');
         this.root.querySelector('[data-do="hold"]')?.setAttribute('aria-pressed', 'false');
         this.view.put('stare', '');
     }
 
-    /** The mark; then the turn. */
+    /** The mark; then the turn; then the food. */
     mark() {
         const now = performance.now();
         const button = this.root.querySelector('[data-do="mark"]');
+        if (this.unpaidFrom && !this.markedAt) {
+            this.paid = Math.round(now - this.unpaidFrom);
+            this.unpaidFrom = 0;
+            button?.setAttribute('aria-pressed', 'false');
+            this.view.put('latency', say('paid_after', { seconds: tenths(this.paid) }));
+            return;
+        }
         if (this.markedAt === 0) {
+            this.unpaidFrom = now;
             this.markedAt = now;
             button?.setAttribute('aria-pressed', 'true');
             this.view.put('latency', say('turn'));
@@ -47,8 +70,7 @@ export class Timers {
         }
         this.latency = Math.round(now - this.markedAt);
         this.markedAt = 0;
-        button?.setAttribute('aria-pressed', 'false');
-        this.view.put('latency', say('seconds', { seconds: tenths(this.latency) }));
+        this.view.put('latency', say('turned_then_food', { seconds: tenths(this.latency) }));
     }
 
     /** A look, a pass or a position that is held: a press begins it, the next one or the trial ends it. */
@@ -74,6 +96,31 @@ export class Timers {
         this.view.put('stare', say('seconds', { seconds: tenths(this.lastStare) }));
         this.view.put('longest-stare', say('seconds', { seconds: Math.round(this.longestStare / 1000) }));
         this.stared(this.lastStare);
+        this.asks(this.root.dataset.kind === 'ladder');
+    }
+
+    /** At what: a word that was said before, or a new one. It goes with the trial, and nothing waits for it. */
+    mountTargets() {
+        const field = this.root.querySelector('[data-stare-new]');
+        for (const button of this.root.querySelectorAll('[data-stare-at]'))
+            button.addEventListener('click', () => this.target(button.getAttribute('data-stare-at') ?? ''));
+        if (field instanceof HTMLInputElement) field.addEventListener('change', () => this.target(field.value.trim()));
+    }
+
+    /** @param {string} at */
+    target(at) {
+        this.at = at;
+        if (at === '') return;
+        for (const box of this.view.all('stare-what')) box.hidden = true;
+        this.view.put('stare', say('stared_at', { seconds: tenths(this.lastStare), at }));
+    }
+
+    /** @param {boolean} isAsked */
+    asks(isAsked) {
+        for (const box of this.view.all('stare-what')) box.hidden = !isAsked;
+        const field = this.root.querySelector('[data-stare-new]');
+        if (field instanceof HTMLInputElement) field.value = '';
+        this.target('');
     }
 
     /** It has noticed: so long until a prompt. */

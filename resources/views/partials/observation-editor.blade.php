@@ -23,6 +23,11 @@
     @if($seen->kind->hasBand())
         <x-choice name="band" :label="say('sessions.review.band')" :options="cases(Band::cases())" :value="$seen->band?->value" />
     @endif
+    @if($seen->kind === Kind::Part)
+        @foreach($ways as $dimension => $choices)<x-choice :name="$dimension" :label="say('free.touched_how.'.$dimension)" :empty="say('free.touched_how.not_noted')"
+            :options="collect($choices)->mapWithKeys(fn ($way) => [$way => say('dimensions.contact.'.$dimension.'.values.'.$way)])"
+            :value="$seen->setup[$dimension] ?? ''" />@endforeach
+    @endif
     <div class="d-flex flex-wrap gap-2">
         <button class="btn btn-primary">{{ say('sessions.review.keep_the_correction') }}</button>
         <button class="btn btn-outline-danger" form="taking-out">{{ say($row['isOut'] ? 'free.put_back' : 'free.take_out') }}</button>

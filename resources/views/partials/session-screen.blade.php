@@ -159,11 +159,21 @@
                     aria-pressed="false">{{ say('sessions.session_screen.hold') }} <b data-held></b></button>@endif
                 <button class="btn btn-outline-secondary" type="button" data-do="mark" data-ladder-only @if($kind === PlanKind::Presence) data-when-held="no" @endif
                     aria-pressed="false">{{ say('sessions.session_screen.mark') }} <b data-latency></b></button>
-                @if($kind === PlanKind::Presence)<button class="btn btn-outline-secondary" type="button"
+                @if($kind === PlanKind::Presence)<button class="btn btn-outline-secondary" type="button" data-do="stare"
+                    data-when-asked="{{ Core\Sign\Asked::Wait->value }}" data-ladder-only hidden>{{ say('sessions.session_screen.stare_hold') }} <b
+                    data-stare></b></button><button class="btn btn-outline-secondary" type="button"
                     data-do="seen">{{ say('sessions.session_screen.seen') }} <b data-seen>0</b></button>@endif
                 <button class="btn btn-outline-secondary" type="button" data-do="break">{{ say('sessions.session_screen.break') }} <b
                     data-break></b></button>
             </div>
+        @endif
+        @if($kind === PlanKind::Presence)
+        <div class="stare-what" role="group" aria-label="{{ say('sessions.session_screen.stared_at_what') }}" data-stare-what hidden>
+            <p class="m-0 fw-bold">{{ say('sessions.session_screen.stared_at_what') }}</p>
+            @foreach($targets as $target)<button class="btn btn-outline-primary" type="button" data-stare-at="{{ $target }}">{{ $target }}</button>@endforeach
+            <input class="form-control" maxlength="{{ App\Session\LookTimes::MOST_LETTERS }}" data-stare-new
+                aria-label="{{ say('sessions.session_screen.stared_at_new') }}" placeholder="{{ say('sessions.session_screen.stared_at_new') }}">
+        </div>
         @endif
         <ol class="latest" aria-label="{{ say('sessions.session_screen.the_latest_trials') }}" data-latest></ol>
         <p class="last-line" data-last-line></p>
