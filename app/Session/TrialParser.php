@@ -6,6 +6,7 @@ namespace App\Session;
 
 use App\Engine\CoreCatalogs;
 use App\Engine\PlanReader;
+use App\Engine\TrialReader;
 use App\Models\AdviceGiven;
 use App\Models\Session;
 use App\Support\Fields;
@@ -26,7 +27,7 @@ use Core\Sign\TurnLatency;
 /** Reads a checked trial into core values: what was aimed at, what was really shown, and what the dog did. */
 final readonly class TrialParser
 {
-    public function __construct(private CoreCatalogs $catalogs, private PlanReader $plans)
+    public function __construct(private CoreCatalogs $catalogs, private PlanReader $plans, private TrialReader $trials)
     {
     }
 
@@ -108,8 +109,8 @@ final readonly class TrialParser
     }
 
     /**
-     * What the handler aimed at: the advice followed, a step chosen otherwise, or the very place where they were; failing all, the nearest
-     * step.
+     * What the handler aimed at: the advice followed, a step chosen otherwise, the very place where they were, or the one where the last
+     * trial was; failing all, the nearest step.
      *
      * @param  array<string, float|int|string>  $stated
      * @return array{Level, ?Action, ?Risk}
@@ -135,8 +136,11 @@ final readonly class TrialParser
             }
         }
         $ladder = $this->plans->read($session->plan)->ladder;
-        if ($kind === 'here') {
-            return [(new Credit($ladder, $catalog))->of(Exposure::of($stated, $catalog)), null, null];
+        $trials = $kind === 'last' ? $this->trials->ofSession($session)->trials : [];
+        if ($kind === 'here' || $trials !== []) {
+            $before = $trials === [] ? [] : $trials[array_key_last($trials)]->exposure->values;
+
+            return [(new Credit($ladder, $catalog))->of(Exposure::of([...$before, ...$stated], $catalog)), null, null];
         }
         $best = Level::ofStep($ladder, 0);
         $nearest = INF;

@@ -58,7 +58,7 @@ final readonly class TrialRules
 
     private const CLOCK_SLACK = 60_000;
 
-    private const AIM = '/^(here|(advice|step):\d{1,18}|alt:\d{1,18}:\d)$/D';
+    private const AIM = '/^(here|last|(advice|step):\d{1,18}|alt:\d{1,18}:\d)$/D';
 
     private const LAST_SEQUENCE = 1_000_000;
 

@@ -75,6 +75,23 @@ final class ContactWorkTest extends TestCase
             ->assertSee('Away and back by itself in 1.1 sec')->assertSee('step 1')->assertDontSee('Limit distance');
     }
 
+    public function test_a_form_without_scripts_logs_where_we_were_not_what_is_advised(): void
+    {
+        $session = $this->training($this->care('nails'));
+        $log = fn (array $more) => $this->post("/sessions/{$session->id}/trials", [
+            'uuid' => (string) Str::uuid(), 'outcome' => 'reached', 'band' => 0, ...$more,
+        ])->assertSessionHasNoErrors();
+        $this->get("/sessions/{$session->id}?plain=1")->assertDontSee('value="last"', false);
+        $log(['aim' => 'step:3']);
+        $this->get("/sessions/{$session->id}?plain=1")->assertSeeInOrder(['name="aim"', 'value="last"', 'value="advice:'], false);
+        $log(['aim' => 'last', 'exposure' => ['pressure' => 'feather']]);
+
+        [$first, $second] = array_map(static fn (Trial $trial): array => $trial->exposures->where('part', 'real')
+            ->mapWithKeys(static fn ($row): array => [$row->dimension => $row->choice ?? $row->number])->sortKeys()->all(),
+            Trial::query()->orderBy('id')->get()->all());
+        self::assertSame([...$first, 'pressure' => 'feather'], $second);
+    }
+
     public function test_a_hold_longer_than_the_session_is_told_at_its_field_and_lost_on_no_device(): void
     {
         $session = $this->training($this->care('nails'));

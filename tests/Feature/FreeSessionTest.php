@@ -261,6 +261,7 @@ final class FreeSessionTest extends TestCase
         $this->get("/dogs/{$tour->dog_id}/coverage?kind=contact&rows=position&columns=held")->assertSee('3 of 3');
     }
 
+    /** @param  array<string, mixed>  $more */
     #[TestWith([['contact' => 'squeeze'], 'contact'])]
     #[TestWith([['held_at' => ['low']], 'held_at'])]
     #[TestWith([['isFoodGone' => 'perhaps'], 'isFoodGone'])]

@@ -68,7 +68,8 @@ final readonly class SessionPage
         $trials = $this->trials->ofSession($session)->trials;
         $last = $trials === [] ? null : $trials[array_key_last($trials)];
         $next = $advice->exposure === null ? null : Exposure::of($advice->exposure, $catalog);
-        $shown = $next ?? $last?->exposure;
+        // where we are: what is advised is said above it
+        $shown = $last->exposure ?? $next;
 
         $state = SessionState::read($session->state);
 

@@ -133,7 +133,7 @@
                                     $dimension->key)) }}</label>
                                 <select class="form-select" id="d-{{ $dimension->key }}" name="exposure[{{ $dimension->key }}]">
                                     <option value="">{{ say('sessions.session_panel.key_as_advised_not_noted',
-                                        ['key' => (bool) (isset($exposure[$dimension->key]))]) }}</option>
+                                        ['key' => isset($exposure[$dimension->key]), 'isFirst' => $trials === []]) }}</option>
                                     @foreach($dimension->values as $value)
                                         <option value="{{ $value->key }}"
                                             @selected(typed("exposure.{$dimension->key}") === $value->key)>{{ words()->choice($catalog,
@@ -149,6 +149,7 @@
                     <div class="mt-2">
                         <label class="form-label mb-0" for="aim">{{ say('sessions.session_panel.i_aimed_at') }}</label>
                         <select class="form-select mb-2" id="aim" name="aim">
+                            @if($trials !== [])<option value="last">{{ say('sessions.session_panel.the_last_place') }}</option>@endif
                             @if($next)<option value="advice:{{ $advice->id }}">{{ say('sessions.session_panel.the_advice',
                                 ['next_words' => $nextWords]) }}</option>@endif
                             @foreach($steps as $position => $step)

@@ -16,8 +16,9 @@ use Core\Decision\Situation;
 use Core\Decision\Work;
 
 /**
- * Leaving before it was asked is the dog's no: accepted at once. Two running ask for one other thing; three of the last ten after that end
- * the session. What something outside caused is none, and a skill has none: getting up from a mat is a reset.
+ * Leaving before it was asked is the dog's no: accepted at once. Two running ask for one other thing; three of the last ten after
+ * something was changed, whoever proposed it, end the session, and so does the fourth where nothing was. What something outside caused is
+ * none, and a skill has none: getting up from a mat is a reset.
  */
 final readonly class HonorOptOut implements Rule
 {
@@ -34,9 +35,7 @@ final readonly class HonorOptOut implements Rule
         }
         $isNo = static fn (LoggedTrial $trial): bool => $trial->isNo();
         $nos = count(array_filter(array_slice($situation->log->trials, -self::OF), $isNo));
-        $wasChanged = $situation->log->count(static fn (LoggedTrial $trial): bool => $trial->under === Action::ChangeOther
-            || $trial->under === Action::Ease) > 0;
-        if ($nos >= self::ENOUGH && $wasChanged) {
+        if ($nos >= self::ENOUGH + (self::wasChanged($situation->log->trials) ? 0 : 1)) {
             return $situation->advise(Action::EndWell, null, [Reason::of(ReasonCode::OptOuts, count: $nos)]);
         }
         if ($situation->log->runOf($isNo) >= self::RUNNING) {
@@ -48,5 +47,20 @@ final readonly class HonorOptOut implements Rule
         return $situation->advise(Action::Repeat, $last->level, [Reason::of(ReasonCode::OptOut)], (new OtherThings($situation))->of(
             $last->level,
         ));
+    }
+
+    /** @param  list<LoggedTrial>  $trials */
+    private static function wasChanged(array $trials): bool
+    {
+        $no = null;
+        foreach ($trials as $trial) {
+            if (in_array($trial->under, [Action::ChangeOther, Action::Ease], true)
+                || ($no !== null && $trial->exposure->key() !== $no->exposure->key())) {
+                return true;
+            }
+            $no = $trial->isNo() ? $trial : $no;
+        }
+
+        return false;
     }
 }
