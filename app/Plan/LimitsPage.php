@@ -16,11 +16,13 @@ use App\Models\TrialTrait;
 use App\Support\Fields;
 use Core\Exposure\DimensionCatalog;
 use Core\Exposure\DimensionKey;
+use Core\Exposure\Exposure;
 use Core\Exposure\PlanKind;
 use Core\Insight\LatencyByDistance;
 use Core\Insight\LoadShare;
 use Core\Insight\ResponseCurve;
 use Core\Insight\SessionsToGoal;
+use Core\Insight\TraitShare;
 use Core\Insight\WorksWith;
 use Core\Ladder\Step;
 use Core\Response\Day;
@@ -76,7 +78,7 @@ final readonly class LimitsPage
             : ResponseCurve::of($model, $exposure, $key, $easy, $hard, Day::Typical, self::POINTS);
 
         return [
-            ...$this->kept($plan, $stamp),
+            ...$this->kept($plan, $stamp, $situation->model),
             'trend' => $trend,
             'situation' => $situation,
             'key' => $key,
@@ -94,16 +96,25 @@ final readonly class LimitsPage
     /**
      * What takes a while over many trials is kept until anything is logged.
      *
-     * @return array{latencies: array<mixed>, worksWith: array<mixed>}
+     * @return array{latencies: array<mixed>, worksWith: array<mixed>, traits: array<mixed>}
      */
-    private function kept(Plan $plan, string $stamp): array
+    private function kept(Plan $plan, string $stamp, ?DogModel $model): array
     {
         $kept = $this->cache->get("limits {$plan->id}");
         if (is_array($kept) && ($kept['stamp'] ?? null) === $stamp && is_array($kept['latencies'] ?? null)
-            && is_array($kept['worksWith'] ?? null)) {
-            return ['latencies' => $kept['latencies'], 'worksWith' => $kept['worksWith']];
+            && is_array($kept['worksWith'] ?? null) && is_array($kept['traits'] ?? null)) {
+            return ['latencies' => $kept['latencies'], 'worksWith' => $kept['worksWith'], 'traits' => $kept['traits']];
         }
-        $found = ['latencies' => $this->latencies($plan), 'worksWith' => $this->worksWith($plan)];
+        $met = $this->met($plan);
+        $told = WorksWith::of(array_map(static fn (array $trial): array => [
+            'traits' => $trial['traits'], 'isCalm' => $trial['band']->isBelowThreshold(),
+            'distance' => $trial['exposure']?->distance()?->meters,
+        ], $met));
+        $found = [
+            'latencies' => $this->latencies($plan),
+            'worksWith' => array_filter(array_column($told, 'trait')) === [] ? [] : $told,
+            'traits' => $model === null ? [] : self::shares($model, $met),
+        ];
         $this->cache->put("limits {$plan->id}", ['stamp' => $stamp, ...$found], self::KEPT_SECONDS);
 
         return $found;
@@ -153,8 +164,29 @@ final readonly class LimitsPage
         return LatencyByDistance::of($timed);
     }
 
-    /** @return list<WorksWith> from the latest trials of this dog, trigger and person; nothing where nobody was noted */
-    private function worksWith(Plan $plan): array
+    /**
+     * @param  list<array{traits: list<string>, exposure: ?Exposure, band: Band}>  $met
+     * @return array<string, TraitShare> by trait
+     */
+    private static function shares(DogModel $model, array $met): array
+    {
+        $placed = [];
+        foreach ($met as $trial) {
+            if ($trial['exposure']?->distance() !== null) {
+                $placed[] = ['traits' => $trial['traits'], 'exposure' => $trial['exposure'], 'band' => $trial['band']];
+            }
+        }
+        $shares = TraitShare::of($model, $placed);
+
+        return array_combine(array_column($shares, 'trait'), $shares);
+    }
+
+    /**
+     * The latest trials of this dog, trigger and person, with who was met; nothing where nobody was ever noted.
+     *
+     * @return list<array{traits: list<string>, exposure: ?Exposure, band: Band}>
+     */
+    private function met(Plan $plan): array
     {
         if (! $this->hasTraits($plan)) {
             return [];
@@ -164,8 +196,8 @@ final readonly class LimitsPage
             ->where('plans.response_model_id', $plan->response_model_id)
             ->orderByDesc('trials.id')->limit(self::MAX_LATENCIES)
             ->selectRaw("band, outcome, handler_error,
-                (SELECT CONCAT('distance=', number) FROM trial_exposures
-                    WHERE trial_id = trials.id AND part = 'real' AND dimension = 'distance') AS exposure,
+                (SELECT GROUP_CONCAT(dimension, '=', COALESCE(choice, number) SEPARATOR ';') FROM trial_exposures
+                    WHERE trial_id = trials.id AND part = 'real') AS exposure,
                 (SELECT GROUP_CONCAT(trait SEPARATOR ';') FROM trial_traits WHERE trial_id = trials.id) AS traits, ".Corrections::COLUMN)
             ->get();
         $trials = [];
@@ -174,13 +206,13 @@ final readonly class LimitsPage
             if ($row->text('outcome') !== Outcome::Unnoticed->value) {
                 $trials[] = [
                     'traits' => array_values(array_filter(explode(';', $row->text('traits')))),
-                    'isCalm' => Band::from($row->int('band'))->isBelowThreshold(), 'distance' => self::meters($row, $catalog),
+                    'exposure' => $row->text('exposure') === '' ? null : ExposureColumns::fromText($row->text('exposure'), $catalog),
+                    'band' => Band::from($row->int('band')),
                 ];
             }
         }
-        $told = WorksWith::of($trials);
 
-        return array_filter(array_column($told, 'trait')) === [] ? [] : $told;
+        return $trials;
     }
 
     /** Whether anybody ever noted who it was: most plans never do, and reading all their trials for nothing takes a while. */

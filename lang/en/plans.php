@@ -121,6 +121,8 @@ return [
     'limits' => [
         'works_with' => 'With whom it works',
         'works_with_about' => 'Calm trials by who was met, hardest first. Half of those trials were nearer than the distance beside them: a kind of passer met only far away looks easy.',
+        'as_hard_as' => 'There as hard as others at',
+        'alike' => '{isTold, select, yes {{likely} (likely {nearest} to {farthest})} other {no difference can be told yet}}',
         'who' => 'Who it was',
         'calm' => 'Calm',
         'calm_of' => '{calm, number} of {trials, number} (likely {low} to {high})',

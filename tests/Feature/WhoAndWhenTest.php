@@ -111,6 +111,24 @@ final class WhoAndWhenTest extends TestCase
         self::assertSame('big;hat', $export['corrections'][0]['changes']['traits']);
     }
 
+    public function test_what_a_trait_does_beyond_distance_is_told_once_eight_trials_carry_it(): void
+    {
+        $page = "/plans/{$this->world->plan->id}/limits";
+        $log = fn (array $traits, int $band) => $this->postJson("/sessions/{$this->world->session->id}/trials", [
+            ...$this->logged($band), 'traits' => $traits,
+        ])->assertCreated();
+        for ($i = 0; $i < 8; $i++) {
+            $log([], 0);
+            $this->get($page)->assertDontSee('There as hard as others at');
+            $log(['big'], $i % 4 === 3 ? 1 : 2);
+        }
+
+        // nearer than where it was met: big ones are harder
+        $told = $this->get($page)->assertSee('There as hard as others at')->getContent();
+        self::assertSame(1, preg_match('/<td>(\d+).m \(likely (\d+).m to (\d+).m\)/u', (string) $told, $found), (string) $told);
+        self::assertTrue($found[2] < $found[1] && $found[1] < $found[3] && $found[3] < 80);
+    }
+
     public function test_who_it_was_is_at_most_forty_letters_on_one_line(): void
     {
         $log = fn (string $trait): TestResponse => $this->postJson("/sessions/{$this->world->session->id}/trials", [

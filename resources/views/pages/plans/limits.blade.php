@@ -60,13 +60,18 @@
         <p class="text-body-secondary">{{ say('plans.limits.works_with_about') }}</p>
         <div class="table-responsive" tabindex="0" role="region" aria-label="{{ say('plans.limits.works_with') }}"><table
             class="table table-sm table-narrow"><thead><tr><th scope="col">{{ say('plans.limits.who') }}</th><th
-            scope="col">{{ say('plans.limits.calm') }}</th><th scope="col">{{ say('plans.limits.distance') }}</th></tr></thead>
+            scope="col">{{ say('plans.limits.calm') }}</th><th scope="col">{{ say('plans.limits.distance') }}</th>@if($traits !== [])<th
+            scope="col">{{ say('plans.limits.as_hard_as') }}</th>@endif</tr></thead>
             <tbody>@foreach($worksWith as $one)<tr><th scope="row">{{ $one->trait === '' ? say('plans.limits.nobody_noted')
                 : App\Session\Traits::label($one->trait) }}</th><td>{{ say('plans.limits.calm_of',
                 ['calm' => $one->calm->successes, 'trials' => $one->calm->trials,
                 'low' => words()->formats->percent(100 * $one->calm->lower),
                 'high' => words()->formats->percent(100 * $one->calm->upper)]) }}</td><td>{{ $one->distance === null ? '–'
-                : words()->formats->distance(Distance::fromMeters($one->distance)) }}</td></tr>@endforeach</tbody>
+                : words()->formats->distance(Distance::fromMeters($one->distance)) }}</td>@if($traits !== [])<td>@if(isset($traits[$one->trait])
+                && $one->distance !== null)@php($alike = $traits[$one->trait]->alike(Distance::fromMeters($one->distance))){{ say('plans.limits.alike', [
+                'isTold' => $traits[$one->trait]->isTold(),
+                'likely' => words()->formats->distance($alike['likely']), 'nearest' => words()->formats->distance($alike['nearest']),
+                'farthest' => words()->formats->distance($alike['farthest'])]) }}@else–@endif</td>@endif</tr>@endforeach</tbody>
         </table></div>
     @endif
     <div class="row g-4">
