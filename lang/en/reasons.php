@@ -41,6 +41,7 @@ return [
     'change-helped' => 'That helped this dog {count, plural, one {once} other {# times}} before.',
     'change-missed' => 'The other change did not help: now a step easier.',
     'body-first' => 'First rule out body and gear: a sore place, something that rubs, a full bladder, no food left.',
+    'offers-else' => 'It offers something else: wait, and pay what you asked for when it comes.',
     'wait-it-out' => 'A doubt: hands still, wait until it is loose and eats, then the same once more, smaller if you can.',
     'two-misses' => 'Two misses in a row: one easy win with something it knows.',
     'unnoticed' => 'Not noticed, so not a trial ({count} in a row). Make the trigger a little plainer.',

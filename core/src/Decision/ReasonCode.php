@@ -43,6 +43,7 @@ enum ReasonCode: string
     case ChangeHelped = 'change-helped';
     case ChangeMissed = 'change-missed';
     case BodyFirst = 'body-first';
+    case OffersElse = 'offers-else';
     case WaitItOut = 'wait-it-out';
     case TwoMisses = 'two-misses';
     case Unnoticed = 'unnoticed';

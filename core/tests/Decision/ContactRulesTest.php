@@ -59,7 +59,7 @@ final class ContactRulesTest extends TestCase
     public function test_a_miss_asks_the_same_again_with_one_other_thing_changed(): void
     {
         $asked = self::ladder()->step(5)->exposure;
-        foreach ([[Outcome::OfferedElse, Band::Easy], [Outcome::SearchedHand, Band::Aware], [Outcome::Reached, Band::Effort], [
+        foreach ([[Outcome::OfferedElse, Band::Effort], [Outcome::SearchedHand, Band::Effort], [Outcome::Reached, Band::Effort], [
             Outcome::TakenAway, Band::Effort,
         ]] as [$outcome, $band]) {
             $advice = $this->after([...$this->good(5, 8), $this->trial(5, $outcome, $band)]);
@@ -72,8 +72,8 @@ final class ContactRulesTest extends TestCase
             );
         }
         self::assertSame('change-missed', $this->after([
-            ...$this->good(5, 8), $this->trial(5, Outcome::OfferedElse, Band::Easy),
-            $this->trial(5, Outcome::OfferedElse, Band::Easy, under: Action::ChangeOther),
+            ...$this->good(5, 8), $this->trial(5, Outcome::OfferedElse, Band::Effort),
+            $this->trial(5, Outcome::OfferedElse, Band::Effort, under: Action::ChangeOther),
         ])->reasons[0]->code->value);
     }
 
@@ -132,7 +132,7 @@ final class ContactRulesTest extends TestCase
 
     public function test_the_word_is_suggested_once_when_nine_of_ten_were_offered(): void
     {
-        $miss = $this->trial(1, Outcome::OfferedElse, Band::Easy);
+        $miss = $this->trial(1, Outcome::OfferedElse, Band::Effort);
 
         self::assertFalse($this->suggestsWord($this->good(1, 9)));
         self::assertTrue($this->suggestsWord($this->good(1, 10)));

@@ -6,8 +6,8 @@ import { say } from '../words.js';
 export function showQuestion(view, question) {
     for (const box of view.all('ask')) box.hidden = question === null;
     if (!question) return;
-    const { about, band } = question;
-    const facts = { band: say(`bands.${band ?? 0}`) };
+    const { about, band, pieces } = question;
+    const facts = { band: say(`bands.${band ?? 0}`), pieces: pieces ?? 0 };
     view.put('ask-words', say(`ask.${about}`, facts));
     view.put('ask-yes', say(`ask.${about}_yes`, facts));
     view.put('ask-no', say(`ask.${about}_no`, facts));

@@ -24,6 +24,7 @@ import { openQuestion } from './question.js';
  * @property {number | null} farthest in the user's unit; null where no distance is asked
  * @property {Record<string, string[]>} outcomes what can come of what is asked, the one that counts first
  * @property {string[]} alarm signs that no easy trial has
+ * @property {number} pieces of food counted before the session; 0 where nobody did
  */
 
 /**
@@ -121,7 +122,9 @@ const EVENTS = {
                 ? { about: 'came', trial: event.uuid }
                 : event.typed.food === 'refused' && band !== OVER
                   ? { about: 'food', trial: event.uuid }
-                  : null;
+                  : isEaten(logged) && !event.typed.food_gone
+                    ? { about: 'gone', trial: event.uuid, pieces: model.fixed.pieces }
+                    : null;
         return [ask(logged, question), effects];
     },
     /** What is known already: hands came off because of it, nothing is asked. */
@@ -193,7 +196,7 @@ const EVENTS = {
         const { about, trial: of, band } = question;
         const told = { ...model, question: null, answered: [...model.answered, named(question)] };
         if (!isYes) return about === 'band' ? enter(told, [noted(model, 'kept_grade', event, { trial: of })], event.at) : [told, []];
-        const right = { band: { band }, food: { food: 'later' }, came: { outcome: 'reacted_came' } }[about];
+        const right = { band: { band }, food: { food: 'later' }, came: { outcome: 'reacted_came' }, gone: { food_gone: true } }[about];
         const [put, effects] = enter(told, [entry(model, 'correct', event, { trial_uuid: of, trial: right })], event.at);
         return [put, about === 'band' && model.fixed.isUnderHand ? [...effects, { do: 'leave' }] : effects];
     },
@@ -374,6 +377,9 @@ const pickFirst = (model) => ({ ...model, chosen: success(model) });
 
 /** @param {Model} model @param {Here} here @returns {[Model, Effect[]]} */
 const moved = (model, here) => [{ ...model, here }, [{ do: 'remember' }]];
+
+/** @param {Model} model @returns {boolean} whether the trial just logged took the last piece that was counted: one a trial */
+const isEaten = (model) => model.fixed.pieces > 0 && model.state.count + since(model).length === model.fixed.pieces;
 
 /** @param {Question} question */
 const named = ({ about, trial }) => `${about} ${trial}`;

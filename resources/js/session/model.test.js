@@ -18,7 +18,17 @@ const outcomes = {
     marked_look: ['turned_at_mark', 'slow_to_mark', 'mark_unanswered', 'locked_on'],
     wait: ['returned', 'watched', 'prompted', 'not_returned'],
 };
-const fixed = { user: 1, session: 7, device: 'phone', isLadder: true, isUnderHand: false, farthest: 500, outcomes, alarm: ['freeze'] };
+const fixed = {
+    user: 1,
+    session: 7,
+    device: 'phone',
+    isLadder: true,
+    isUnderHand: false,
+    farthest: 500,
+    outcomes,
+    alarm: ['freeze'],
+    pieces: 0,
+};
 
 /** A session after two easy trials at 40, advised to 30. @param {object} [more] */
 function state(more = {}) {
@@ -122,6 +132,18 @@ test('refused food is asked back, unless it reacted; a question goes when the ne
     assert.equal(after(asked, { type: 'log', band: 0, outcome: 'returned' })[0].question, null);
     assert.equal(after(model(), { ...refused, band: 4 })[0].question?.about, 'came');
     assert.equal(after(model(), { type: 'log', band: 0, outcome: 'quiet_pass' })[0].waiting[0].trial?.food, 'not_offered');
+});
+
+test('with the last piece that was counted it is asked whether the food is used up, and that is kept with the trial', () => {
+    const log = { type: 'log', band: 0, outcome: 'returned' };
+    const counted = model({}, { pieces: 4 });
+    assert.equal(after(counted, log)[0].question, null);
+    const [last] = after(counted, log, log);
+    assert.deepEqual([last.question?.about, last.question?.pieces], ['gone', 4]);
+    assert.deepEqual(after(last, { type: 'answer', isYes: true })[0].waiting[2].trial, { food_gone: true });
+    assert.equal(after(last, { type: 'answer', isYes: false }, log)[0].question, null, 'not again');
+    assert.equal(after(counted, log, { ...log, typed: { ...typed, food_gone: true } })[0].question, null, 'said already');
+    assert.equal(after(model(), log, log)[0].question, null, 'nobody counted');
 });
 
 test('a grade that its signs speak against is asked about once; under the hand a yes takes the hands off', () => {

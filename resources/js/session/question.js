@@ -1,4 +1,4 @@
-/** @typedef {{about: 'band' | 'food' | 'came', trial: string, band?: number}} Question */
+/** @typedef {{about: 'band' | 'food' | 'came' | 'gone', trial: string, band?: number, pieces?: number}} Question */
 
 /**
  * What a trial leaves open, or null: a grade much milder than the signs that were ticked. Nothing is rewritten; it is asked once.

@@ -102,6 +102,7 @@ export class Screen {
                 this.rows().map((row) => [row.dataset.asked ?? '', [...row.querySelectorAll('input')].map(({ value }) => value)]),
             ),
             alarm: JSON.parse(dataset.alarm ?? '[]'),
+            pieces: Number(dataset.food) || 0,
         };
     }
 

@@ -20,16 +20,23 @@ use Core\Sign\OutcomeEffect;
 
 /**
  * Under the hand a miss or a doubt asks first for one other change, with the same thing asked; only where that did not help, for less.
- * Common practice.
+ * Something else that is offered calmly, a search for the food included, is no doubt: it is waited for, until it becomes a habit. Common
+ * practice.
  */
 final readonly class ChangeThePicture implements Rule
 {
     private const ENOUGH = 3;
 
+    /** Running, of something else offered: then one thing is changed after all. */
+    private const HABIT = 3;
+
     public function apply(Situation $situation, LoggedTrial $last): ?Advice
     {
         if ($situation->work !== Work::Contact || ! $last->countsForRun() || ! self::isDoubtful($last)) {
             return null;
+        }
+        if (self::isOffer($last) && $situation->log->runOf(self::isOffer(...)) < self::HABIT) {
+            return $situation->advise(Action::Repeat, $last->level, [Reason::of(ReasonCode::OffersElse)]);
         }
         if ($last->under === Action::ChangeOther) {
             return (new Retreat($situation))->from($last->level, [Reason::of(ReasonCode::ChangeMissed)]);
@@ -52,6 +59,11 @@ final readonly class ChangeThePicture implements Rule
             Reason::of(ReasonCode::BodyFirst),
             ...$situation->riskReasons($first->level->exposure),
         ], $others);
+    }
+
+    private static function isOffer(LoggedTrial $trial): bool
+    {
+        return $trial->isCalm() && in_array($trial->outcome, [Outcome::OfferedElse, Outcome::SearchedHand], true);
     }
 
     private static function isDoubtful(LoggedTrial $trial): bool
