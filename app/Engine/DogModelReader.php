@@ -10,6 +10,7 @@ use Core\Exposure\Exposure;
 use Core\Ladder\Ladder;
 use Core\Measure\Distance;
 use Core\Response\DogModel;
+use Core\Response\Inherited;
 use Core\Response\ModelBuilder;
 use Core\Response\SessionEvidence;
 
@@ -39,9 +40,12 @@ final readonly class DogModelReader
         $fineAt = $model->fine_at_meters === null ? null : Exposure::of(['distance' => $model->fine_at_meters], $catalog);
         $today = new SessionEvidence($now, []);
 
+        $inherited = $model->inherited === null ? null : Inherited::fromArray($model->inherited);
+        $builder = $inherited === null ? $this->builder : $this->builder->inheriting($inherited);
+
         // a fit that does not converge leaves the typical dog: nothing is advised from it, a ladder is only laid out
-        return $this->builder->build($scale, $model->reference_stated, $fineAt, $earlier, $today)
-            ?? $this->builder->build($scale, $model->reference_stated, null, [], $today)
+        return $builder->build($scale, $model->reference_stated, $fineAt, $earlier, $today)
+            ?? $builder->build($scale, $model->reference_stated, null, [], $today)
             ?? throw new \LogicException('The prior alone always has a mode.');
     }
 }

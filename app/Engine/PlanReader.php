@@ -14,6 +14,7 @@ use Core\Decision\WorkingPlan;
 use Core\Exposure\Exposure;
 use Core\Ladder\Ladder;
 use Core\Measure\Distance;
+use Core\Response\Inherited;
 use Core\Response\RiskCaps;
 use Psr\Clock\ClockInterface;
 
@@ -103,6 +104,7 @@ final class PlanReader
                 $model->trigger->motive === 'none', $model->trigger->motive === 'fear',
                 $model->dog->intake?->sudden_change === true && $model->dog->intake->vet_seen_on === null,
             ),
+            $model->inherited === null ? null : Inherited::fromArray($model->inherited),
         );
     }
 

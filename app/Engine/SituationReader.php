@@ -79,7 +79,9 @@ final readonly class SituationReader
             function () use ($plan, $now, $inCore): array {
                 [, $scale, $earlier] = $this->evidence($plan, $now);
 
-                return $this->builder->contradictions($scale, $inCore->isReferenceStated, $earlier, new SessionEvidence($now, []));
+                return $inCore->builder($this->builder)->contradictions(
+                    $scale, $inCore->isReferenceStated, $earlier, new SessionEvidence($now, []),
+                );
             });
     }
 
@@ -123,7 +125,9 @@ final readonly class SituationReader
     {
         return $this->cache->remember(
             "day-spread {$plan->id} ".EvidenceStamp::of($plan, $inCore), EvidenceStamp::SECONDS,
-            fn (): float => $this->builder->daySpread($inCore->scale($earlier), $inCore->isReferenceStated, $inCore->fineAt, $earlier),
+            fn (): float => $inCore->builder($this->builder)->daySpread(
+                $inCore->scale($earlier), $inCore->isReferenceStated, $inCore->fineAt, $earlier,
+            ),
         );
     }
 

@@ -48,7 +48,7 @@ final readonly class TrendReader
             ? []
             : $this->situations->evidence($plan, $now, Trend::MAX_SESSIONS)[2];
         $trend = $sessions === [] || $scale === null ? null : Trend::of(new LookingBack(
-            $this->builder, $scale, $inCore->isReferenceStated, $inCore->fineAt, $exposure, $key, $inCore->settings->caps,
+            $inCore->builder($this->builder), $scale, $inCore->isReferenceStated, $inCore->fineAt, $exposure, $key, $inCore->settings->caps,
         ), $sessions, $trend->steps ?? []);
         $this->cache->put("trend {$plan->id}", ['stamp' => $stamp, 'trend' => $trend], self::KEPT_SECONDS);
 

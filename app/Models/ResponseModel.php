@@ -23,6 +23,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property bool $reference_stated
  * @property ?float $fine_at_meters
  * @property ?float $quiet_at_meters where it showed nothing, of a dog that may hide its signs: no evidence
+ * @property ?array<string, mixed> $inherited what another person's model of the same passed on when this one began
  * @property-read Dog $dog
  * @property-read Trigger $trigger
  * @property-read Person $person
@@ -31,14 +32,14 @@ final class ResponseModel extends Model
 {
     protected $fillable = [
         'practice_id', 'dog_id', 'trigger_id', 'person_id', 'kind', 'reacts_to', 'reference_meters', 'reference_stated', 'fine_at_meters',
-        'quiet_at_meters',
+        'quiet_at_meters', 'inherited',
     ];
 
     protected $attributes = ['kind' => 'presence'];
 
     protected $casts = [
-        'kind' => PlanKind::class, 'reacts_to' => 'array', 'reference_meters' => 'float', 'reference_stated' => 'boolean',
-        'fine_at_meters' => 'float', 'quiet_at_meters' => 'float',
+        'kind' => PlanKind::class, 'reacts_to' => 'array', 'inherited' => 'array',
+        'reference_meters' => 'float', 'reference_stated' => 'boolean', 'fine_at_meters' => 'float', 'quiet_at_meters' => 'float',
     ];
 
     /** @return BelongsTo<Dog, $this> */

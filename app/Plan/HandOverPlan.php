@@ -15,12 +15,13 @@ use App\Models\User;
 use Core\Exposure\PlanKind;
 use Core\Ladder\Ladder;
 use Core\Planning\FromTheFloor;
+use Core\Response\Inherited;
 use Illuminate\Database\Connection;
 use Psr\Clock\ClockInterface;
 
 /**
  * A copy of a plan for another person. Progress belongs to a dog and a person: the copy begins in the first third, and for a
- * person the dog dislikes with the item on the floor, as in the ladder for a second person.
+ * person the dog dislikes with the item on the floor, as in the ladder for a second person. What weighs how much is passed on.
  */
 final readonly class HandOverPlan
 {
@@ -38,12 +39,16 @@ final readonly class HandOverPlan
     {
         return $this->database->transaction(function () use ($plan, $user, $person, $isDisliked): Plan {
             $from = $plan->responseModel;
+            $situation = $this->situations->ofPlan($plan, $this->clock->now());
             $model = ResponseModel::query()->firstOrCreate(['trigger_id' => $from->trigger_id, 'person_id' => $person->id], [
                 'practice_id' => $plan->practice_id, 'dog_id' => $from->dog_id, 'kind' => $from->kind, 'reacts_to' => $from->reacts_to,
                 'reference_meters' => $from->reference_meters, 'reference_stated' => $from->reference_stated,
                 'fine_at_meters' => $from->fine_at_meters, 'quiet_at_meters' => $from->quiet_at_meters,
+                // without a trial of its own it knows nothing that the other would not
+                'inherited' => $situation->model === null || $situation->history->trialsEver === 0
+                    ? null : Inherited::of($situation->model)->toArray(),
             ]);
-            $held = $this->situations->ofPlan($plan, $this->clock->now())->history->solidStep;
+            $held = $situation->history->solidStep;
             $copy = $plan->replicate(['resting_reason', 'reviewed_by'])->fill([
                 'response_model_id' => $model->id, 'created_by' => $user->id, 'version' => 1, 'handed_over_from' => $plan->id,
                 // a place that is not gone to any more is not gone to by the next person either

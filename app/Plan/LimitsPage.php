@@ -69,7 +69,9 @@ final readonly class LimitsPage
         [$trend, $stamp] = $this->trends->of($plan, $situation);
         $blank = $scale === null
             ? null
-            : $this->builder->build($scale, $inCore->isReferenceStated, $inCore->fineAt, [], new SessionEvidence($now, []));
+            : $inCore->builder($this->builder)->build(
+                $scale, $inCore->isReferenceStated, $inCore->fineAt, [], new SessionEvidence($now, []),
+            );
         [$easy, $hard] = $isAlong
             ? self::ends($inCore->ladder->steps, $key, $inCore->catalog->dimension($key)->range() ?? [0.0, 1.0])
             : [0.0, 0.0];

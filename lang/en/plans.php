@@ -172,6 +172,7 @@ return [
         'first_step' => 'the first step',
     ],
     'show' => [
+        'inherited' => 'How much each part of a setup weighs, and how its signs grade, is known from the work with {from}. How near with {person} is not: the first sessions tell.',
         'rests' => '{count, plural, one {Rested once} other {Rested # times}}',
         'rested' => '{day}: rested after {why, select, bite {a bite} other {a growl or an incident}}{hasUser, select, yes {, logged by {user}} other {}}.',
         'rest_reviewed' => '{isReviewed, select, yes {{who} looked at it and let it go on, {day}.} other {Nobody has looked at it yet.}}',

@@ -18,7 +18,7 @@ return [
         'start' => 'Start',
         'as_last_time_unless_you_change' => 'As last time, unless you change it.',
         'handler' => 'Who handles',
-        'handler_hint' => 'Today’s trials keep this name.',
+        'handler_hint' => 'Today’s trials keep this name. They teach the plan of {dog} with {person}; whoever works with {dog} often gets a plan of their own.',
         'place' => 'Place',
         'not_fixed' => 'not fixed',
         'what_upset_it_lately' => 'A scare lately',

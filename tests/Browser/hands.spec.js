@@ -111,7 +111,7 @@ test('hands all over: picked up by its own steps, and a person it mistrusts begi
     const found = complaints(page);
     await signIn(page);
 
-    await test.step('two hands to the ribs: easier and harder are steps of being picked up; a yawn and a shake can both be ticked', async () => {
+    await test.step('two hands to the ribs: easier and harder are its own steps; a yawn and a shake can both be ticked', async () => {
         await makePlanFrom(page, 3, 'contact', 'picking-up', 'Picked up');
         await startSession(page);
         for (let i = 0; i < 2; i++) await tap(page, '[data-do="nearer"]');

@@ -367,7 +367,11 @@ final class IntakeAndPlanningTest extends TestCase
         $copy = Plan::query()->where('handed_over_from', $this->world->plan->id)->sole();
         self::assertSame($top, $copy->handed_over_held);
         self::assertNotSame($this->world->plan->response_model_id, $copy->response_model_id, 'progress belongs to a dog and a person');
-        $this->get("/plans/{$copy->id}")->assertOk()->assertSee('Merryn');
+        $this->get("/plans/{$copy->id}")->assertOk()->assertSee('Merryn')
+            ->assertSee("is known from the work with {$this->world->plan->responseModel->person->name}");
+        $first = $this->situation()->model?->slopePerHalving();
+        $second = app(SituationReader::class)->ofPlan($copy, now()->toDateTimeImmutable())->model;
+        self::assertEqualsWithDelta($first, $second?->slopePerHalving(), 0.2, 'what weighs how much is passed on');
 
         $copy->delete();
         $third = Person::query()->create(['practice_id' => $this->world->practice->id, 'name' => 'Denzil']);

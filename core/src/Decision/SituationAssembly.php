@@ -41,6 +41,8 @@ final readonly class SituationAssembly
     ): ?DogModel {
         $scale = $plan->scale([...$earlier, $today]);
 
-        return $this->builder->build($scale, $plan->isReferenceStated, $plan->fineAt, $earlier, $today, $start?->for($scale), $daySd);
+        return $plan->builder($this->builder)->build(
+            $scale, $plan->isReferenceStated, $plan->fineAt, $earlier, $today, $start?->for($scale), $daySd,
+        );
     }
 }

@@ -10,6 +10,8 @@ use Core\Exposure\LoadScale;
 use Core\Exposure\PlanKind;
 use Core\Ladder\Ladder;
 use Core\Measure\Distance;
+use Core\Response\Inherited;
+use Core\Response\ModelBuilder;
 use Core\Response\SessionEvidence;
 
 /** A plan as decisions know it: its ladder and rules, and what was told of the dog before the first trial. */
@@ -22,6 +24,7 @@ final readonly class WorkingPlan
      * @param  DimensionCatalog  $catalog  of its kind, in this dog's own order
      * @param  ?Exposure  $reactsTo  what the dog reacts to, where no distance tells it
      * @param  Told  $told  the same as people told it, for where to start
+     * @param  ?Inherited  $inherited  from another person's work on the same
      */
     public function __construct(
         public Ladder $ladder,
@@ -32,6 +35,7 @@ final readonly class WorkingPlan
         public DimensionCatalog $catalog,
         public ?Exposure $reactsTo,
         public Told $told = new Told,
+        public ?Inherited $inherited = null,
     ) {
     }
 
@@ -40,8 +44,14 @@ final readonly class WorkingPlan
     {
         return new self(
             $this->ladder, $this->settings->withRoom($room), $this->reference, $this->isReferenceStated, $this->fineAt, $this->catalog,
-            $this->reactsTo, $this->told,
+            $this->reactsTo, $this->told, $this->inherited,
         );
+    }
+
+    /** Fits this plan's model. */
+    public function builder(ModelBuilder $usual): ModelBuilder
+    {
+        return $this->inherited === null ? $usual : $usual->inheriting($this->inherited);
     }
 
     /**

@@ -33,6 +33,7 @@ final readonly class ModelPriors
         public float $afterReactionMean,
         private GammaPrior $upset,
         public float $assumedReferenceMeters,
+        private ?Inherited $inherited = null,
     ) {
     }
 
@@ -85,7 +86,16 @@ final readonly class ModelPriors
         return new self(
             $this->version, $this->topCutMean, $this->topCutSd, $this->topCutSdUnstated, $this->gaps, [new Spacing($scale, 1.0)],
             $this->todaySd, $this->spreadFromSessions, $this->daySpreads, $this->afterReactionMean, $this->upset,
-            $this->assumedReferenceMeters,
+            $this->assumedReferenceMeters, $this->inherited,
+        );
+    }
+
+    /** The same for a dog of which another person's model tells something. */
+    public function inheriting(Inherited $inherited): self
+    {
+        return new self(
+            $this->version, $this->topCutMean, $this->topCutSd, $this->topCutSdUnstated, $this->gaps, $this->spacings, $this->todaySd,
+            $this->spreadFromSessions, $this->daySpreads, $this->afterReactionMean, $this->upset, $this->assumedReferenceMeters, $inherited,
         );
     }
 
@@ -100,13 +110,15 @@ final readonly class ModelPriors
     ): Prior {
         return new Prior(
             4,
-            $this->topCutMean + $scale->topCutShift,
-            min(self::MOST_TOP_CUT_SD, ($referenceStated || $scale->topCutShift > 0.0 ? $this->topCutSd : $this->topCutSdUnstated) / sqrt(
-                $intakeWeight,
-            )),
-            array_map(static fn (GammaPrior $gap): GammaPrior => $gap->scaled($gapScale), $this->gaps),
+            $this->inherited->level ?? $this->topCutMean + $scale->topCutShift,
+            min(self::MOST_TOP_CUT_SD, ($this->inherited->levelSd
+                ?? ($referenceStated || $scale->topCutShift > 0.0 ? $this->topCutSd : $this->topCutSdUnstated)) / sqrt($intakeWeight)),
+            array_map(static fn (GammaPrior $gap): GammaPrior => $gap->scaled($gapScale), $this->inherited->gaps ?? $this->gaps),
             [
-                ...array_map(static fn (Dimension $dimension): GammaPrior => $dimension->slope, $scale->dimensions),
+                ...array_map(
+                    fn (Dimension $dimension): GammaPrior => $this->inherited->slopes[$dimension->key] ?? $dimension->slope,
+                    $scale->dimensions,
+                ),
                 ...($hasUpset ? [$this->upset] : []),
             ],
         );

@@ -35,6 +35,8 @@
                 'day' => $rest->reviewed_at === null ? '' : words()->formats->dateTime($rest->reviewed_at)]) }}</li>@endforeach</ul>
         </details>
     @endif
+    @if($inheritedFrom !== null)<p class="text-body-secondary">{{ say('plans.show.inherited', ['from' => $inheritedFrom,
+        'person' => $model->person->name]) }}</p>@endif
     @foreach($contradictions as $key => $found)
         <div class="alert alert-warning">
             <strong>{{ say('plans.show.the_trials_contradict_the_order_of', ['key' => words()->dimension($catalog, $key)]) }}</strong>

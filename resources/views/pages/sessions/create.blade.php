@@ -42,7 +42,8 @@
         </div>
         <div class="row">
             <div class="col-sm-6"><x-handler :label="say('sessions.create.handler')" :options="$people" :value="$person"
-                :hint="say('sessions.create.handler_hint')" /></div>
+                :hint="say('sessions.create.handler_hint', ['dog' => $dog->name,
+                'person' => $plan->responseModel->person->name])" /></div>
             <div class="col-sm-6"><x-choice name="noise" :label="say('sessions.create.noise')"
                 :options="options('noise', StartSessionRequest::NOISE)" :value="$before['noise'] ?? 'quiet'" /></div>
             <div class="col-sm-6"><x-choice name="state" :label="say('sessions.create.is', ['dog' => $dog->name])"
