@@ -127,7 +127,7 @@ final class WhoAndWhenTest extends TestCase
         $told = $this->get($page)->assertSee('There as hard as others at')->getContent();
         preg_match('/<td>(\d+).m \(likely (\d+).m to (\d+).m\)/u', (string) $told, $found);
         [$likely, $nearest, $farthest] = [...array_map(intval(...), array_slice($found, 1)), 0, 0, 0];
-        self::assertTrue(0 < $nearest && $nearest < $likely && $likely < $farthest && $farthest < 80, "{$nearest} {$likely} {$farthest}");
+        self::assertTrue($nearest > 0 && $nearest < $likely && $likely < $farthest && $farthest < 80, "{$nearest} {$likely} {$farthest}");
     }
 
     public function test_who_it_was_is_at_most_forty_letters_on_one_line(): void
