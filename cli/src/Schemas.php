@@ -14,17 +14,31 @@ final class Schemas
 
     private readonly Validator $validator;
 
+    /** What the last history was that was found good, as a fingerprint. */
+    private string $good = '';
+
     public function __construct(string $folder)
     {
         $this->validator = new Validator;
         $this->validator->resolver()?->registerPrefix(self::BASE, $folder);
     }
 
-    /** @throws InputProblem naming the first field at fault */
+    /**
+     * Another program sends the same earlier sessions before every trial: those that were found good once are not looked at again.
+     *
+     * @throws InputProblem naming the first field at fault
+     */
     public function check(string $name, mixed $document): void
     {
+        $print = '';
+        if ($document instanceof \stdClass && is_array($document->sessions ?? null)) {
+            $print = $name.hash('xxh128', serialize($document->sessions));
+            $document = $print === $this->good ? (object) [...get_object_vars($document), 'sessions' => []] : $document;
+        }
         $error = $this->validator->validate($document, self::BASE."{$name}.json")->error();
         if ($error === null) {
+            $this->good = $print;
+
             return;
         }
         $leaf = self::innermost($error);

@@ -17,40 +17,61 @@ use Core\Measure\Distance;
 use Core\Response\ModelBuilder;
 use Core\Response\SessionEvidence;
 
-/** Reads intake, plan, settings, earlier sessions and today's into what a decision looks at. Formats: docs/formats.md. */
-final readonly class SituationDocument
+/**
+ * Reads intake, plan, settings, earlier sessions and today's into what a decision looks at. Formats: docs/formats.md. What comes before
+ * today is kept until a document brings another one: of a long history only today's trials are read anew.
+ */
+final class SituationDocument
 {
-    public function __construct(private Catalogs $catalogs)
+    private ?EarlierRead $earlier = null;
+
+    public function __construct(private readonly Catalogs $catalogs)
     {
     }
 
     public function read(Document $document): SituationRead
     {
+        $earlier = $this->earlier($document);
+        $working = $earlier->working;
+        $today = $earlier->sessions->log($document->at('today'));
+        $scale = $document->at('plan')->build(static fn (): LoadScale => $working->scale([...$earlier->evidence, $today->evidence()]));
+        $builder = new ModelBuilder($this->catalogs->priors);
+        $history = History::ofSessions(
+            $earlier->summaries,
+            $earlier->lastAt === null ? null : max(0.0, ($today->startedAt->getTimestamp() - $earlier->lastAt->getTimestamp()) / 86400.0),
+            RestReason::tryFrom($document->at('resting')->text()),
+            CarryOver::of($earlier->events, $today->startedAt),
+            $document->at('newPlace')->flag(),
+        );
+        $now = $document->has('now') ? $document->at('now')->time() : ($today->last()->at ?? $today->startedAt);
+        $situation = (new SituationAssembly($builder, $this->catalogs->signs))->situation(
+            $working, $history, $today, $earlier->evidence, $now, null, $earlier->daySpread($scale, $builder),
+        );
+
+        return new SituationRead($situation, $earlier->plan, $working, $builder, $scale, $earlier->evidence);
+    }
+
+    private function earlier(Document $document): EarlierRead
+    {
+        $print = hash('xxh128', serialize(array_diff_key($document->raw(), ['today' => 0, 'now' => 0])));
+        if ($this->earlier?->print === $print) {
+            return $this->earlier;
+        }
         $plan = new PlanDocument($document, $this->catalogs);
         $events = array_map(
             static fn (Document $event): array => ['severity' => $event->at('severity')->number(), 'at' => $event->at('at')->time()],
             $document->at('events')->items(),
         );
         $sessions = new SessionDocument($plan, $events);
-        $today = $sessions->log($document->at('today'));
         $logs = array_map($sessions->log(...), $document->at('sessions')->items());
         usort($logs, static fn (SessionLog $a, SessionLog $b): int => $a->startedAt <=> $b->startedAt);
-        $last = $logs[count($logs) - 1] ?? null;
-        $evidence = array_map(static fn (SessionLog $log): SessionEvidence => $log->evidence(), $logs);
-        $working = $this->working($document, $plan);
-        $scale = $document->at('plan')->build(static fn (): LoadScale => $working->scale([...$evidence, $today->evidence()]));
-        $builder = new ModelBuilder($this->catalogs->priors);
-        $history = History::ofSessions(
-            array_map(static fn (SessionLog $log): SessionSummary => SessionSummary::of($log, $plan->ladder), $logs),
-            $last === null ? null : max(0.0, ($today->startedAt->getTimestamp() - $last->startedAt->getTimestamp()) / 86400.0),
-            RestReason::tryFrom($document->at('resting')->text()),
-            CarryOver::of($events, $today->startedAt),
-            $document->at('newPlace')->flag(),
-        );
-        $now = $document->has('now') ? $document->at('now')->time() : ($today->last()->at ?? $today->startedAt);
-        $situation = (new SituationAssembly($builder, $this->catalogs->signs))->situation($working, $history, $today, $evidence, $now);
 
-        return new SituationRead($situation, $plan, $working, $builder, $scale, $evidence);
+        return $this->earlier = new EarlierRead(
+            $print, $plan, $this->working($document, $plan), $sessions, $events,
+            array_map(static fn (SessionLog $log): SessionEvidence => $log->evidence(), $logs),
+            array_map(static fn (SessionLog $log): SessionSummary => SessionSummary::of($log, $plan->ladder), $logs),
+            $logs === [] ? null : $logs[count($logs) - 1]->startedAt,
+        );
     }
 
     private function working(Document $document, PlanDocument $plan): WorkingPlan

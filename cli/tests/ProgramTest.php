@@ -125,6 +125,36 @@ final class ProgramTest extends TestCase
         ]);
     }
 
+    public function test_a_history_that_was_read_once_gives_the_same_advice_and_another_one_its_own(): void
+    {
+        $session = static fn (string $day, int ...$bands): array => [
+            'startedAt' => "{$day}T10:00:00Z", 'trials' => array_map(static fn (int $band): array => [
+                'exposure' => ['distance' => 30], 'outcome' => $band > 2 ? 'not_returned' : 'returned', 'band' => $band,
+            ], array_values($bands)),
+        ];
+        $long = array_map(static fn (int $day): array => $session(sprintf('2026-11-%02d', $day), 0, 1, $day % 4, 0, 2), range(1, 12));
+        $document = static fn (array $sessions, int ...$today): string => (string) json_encode([
+            'intake' => ['reactionMeters' => 8], 'plan' => ['steps' => array_map(
+                static fn (int $meters): array => ['exposure' => ['distance' => $meters]], [60, 45, 30, 20, 12],
+            )], 'sessions' => $sessions, 'today' => $session('2026-11-20', ...$today),
+        ]);
+        $documents = [
+            $document($long, 0), $document($long, 0, 0), $document([$session('2026-11-12', 3, 3, 4)], 0, 0), $document($long, 0, 0, 3),
+            // a history that is wrong is told, whatever was right before it
+            str_replace('"band":2', '"band":9', $document($long, 0)), $document($long, 0, 0, 3),
+        ];
+        $single = array_map(fn (string $one): mixed => json_decode($this->core(['advise'], $one)[1], true), $documents);
+        $lines = array_map(
+            static fn (string $line): mixed => json_decode($line, true),
+            explode("\n", trim($this->core(['advise', '--lines'], implode("\n", $documents))[1])),
+        );
+
+        self::assertSame($single, $lines);
+        self::assertNotSame($lines[1], $lines[2]);
+        self::assertIsArray($lines[4]);
+        self::assertSame('/sessions/0/trials/4/band', is_array($lines[4]['error'] ?? null) ? $lines[4]['error']['pointer'] : '');
+    }
+
     public function test_a_simulation_repeats_itself_and_compares_every_policy_on_the_same_dogs(): void
     {
         $document = '{"family": "as_the_model", "seed": 5, "dogs": 3, "sessions": 4}';
