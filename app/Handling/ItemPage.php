@@ -27,7 +27,7 @@ final readonly class ItemPage
 
     private const SHOWN = 30;
 
-    public function __construct(private SituationReader $situations, private ClockInterface $clock)
+    public function __construct(private SituationReader $situations, private WornInSessions $worn, private ClockInterface $clock)
     {
     }
 
@@ -42,7 +42,10 @@ final readonly class ItemPage
             ];
         }
         $wearings = $item->wearings()->with('person')->limit(self::MAX)->get();
-        $log = WearingLog::of(array_values($wearings->map(static fn (WearingLogged $one): Wearing => $one->inCore())->all()));
+        $inSessions = $this->worn->of($item);
+        $log = WearingLog::of([
+            ...array_values($wearings->map(static fn (WearingLogged $one): Wearing => $one->inCore())->all()), ...$inSessions,
+        ]);
         $fitDays = $item->fit_checked_on === null
             ? null
             : max(0, (int) floor(($this->clock->now()->getTimestamp() - $item->fit_checked_on->getTimestamp()) / 86400));
@@ -53,6 +56,7 @@ final readonly class ItemPage
             'requirements' => $requirements,
             'missing' => count(array_filter($requirements, static fn (Requirement $one): bool => ! $one->isMet)),
             'minutes' => $log->minutes(),
+            'minutesInSessions' => array_sum(array_column($inSessions, 'seconds')) / 60.0,
             'isLessFree' => $log->wearings !== [] && $log->freeRun() === 0,
             'wearings' => $wearings->take(self::SHOWN),
             'people' => InSight::people($user)->orderBy('name')->limit(200)->pluck('name', 'id'),

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 return [
     'item_show' => [
+        'in_sessions' => '{minutes, number} min of these come from sessions of its plans by themselves; log here what was worn besides.',
         'on_worn_off' => 'On, worn, off',
         'three_ladders_each_walked_by_itself' => 'Three plans, each for itself. Taking off is the hard one for some.',
         'step_of_held' => ', {person}: {row, plural, =0 {no step solid yet} other {solid through step # of {row2, number}}}',

@@ -321,6 +321,29 @@ final class ContactWorkTest extends TestCase
         self::assertSame(6, $this->get("/items/{$item->id}")->assertSee('Moved less freely lately')->viewData('missing'));
     }
 
+    public function test_what_was_worn_in_sessions_adds_up_over_days_and_follows_what_is_put_right(): void
+    {
+        $this->post("/dogs/{$this->world->dog->id}/items", ['item_name' => 'Red muzzle', 'item_kind' => 'muzzle'])->assertRedirect();
+        $item = Item::query()->sole();
+        $session = $this->training($this->care('basket-muzzle', 'Muzzle', $item));
+        $this->travel(5)->minutes();
+        $worn = fn (string $outcome): array => $this->entry($outcome, 0, [
+            'aim' => 'here', 'hold_ms' => 40_000, 'exposure' => ['item_state' => 'worn_still', 'duration' => 40],
+        ]);
+        foreach (['moved_freely', 'moved_freely', 'pawed_at_it'] as $outcome) {
+            $this->travel(1)->minutes();
+            $this->send($session, $worn($outcome))->assertOk();
+        }
+        $this->get("/items/{$item->id}")->assertSee('2 min of these come from sessions')->assertSee('Moved less freely');
+
+        $last = Trial::query()->latest('id')->firstOrFail();
+        $this->put("/sessions/{$session->id}/trials/{$last->id}", ['uuid' => (string) Str::uuid(), 'outcome' => 'moved_freely'])
+            ->assertSessionHasNoErrors();
+        $minutes = $this->get("/items/{$item->id}")->assertDontSee('Moved less freely')->viewData('minutes');
+        self::assertSame(2.0, is_array($minutes) ? $minutes['still'] : null);
+        self::assertSame(0, WearingLogged::query()->count(), 'nothing is kept twice');
+    }
+
     #[TestWith(['minutes', '0', 'Give the minutes it was worn: 0.1 to 240.'])]
     #[TestWith(['minutes', 'all day', 'Give the minutes it was worn: 0.1 to 240.'])]
     #[TestWith(['situation', 'alone', 'Choose what went on.'])]

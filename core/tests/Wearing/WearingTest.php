@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Core\Tests\Wearing;
 
+use Core\Exposure\Exposure;
 use Core\Measure\Share;
+use Core\Sign\Outcome;
+use Core\Tests\Fixture;
 use Core\Wearing\ItemKind;
 use Core\Wearing\ItemReadiness;
 use Core\Wearing\Movement;
@@ -13,6 +16,7 @@ use Core\Wearing\Wearing;
 use Core\Wearing\WearingLog;
 use Core\Wearing\WearingSituation;
 use PHPUnit\Framework\Attributes\CoversClass;
+use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 
 #[CoversClass(WearingLog::class)]
@@ -20,6 +24,32 @@ use PHPUnit\Framework\TestCase;
 #[CoversClass(Requirement::class)]
 final class WearingTest extends TestCase
 {
+    /**
+     * @param  array<string, float|string>  $values
+     * @param  list<string>  $signs
+     */
+    #[TestWith([['item_state' => 'worn_still', 'duration' => 40.0], Outcome::MovedFreely, [], WearingSituation::Still, Movement::AsUsual])]
+    #[TestWith([['item_state' => 'worn_moving', 'duration' => 1.0], Outcome::MovedLess, [], WearingSituation::Cues, Movement::Shorter])]
+    #[TestWith([['item_state' => 'worn_out', 'duration' => 600.0], Outcome::PawedAtIt, [], WearingSituation::Walk, Movement::PawsAtIt])]
+    #[TestWith([['item_state' => 'worn_still', 'duration' => 8.0], Outcome::AteOn, ['freeze'], WearingSituation::Still, Movement::Frozen])]
+    #[TestWith([['item_state' => 'worn_still', 'duration' => 9.0], Outcome::LeftEarly, [], WearingSituation::Still, Movement::Hesitant])]
+    #[TestWith([['item_state' => 'worn_still', 'duration' => 0.4], Outcome::MovedFreely, [], null, null])]
+    #[TestWith([['item_state' => 'fastened', 'duration' => 9.0], Outcome::Reached, [], null, null])]
+    #[TestWith([['item_state' => 'worn_still', 'duration' => 9.0], Outcome::Unnoticed, [], null, null])]
+    #[TestWith([['item_state' => 'worn_still'], Outcome::MovedFreely, [], null, null])]
+    public function test_a_session_tells_by_itself_how_long_it_was_worn(
+        array $values, Outcome $outcome, array $signs, ?WearingSituation $situation, ?Movement $movement,
+    ): void {
+        $over = new \DateTimeImmutable('2026-11-20 10:10:00 UTC');
+        $worn = Wearing::ofTrial($over, Exposure::of($values, Fixture::catalogs()['contact']), $outcome, $signs);
+
+        self::assertSame([$situation, $movement], [$worn?->situation, $worn?->movement]);
+        if ($worn !== null) {
+            self::assertSame((float) $worn->seconds, $values['duration']);
+            self::assertSame($worn->seconds, $over->getTimestamp() - $worn->startedAt->getTimestamp());
+        }
+    }
+
     public function test_minutes_are_counted_by_situation_and_freedom_from_the_latest_back(): void
     {
         $log = WearingLog::of([

@@ -54,6 +54,7 @@
                             aria-labelledby="m-{{ $situation }}">{{ words()->formats->number($spent) }}</meter><span>{{ say('gear.item_show.min', ['spent' => words()->formats->number($spent)]) }}</span>
                     @endforeach
                 </div>
+                @if($minutesInSessions > 0)<p class="form-text mt-0">{{ say('gear.item_show.in_sessions', ['minutes' => round($minutesInSessions, 1)]) }}</p>@endif
                 @can('train', $dog)
                     <form method="post" action="{{ route('wearings.store', $item) }}" class="card card-body mb-3">
                         @csrf
