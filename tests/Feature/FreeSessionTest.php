@@ -256,9 +256,17 @@ final class FreeSessionTest extends TestCase
         self::assertStringEndsWith('held at the ground; the food was gone', $this->send($tour, [$gone])['state']['latest'][0]['words']);
 
         $this->get("/free-sessions/{$tour->id}")->assertSeeInOrder(['value="lying"', 'selected'], false);
+        // put right afterwards: "not noted" is an answer too
+        $this->post("/free-sessions/{$tour->id}/end");
+        $first = $tour->observations()->orderBy('id')->firstOrFail()->id;
+        $this->put("/free-sessions/{$tour->id}/observations/{$first}", [
+            'uuid' => (string) Str::uuid(), 'band' => '0', 'contact' => 'stroke', 'dog_position' => 'lying', 'held_at' => '',
+        ])->assertSessionHasNoErrors();
+        self::assertSame([['held_at' => '']], ObservationCorrection::query()->where('observation_id', $first)->pluck('changes')->all());
+        $this->get("/free-sessions/{$tour->id}")->assertSee('left ear: easy; stroke; dog lying down');
         // three that were stroked, none of them hard
         $this->get("/dogs/{$tour->dog_id}/handling")->assertSee('<td>stroke accepted', false);
-        $this->get("/dogs/{$tour->dog_id}/coverage?kind=contact&rows=position&columns=held")->assertSee('3 of 3');
+        $this->get("/dogs/{$tour->dog_id}/coverage?kind=contact&rows=position&columns=held")->assertSee('2 of 2');
     }
 
     /** @param  array<string, mixed>  $more */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Free\Http;
 
+use App\Engine\StandingObservation;
 use App\Free\FreeState;
 use App\Free\LogObservation;
 use App\Free\ObservationRules;
@@ -54,7 +55,10 @@ final readonly class ObservationController
             'uuid.*' => say('messages.event.this_entry_has_no_identifier_reload'),
         ]));
         $stored = Observation::query()->where('free_session_id', $free->id)->findOrFail($observation);
-        $changes = $this->entries->changes($request->except('_token'), $free, $stored);
+        // a word that was emptied is one that is taken back
+        $words = array_fill_keys(['what', ...StandingObservation::SETUP], '');
+        $told = $request->except('_token');
+        $changes = $this->entries->changes([...$told, ...array_intersect_key($words, array_filter($told, is_null(...)))], $free, $stored);
         if ($changes !== []) {
             $this->log->putRight($free, $user, $stored, $given->text('uuid'), $changes);
         }
