@@ -138,18 +138,21 @@ final readonly class MoveOnAtCriterion implements Rule
         ]);
     }
 
-    /** A fourth place in a set waits for a walk. */
+    /** A fourth place in a set waits for a walk; who went there without one has decided, and reads it beside the reason from then on. */
     private static function atBreak(Situation $situation, Advice $advice): Advice
     {
         $places = $situation->log->placesOfSet();
         $isNew = $advice->next !== null
             && array_filter($places, static fn (Level $place): bool => $place->equals($advice->next)) === [];
 
-        return ! $isNew || count($places) < self::PLACES_A_SET || $situation->work !== Work::Exposure
-            ? $advice
-            : $situation->advise(Action::Break, $advice->next, [
-                Reason::of(ReasonCode::PlacesOfSet, count: count($places), plan: $situation->catalog->plan->value), ...$advice->reasons,
-            ]);
+        if (! $isNew || count($places) < self::PLACES_A_SET || $situation->work !== Work::Exposure) {
+            return $advice;
+        }
+        $enough = Reason::of(ReasonCode::PlacesOfSet, count: count($places), plan: $situation->catalog->plan->value);
+
+        return count($places) > self::PLACES_A_SET
+            ? $advice->with($enough)
+            : $situation->advise(Action::Break, $advice->next, [$enough, ...$advice->reasons]);
     }
 
     /** How much of the refusal is the dog, and how much is not knowing it well enough. */
