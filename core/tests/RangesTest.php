@@ -115,6 +115,7 @@ final class RangesTest extends TestCase
             static fn (int $of): RuleSettings => RuleSettings::of($caps, mostTrials: $of), 5, 200, 1, 'trials-per-session',
         ];
         yield 'sets of a timetable' => [static fn (int $of): Timetable => Timetable::of($of, 4, 5), 1, 10, 1, 'sets'];
+        yield 'minutes of a set in a timetable' => [static fn (int $of): Timetable => Timetable::of(2, $of, 5), 1, 60, 1, 'set-minutes'];
         yield 'minutes of a break' => [static fn (int $of): Timetable => Timetable::of(2, 4, $of), 0, 60, 1, 'break-minutes'];
         yield 'how bad an event was' => [
             static fn (float $of): CarryOver => CarryOver::of(

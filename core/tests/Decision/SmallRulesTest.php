@@ -5,8 +5,12 @@ declare(strict_types=1);
 namespace Core\Tests\Decision;
 
 use Core\Decision\CarryOver;
+use Core\Decision\History;
 use Core\Decision\RestReason;
+use Core\Decision\RuleSettings;
+use Core\Decision\SessionSummary;
 use Core\Decision\WorkingPlan;
+use Core\Exception\InvalidMeasure;
 use Core\Exposure\PlanKind;
 use Core\Handling\AreaState;
 use Core\Ladder\HandledBy;
@@ -132,6 +136,24 @@ final class SmallRulesTest extends TestCase
         self::assertSame([false, true], [$left(24)->asksForRest(), $left(23)->asksForRest()]);
         self::assertSame([true, false], [$left(48)->asksForEasier(), $left(49)->asksForEasier()]);
         self::assertSame([true, false], [CarryOver::points(0.1)->isWorthTelling(), CarryOver::points(0.099)->isWorthTelling()]);
+    }
+
+    public function test_reactions_in_a_row_are_counted_over_sessions_and_elsewhere_and_one_without_ends_them(): void
+    {
+        $session = static fn (bool $reacted): SessionSummary => new SessionSummary(4, [], $reacted, false, true);
+        $streak = static fn (int $elsewhere, bool ...$reacted): int => History::ofSessions(
+            array_map($session, array_values($reacted)), 1.0, null, reactionsElsewhere: $elsewhere,
+        )->reactionStreak;
+
+        self::assertSame([2, 0, 1, 3], [$streak(0, true, true), $streak(0, true, false), $streak(1, false), $streak(2, false, true)]);
+    }
+
+    public function test_an_easy_one_comes_after_up_to_nine_good_ones_or_never(): void
+    {
+        $after = static fn (int $of): int => RuleSettings::of(RiskCaps::usual(), easyAfter: $of)->easyAfter;
+        self::assertSame([0, 1, 9], array_map($after, [0, 1, 9]));
+        $this->expectException(InvalidMeasure::class);
+        $after(10);
     }
 
     public function test_caution_halves_the_caps_and_more(): void

@@ -74,6 +74,18 @@ final class WayTest extends TestCase
         self::assertEquals($credit->of($exposure), $level, 'and as if it had just been asked for');
     }
 
+    /** A twentieth of a halving either way is the step itself: nobody could tell it apart. */
+    #[TestWith([61.0, 0, 60.0])]
+    #[TestWith([63.0, 0, 63.0])]
+    #[TestWith([29.2, 1, 30.0])]
+    #[TestWith([28.0, 1, 28.0])]
+    public function test_a_trial_as_good_as_at_a_step_is_at_that_step(float $meters, int $step, float $credited): void
+    {
+        $level = self::on([60.0, 30.0, 15.0])->credit->of(Fixture::at($meters));
+
+        self::assertSame([$step, $credited], [$level->step, $level->exposure->distance()?->meters]);
+    }
+
     public function test_the_same_asked_in_another_picture_keeps_its_step(): void
     {
         $ladder = Ladder::of([
