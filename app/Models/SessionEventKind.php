@@ -18,4 +18,6 @@ enum SessionEventKind: string
     case Take = 'take';
     case Handler = 'handler';
     case KeptGrade = 'kept_grade';
+    /** What went wrong with it, by GearTrouble. */
+    case Gear = 'gear';
 }

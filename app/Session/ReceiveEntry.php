@@ -56,8 +56,7 @@ final readonly class ReceiveEntry
                     $this->advice->ask($session);
                 }),
             'handler' => $this->handler($session, $user, $entry, $uuid),
-            default => $this->event($session, $user, $entry, $uuid, $this->eventKind($entry), static function (): void {
-            }),
+            default => $this->told($session, $user, $entry, $uuid),
         }];
     }
 
@@ -209,10 +208,29 @@ final readonly class ReceiveEntry
         $session->syncOriginalAttributes(['device', 'device_since']);
     }
 
+    /**
+     * @param  array<string, mixed>  $entry
+     * @return array{result: string, message?: string}
+     */
+    private function told(Session $session, User $user, array $entry, string $uuid): array
+    {
+        $kind = $this->eventKind($entry);
+
+        return $this->event($session, $user, $entry, $uuid, $kind, function () use ($session, $kind): void {
+            if ($kind === SessionEventKind::Gear) {
+                $session->update(['checklist' => [...$session->checklist ?? [], 'gear_off' => true]]);
+                $this->advice->ask($session);
+            }
+        });
+    }
+
     /** @param  array<string, mixed>  $entry */
     private function eventKind(array $entry): SessionEventKind
     {
-        return SessionEventKind::tryFrom(is_string($entry['event'] ?? null) ? $entry['event'] : '') ?? SessionEventKind::Note;
+        $kind = SessionEventKind::tryFrom(is_string($entry['event'] ?? null) ? $entry['event'] : '') ?? SessionEventKind::Note;
+        $isGear = GearTrouble::tryFrom(Fields::of($entry['data'] ?? null)->text('what')) !== null;
+
+        return $kind === SessionEventKind::Gear && ! $isGear ? SessionEventKind::Note : $kind;
     }
 
     /**

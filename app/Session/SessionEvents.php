@@ -49,6 +49,9 @@ final readonly class SessionEvents
                 'time' => words()->formats->seconds($most(SessionEventKind::Stare, 'ms') / 1000),
             ]);
         }
+        foreach ($events->where('kind', SessionEventKind::Gear) as $event) {
+            $said[] = say('messages.session_events.gear', ['what' => say('labels.gear_trouble.'.Fields::of($event->data)->text('what'))]);
+        }
         if ($count(SessionEventKind::Take) > 0) {
             $said[] = say('messages.session_events.taken', ['count' => $count(SessionEventKind::Take)]);
         }

@@ -158,6 +158,12 @@ return [
         'same' => 'The same spot again',
         'changed' => 'The same spot, something there has changed',
     ],
+    'gear_trouble' => [
+        'loose' => 'loose',
+        'rubs' => 'rubs',
+        'turned' => 'turned',
+        'came_off' => 'came off',
+    ],
     'slip' => [
         'late_mark' => 'late mark', 'early_mark' => 'early mark', 'wrong_thing' => 'wrong thing marked', 'not_paid' => 'marked, not paid',
         'food_dropped' => 'food dropped', 'wrong_dog' => 'wrong dog fed', 'word_and_click' => 'word and click together',

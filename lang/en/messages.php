@@ -419,6 +419,7 @@ return [
     ],
     'session_events' => [
         'passes' => 'The helper walked by {count, plural, =1 {once} =2 {twice} other {# times}}.',
+        'gear' => 'Gear: {what}. It ended the session.',
         'taken' => 'Another device took over {count, plural, one {once} other {# times}}.',
         'stare' => 'Longest stare {time}.',
         'recovered' => '{count, plural, one {Fine again after {half}} other {# times fine again, half of them within {half}}}.',

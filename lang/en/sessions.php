@@ -29,6 +29,7 @@ return [
         'pieces_usual_food' => 'Pieces, usual food',
         'pieces_best_food' => 'Pieces, best food',
         'ground_is_hot' => 'The ground is hot: the back of my hand cannot stay on it for 7 seconds',
+        'gear_last_time' => 'Last time: {what}. Look at it, and at the skin below, before you begin.',
         'gear_is_off' => 'Gear rubs or sits loose',
     ],
     'past' => [
@@ -184,6 +185,7 @@ return [
         'food' => 'Food',
         'something_else_happened' => 'Something else happened',
         'disturbed_from_outside' => 'Interrupted',
+        'gear' => 'Gear',
         'a_handling_slip' => 'My mistake',
         'none' => 'none',
         'the_food_is_used_up' => 'Out of treats',

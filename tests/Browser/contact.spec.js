@@ -151,7 +151,18 @@ test('a harness refused with one person and fine with another', async ({ page },
     for (let good = 1; good <= 4; good++) await press(page, 'a');
     await expect(screen(page).locator('[data-accepted]')).toHaveText('4 of 4');
     expect(await action(page)).not.toBe('end_well');
+    // a strap rubs: one tap, the session ends well, and the next start asks for it
+    await page
+        .locator('details.drawer')
+        .first()
+        .evaluate((drawer) => drawer.setAttribute('open', ''));
+    await page.locator('[data-gear="rubs"]').click();
+    await expect(screen(page).locator('[data-advice]')).toHaveAttribute('data-action', 'end_well');
     await endSession(page);
+    await expect(page.getByText('Gear: rubs. It ended the session.')).toBeVisible();
+    await page.goto(own);
+    await page.getByRole('link', { name: 'Start a session' }).click();
+    await expect(page.getByText('Last time: rubs. Look at it')).toBeVisible();
     await page.goto(own);
     await page.getByRole('link', { name: 'people, positions, sides, gear, places' }).click();
     await expect(page.getByRole('row', { name: /Ines Calder/ })).not.toContainText('done');

@@ -268,7 +268,13 @@ test('ten quiet passes: seven show nothing, two do, and the next trainer reads w
     expect(now).toMatchObject({ action: 'repeat', next: 20 });
     expect(now.reasons[0]).toBe('prove-it');
 
-    now = await logTrial(page, { outcome: 'looked_carried_on', band: 2, distance: '15', signs: ['brow.wrinkled'] });
+    // a dog that hides its signs has these two on the face of the screen, by one tap each
+    const loading = page.locator('[data-sign="brow.wrinkled"]');
+    await expect(page.locator('[data-sign="with.me"]')).toHaveAttribute('aria-pressed', 'false');
+    await loading.click();
+    await expect(loading).toHaveAttribute('aria-pressed', 'true');
+    now = await logTrial(page, { outcome: 'looked_carried_on', band: 2, distance: '15' });
+    await expect(loading, 'for one trial').toHaveAttribute('aria-pressed', 'false');
     expect(now).toMatchObject({ action: 'break', reasons: ['loading'] });
     expect(await said(page)).toContain('Turn away now, and feed away from it');
 

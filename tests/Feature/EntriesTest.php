@@ -70,6 +70,36 @@ final class EntriesTest extends TestCase
         ], array_column($refused, 'message'));
     }
 
+    public function test_gear_that_is_off_ends_the_session_and_is_told_at_the_next_start(): void
+    {
+        $this->send([$this->trial(1)]);
+        $state = $this->send([$this->entry('event', ['event' => 'gear', 'data' => ['what' => 'turned']])])->json('state');
+
+        self::assertSame(['end_well', ['gear-off']], [$state['advice']['action'], array_column($state['advice']['reasons'], 'code')]);
+        // what is no trouble with gear is a note
+        $this->send([$this->entry('event', ['event' => 'gear', 'data' => ['what' => 'sings']])]);
+        self::assertSame(['gear', 'note'], SessionEvent::query()->orderBy('id')->get()->map(
+            static fn (SessionEvent $event): string => $event->kind->value,
+        )->all());
+        $session = $this->world->session;
+        $this->post("/sessions/{$session->id}/end");
+        $this->get("/sessions/{$session->id}/review")->assertSee('Gear: turned.');
+        $this->get("/plans/{$session->plan_id}/sessions/create")->assertSee('Last time: turned. Look at it');
+    }
+
+    public function test_a_dog_that_hides_its_signs_has_loading_and_with_me_first_and_what_was_asked_for_is_no_stress(): void
+    {
+        $session = $this->world->session;
+        $this->get("/sessions/{$session->id}")->assertSee('id="qs-own_dog_here"', false)->assertDontSee('id="qs-with.me"', false);
+        $this->world->dog->update(['hides_signs' => true]);
+        $this->get("/sessions/{$session->id}")->assertSeeInOrder(['id="qs-brow.wrinkled"', 'id="qs-with.me"'], false);
+
+        $state = $this->send([
+            $this->trial(1, ['signs' => ['sniff.displace', 'asked_to_sniff'], 'band' => 0, 'outcome' => 'returned']),
+        ])->json('state');
+        self::assertSame(0, $state['trials'][0]['proposed']);
+    }
+
     public function test_a_state_that_an_older_version_kept_is_worked_out_anew(): void
     {
         $session = $this->world->session;

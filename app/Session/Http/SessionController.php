@@ -10,12 +10,15 @@ use App\Engine\SituationReader;
 use App\Engine\State\SessionState;
 use App\Models\Plan;
 use App\Models\Session;
+use App\Models\SessionEventKind;
 use App\Models\User;
 use App\People\Http\HandlerOnTheSpot;
 use App\Session\AskAdvice;
+use App\Session\GearTrouble;
 use App\Session\Handlers;
 use App\Session\NotCleared;
 use App\Session\StartSession;
+use App\Support\Fields;
 use Core\Decision\RuleBook;
 use Core\Method\Clearance;
 use Illuminate\Container\Attributes\CurrentUser;
@@ -53,6 +56,9 @@ final readonly class SessionController
             : view('pages.sessions.create', [
                 ...$suggestion, 'plan' => $plan, 'last' => $last, 'missing' => $this->readiness->missing($plan),
                 'people' => $this->handlers->of($plan->responseModel->dog, $user), 'person' => $this->handlers->usual($plan, $user),
+                'gearLastTime' => $last === null ? null : GearTrouble::tryFrom(Fields::of(
+                    $last->events()->where('kind', SessionEventKind::Gear->value)->latest('id')->first()?->data,
+                )->text('what'))?->value,
                 'unread' => $this->readiness->unread($plan, $user),
                 'places' => InSight::places($user)->orderBy('name')->limit(200)->get(),
             ]);

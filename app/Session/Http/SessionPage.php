@@ -132,9 +132,16 @@ final readonly class SessionPage
             ->where('sessions.plan_id', $session->plan_id)
             ->groupBy('sign')->orderByRaw('COUNT(*) DESC')->limit(self::USUAL_SIGNS)->pluck('sign')->all();
         $usual = $session->plan->responseModel->kind === PlanKind::Contact ? self::USUAL_UNDER_THE_HAND : self::USUAL;
-        $codes = array_slice(array_unique([...array_filter($seen, is_string(...)), ...$usual]), 0, self::USUAL_SIGNS);
+        // of a dog that hides its signs these two say most; and a circumstance that explains a sign away is as near as the sign
+        $hidden = $session->plan->responseModel->dog->hides_signs ? ['brow.wrinkled', 'with.me'] : [];
+        $codes = [
+            ...array_slice(array_unique([...$hidden, ...array_filter($seen, is_string(...)), ...$usual]), 0, self::USUAL_SIGNS),
+            'asked_to_sniff', 'own_dog_here',
+        ];
 
-        return array_values(array_filter(array_map(fn (string $code): ?Sign => $this->catalogs->signs->signs[$code] ?? null, $codes)));
+        return array_values(array_filter(array_map(
+            fn (string $code): ?Sign => $this->catalogs->signs->signs[$code] ?? null, array_unique($codes),
+        )));
     }
 
     /** @return list<string> what this dog may stare at, by one tap: what the plan is about, then what was said lately */

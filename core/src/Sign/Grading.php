@@ -41,7 +41,7 @@ final readonly class Grading
     }
 
     /**
-     * @param  list<string>  $codes  signs seen; a code given twice counts once
+     * @param  list<string>  $codes  signs seen, and circumstances that were ticked with them; a code given twice counts once
      * @param  list<string>  $confounds  circumstances that explain some signs away: food just given, food run out
      *
      * @throws InvalidSign if a code is not in the catalog
@@ -52,7 +52,7 @@ final readonly class Grading
         $strong = $medium = $interest = false;
         foreach (array_unique($codes) as $code) {
             $sign = $this->catalog->sign($code);
-            $weight = $this->weight($sign, $confounds);
+            $weight = $this->weight($sign, [...$confounds, ...$codes]);
             if ($weight === SignWeight::Reaction) {
                 return Band::Over;
             }

@@ -142,7 +142,7 @@ final class SmallRulesTest extends TestCase
     {
         $session = static fn (bool $reacted): SessionSummary => new SessionSummary(4, [], $reacted, false, true);
         $streak = static fn (int $elsewhere, bool ...$reacted): int => History::ofSessions(
-            array_map($session, array_values($reacted)), 1.0, null, reactionsElsewhere: $elsewhere,
+            array_map($session, array_values($reacted)), 1.0, null, reactionsElsewhere: max(0, $elsewhere),
         )->reactionStreak;
 
         self::assertSame([2, 0, 1, 3], [$streak(0, true, true), $streak(0, true, false), $streak(1, false), $streak(2, false, true)]);

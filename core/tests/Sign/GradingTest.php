@@ -36,6 +36,11 @@ final class GradingTest extends TestCase
         yield 'one strong sign' => [['freeze'], Band::Strain];
         yield 'any reaction' => [['growl', 'body.loose'], Band::Over];
         yield 'ticked twice counts once' => [['lick.lip', 'lick.lip'], Band::Aware];
+        yield 'sniffing with nothing said' => [['sniff.displace'], Band::Aware];
+        yield 'sniffing that was asked for' => [['sniff.displace', 'asked_to_sniff'], Band::Easy];
+        yield 'sniffing where its own second dog is' => [['own_dog_here', 'sniff.displace'], Band::Easy];
+        yield 'a circumstance explains nothing else away' => [['lick.lip', 'asked_to_sniff'], Band::Aware];
+        yield 'with me is a note, no comfort' => [['lick.lip', 'with.me'], Band::Aware];
         yield 'tiredness is not stress' => [['slow.walk'], Band::Easy];
     }
 

@@ -7,7 +7,7 @@ import { HereStrip, MAX } from './here-strip.js';
 import { listen, mountKeys } from './keys.js';
 import { LeaveDialog } from './leave.js';
 import { begin, isFresh, isPlausible, isWatching, meant, pictured, reduce } from './model.js';
-import { mountSignFinder } from './signs.js';
+import { mountFaceSigns, mountSignFinder } from './signs.js';
 import { SoundDeck } from './sound.js';
 import { Timers } from './timers.js';
 import { View } from './view.js';
@@ -121,6 +121,10 @@ export class Screen {
             button.addEventListener('click', () =>
                 this.logged({ type: 'log', band: null, outcome: button.getAttribute('data-outcome') ?? 'returned' }),
             );
+        for (const button of this.root.querySelectorAll('[data-gear]'))
+            button.addEventListener('click', () =>
+                this.dispatch({ type: 'note', event: 'gear', data: { what: button.getAttribute('data-gear') } }),
+            );
         for (const button of this.root.querySelectorAll('[data-grade]'))
             button.addEventListener('click', () => this.dispatch({ type: 'grade', band: Number(button.getAttribute('data-grade')) }));
         for (const button of this.root.querySelectorAll('[data-answer]'))
@@ -131,6 +135,7 @@ export class Screen {
             );
         this.root.querySelector('[data-details]')?.addEventListener('submit', (event) => event.preventDefault());
         mountSignFinder(this.root);
+        this.showFaceSigns = mountFaceSigns(this.root);
         this.root.querySelector('[data-handler]')?.addEventListener('change', (event) => {
             const { value } = /** @type {HTMLSelectElement} */ (event.target);
             this.dispatch({ type: 'handler', person: Number(value) });
@@ -299,6 +304,7 @@ export class Screen {
         form.reset();
         if (gone instanceof HTMLInputElement) gone.checked = isGone;
         this.timers.clear();
+        this.showFaceSigns?.();
     }
 
     /** @param {Entry[]} entries kept on the device first, then sent */

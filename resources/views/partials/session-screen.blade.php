@@ -175,6 +175,10 @@
                 aria-label="{{ say('sessions.session_screen.stared_at_new') }}" placeholder="{{ say('sessions.session_screen.stared_at_new') }}">
         </div>
         @endif
+        @if($dog->hides_signs && ! $isHandsOn)
+            <div class="picks face-signs mb-2" data-ladder-only>@foreach(['brow.wrinkled', 'with.me'] as $code)<button class="btn btn-outline-primary" type="button"
+                data-sign="{{ $code }}" aria-pressed="false">{{ words()->sign($code) }}</button>@endforeach</div>
+        @endif
         <ol class="latest" aria-label="{{ say('sessions.session_screen.the_latest_trials') }}" data-latest></ol>
         <p class="last-line" data-last-line></p>
 
@@ -213,6 +217,12 @@
                 <div class="form-check"><input class="form-check-input" type="checkbox" id="q-interrupted" name="interrupted"
                     value="1"><label class="form-check-label"
                     for="q-interrupted">{{ say('sessions.session_screen.disturbed_from_outside') }}</label></div>
+                <fieldset><legend>{{ say('sessions.session_screen.gear') }}</legend><div class="picks">
+                    @foreach(App\Session\GearTrouble::cases() as $trouble)
+                        <button class="btn btn-outline-primary" type="button"
+                            data-gear="{{ $trouble->value }}">{{ words()->capital(say("labels.gear_trouble.{$trouble->value}")) }}</button>
+                    @endforeach
+                </div></fieldset>
                 <fieldset><legend>{{ say('sessions.session_screen.a_handling_slip') }}</legend><div class="picks">
                     <input class="btn-check" type="radio" name="slip" id="ql-none" value="" checked><label
                         class="btn btn-outline-primary" for="ql-none">{{ say('sessions.session_screen.none') }}</label>

@@ -14,7 +14,10 @@ use Core\Decision\Retreat;
 use Core\Decision\Rule;
 use Core\Decision\Situation;
 
-/** Short beats long: when time, repetitions or food are used up nothing advances, and the last repetition is a good one. */
+/**
+ * Short beats long: when time, repetitions or food are used up nothing advances, and the last repetition is a good one. Gear that is off
+ * ends it at once.
+ */
 final readonly class KeepTheClock implements Rule
 {
     public function apply(Situation $situation, LoggedTrial $last): ?Advice
@@ -24,6 +27,9 @@ final readonly class KeepTheClock implements Rule
         $minutes = ($situation->now->getTimestamp() - $log->startedAt->getTimestamp()) / 60.0;
         $setMinutes = $log->setStartedAt === null ? 0.0 : ($situation->now->getTimestamp() - $log->setStartedAt->getTimestamp()) / 60.0;
         $trials = count($log->trials);
+        if ($log->condition->isGearOff) {
+            return $situation->advise(Action::EndWell, null, [Reason::of(ReasonCode::GearOff)]);
+        }
         $why = match (true) {
             ! $last->foodLeft => Reason::of(ReasonCode::FoodUsedUp),
             $minutes >= $settings->sessionMinutes => Reason::of(

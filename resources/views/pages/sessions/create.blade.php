@@ -55,6 +55,7 @@
         </div>
         <div class="form-check mb-2"><input class="form-check-input" type="checkbox" id="ground" name="ground_hot" value="1"><label
             class="form-check-label" for="ground">{{ say('sessions.create.ground_is_hot') }}</label></div>
+        @if($gearLastTime !== null)<p class="flag">{{ say('sessions.create.gear_last_time', ['what' => say("labels.gear_trouble.{$gearLastTime}")]) }}</p>@endif
         <div class="form-check mb-3"><input class="form-check-input" type="checkbox" id="kit" name="gear_off" value="1"><label
             class="form-check-label" for="kit">{{ say('sessions.create.gear_is_off') }}</label></div>
     </form>
