@@ -40,8 +40,7 @@ final readonly class DogModelReader
         $fineAt = $model->fine_at_meters === null ? null : Exposure::of(['distance' => $model->fine_at_meters], $catalog);
         $today = new SessionEvidence($now, []);
 
-        $inherited = $model->inherited === null ? null : Inherited::fromArray($model->inherited);
-        $builder = $inherited === null ? $this->builder : $this->builder->inheriting($inherited);
+        $builder = $this->builder->inheriting(Inherited::fromArray($model->inherited ?? []));
 
         // a fit that does not converge leaves the typical dog: nothing is advised from it, a ladder is only laid out
         return $builder->build($scale, $model->reference_stated, $fineAt, $earlier, $today)

@@ -104,7 +104,7 @@ final class PlanReader
                 $model->trigger->motive === 'none', $model->trigger->motive === 'fear',
                 $model->dog->intake?->sudden_change === true && $model->dog->intake->vet_seen_on === null,
             ),
-            $model->inherited === null ? null : Inherited::fromArray($model->inherited),
+            Inherited::fromArray($model->inherited ?? []),
         );
     }
 

@@ -51,7 +51,7 @@ final readonly class WorkingPlan
     /** Fits this plan's model. */
     public function builder(ModelBuilder $usual): ModelBuilder
     {
-        return $this->inherited === null ? $usual : $usual->inheriting($this->inherited);
+        return $usual->inheriting($this->inherited);
     }
 
     /**

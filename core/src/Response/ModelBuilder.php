@@ -84,10 +84,10 @@ final readonly class ModelBuilder
         return new self($this->priors->withSpacing($scale), $this->fading, $this->fitter);
     }
 
-    /** The same, for a dog of which another person's model tells something. */
-    public function inheriting(Inherited $inherited): self
+    /** The same, for a dog of which another person's model may tell something. */
+    public function inheriting(?Inherited $inherited): self
     {
-        return new self($this->priors->inheriting($inherited), $this->fading, $this->fitter);
+        return $inherited === null ? $this : new self($this->priors->inheriting($inherited), $this->fading, $this->fitter);
     }
 
     /** The same, with earlier sessions fading otherwise. */

@@ -30,9 +30,7 @@ final class InheritedTest extends TestCase
     /** @param  list<array{float, int}>  $today */
     private static function second(?Inherited $inherited, array $today = []): DogModel
     {
-        $builder = new ModelBuilder(Fixture::priors());
-
-        return ($inherited === null ? $builder : $builder->inheriting($inherited))->build(
+        return (new ModelBuilder(Fixture::priors()))->inheriting($inherited)->build(
             Fixture::scale(), true, null, [], Fixture::session('2026-10-20', $today),
         ) ?? throw new \LogicException('The fit did not converge.');
     }

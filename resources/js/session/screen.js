@@ -6,7 +6,7 @@ import { nowhere } from './here.js';
 import { HereStrip, MAX } from './here-strip.js';
 import { listen, mountKeys } from './keys.js';
 import { LeaveDialog } from './leave.js';
-import { begin, isFresh, isPlausible, isWatching, meant, pictured, reduce } from './model.js';
+import { advised, begin, isFresh, isPlausible, isWatching, meant, pictured, reduce, since } from './model.js';
 import { mountFaceSigns, mountSignFinder } from './signs.js';
 import { SoundDeck } from './sound.js';
 import { Timers } from './timers.js';
@@ -26,7 +26,7 @@ const LIVE_EVERY = 1500;
 const BREAK_MILLISECONDS = 300_000;
 const SKEW = 'wheatear-skew';
 /** The form of the states that this screen reads: one that a page kept from an older version has is asked for anew. */
-export const FORMAT = 1;
+const FORMAT = 1;
 /** What is held near a trigger, and timed by that. */
 const HELD = ['cued_look', 'passing', 'position'];
 
@@ -476,8 +476,8 @@ export class Screen {
 
     speak() {
         if (!this.model) return;
-        const { advice } = pictured(this.model, Date.now());
-        this.voice.say(`${advice.label}. ${advice.next?.big ?? ''}`);
+        const { label, next } = advised(this.model, Date.now());
+        this.voice.say(`${label}. ${next?.big ?? ''}`);
     }
 
     tick() {
@@ -485,7 +485,7 @@ export class Screen {
         const { state, skew, here, brokeAt } = this.model;
         const now = Date.now();
         this.view.clocks(state, now + skew);
-        this.contact?.rate(state, pictured(this.model, now).logged, now + skew);
+        this.contact?.rate(state, since(this.model), now + skew);
         this.contact?.tick(here.place, now);
         this.leaving.tick(now);
         this.afterwards(now);
