@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { complaints, endSession, expectAccessible, readAndReason, screen, signIn, sql } from './steps.js';
+import { complaints, endSession, expectAccessible, readAndReason, screen, send, signIn, sql } from './steps.js';
 
 /** A night passes at home: what was told of today is of yesterday now. */
 function night() {
@@ -94,7 +94,7 @@ test('a class of six gets the same, and one guardian does it for three days on a
         await expect(page.getByText('¿Puede venir el segundo perro?')).toBeVisible();
         await page.goto('/dogs/2/homework');
         await page.getByLabel('Write to the home').fill('El viernes, en otra alfombra.');
-        await page.getByRole('button', { name: 'Send' }).click();
+        await send(page, 'Send');
         await page.goto('/');
         await expect(page.getByText('¿Puede venir el segundo perro?')).toHaveCount(0);
         await home.reload();

@@ -7,6 +7,7 @@ import {
     lasts,
     makePlanFrom,
     screen,
+    send,
     signIn,
     startSession,
     timePasses,
@@ -68,8 +69,7 @@ test('a muzzle, from first sight to ten minutes worn, over several sessions', as
         mimeType: 'application/json',
         buffer: Buffer.from(JSON.stringify({ ...shipped, label: 'Muzzle in a day' })),
     });
-    await page.getByRole('button', { name: 'Import' }).click();
-
+    await send(page, 'Import');
     await page.goto('/dogs/2');
     await page.getByText('Add gear').click();
     await page.getByLabel('Name', { exact: true }).fill('Willow basket');

@@ -245,7 +245,7 @@ test('ten quiet passes: seven show nothing, two do, and the next trainer reads w
     await page.getByLabel('What was tried, what happened').fill('A remote collar for eight weeks. The uncle still uses it.');
     await page.getByLabel(/Leash pops, remote collars/).check();
     await page.getByRole('button', { name: 'Save' }).click();
-    await page.goto(dog);
+    await expect(page).toHaveURL(dog);
     await expect(page.getByText('Hides signs: small signs count as medium')).toBeVisible();
 
     // looked calm at 5 m: a fact, and why it is no evidence

@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { complaints, makePlan, signIn } from './steps.js';
+import { complaints, makePlan, send, signIn } from './steps.js';
 
 test('a place is sketched by drag and by keys, and the numbers follow', async ({ page }, { project }) => {
     const found = complaints(page);
@@ -45,7 +45,7 @@ test('a scare from anywhere makes today easier, and an incident lets the plans r
     await signIn(page);
     await page.goto('/dogs/create');
     await page.getByLabel('Name', { exact: true }).fill(dog);
-    await page.getByRole('button', { name: 'Add' }).click();
+    await send(page, 'Add');
     await makePlan(page, dog, `Reed cutters ${project.name}`);
     await page.getByRole('link', { name: 'Log a scare' }).first().click();
     await page.getByLabel('Dog', { exact: true }).selectOption({ label: dog });

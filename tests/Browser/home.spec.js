@@ -1,6 +1,6 @@
 import { existsSync, readdirSync, readFileSync } from 'node:fs';
 import { expect, test } from '@playwright/test';
-import { complaints, expectAccessible, signIn, sql } from './steps.js';
+import { complaints, expectAccessible, send, signIn, sql } from './steps.js';
 
 const mailbox = `${process.env.LARAVEL_STORAGE_PATH}/app/mailbox`;
 
@@ -90,7 +90,7 @@ test('homework from a plan in three taps, done in a kitchen without a network, g
         await page.goto('/');
         await expect(page.getByText(`Gorse, at home in “${task}”: growled`)).toBeVisible();
         await page.getByRole('alert').or(page.locator('.alert-danger')).filter({ hasText: task }).getByRole('link').click();
-        await page.getByRole('button', { name: 'Looked at' }).click();
+        await send(page, 'Looked at');
         await page.goto('/');
         await expect(page.getByText(`Gorse, at home in “${task}”`)).toHaveCount(0);
         // at night it waits for the morning; either way it stands ready

@@ -1,6 +1,6 @@
 import { execFileSync, spawnSync } from 'node:child_process';
 import { chromium, expect, test } from '@playwright/test';
-import { complaints, endSession, expectAccessible, logTrial, makePlan, screen, sql, startSession } from './steps.js';
+import { complaints, endSession, expectAccessible, logTrial, makePlan, screen, send, sql, startSession } from './steps.js';
 import { tlsProxy } from './tls.js';
 
 const PUBLIC_URL = process.env.WHEATEAR_PUBLIC_URL ?? 'https://localhost:8434';
@@ -53,11 +53,11 @@ test('from nothing to a guardian’s first session on a phone, behind HTTPS', as
         await owner.getByRole('link', { name: 'Add a client' }).click();
         await owner.getByLabel('Name of the household').fill('Fenby family');
         await owner.getByLabel('Phone').fill('01632 960 180');
-        await owner.getByRole('button', { name: 'Add' }).click();
+        await send(owner, 'Add');
         await owner.goto('/dogs/create');
         await owner.getByLabel('Name', { exact: true }).fill('Pilot');
         await owner.getByLabel('Client').selectOption('Fenby family');
-        await owner.getByRole('button', { name: 'Add' }).click();
+        await send(owner, 'Add');
         await makePlan(owner, 'Pilot', 'Wheelbarrows');
     });
 
@@ -150,22 +150,23 @@ test('from nothing to a guardian’s first session on a phone, behind HTTPS', as
     await browser.close();
 });
 
-test('a morning at the desk: what is wrong is put right, and an old hand leaves', async ({ browser, page }) => {
+test('a morning at the desk: what is wrong is put right, and an old hand leaves', async ({ browser, page }, { retry }) => {
     const found = complaints(page);
     const link = (/** @type {string} */ text) => new URL(linkIn(text)).pathname;
+    // an address belongs to one person, also where this is tried again
     await page.goto(link(execFileSync('php', ['artisan', 'wheatear:set-up-link']).toString()));
     await page.getByLabel('Name of the practice').fill('Sluice Row Dogs');
     await page.getByLabel('Name', { exact: true }).fill('Orla Pike');
-    await page.getByLabel('Email address').fill('orla@sluicerow.example');
+    await page.getByLabel('Email address').fill(`orla@sluicerow${retry}.example`);
     await page.getByLabel('Choose a password').fill(PASSWORD);
-    await page.getByRole('button', { name: 'Start' }).click();
+    await send(page, 'Start');
 
     /** Invites somebody, who joins at once on a device of their own. @param {string} name */
     const join = async (name) => {
         await page.goto('/people/create');
         await page.getByLabel('Name', { exact: true }).fill(name);
         await page.getByRole('button', { name: 'Add' }).click();
-        await page.getByLabel('Email address').fill(`${name.split(' ')[0].toLowerCase()}@sluicerow.example`);
+        await page.getByLabel('Email address').fill(`${name.split(' ')[0].toLowerCase()}@sluicerow${retry}.example`);
         await page.getByLabel('Signs in as').selectOption('trainer');
         await page.getByRole('button', { name: 'Send the invitation' }).click();
         const theirs = await (await browser.newContext()).newPage();
@@ -179,7 +180,7 @@ test('a morning at the desk: what is wrong is put right, and an old hand leaves'
     for (const dog of ['Peblbe', 'Skerry']) {
         await old.goto('/dogs/create');
         await old.getByLabel('Name', { exact: true }).fill(dog);
-        await old.getByRole('button', { name: 'Add' }).click();
+        await send(old, 'Add');
         await makePlan(old, dog, `Carts of ${dog}`);
         await startSession(old);
         await logTrial(old, { outcome: 'returned', band: 0 });
@@ -198,7 +199,7 @@ test('a morning at the desk: what is wrong is put right, and an old hand leaves'
         await page.getByLabel('Address (optional)', { exact: true }).fill('1 Old Quay');
         await page.getByRole('button', { name: 'Add' }).click();
         await page.getByLabel('Address (optional)', { exact: true }).fill('9 New Quay');
-        await page.getByRole('button', { name: 'Save', exact: true }).click();
+        await send(page, 'Save');
         await page.reload();
         await expect(page.getByLabel('Address (optional)', { exact: true })).toHaveValue('9 New Quay');
         await page.goto('/dogs');

@@ -48,6 +48,14 @@ export function complaints(page) {
     return found;
 }
 
+/**
+ * Sends a form and waits for what it leads to: who goes elsewhere at once leaves before it was answered.
+ * @param {Page} page @param {string} name of its button
+ */
+export async function send(page, name) {
+    await Promise.all([page.waitForEvent('domcontentloaded'), page.getByRole('button', { name, exact: true }).click()]);
+}
+
 /** What most plans of these tests are told. */
 const TOLD = { 'Room there': '120', 'Reacts at': '5', 'Known to be fine at': '40', Start: '80', Goal: '5' };
 
