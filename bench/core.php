@@ -20,10 +20,12 @@ use Core\Measure\Distance;
 use Core\Planning\FoundPath;
 use Core\Planning\NoPath;
 use Core\Planning\PathSearch;
+use Core\Response\DogModel;
 use Core\Response\Fitter;
 use Core\Response\ModelBuilder;
 use Core\Response\ModelPriors;
 use Core\Response\ObservedRow;
+use Core\Response\Parameters;
 use Core\Response\Prior;
 use Core\Response\RiskCaps;
 use Core\Response\SessionEvidence;
@@ -90,7 +92,7 @@ if (is_string($theirs) && trim($theirs) !== '') {
     [$milliseconds, $deviance] = array_map(floatval(...), explode(' ', trim($theirs)));
     printf(
         "MASS::polr, the same data    %8.2f ms   ratio ours/polr %.2f   (-2 ln L %.6f, ours %.6f)\n", $milliseconds, $ours / $milliseconds,
-        $deviance, -2 * ($fit()?->logLikelihood ?? NAN),
+        $deviance, -2 * ($fit()->logLikelihood ?? NAN),
     );
 } else {
     echo "MASS::polr                   not measured: Rscript is not here\n";
@@ -135,13 +137,20 @@ $trials = array_fill(0, 12, new LoggedTrial(
     null, false, false, $now,
 ));
 $log = new SessionLog($now, $now, $trials);
-$advise = static fn (): mixed => RuleBook::standard()->decide(new Situation(
-    $catalog, $signs, $ladder, RuleSettings::of(RiskCaps::usual()), new History(Level::ofStep($ladder, 4), trialsEver: 1000), $log,
-    $builder->build($scale, true, null, $earlier, $log->evidence()), $now,
+$advise = static fn (?DogModel $model): mixed => RuleBook::standard()->decide(new Situation(
+    $catalog, $signs, $ladder, RuleSettings::of(RiskCaps::usual()), new History(Level::ofStep($ladder, 4), trialsEver: 1000), $log, $model,
+    $now,
 ));
-$median($advise, 10);
+// the first advice of a session settles the spread of days and where the fit starts
+$first = static fn (): mixed => $advise($builder->build($scale, true, null, $earlier, $log->evidence()));
+$settled = $builder->build($scale, true, null, $earlier, $log->evidence()) ?? throw new LogicException('No fit.');
+$mode = new Parameters($settled->fit->mode->theta, [], 4);
+$after = static fn (): mixed => $advise($builder->build($scale, true, null, $earlier, $log->evidence(), $mode, $settled->spread));
+$median($first, 10);
+$median($after, 10);
+printf("advice after a trial         %8.2f ms   1,000 earlier trials\n", $median($after, 41));
 printf(
-    "advice, 1,000 earlier trials %8.2f ms   peak memory %.0f MB   (cold start, %d distinct rows)\n", $median($advise, 21),
+    "advice, first of a session   %8.2f ms   peak memory %.0f MB   (cold start, %d distinct rows)\n", $median($first, 21),
     memory_get_peak_usage(true) / 1048576,
     array_sum(array_map(static fn (SessionEvidence $session): int => count($session->rows), $earlier)),
 );

@@ -20,7 +20,8 @@ require dirname(__DIR__).'/vendor/autoload.php';
 
 /**
  * Dogs drawn from the priors whose limit wanders from session to session, with days that differ and earlier sessions fading:
- * how often the intervals of the risk of strain on a typical day, right after the last session, hold the truth.
+ * how often the intervals of the risk of strain on a typical day, right after the last session, hold the truth, after
+ * ten sessions and after thirty.
  */
 $data = static fn (string $name): array =>
     json_decode((string) file_get_contents(dirname(__DIR__)."/core/data/{$name}.json"), true, flags: JSON_THROW_ON_ERROR);
@@ -30,10 +31,10 @@ $builder = new ModelBuilder(ModelPriors::fromArray($data('priors')));
 $at = static fn (float $meters): Exposure => Exposure::of(['distance' => $meters], $catalog);
 $dogs = 300;
 printf(
-    "%d dogs each, 10 sessions of 15 trials two days apart\n%-26s %10s %10s %18s\n", $dogs, 'drift a session (logits)', '80 %', '90 %',
-    'one-sided 80 %',
+    "%d dogs each, sessions of 15 trials two days apart\n%-10s %-26s %10s %10s %18s\n", $dogs, 'sessions', 'drift a session (logits)',
+    '80 %', '90 %', 'one-sided 80 %',
 );
-foreach ([0.0, 0.2, 0.35, 0.6] as $drift) {
+foreach ([[10, 0.0], [10, 0.2], [10, 0.35], [10, 0.6], [30, 0.0], [30, 0.2], [30, 0.35], [30, 0.6]] as [$count, $drift]) {
     $eighty = $ninety = $bound = 0;
     for ($dog = 0; $dog < $dogs; $dog++) {
         $chance = new Chance(new Randomizer(new Xoshiro256StarStar(77_000 + $dog)));
@@ -41,7 +42,7 @@ foreach ([0.0, 0.2, 0.35, 0.6] as $drift) {
         $gaps = [$chance->gamma(8, 2.1), $chance->gamma(8, 1.6), $chance->gamma(8, 1.3)];
         $slope = $chance->gamma(8, 2.2222);
         $sessions = [];
-        for ($s = 0; $s < 10; $s++) {
+        for ($s = 0; $s < $count; $s++) {
             $top += $drift * $chance->normal();
             $offset = 0.7 * $chance->normal();
             $trials = [];
@@ -50,13 +51,14 @@ foreach ([0.0, 0.2, 0.35, 0.6] as $drift) {
                 $draw = $chance->uniform();
                 $band = 0;
                 foreach ([$top - array_sum($gaps), $top - $gaps[1] - $gaps[2], $top - $gaps[2], $top] as $k => $cut) {
-                    $band = $draw < Probability::fromLogit($slope * log(10.0 / $meters, 2) + $offset - $cut) ? $k + 1 : $band;
+                    $band = $draw < Probability::fromLogit($slope * log(10.0 / $meters, 2) + $offset - $cut)->value ? $k + 1 : $band;
                 }
                 $trials[] = ['exposure' => $at($meters), 'band' => Band::from($band), 'afterReaction' => false];
             }
             $sessions[] = SessionEvidence::ofTrials(new DateTimeImmutable('2026-01-01 +'.(2 * $s).' days'), $trials);
         }
-        $model = $builder->build($scale, true, null, $sessions, new SessionEvidence(new DateTimeImmutable('2026-01-21'), []))
+        $after = new SessionEvidence(new DateTimeImmutable('2026-01-01 +'.(2 * $count).' days'), []);
+        $model = $builder->build($scale, true, null, $sessions, $after)
             ?? throw new LogicException('No fit.');
         $linear = $model->linear($at(30.0), Band::Strain, Day::Typical);
         $truth = $slope * log(10.0 / 30.0, 2) - ($top - $gaps[2]);
@@ -65,5 +67,5 @@ foreach ([0.0, 0.2, 0.35, 0.6] as $drift) {
         $ninety += abs($off) <= 1.6449 ? 1 : 0;
         $bound += $off <= 0.8416 ? 1 : 0;
     }
-    printf("%-26.2f %9.0f%% %9.0f%% %17.0f%%\n", $drift, 100 * $eighty / $dogs, 100 * $ninety / $dogs, 100 * $bound / $dogs);
+    printf("%-10d %-26.2f %9.0f%% %9.0f%% %17.0f%%\n", $count, $drift, 100 * $eighty / $dogs, 100 * $ninety / $dogs, 100 * $bound / $dogs);
 }

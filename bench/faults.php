@@ -27,6 +27,7 @@ $phones->settle(PHONES);
 $phones->signIn();
 printf("Seed %d: %d phones, a trial every %.0f s each, for %d s.\n", $seed, PHONES, EVERY, $seconds);
 $next = 5.0;
+/** @var array<string, float> $until when what is on ends, and the time now */
 $until = ['network_off' => 0.0, 'answers_lost' => 0.0];
 $happened = [];
 $isDone = $phones->work(
@@ -49,6 +50,7 @@ $isDone = $phones->work(
         return $now < (int) $seconds;
     },
     static function () use (&$until): array {
+        /** @var array<string, float> $until */
         return [
             'reachable' => ($until['now'] ?? 0.0) >= $until['network_off'], 'lossy' => ($until['now'] ?? 0.0) < $until['answers_lost'],
         ];

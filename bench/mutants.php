@@ -16,30 +16,32 @@ use Bench\Mutation\Mutants;
 use Random\Engine\Xoshiro256StarStar;
 use Random\Randomizer;
 
-$options = getopt('', ['each:', 'seed:', 'only:', 'list:', 'copy:', 'map:']);
+$options = getopt('', ['each:', 'seed:', 'only:', 'list:', 'copy:', 'maps:']);
 $text = static fn (string $name, string $else): string => is_string($options[$name] ?? null) ? $options[$name] : $else;
 [$each, $only, $copy] = [(int) $text('each', '12'), $text('only', ''), $text('copy', '')];
 $random = new Randomizer(new Xoshiro256StarStar((int) $text('seed', '1')));
 
 /** Longer than any test that passes; then the change has made something endless, and is caught. */
-const PATIENCE = 120;
+const PATIENCE = 300;
 
 /** Tests that a change has to get past: those of the application take their time. */
-const MAX_TESTS = ['core' => 150, 'app' => 40];
+const MAX_TESTS = ['core' => 150, 'app' => 90];
 
 // which tests run which line of the copy, and how much of what a test runs is in one file
 $tests = $inFile = $inAll = [];
-foreach (new SplFileObject($text('map', '')) as $line) {
-    $row = json_decode((string) $line, true);
-    if (is_array($row)) {
-        // of a test with data all sets are run
-        $row['test'] = strtok($row['test'], '#');
-        foreach ($row['ran'] as $file => $lines) {
-            $file = substr($file, strlen($copy) + 1);
-            $inFile[$file][$row['test']] = ($inFile[$file][$row['test']] ?? 0) + count($lines);
-            $inAll[$row['test']] = ($inAll[$row['test']] ?? 0) + count($lines);
-            foreach ($lines as $number) {
-                $tests[$file][$number][] = $row['test'];
+foreach (explode(',', $text('maps', '')) as $map) {
+    foreach (new SplFileObject($map) as $line) {
+        $row = json_decode((string) $line, true);
+        if (is_array($row)) {
+            // of a test with data all sets are run
+            $row['test'] = strtok($row['test'], '#');
+            foreach ($row['ran'] as $file => $lines) {
+                $file = substr($file, strlen($copy) + 1);
+                $inFile[$file][$row['test']] = ($inFile[$file][$row['test']] ?? 0) + count($lines);
+                $inAll[$row['test']] = ($inAll[$row['test']] ?? 0) + count($lines);
+                foreach ($lines as $number) {
+                    $tests[$file][$number][] = $row['test'];
+                }
             }
         }
     }
@@ -117,10 +119,11 @@ foreach ($folders as $folder => $mutants) {
         "%-24s %3d of %3d killed (%3.0f %%), of %d possible\n", $folder, $killed, count($chosen), 100 * $killed / max(1, count($chosen)),
         count($mutants),
     );
+    // folder by folder, so that a run which is broken off has said what it knows
+    $text('list', '') === '' || file_put_contents($text('list', ''), implode("\n", $survivors)."\n");
 }
 echo "\n";
 foreach ($all as $kind => $caught) {
     printf("%-12s %3d of %3d\n", $kind, count(array_filter($caught)), count($caught));
 }
-$list = implode("\n", $survivors)."\n";
-$text('list', '') === '' ? print("\n{$list}") : file_put_contents($text('list', ''), $list);
+$text('list', '') === '' && print "\n".implode("\n", $survivors)."\n";

@@ -28,8 +28,10 @@ require dirname(__DIR__).'/vendor/autoload.php';
  *     away    answers that asked for less after a calm trial
  *     below   share of trials below ground already solid
  *     start   the farthest first start, in parts of the farthest distance that passed the test
+ *     near    how often the near end of the limit's range held at a session's start; far: its far end
+ *     told    the factor by which the worst group of forecasts is off (30 expected and more; 90 %): struggling and going over
  *
- * Usage: bench/policies [--dogs=60] [--seed=2] [--families=cliff,drift] [--caps=0.05,0.01] (seeds 1, 5, 7 and 8 were used for tuning)
+ * Usage: bench/policies [--dogs=60] [--seed=2] [--families=cliff,drift] [--caps=0.05,0.01] (seeds 1, 3, 5, 7 and 8 were used for tuning)
  */
 $options = getopt('', ['dogs:', 'seed:', 'families:', 'caps:']);
 $dogs = max(2, (int) ($options['dogs'] ?? 60));
@@ -51,8 +53,8 @@ $experiment = static fn (string $family, float $chance): Experiment => new Exper
 
 printf("%d dogs a family, seed %d, caps %s %% and %s %%\n", $dogs, $seed, 100 * $caps->strain->value, 100 * $caps->reaction->value);
 printf(
-    "%-15s %5s %13s %11s %5s %9s %12s %5s %5s %6s %6s\n", 'family', 'over', '95 %', 'hand', 'str', 'ses', 'oracle', 'arr', 'away', 'below',
-    'start',
+    "%-15s %5s %13s %11s %5s %9s %12s %5s %5s %6s %6s %5s %5s %9s\n", 'family', 'over', '95 %', 'hand', 'str', 'ses', 'oracle', 'arr',
+    'away', 'below', 'start', 'near', 'far', 'told',
 );
 foreach (array_keys($families) as $family) {
     $engine = new CourseTally($experiment($family, 0.004)->run(PolicyName::Engine, $dogs));
@@ -66,9 +68,11 @@ foreach (array_keys($families) as $family) {
     $ratio = $oracle->sessionsTo(0.5) === null || $engine->sessionsTo(0.5) === null
         ? '-' : number_format($engine->sessionsTo(0.5) / $oracle->sessionsTo(0.5), 2);
     printf(
-        "%-15s %5.2f %6.2f–%-6.2f %5.1f %5.2f %5.2f %4s/%-4s %6s %5s %5.2f %5d %6.2f %6.2f\n", $family, $over, $low, $high, $hand,
+        "%-15s %5.2f %6.2f–%-6.2f %5.1f %5.2f %5.2f %4s/%-4s %6s %5s %5.2f %5d %6.2f %6.2f %5.2f %5.2f %4s %4s\n",
+        $family, $over, $low, $high, $hand,
         $over / max(0.01, $hand), $engine->strainsPer100(), $engine->sessionsTo(0.5) ?? '-', $engine->sessionsTo(0.9) ?? '-',
         $oracle->sessionsTo(0.5) ?? '-', $ratio, $engine->shareArrived(), $engine->easesAfterCalm(), $engine->shareBelowSolid(),
-        $engine->farthestStart(),
+        $engine->farthestStart(), ...$engine->rangesHeld(),
+        ...array_map(static fn (?float $off): string => $off === null ? '-' : number_format($off, 1), $engine->foretold()),
     );
 }

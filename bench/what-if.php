@@ -24,6 +24,7 @@ use Core\Measure\Distance;
 use Core\Response\ModelBuilder;
 use Core\Response\RiskCaps;
 use Core\Response\SessionEvidence;
+use Core\Response\Spread;
 use Core\Simulation\Chance;
 use Core\Simulation\Fan;
 use Core\Simulation\Future;
@@ -50,7 +51,7 @@ $template = Exposure::of([DimensionKey::Distance->value => 12.0, ...$usual], $ca
 $slope = $catalog->dimension(DimensionKey::Distance->value)->slope;
 $ladder = Ladder::of(array_map(
     static fn (Distance $at): Step => new Step($template->withDistance($at), Criterion::run(5)),
-    (new EqualRatioLadder($slope->shape / $slope->rate))->between(Distance::fromMeters(48.0), Distance::fromMeters(6.0)),
+    (new EqualRatioLadder($slope->mean()))->between(Distance::fromMeters(48.0), Distance::fromMeters(6.0)),
 ));
 $plan = new WorkingPlan(
     $ladder, RuleSettings::of(RiskCaps::usual(), mostTrials: 20, room: Distance::fromMeters(100.0)), $stated, true, null, $catalog,
@@ -69,24 +70,24 @@ $solid = [5 => 0.0, 10 => 0.0, 20 => 0.0];
 for ($i = 0; $i < $dogs; $i++) {
     $chance = new Chance(new Randomizer(new Xoshiro256StarStar(100_003 * $seed + $i)));
     $dog = SimulatedDog::drawn($scale, new Temperament, $chance);
-    $past = Future::of($dog, $assembly, $plan, [], [], null, $start, 0.7, 2.0, $before);
+    $past = Future::of($dog, $assembly, $plan, [], [], null, $start, new Spread(0.7), 2.0, $before);
     if ($past->outlook()->arrived !== null) {
         continue;
     }
     [$evidence, $summaries, $lastAt] = [$past->evidence(), $past->summaries(), $past->lastAt()];
     $from = $start->modify('+'.(2 * $before).' days');
-    $daySd = $builder->daySpread($plan->scale($evidence), true, null, $evidence);
-    $model = $assembly->model($plan, $evidence, new SessionEvidence($from, []), null, $daySd);
+    $spread = $builder->spread($plan->scale($evidence), true, null, $evidence);
+    $model = $assembly->model($plan, $evidence, new SessionEvidence($from, []), null, $spread);
     if ($model === null) {
         continue;
     }
     $began = hrtime(true);
     $futures = array_map(static fn (): Outlook => Future::of(
-        PosteriorDog::drawn($model, $chance), $assembly, $plan, $evidence, $summaries, $lastAt, $from, $daySd, 2.0, HORIZON,
+        PosteriorDog::drawn($model, $chance), $assembly, $plan, $evidence, $summaries, $lastAt, $from, $spread, 2.0, HORIZON,
     )->outlook(), range(1, $ways));
     $spent += (hrtime(true) - $began) / 1e9 / $ways;
     $fan = Fan::of($futures, HORIZON, $ladder->top());
-    $way = Future::of($dog, $assembly, $plan, $evidence, $summaries, $lastAt, $from, $daySd, 2.0, HORIZON)->outlook();
+    $way = Future::of($dog, $assembly, $plan, $evidence, $summaries, $lastAt, $from, $spread, 2.0, HORIZON)->outlook();
     $truth = $way->arrived ?? INF;
     // what is solid after so many sessions: a step on the edge of the band is half within
     foreach ($solid as $session => $share) {

@@ -64,6 +64,7 @@ use App\Plan\Http\PlanController;
 use App\Plan\Http\PlanReviewController;
 use App\Plan\Http\SoundSetUpController;
 use App\Practice\Http\FindController;
+use App\Practice\Http\OwnPriorsController;
 use App\Practice\Http\PracticeController;
 use App\Practice\Http\SettingsController;
 use App\Practice\Http\TodayController;
@@ -153,6 +154,8 @@ Route::middleware(['auth', 'auth.session', KnownDevice::class])->group(function 
     Route::delete('/account/devices/{device}', [AccountController::class, 'endDevice'])->whereNumber('device')->name('account.devices.end');
     Route::get('/practice', [PracticeController::class, 'edit'])->name('practice');
     Route::put('/practice', [PracticeController::class, 'update']);
+    Route::put('/practice/own-priors', [OwnPriorsController::class, 'update'])->name('own-priors');
+    Route::delete('/practice/own-priors', [OwnPriorsController::class, 'destroy']);
     Route::get('/trail', TrailController::class)->name('trail');
     Route::get('/find', FindController::class)->name('find');
     Route::resource('people', PersonController::class)->only(['index', 'create', 'store', 'show', 'update']);

@@ -80,6 +80,7 @@ final readonly class RecordAssessment
             'reference_meters' => $draft->reaction->meters ?? $this->catalogs->priors->assumedReferenceMeters,
             'reference_stated' => $draft->reaction !== null || $told !== null,
             'reacts_to' => $ladder === null ? null : ($told ?? $ladder->step($ladder->top())->exposure)->values,
+            'inherited' => $dog->practice->own_priors[$draft->kind->value] ?? null,
         ]);
     }
 

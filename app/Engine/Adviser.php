@@ -66,13 +66,13 @@ final readonly class Adviser
         ]);
     }
 
-    /** @return array{dimensions: list<string>, theta: array<int, float>, daySd: float} */
+    /** @return array{dimensions: list<string>, theta: array<int, float>, daySd: float, walkSd: float} */
     private static function mode(DogModel $model): array
     {
         return [
             'dimensions' => $model->scale->keys(),
             'theta' => $model->fit->mode->theta,
-            'daySd' => $model->daySd,
+            ...$model->spread->toArray(),
         ];
     }
 

@@ -19,8 +19,10 @@ final readonly class EvidenceJson
         ], $evidence->rows), JSON_THROW_ON_ERROR);
     }
 
-    public static function decode(\DateTimeImmutable $startedAt, string $json, float $upset, DimensionCatalog $catalog): SessionEvidence
-    {
+    /** @param  float  $stricter  bands by which whoever graded it is known to grade harder */
+    public static function decode(
+        \DateTimeImmutable $startedAt, string $json, float $upset, DimensionCatalog $catalog, float $stricter = 0.0,
+    ): SessionEvidence {
         $rows = [];
         /**
          * @var list<array{exposure: array<string, float|int|string>, afterReaction: bool, counts: array{int, int, int, int, int}}> $stored
@@ -30,6 +32,6 @@ final readonly class EvidenceJson
             $rows[] = new EvidenceRow(Exposure::of($row['exposure'], $catalog), $row['afterReaction'], $row['counts']);
         }
 
-        return new SessionEvidence($startedAt, $rows, $upset);
+        return new SessionEvidence($startedAt, $rows, $upset, $stricter);
     }
 }

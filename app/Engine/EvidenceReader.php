@@ -64,16 +64,17 @@ final readonly class EvidenceReader
     {
         // the index tells which; their long columns are read for those alone
         $ids = Session::query()->toBase()
-            ->whereIn('plan_id', Plan::query()->withTrashed()->toBase()->where('response_model_id', $model->id)->select('id'))
+            ->whereIn('plan_id', Plan::ofModel($model->id))
             ->where('started_at', '<', $before->format('Y-m-d H:i:s.v'))->where('id', '<>', $without ?? 0)
             ->orderByDesc('started_at')->orderByDesc('id')->limit(self::MAX_SESSIONS)->pluck('id');
         $found = [];
         $newest = null;
         $trialsSince = 0;
         foreach ($ids->chunk(self::CHUNK) as $chunk) {
-            foreach (Session::query()->toBase()->whereIn(
-                'id', $chunk,
-            )->whereNotNull('evidence')->orderByDesc('started_at')->orderByDesc('id')->get(['started_at', 'upset', 'evidence']) as $row) {
+            $rows = Session::query()->toBase()->whereIn('sessions.id', $chunk)->whereNotNull('evidence')
+                ->leftJoin('users', 'users.id', '=', 'sessions.user_id')->orderByDesc('started_at')->orderByDesc('sessions.id')
+                ->get(['started_at', 'upset', 'evidence', 'stricter']);
+            foreach ($rows as $row) {
                 $session = $this->decode(Fields::of($row), 'started_at', $model);
                 $newest ??= $session->startedAt;
                 $days = ($newest->getTimestamp() - $session->startedAt->getTimestamp()) / 86400;
@@ -91,9 +92,9 @@ final readonly class EvidenceReader
     /** @return list<SessionEvidence> oldest first */
     private function assessed(ResponseModel $model, \DateTimeImmutable $before): array
     {
-        $rows = Assessment::query()
-            ->toBase()->where('response_model_id', $model->id)->where('made_at', '<=', $before->format('Y-m-d H:i:s.v'))
-            ->orderByDesc('made_at')->limit(self::MAX_ASSESSMENTS)->get(['made_at', 'evidence']);
+        $rows = Assessment::query()->toBase()->leftJoin('users', 'users.id', '=', 'user_id')
+            ->where('response_model_id', $model->id)->where('made_at', '<=', $before->format('Y-m-d H:i:s.v'))
+            ->orderByDesc('made_at')->limit(self::MAX_ASSESSMENTS)->get(['made_at', 'evidence', 'stricter']);
 
         return array_values($rows->reverse()->map(
             fn (object $row): SessionEvidence => $this->decode(Fields::of($row), 'made_at', $model),
@@ -104,7 +105,7 @@ final readonly class EvidenceReader
     {
         return EvidenceJson::decode(
             new \DateTimeImmutable($row->text($at), new \DateTimeZone('UTC')), $row->text('evidence'), $row->number('upset'),
-            $this->catalogs->dimensions($model->kind),
+            $this->catalogs->dimensions($model->kind), $row->number('stricter'),
         );
     }
 }

@@ -45,8 +45,7 @@ final readonly class EvidenceStamp
     /** Of all sessions of a model, from an index alone: which there are, and when each changed last. */
     private static function sessions(int $responseModelId): string
     {
-        $found = Fields::of(Session::query()->toBase()->whereIn('plan_id', Plan::query()->withTrashed()->toBase()
-            ->where('response_model_id', $responseModelId)->select('id'))
+        $found = Fields::of(Session::query()->toBase()->whereIn('plan_id', Plan::ofModel($responseModelId))
             ->selectRaw("COUNT(*) AS sessions, BIT_XOR(CRC32(CONCAT_WS(' ', id, revised_at))) AS revised")->first());
 
         return $found->int('sessions').' '.$found->text('revised');

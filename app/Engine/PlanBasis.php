@@ -8,6 +8,7 @@ use Core\Decision\SessionSummary;
 use Core\Decision\WorkingPlan;
 use Core\Response\DogModel;
 use Core\Response\SessionEvidence;
+use Core\Response\Spread;
 
 /** A plan with what its log says until now. */
 final readonly class PlanBasis
@@ -15,10 +16,10 @@ final readonly class PlanBasis
     /**
      * @param  list<SessionEvidence>  $evidence  oldest first
      * @param  list<SessionSummary>  $summaries
-     * @param  float  $daySd  in logits
      */
     public function __construct(
-        public WorkingPlan $plan, public array $evidence, public array $summaries, public ?\DateTimeImmutable $lastAt, public float $daySd,
+        public WorkingPlan $plan, public array $evidence, public array $summaries, public ?\DateTimeImmutable $lastAt,
+        public Spread $spread,
         public DogModel $model,
     ) {
     }

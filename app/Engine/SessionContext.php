@@ -22,6 +22,7 @@ final readonly class SessionContext
      * @param  list<int>  $stepIds  by position
      * @param  list<SessionEvidence>  $earlier  oldest first
      * @param  mixed  $lastMode  of the newest earlier session of the same model, as the adviser stored it
+     * @param  float  $stricter  bands by which whoever logs it is known to grade harder
      */
     public function __construct(
         public Plan $plan,
@@ -33,6 +34,7 @@ final readonly class SessionContext
         public array $earlier,
         public History $history,
         public mixed $lastMode,
+        public float $stricter,
     ) {
     }
 }

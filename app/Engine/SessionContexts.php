@@ -80,9 +80,7 @@ final class SessionContexts
             $summaries[] = SummaryJson::decode($row->text('summary'), $inCore->catalog, $inCore->ladder);
             $places[] = $row->intOrNull('place_id');
         }
-        $mode = $earlier->whereIn('plan_id', Plan::query()->withTrashed()->toBase()->where(
-            'response_model_id', $plan->response_model_id,
-        )->select('id'))->value('mode');
+        $mode = $earlier->whereIn('plan_id', Plan::ofModel($plan->response_model_id))->value('mode');
         $newest = $rows->first();
 
         return [
@@ -143,6 +141,7 @@ final class SessionContexts
         return new SessionContext(
             $plan, $place, $session->sets()->get(), $inCore, $this->plans->stepIds($plan), $this->zones->of($plan->practice_id), $earlier,
             $this->history($plan, $inCore, $setting, $session->started_at, $summaries, $lastAt, $places), $lastMode,
+            $session->user->stricter ?? 0.0,
         );
     }
 

@@ -142,12 +142,12 @@ final readonly class SessionStates
         return array_diff_key($step->values, $exposure->values) === [];
     }
 
-    /** @return list<PlaceState> steps of the ladder below where the session stands, the hardest first */
+    /** @return list<PlaceState> steps of the ladder below where the session stands, on its way, the hardest first */
     private static function easier(Situation $situation, int $step, ?Player $player): array
     {
         $found = [];
-        for ($easier = $step - 1; $easier >= max(0, $step - self::MOST_EASIER); $easier--) {
-            $found[] = self::place($situation->ladder->step($easier)->exposure, $situation, $player, "step:{$easier}");
+        while (count($found) < self::MOST_EASIER && ($step = $situation->ladder->below($step)) !== null) {
+            $found[] = self::place($situation->ladder->step($step)->exposure, $situation, $player, "step:{$step}");
         }
 
         return $found;

@@ -17,6 +17,7 @@ use Core\Decision\WorkingPlan;
 use Core\Exposure\LoadScale;
 use Core\Response\ModelBuilder;
 use Core\Response\SessionEvidence;
+use Core\Response\Spread;
 use Core\Response\WarmStart;
 use Illuminate\Contracts\Cache\Repository;
 
@@ -41,11 +42,12 @@ final readonly class SituationReader
         $last = $session->sets->last();
         $log = new SessionLog(
             $session->started_at->setTimezone($context->zone), $last?->started_at, $trials, $session->upset, self::condition($session),
+            stricter: $context->stricter,
         );
 
         return $this->assembly->situation(
             $context->inCore->withRoom((new Setting($context->place))->room()), $context->history, $log, $context->earlier, $now,
-            self::start($session->mode ?? $context->lastMode), Fields::of($session->mode)->numberOrNull('daySd'),
+            self::start($session->mode ?? $context->lastMode), Spread::fromArray($session->mode ?? []),
         );
     }
 
@@ -62,7 +64,7 @@ final readonly class SituationReader
         $log = new SessionLog($now->setTimezone($this->zones->of($plan->practice_id)), null, [], $setting->upset);
 
         return $this->assembly->situation(
-            $inCore, $history, $log, $earlier, $now, self::start($lastMode), $this->daySpread($plan, $inCore, $earlier),
+            $inCore, $history, $log, $earlier, $now, self::start($lastMode), $this->spread($plan, $inCore, $earlier),
         );
     }
 
@@ -102,10 +104,10 @@ final readonly class SituationReader
     {
         $inCore = $this->plans->read($plan)->withRoom((new Setting($plan->place))->room());
         [$earlier, $summaries, $lastAt] = $this->contexts->earlier($plan, null, $now, $inCore);
-        $daySd = $this->daySpread($plan, $inCore, $earlier);
-        $model = $this->assembly->model($inCore, $earlier, new SessionEvidence($now, []), null, $daySd);
+        $spread = $this->spread($plan, $inCore, $earlier);
+        $model = $this->assembly->model($inCore, $earlier, new SessionEvidence($now, []), null, $spread);
 
-        return $model === null ? null : new PlanBasis($inCore, $earlier, $summaries, $lastAt, $daySd, $model);
+        return $model === null ? null : new PlanBasis($inCore, $earlier, $summaries, $lastAt, $spread, $model);
     }
 
     private static function condition(Session $session): Condition
@@ -116,19 +118,22 @@ final readonly class SituationReader
     }
 
     /**
-     * Kept until anything is logged: it takes several fits. The spread of days depends on earlier sessions only, so the first
-     * advice of a session settles it for all of it.
+     * Kept until a session comes or one before the newest changes: it takes several fits. How far days lie apart, today's trials do not
+     * say: the first advice of a session settles it for all of it.
      *
      * @param  list<SessionEvidence>  $earlier
      */
-    private function daySpread(Plan $plan, WorkingPlan $inCore, array $earlier): float
+    private function spread(Plan $plan, WorkingPlan $inCore, array $earlier): Spread
     {
-        return $this->cache->remember(
-            "day-spread {$plan->id} ".EvidenceStamp::of($plan, $inCore), EvidenceStamp::SECONDS,
-            fn (): float => $inCore->builder($this->builder)->daySpread(
+        $before = array_slice($earlier, 0, -1);
+        $known = hash('xxh128', serialize([$inCore->withRoom(null), $before, array_map(
+            static fn (SessionEvidence $newest): \DateTimeImmutable => $newest->startedAt, array_slice($earlier, -1),
+        )]));
+
+        return $this->cache->remember("spread {$plan->id} {$known}", EvidenceStamp::SECONDS,
+            fn (): Spread => $inCore->builder($this->builder)->spread(
                 $inCore->scale($earlier), $inCore->isReferenceStated, $inCore->fineAt, $earlier,
-            ),
-        );
+            ));
     }
 
     /** @param  mixed  $mode  as the adviser stored it */

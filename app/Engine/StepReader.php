@@ -13,6 +13,7 @@ use Core\Ladder\FoodTiming;
 use Core\Ladder\HandledBy;
 use Core\Ladder\Manner;
 use Core\Ladder\Step;
+use Core\Ladder\Strand;
 
 /** Reads the steps of a plan that are in use. One query: this runs after every trial. */
 final readonly class StepReader
@@ -39,6 +40,7 @@ final readonly class StepReader
                 Manner::of(
                     $row->text('instruction'), FoodTiming::from($row->text('food')), DogPosture::from($row->text('posture')),
                     HandledBy::from($row->text('who')), $row->int('hands'), $row->int('eyes'), $row->isOn('is_on_the_way'),
+                    array_map(Strand::from(...), array_values(array_filter(explode(' ', $row->text('strands'))))),
                 ),
             );
         }

@@ -7,11 +7,13 @@ namespace App\Engine;
 use App\Support\Fields;
 use Core\Decision\Credit;
 use Core\Decision\Level;
+use Core\Decision\LongHold;
 use Core\Decision\Mark;
 use Core\Decision\MarkKind;
 use Core\Decision\SessionSummary;
 use Core\Exposure\DimensionCatalog;
 use Core\Exposure\Exposure;
+use Core\Ladder\CriterionData;
 use Core\Ladder\Ladder;
 use Core\Response\Calibration;
 
@@ -26,6 +28,9 @@ final readonly class SummaryJson
                 static fn (Mark $mark): array => ['kind' => $mark->kind->value, ...self::level($mark->level)], $summary->marks,
             ),
             'hardestCalm' => $summary->hardestCalm === null ? null : self::level($summary->hardestCalm),
+            'longHolds' => array_map(static fn (LongHold $hold): array => [
+                ...self::level($hold->level), 'criterion' => CriterionData::write($hold->criterion), 'successes' => $hold->successes,
+            ], $summary->longHolds),
         ], JSON_THROW_ON_ERROR);
     }
 
@@ -43,6 +48,14 @@ final readonly class SummaryJson
             };
             $marks[] = new Mark($kind, self::toLevel($mark, $catalog, $ladder));
         }
+        $longHolds = [];
+        foreach ($stored->list('longHolds') as $row) {
+            $hold = Fields::of($row);
+            $longHolds[] = new LongHold(
+                self::toLevel($hold, $catalog, $ladder), CriterionData::read($hold->list('criterion'), 'criterion'),
+                array_map(static fn (mixed $is): bool => $is === true, array_values($hold->list('successes'))),
+            );
+        }
         $calibration = $stored->below('calibration');
         $calm = $stored->below('hardestCalm');
 
@@ -54,6 +67,7 @@ final readonly class SummaryJson
                 max(0, $calibration->int('reactions')), max(0, $calibration->int('forecasts')),
             ),
             $stored->int('dayNumber'), array_map(intval(...), $stored->values('helped')),
+            $longHolds,
         );
     }
 

@@ -7,28 +7,18 @@ namespace App\Film;
 use App\Models\FilmRecord;
 use App\Models\FilmRecordKind;
 use App\Models\User;
-use Core\Film\Drift;
+use Core\Film\GradingBias;
 
 /** How somebody's grading has moved, by the films they have graded once more. */
 final readonly class GradingDrift
 {
-    private const FILMS = 50;
-
     /** Null where no film was graded again. */
-    public static function of(User $user): ?Drift
+    public static function of(User $user): ?GradingBias
     {
         $again = FilmRecord::query()->where('user_id', $user->id)->where('kind', FilmRecordKind::Again)->whereNotNull('finished_at')
-            ->latest('finished_at')->limit(self::FILMS)->get()->unique('film_id');
-        $then = FilmRecord::query()->where('user_id', $user->id)->where('kind', FilmRecordKind::Graded)
-            ->whereIn('film_id', $again->pluck('film_id'))->get()->keyBy('film_id');
-        $films = [];
-        foreach ($again as $now) {
-            $before = $then->get($now->film_id);
-            if ($before !== null) {
-                $films[] = [$before->record(), $now->record()];
-            }
-        }
+            ->latest('finished_at')->limit(OwnGradings::FILMS)->get()->unique('film_id');
+        $films = OwnGradings::beside($again, $user);
 
-        return $films === [] ? null : Drift::of($films);
+        return $films === [] ? null : GradingBias::of($films);
     }
 }

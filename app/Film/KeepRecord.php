@@ -9,7 +9,7 @@ use App\Models\Film;
 use App\Models\FilmRecord;
 use App\Models\FilmRecordKind;
 use App\Models\User;
-use Core\Film\Drift;
+use Core\Film\GradingBias;
 use Core\Film\Record;
 use Illuminate\Database\Connection;
 use Psr\Clock\ClockInterface;
@@ -34,7 +34,7 @@ final readonly class KeepRecord
     {
         $finished = $record?->finished_at;
 
-        return $finished !== null && $finished <= $this->clock->now()->modify('-'.Drift::DAYS.' days');
+        return $finished !== null && $finished <= $this->clock->now()->modify('-'.GradingBias::DAYS.' days');
     }
 
     /**

@@ -14,7 +14,7 @@ use Psr\Clock\ClockInterface;
 /** A third record from the two that were graded; both stay as they are. Settled anew, the new one counts. */
 final readonly class SettleFilm
 {
-    public function __construct(private ClockInterface $clock)
+    public function __construct(private ClockInterface $clock, private KnownGrading $grading)
     {
     }
 
@@ -48,6 +48,9 @@ final readonly class SettleFilm
             'seen' => Settlement::of($first->record(), $second->record(), $followed)->toArray(), 'changed_at' => $this->clock->now(),
             'finished_at' => $this->clock->now(),
         ])->save();
+        foreach ([$first, $second] as $graded) {
+            $this->grading->renew($graded->user);
+        }
 
         return $settled;
     }

@@ -47,7 +47,7 @@ final class WorkOnFuture implements ShouldQueue
             $chance = new Chance(new Randomizer(new Mt19937($future->seed + count($future->ways))));
             $way = Future::of(
                 PosteriorDog::drawn($basis->model, $chance), $assembly, $plan, $basis->evidence, $basis->summaries, $basis->lastAt,
-                \DateTimeImmutable::createFromInterface($now)->modify('+1 day'), $basis->daySd, $daysApart, PlanFuture::HORIZON,
+                \DateTimeImmutable::createFromInterface($now)->modify('+1 day'), $basis->spread, $daysApart, PlanFuture::HORIZON,
             )->outlook();
             $future->ways = [...$future->ways, ['solid' => $way->solid, 'arrived' => $way->arrived, 'reactions' => $way->reactions]];
         }

@@ -25,7 +25,8 @@ final readonly class HomeClass
 
     private const DAYS = 28;
 
-    private const MOST = 40;
+    /** More than one giving reaches. */
+    private const MOST = 100;
 
     public function __construct(private ClockInterface $clock)
     {
@@ -54,8 +55,9 @@ final readonly class HomeClass
             ->get()->keyBy('homework_id');
         $needed = Homework::query()->toBase()->whereIn('after_id', $class->modelKeys())->whereNotNull('good_days')
             ->groupBy('after_id')->selectRaw('after_id, MIN(good_days) AS needed')->pluck('needed', 'after_id');
-        $notes = Message::query()->whereIn('dog_id', $class->pluck('dog_id'))->where('is_from_home', true)->orderBy('sent_at')
-            ->limit(1000)->get()->keyBy('dog_id');
+        $newest = Message::query()->toBase()->whereIn('dog_id', $class->pluck('dog_id'))->where('is_from_home', true)
+            ->groupBy('dog_id')->selectRaw('MAX(id)');
+        $notes = Message::query()->whereIn('id', $newest)->get()->keyBy('dog_id');
         $rows = [];
         foreach ($class as $homework) {
             $ofOne = $days[$homework->id] ?? [];

@@ -36,7 +36,7 @@ final readonly class HomeTasks
         $all = Homework::query()->with(['plan', 'after', 'user'])->where('dog_id', $dog->id)->whereNull('ended_at')
             ->when(! $withOver, static fn ($going) => $going->where('from_on', '<=', $day)
                 ->where(static fn ($either) => $either->whereNull('until_on')->orWhere('until_on', '>=', $day)))
-            ->orderBy('id')->limit(self::MOST)->get();
+            ->orderByDesc('id')->limit(self::MOST)->get()->reverse()->values();
         // one that has ended, or whose time has passed, still opens what comes after it
         $before = array_filter($all->map(static fn (Homework $one): ?Homework => $one->after)->all());
 

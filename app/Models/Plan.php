@@ -15,6 +15,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\BelongsToMany;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\SoftDeletes;
+use Illuminate\Database\Query\Builder;
 
 /**
  * @property int $id
@@ -80,6 +81,12 @@ final class Plan extends Model
         'strain_cap' => 'float', 'reaction_cap' => 'float', 'is_at_home' => 'boolean', 'needs_helper' => 'boolean',
         'busy_or_quiet' => HoursWish::class,
     ];
+
+    /** Ids of all plans that learn together, archived ones as well. */
+    public static function ofModel(int $responseModelId): Builder
+    {
+        return self::query()->withTrashed()->toBase()->where('response_model_id', $responseModelId)->select('id');
+    }
 
     /** @return BelongsTo<ResponseModel, $this> */
     public function responseModel(): BelongsTo

@@ -29,6 +29,7 @@ use Words\Units;
  * @property int $hot_from minute of the day
  * @property int $hot_until
  * @property ?CarbonImmutable $reminded_on the evening on which letters about the next day were written last
+ * @property ?array<string, array<string, mixed>> $own_priors by kind of plan: what its own dogs have in common; null for the usual
  * @property bool $is_demo
  */
 final class Practice extends Model
@@ -36,6 +37,7 @@ final class Practice extends Model
     protected $fillable = [
         'name', 'town', 'time_zone', 'language', 'distance_unit', 'is_imperial', 'is_clock24', 'phone', 'quiet_from', 'quiet_until',
         'travel_minutes', 'reminded_on', 'hot_from_month', 'hot_until_month', 'hot_from', 'hot_until', 'is_demo',
+        'own_priors',
     ];
 
     protected $attributes = [
@@ -46,7 +48,7 @@ final class Practice extends Model
 
     protected $casts = [
         'distance_unit' => DistanceUnit::class, 'is_imperial' => 'boolean', 'is_clock24' => 'boolean', 'is_demo' => 'boolean',
-        'reminded_on' => 'immutable_date',
+        'reminded_on' => 'immutable_date', 'own_priors' => 'array',
     ];
 
     /** In which its days are counted. */

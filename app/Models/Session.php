@@ -24,7 +24,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property ?string $end_note
  * @property ?array<mixed> $evidence
  * @property ?array<mixed> $summary
- * @property ?array{dimensions: list<string>, theta: list<float>, daySd?: float} $mode
+ * @property ?array{dimensions: list<string>, theta: list<float>, daySd?: float, walkSd?: float} $mode
  * @property SessionKind $kind
  * @property ?array<string, mixed> $checklist
  * @property float $upset

@@ -24,7 +24,7 @@ final class Step extends Model
 
     protected $fillable = [
         'plan_id', 'position', 'retired_at', 'run_length', 'is_new_behavior', 'window', 'sessions', 'days', 'instruction', 'food',
-        'posture', 'who', 'hands', 'eyes',
+        'posture', 'who', 'hands', 'eyes', 'is_on_the_way', 'strands',
     ];
 
     protected $casts = ['is_new_behavior' => 'boolean', 'retired_at' => 'immutable_datetime'];

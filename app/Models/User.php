@@ -26,6 +26,7 @@ use Words\Units;
  * @property ?bool $is_imperial pounds, ounces, inches, miles per hour
  * @property ?bool $is_clock24
  * @property bool $shows_timing whether owners may see their practice of marker timing
+ * @property float $stricter bands by which films show them to grade harder than what is settled on; 0 where nothing is known
  * @property ?CarbonImmutable $disabled_at
  * @property ?string $totp_secret of the second factor; kept encrypted
  * @property ?CarbonImmutable $totp_since null while it is not confirmed
@@ -49,7 +50,8 @@ final class User extends Authenticatable
 
     protected $casts = [
         'password' => 'hashed', 'role' => Role::class, 'distance_unit' => DistanceUnit::class, 'is_imperial' => 'boolean',
-        'is_clock24' => 'boolean', 'shows_timing' => 'boolean', 'disabled_at' => 'immutable_datetime', 'totp_secret' => 'encrypted',
+        'is_clock24' => 'boolean', 'shows_timing' => 'boolean',
+        'stricter' => 'float', 'disabled_at' => 'immutable_datetime', 'totp_secret' => 'encrypted',
         'totp_since' => 'immutable_datetime', 'recovery_codes' => 'array',
     ];
 

@@ -61,6 +61,7 @@ final readonly class CreatePlan
             'reference_meters' => $draft->reaction->meters ?? $this->catalogs->priors->assumedReferenceMeters,
             'reference_stated' => $draft->reaction !== null,
             'fine_at_meters' => $draft->fineAt?->meters, 'quiet_at_meters' => $draft->quietAt?->meters,
+            'inherited' => $dog->practice->own_priors[$trigger->kind->value] ?? null,
         ]);
     }
 

@@ -10,9 +10,11 @@ use App\Engine\PlanReader;
 use App\Engine\SituationReader;
 use App\Engine\TrendReader;
 use App\Models\Plan;
+use App\Models\Session;
 use App\Models\Trial;
 use App\Models\TrialCorrection;
 use App\Models\TrialTrait;
+use App\Models\User;
 use App\Support\Fields;
 use Core\Exposure\DimensionCatalog;
 use Core\Exposure\DimensionKey;
@@ -47,8 +49,12 @@ final readonly class LimitsPage
 
     private const POINTS = 41;
 
-    /** Newest trials whose latency is looked at. */
+    private const MAX_GRADERS = 5;
+
+    /** Newest trials whose latency is looked at, of the newest sessions: of a dog with thousands nothing else is read. */
     private const MAX_LATENCIES = 1000;
+
+    private const MAX_SESSIONS = 100;
 
     public function __construct(
         private SituationReader $situations, private PlanReader $plans, private TrendReader $trends, private ModelBuilder $builder,
@@ -92,7 +98,18 @@ final readonly class LimitsPage
             'pace' => SessionsToGoal::of($situation->history->solidAfter, $inCore->ladder->top()),
             'left' => $inCore->ladder->top() - $situation->history->solidStep,
             'trials' => $situation->history->trialsEver,
+            'graders' => self::graders($plan),
         ];
+    }
+
+    /** @return list<array{name: string, stricter: float}> those who logged for it and are known to grade otherwise than others */
+    private static function graders(Plan $plan): array
+    {
+        $known = User::query()->where('practice_id', $plan->practice_id)->where('stricter', '<>', 0.0)
+            ->whereIn('id', Session::query()->toBase()->whereIn('plan_id', Plan::ofModel($plan->response_model_id))->select('user_id'))
+            ->orderBy('name')->limit(self::MAX_GRADERS)->get(['id', 'name', 'stricter']);
+
+        return array_values($known->map(static fn (User $user): array => ['name' => $user->name, 'stricter' => $user->stricter])->all());
     }
 
     /**
@@ -107,13 +124,14 @@ final readonly class LimitsPage
             && is_array($kept['worksWith'] ?? null) && is_array($kept['traits'] ?? null)) {
             return ['latencies' => $kept['latencies'], 'worksWith' => $kept['worksWith'], 'traits' => $kept['traits']];
         }
-        $met = $this->met($plan);
+        $newest = self::newestSessions($plan);
+        $met = $this->met($plan, $newest);
         $told = WorksWith::of(array_map(static fn (array $trial): array => [
             'traits' => $trial['traits'], 'isCalm' => $trial['band']->isBelowThreshold(),
             'distance' => $trial['exposure']?->distance()?->meters,
         ], $met));
         $found = [
-            'latencies' => $this->latencies($plan),
+            'latencies' => $this->latencies($plan, $newest),
             'worksWith' => array_filter(array_column($told, 'trait')) === [] ? [] : $told,
             'traits' => $model === null ? [] : self::shares($model, $met),
         ];
@@ -135,20 +153,20 @@ final readonly class LimitsPage
     }
 
     /**
+     * @param  list<int>  $sessions  ids
      * @return list<array{from: float, to: float, median: float, trials: int}> seconds to turn, by classes of distance in meters, farthest
      *    first
      */
-    private function latencies(Plan $plan): array
+    private function latencies(Plan $plan, array $sessions): array
     {
         if ($plan->responseModel->kind !== PlanKind::Presence) {
             return [];
         }
-        $rows = Trial::query()
-            ->toBase()->join('sessions', 'sessions.id', '=', 'trials.session_id')->join('plans', 'plans.id', '=', 'sessions.plan_id')
+        $rows = Trial::query()->toBase()
             ->join('trial_exposures', static fn (JoinClause $join): Builder => $join->on(
                 'trial_exposures.trial_id', '=', 'trials.id',
             )->where('part', 'real')->where('dimension', 'distance'))
-            ->where('plans.response_model_id', $plan->response_model_id)->where(
+            ->whereIn('trials.session_id', $sessions)->where(
                 static fn (Builder $either): Builder => $either->whereNotNull('latency_ms')->orWhereNotNull('latency'),
             )
             ->orderByDesc('trials.id')->limit(self::MAX_LATENCIES)
@@ -186,16 +204,15 @@ final readonly class LimitsPage
     /**
      * The latest trials of this dog, trigger and person, with who was met; nothing where nobody was ever noted.
      *
+     * @param  list<int>  $sessions  ids
      * @return list<array{traits: list<string>, exposure: ?Exposure, band: Band}>
      */
-    private function met(Plan $plan): array
+    private function met(Plan $plan, array $sessions): array
     {
         if (! $this->hasTraits($plan)) {
             return [];
         }
-        $rows = Trial::query()
-            ->toBase()->join('sessions', 'sessions.id', '=', 'trials.session_id')->join('plans', 'plans.id', '=', 'sessions.plan_id')
-            ->where('plans.response_model_id', $plan->response_model_id)
+        $rows = Trial::query()->toBase()->whereIn('trials.session_id', $sessions)
             ->orderByDesc('trials.id')->limit(self::MAX_LATENCIES)
             ->selectRaw("band, outcome, handler_error,
                 (SELECT GROUP_CONCAT(dimension, '=', COALESCE(choice, number) SEPARATOR ';') FROM trial_exposures
@@ -215,6 +232,14 @@ final readonly class LimitsPage
         }
 
         return $trials;
+    }
+
+    /** @return list<int> ids */
+    private static function newestSessions(Plan $plan): array
+    {
+        return array_values(Session::query()->whereIn('plan_id', Plan::ofModel($plan->response_model_id))
+            ->orderByDesc('started_at')->orderByDesc('id')->limit(self::MAX_SESSIONS)->get(['id'])
+            ->map(static fn (Session $session): int => $session->id)->all());
     }
 
     /** Whether anybody ever noted who it was: most plans never do, and reading all their trials for nothing takes a while. */

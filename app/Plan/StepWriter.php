@@ -25,6 +25,7 @@ final readonly class StepWriter
                 'posture' => $step->manner->posture->value,
                 'who' => $step->manner->who->value, 'hands' => $step->manner->hands, 'eyes' => $step->manner->eyes,
                 'is_on_the_way' => $step->manner->isOnTheWay,
+                'strands' => implode(' ', array_column($step->manner->strands, 'value')),
             ]);
             StepExposure::query()->insert(array_map(
                 static fn (array $of): array => ['step_id' => $row->id, ...$of], ExposureColumns::toRows($step->exposure),

@@ -26,6 +26,7 @@ use Core\Response\ModelPriors;
 use Core\Sign\SignCatalog;
 use Illuminate\Contracts\Cache\Repository;
 use Illuminate\Database\Connection;
+use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Events\QueryExecuted;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\Config;
@@ -66,6 +67,8 @@ final class AppServiceProvider extends ServiceProvider
     {
         Gate::guessPolicyNamesUsing(static fn (string $model): string => 'App\\Access\\'.class_basename($model).'Policy');
         Date::use(CarbonImmutable::class);
+        // a value that no model takes is lost without a word: what is tested and shown says so
+        Model::preventSilentlyDiscardingAttributes(! $this->app->isProduction());
         Event::listen(QueryExecuted::class, fn (QueryExecuted $query) => $this->app->make(Spent::class)->on($query));
         // asked for only where somebody is signed in: what waits to be filed is shown where there is any
         View::composer('components.layout', static function (\Illuminate\View\View $view): void {

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Session;
 
-use App\Engine\CoreCatalogs;
 use App\Engine\EvidenceJson;
 use App\Engine\EvidenceStamp;
 use App\Engine\PlanReader;
@@ -12,18 +11,14 @@ use App\Engine\SummaryJson;
 use App\Engine\TrialReader;
 use App\Models\Session;
 use App\Models\User;
-use Core\Decision\History;
 use Core\Decision\SessionLog;
 use Core\Decision\SessionSummary;
-use Core\Decision\Situation;
-use Psr\Clock\ClockInterface;
 
 /** Trials of sessions that are long over: written at once and without advice, with what later sessions learn of them. */
 final readonly class KeepPastTrials
 {
     public function __construct(
-        private TrialWriter $writer, private TrialReader $trials, private PlanReader $plans, private CoreCatalogs $catalogs,
-        private ClockInterface $clock,
+        private TrialWriter $writer, private TrialReader $trials, private PlanReader $plans,
     ) {
     }
 
@@ -40,14 +35,10 @@ final readonly class KeepPastTrials
     public function derive(Session $session): void
     {
         $plan = $this->plans->read($session->plan);
-        $log = (new Situation(
-            $plan->catalog, $this->catalogs->signs, $plan->ladder, $plan->settings, new History,
-            new SessionLog(
-                $session->started_at->setTimezone($session->plan->responseModel->dog->practice->zone()), null,
-                array_values($this->trials->ofSession($session)->trials), $session->upset,
-            ),
-            null, $this->clock->now(), $plan->told,
-        ))->log;
+        $log = $plan->log(new SessionLog(
+            $session->started_at->setTimezone($session->plan->responseModel->dog->practice->zone()), null,
+            array_values($this->trials->ofSession($session)->trials), $session->upset, stricter: $session->user->stricter ?? 0.0,
+        ));
         Session::query()->toBase()->where('id', $session->id)->update([
             'evidence' => EvidenceJson::encode($log->evidence()),
             'summary' => SummaryJson::encode(SessionSummary::of($log, $plan->ladder)),

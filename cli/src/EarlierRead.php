@@ -9,11 +9,12 @@ use Core\Decision\WorkingPlan;
 use Core\Exposure\LoadScale;
 use Core\Response\ModelBuilder;
 use Core\Response\SessionEvidence;
+use Core\Response\Spread;
 
 /** What of a situation comes before today: the plan, and all that earlier sessions left. */
 final class EarlierRead
 {
-    /** @var array<string, float> spread of days by the dimensions in play */
+    /** @var array<string, Spread> by the dimensions in play */
     private array $spreads = [];
 
     /**
@@ -31,9 +32,9 @@ final class EarlierRead
     ) {
     }
 
-    public function daySpread(LoadScale $scale, ModelBuilder $builder): float
+    public function spread(LoadScale $scale, ModelBuilder $builder): Spread
     {
-        return $this->spreads[implode(' ', $scale->keys())] ??= $this->working->builder($builder)->daySpread(
+        return $this->spreads[implode(' ', $scale->keys())] ??= $this->working->builder($builder)->spread(
             $scale, $this->working->isReferenceStated, $this->working->fineAt, $this->evidence,
         );
     }

@@ -8,7 +8,6 @@ use Core\Decision\CarryOver;
 use Core\Decision\History;
 use Core\Decision\RestReason;
 use Core\Decision\SessionLog;
-use Core\Decision\SessionSummary;
 use Core\Decision\SituationAssembly;
 use Core\Decision\WorkingPlan;
 use Core\Exposure\Exposure;
@@ -45,7 +44,7 @@ final class SituationDocument
         );
         $now = $document->has('now') ? $document->at('now')->time() : ($today->last()->at ?? $today->startedAt);
         $situation = (new SituationAssembly($builder, $this->catalogs->signs))->situation(
-            $working, $history, $today, $earlier->evidence, $now, null, $earlier->daySpread($scale, $builder),
+            $working, $history, $today, $earlier->evidence, $now, null, $earlier->spread($scale, $builder),
         );
 
         return new SituationRead($situation, $earlier->plan, $working, $builder, $scale, $earlier->evidence);
@@ -66,10 +65,12 @@ final class SituationDocument
         $logs = array_map($sessions->log(...), $document->at('sessions')->items());
         usort($logs, static fn (SessionLog $a, SessionLog $b): int => $a->startedAt <=> $b->startedAt);
 
+        $working = $this->working($document, $plan);
+
         return $this->earlier = new EarlierRead(
-            $print, $plan, $this->working($document, $plan), $sessions, $events,
+            $print, $plan, $working, $sessions, $events,
             array_map(static fn (SessionLog $log): SessionEvidence => $log->evidence(), $logs),
-            array_map(static fn (SessionLog $log): SessionSummary => SessionSummary::of($log, $plan->ladder), $logs),
+            array_map($working->summary(...), $logs),
             $logs === [] ? null : $logs[count($logs) - 1]->startedAt,
         );
     }

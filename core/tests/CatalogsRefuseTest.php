@@ -43,7 +43,7 @@ final class CatalogsRefuseTest extends TestCase
         'methods' => [
             'version' => [1, '-'], 'skills.0.key' => [1, '-'], 'skills.0.freshDays' => [0, 1.5, '-'], 'choices.0.options' => [[], 'x', '-'],
             'choices.0.default' => ['nowhere', '-'], 'methods.0.key' => [1, '-'], 'methods.0.kinds' => [['nowhere'], '-'],
-            'methods.0.prerequisites' => [['no_such_skill']],
+            'methods.0.prerequisites' => [['no_such_skill']], 'methods.0.signs' => [[], 'stiff', '-'],
         ],
         'priors' => ['version' => [1, '-']],
         'presence' => [

@@ -24,6 +24,7 @@ return [
     'impossible' => '“{choice}” cannot be at that {dimensions}. Change one of them.',
     'food-timing-missing' => 'Say when the food comes.',
     'posture-missing' => 'Say what the dog is asked to do with its body.',
+    'strand-unknown' => 'A step is about the body, the tool, its sound, a strap or a person: each once.',
     'who-missing' => 'Say who does it.',
     'whole-number' => 'Give a whole number.',
     'unknown-kind' => 'Say presence, contact, sound or duration.',

@@ -33,6 +33,7 @@ return [
         'steady' => 'Your eye has not moved by more than chance would: {bands} of a band in the mean ({low} to {high}).',
         'too_few' => 'From {least, number} trials on it is told whether your eye has moved.',
     ],
+    'known' => '{name} grades {bands} of a band {stricter, select, yes {harder} other {milder}} in the mean than what is settled on ({low} to {high}, over {trials, plural, one {one trial} other {# trials}}). It is allowed for wherever {name} logs: what is logged stays as it is, but risks are worked out as if it had been graded like everybody’s.',
     'full' => 'Two people grade this film already.',
     'play' => 'Play or pause',
     'back_frame' => 'One picture back',

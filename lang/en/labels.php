@@ -117,6 +117,7 @@ return [
         'rumble' => 'rumble, as of thunder or a heavy cart far off', 'clipper' => 'clipper buzz', 'buckle' => 'buckle click', 'doorbell' => 'doorbell, two tones',
         'crackle' => 'crackle, as of fireworks',
     ],
+    'strand' => ['body' => 'body', 'tool' => 'tool', 'sound' => 'sound', 'strap' => 'strap', 'person' => 'person'],
     'step_change' => ['kept' => 'as before', 'moved' => 'moved', 'edited' => 'changed in how it is done or when to move on', 'added' => 'new', 'removed' => 'taken out'],
     'turn_latency' => ['under_1' => 'under 1 s', '1_2' => '1–2 s', '2_5' => '2–5 s', 'over_5' => 'over 5 s', 'never' => 'did not turn'],
     'verdict' => ['good' => 'good', 'ask' => 'measure again', 'look' => 'look closely', 'change' => 'another size'],

@@ -12,6 +12,19 @@ return [
     'quiet_from' => 'Nobody is written to from',
     'quiet_until' => 'until',
     'quiet_about' => 'Letters about homes wait until then, but for a bite. The same time twice: never.',
+    'own_priors' => [
+        'title' => 'What your own dogs have in common',
+        'about' => 'New plans begin with what is usual of dogs: how much each part of a setup weighs, and how signs grade. From {least, number} dogs with {trials, number} trials each on, they can begin with what your own have shown instead; so far {dogs, plural, =0 {no dog has} one {one has} other {# have}} that many. Where a dog reacts is still told of each. Plans that exist stay as they are.',
+        'is' => 'For {kind}, from {dogs, plural, one {one dog} other {# dogs}}:',
+        'times' => '{dimension}: weighs {times} times as much as usual',
+        'as_usual' => 'All weighs about as usual.',
+        'work_out' => 'Begin with our own dogs',
+        'again' => 'Work it out again',
+        'give_up' => 'Begin as usual again',
+        'worked_out' => 'New plans begin with what your own dogs have in common.',
+        'too_few' => 'It needs {dogs, number} dogs with {trials, number} trials each for one kind of plan. Until then new plans begin as usual.',
+        'given_up' => 'New plans begin as usual.',
+    ],
     'problems' => [
         'town' => 'The town: at most 120 letters.', 'quiet' => 'Give the time as hours and minutes, such as 21:00.',
     ],
@@ -73,6 +86,7 @@ return [
             'town' => 'town: {value}',
             'time_zone' => 'time zone: {value}',
             'phone' => 'phone: {value}',
+            'own_priors' => '{value, select, yes {new plans begin with its own dogs} other {new plans begin as usual}}',
         ],
     ],
 ];

@@ -88,6 +88,7 @@ return [
     'marked-run' => 'A marked look that it turned from: paid. {progress}; then wait for it, at the same place.',
     'ready-to-wait' => 'It turns at the mark every time. Ready to wait for it: same place, up to 5 seconds, and it turns by itself.',
     'prove-it' => '{count, plural, other {# quiet ones in a row, and nothing that shows it is fine. At the next: does it eat, does it turn at the first asking?}}',
+    'over-sessions' => 'No session has time for all of it: {count, plural, one {# good one of earlier sessions counts} other {# good ones of earlier sessions count}}.',
     'watched' => 'It watched calmly and did not turn away by itself: paid, no harm, but stay at this step.',
     'prompted' => 'It came when prompted: neither a success nor a failure. The run starts again.',
     'interrupted' => 'Interrupted: it does not count in the run.',
@@ -100,6 +101,7 @@ return [
     'no-room' => 'Nothing easier can be done here. End now with something it loves; next time a wider place, a calmer hour, or a helper.',
     'calm-there' => 'It was calm there today.',
     'steps-easier' => '{steps, plural, =1 {A step} other {# steps}} easier.',
+    'back-along' => 'Back to what this builds on: the step before is about something else.',
     'no-model' => 'We can’t make sense of these trials together, so nothing harder is advised.',
     'risk' => [
         'trainer' => 'At {at}: struggling or worse {strain} at most, reacting {reaction} at most. {room, select,

@@ -42,6 +42,7 @@ return [
         'move_on' => 'Move on',
         'food_dog_who' => 'Food, dog, who',
         'hands_eyes' => 'Hands, eyes',
+        'strands' => 'About',
         'way' => '{percent} of the way, {setup}',
         'nothing' => 'nothing',
     ],

@@ -37,7 +37,7 @@ final class RoomsTest extends TestCase
         'Handling' => ['Access', 'Engine', 'Input', 'Models', 'Support'],
         'Session' => ['Access', 'Dog', 'Engine', 'Incident', 'Input', 'Library', 'Models', 'People', 'Support', 'Table', 'Words'],
         'Free' => ['Access', 'Dog', 'Engine', 'Handling', 'Incident', 'Input', 'Models', 'People', 'Session', 'Support'],
-        'Film' => ['Access', 'Input', 'Models', 'People', 'Session', 'Support'],
+        'Film' => ['Access', 'Engine', 'Input', 'Models', 'People', 'Session', 'Support'],
         'Helper' => ['Models', 'Support'],
         'Future' => ['Engine', 'Models', 'Support'],
         'Home' => ['Access', 'Engine', 'Incident', 'Mail', 'Models', 'Session', 'Support', 'Trail'],

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Account\DeviceName;
+use App\Account\Devices;
 use App\Account\Http\OpenSignIn;
 use App\Account\PasswordRule;
 use App\Account\SignIn;
@@ -26,6 +27,7 @@ use Psr\Clock\ClockInterface;
 use Tests\TestCase;
 
 /** Signing in and staying in: who, with what, on which device, and how it ends. */
+#[CoversClass(Devices::class)]
 #[CoversClass(SignIn::class)]
 final class AccountTest extends TestCase
 {
@@ -214,9 +216,36 @@ final class AccountTest extends TestCase
         $password();
         $this->post('/sign-in/code', ['code' => $codes[3]])->assertSessionHasErrors('code');
         $this->assertGuest();
+        $password();
+        $this->travel(600)->seconds();
+        $this->get('/sign-in/code')->assertOk();
+        $this->travel(1)->seconds();
+        $this->get('/sign-in/code')->assertRedirect('/sign-in');
+        $this->post('/sign-in/code', ['code' => $code()])->assertRedirect('/sign-in');
+        $this->assertGuest();
         self::assertStringNotContainsString(
             $secret, (string) User::query()->toBase()->where('id', $user->id)->value('totp_secret'), 'encrypted',
         );
+    }
+
+    /** Not with every request, and often enough to be recognized by. */
+    public function test_when_a_device_was_seen_last_is_noted_every_ten_minutes(): void
+    {
+        $user = User::factory()->createOne();
+        [$device, $secret] = app(Devices::class)->register($user, 'A browser', '127.0.0.1', false);
+        $seen = function (int $after) use ($user, $device, $secret): string {
+            $this->travel($after)->seconds();
+            self::assertTrue(app(Devices::class)->goesOn($user, $device->id, $secret));
+
+            return (string) Device::query()->whereKey($device->id)->toBase()->value('seen_at');
+        };
+        $first = (string) Device::query()->whereKey($device->id)->toBase()->value('seen_at');
+
+        self::assertSame($first, $seen(600));
+        self::assertNotSame($first, $seen(1));
+        self::assertFalse(app(Devices::class)->goesOn($user, $device->id, 'another'));
+        self::assertTrue(app(Devices::class)->goesOn($user, $device->id, null), 'its sign-in is open');
+        self::assertFalse(app(Devices::class)->goesOn(User::factory()->createOne(), $device->id, $secret));
     }
 
     public function test_a_forgotten_password_is_chosen_anew_once_and_an_unknown_address_is_answered_alike(): void

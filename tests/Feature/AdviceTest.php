@@ -15,8 +15,11 @@ use App\Models\Intake;
 use App\Models\PracticeTemplate;
 use App\Models\Session;
 use App\Models\Trial;
+use Core\Decision\LongHold;
 use Core\Decision\Mark;
 use Core\Decision\MarkKind;
+use Core\Decision\SessionSummary;
+use Core\Ladder\Criterion;
 use Core\Ladder\Step;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Support\Str;
@@ -143,6 +146,10 @@ final class AdviceTest extends TestCase
             $read->trials, $read->reacted, $read->dayNumber, $read->helped, $read->calibration->reactions,
         ]);
         self::assertEquals($read, SummaryJson::decode(SummaryJson::encode($read), $plan->catalog, $plan->ladder));
+        $now = new SessionSummary(2, [], false, false, true, longHolds: [new LongHold(
+            $read->marks[0]->level, Criterion::share(4, 5)->over(2, 1), [true, false],
+        )]);
+        self::assertEquals($now, SummaryJson::decode(SummaryJson::encode($now), $plan->catalog, $plan->ladder));
     }
 
     /**

@@ -127,6 +127,15 @@ final class ArchiveTest extends TestCase
             }
         }
         self::assertGreaterThan(50, $seen);
+        foreach (['dogs', 'steps', 'trials'] as $table) {
+            $told = (string) $zip->getFromName("data/{$table}.jsonl");
+            $row = json_decode((string) strtok($told, "\n"), true, flags: JSON_THROW_ON_ERROR);
+            self::assertIsArray($row);
+            self::assertSame(
+                implode(',', array_keys($row)), trim((string) strtok((string) $zip->getFromName("csv/{$table}.csv"), "\n"), "\u{FEFF}\r"),
+                'a table says first what its columns are',
+            );
+        }
         self::assertStringContainsString("'=1+1", str_replace('Mörk ', "'", (string) $zip->getFromName('csv/dogs.csv')));
         $all = (string) file_get_contents($this->file);
         $zip->close();

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Engine\PlanReader;
 use App\Handling\CoveragePage;
 use App\Handling\HandlingPage;
 use App\Handling\ItemPage;
@@ -18,6 +19,7 @@ use App\Models\Trial;
 use App\Models\UnplacedTrial;
 use App\Models\WearingLogged;
 use App\Plan\CreatePlan;
+use App\Plan\LadderEdit;
 use App\Plan\LadderPlan;
 use App\Plan\LadderProblems;
 use App\Plan\PlanDraft;
@@ -25,9 +27,13 @@ use App\Session\ContactTimes;
 use Core\Exposure\PlanKind;
 use Core\Handling\Touch;
 use Core\Ladder\Criterion;
+use Core\Ladder\Ladder;
+use Core\Ladder\LadderData;
+use Core\Ladder\Step;
 use Core\Response\RiskCaps;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Support\Str;
+use Illuminate\Testing\TestResponse;
 use PHPUnit\Framework\Attributes\CoversClass;
 use PHPUnit\Framework\Attributes\TestWith;
 use Tests\TestCase;
@@ -181,6 +187,86 @@ final class ContactWorkTest extends TestCase
         )->pluck('choice'))->unique();
         self::assertContains('chest', $areas);
         self::assertSame([], array_values(array_intersect(['ear', 'tail'], $areas->all())));
+    }
+
+    public function test_what_a_step_is_about_is_kept_with_it_and_can_be_changed(): void
+    {
+        $plan = $this->care('nails');
+        $strands = static fn (): array => array_map(
+            static fn (Step $step): string => words()->strands($step->manner),
+            app(PlanReader::class)->read($plan->refresh())->ladder->steps,
+        );
+        self::assertSame(['body', 'tool', 'body and tool', 'sound'], [$strands()[0], $strands()[3], $strands()[5], $strands()[6]]);
+        self::assertSame('body, tool and sound', $strands()[9]);
+
+        $rows = LadderData::write(app(PlanReader::class)->read($plan)->ladder);
+        $typed = [
+            'do' => $rows[6]['do'], 'at' => $rows[6]['at'], ...$rows[6]['criterion'], 'food' => $rows[6]['food'],
+            'posture' => $rows[6]['posture'], 'who' => $rows[6]['who'], 'hands' => '1', 'eyes' => '1',
+        ];
+        $edit = fn (array $step): LadderEdit => $this->post("/plans/{$plan->id}/ladder", [
+            'ladder' => json_encode($rows), 'edit' => 'apply:6', 'step' => $step,
+        ])->assertOk()->assertSee('About: body and tool')->viewData('edit');
+        self::assertNotNull($edit([...$typed, 'strands' => ['the tail']])->open, 'told in the open step');
+        $ladder = $edit([...$typed, 'strands' => ['person', 'sound']])->ladder;
+        $on = $ladder->step(7);
+        $between = new Step($on->exposure->with('gap', 120.0), $on->criterion, $on->manner->toward());
+        $this->put("/plans/{$plan->id}/ladder", [
+            'ladder' => json_encode(LadderData::write(Ladder::of(array_merge(
+                array_slice($ladder->steps, 0, 7), [$between], array_slice($ladder->steps, 7),
+            )))),
+        ])->assertSessionHasNoErrors();
+
+        self::assertSame(['sound and person', 'sound', 'sound'], array_slice($strands(), 6, 3));
+        $kept = app(PlanReader::class)->read($plan->refresh())->ladder;
+        self::assertSame([false, true, false], array_map(
+            static fn (Step $step): bool => $step->manner->isOnTheWay, array_slice($kept->steps, 6, 3),
+        ));
+        $this->get('/templates/nails')->assertOk()->assertSee('body, tool and sound');
+        $this->get('/templates/scale')->assertOk()->assertDontSee('>About<', false);
+    }
+
+    public function test_a_sound_that_is_too_much_is_not_answered_with_the_tool(): void
+    {
+        $plan = $this->care('nails');
+        $session = $this->training($plan);
+        $path = "/sessions/{$session->id}/trials";
+        $log = fn (int $step, string $outcome, int $band, int $sequence): TestResponse => $this->postJson($path, [
+            ...array_diff_key($this->world->trial((string) Str::uuid()), ['distance' => 0, 'exposure' => 0]), 'aim' => "step:{$step}",
+            'sequence' => $sequence, 'outcome' => $outcome, 'band' => $band, 'signs' => [],
+        ])->assertCreated();
+        foreach ([1, 2, 3] as $sequence) {
+            $this->travel(20)->seconds();
+            $log(5, 'reached', 0, $sequence);
+        }
+        $this->travel(20)->seconds();
+        $answer = $log(6, 'left_early', 3, 4);
+
+        self::assertSame('ease', $answer->json('advice.action'));
+        self::assertStringContainsString(
+            'Back to what this builds on: the step before is about something else.',
+            implode(' ', array_column((array) $answer->json('advice.reasons'), 'sentence')),
+        );
+        $this->get("/sessions/{$session->id}")->assertOk()->assertSee('Paw touched.');
+    }
+
+    /** What this dog showed before comes first; then what tells most in this way of working. */
+    public function test_signs_nearest_the_thumb_are_those_of_the_method(): void
+    {
+        $plan = $this->care('basket-muzzle', 'Muzzle');
+        $first = function (string $method) use ($plan): array {
+            $plan->update(['method' => $method]);
+            $session = $this->training($plan->refresh());
+            $signs = $this->get("/sessions/{$session->id}")->assertOk()->viewData('usualSigns');
+            $session->update(['ended_at' => now()]);
+
+            return array_column(is_array($signs) ? $signs : [], 'code');
+        };
+
+        self::assertSame(['offer', 'paw.item', 'item.bite'], array_slice($first('shaping'), 0, 3));
+        self::assertSame(['weight.back', 'pull.away', 'look.hand'], array_slice($first('luring'), 0, 3));
+        self::assertSame('offer', $first('earned_ration')[0]);
+        self::assertSame(['asked_to_sniff', 'own_dog_here'], array_slice($first('shaping'), 12));
     }
 
     public function test_a_step_longer_than_its_session_is_told_at_the_session(): void
@@ -419,7 +505,7 @@ final class ContactWorkTest extends TestCase
      * @param  array<string, mixed>  $entry
      * @return \Illuminate\Testing\TestResponse<\Symfony\Component\HttpFoundation\Response>
      */
-    private function send(Session $session, array $entry): \Illuminate\Testing\TestResponse
+    private function send(Session $session, array $entry): TestResponse
     {
         $session->refresh();
 

@@ -82,7 +82,7 @@ final class DogFileTest extends TestCase
         $world->session->update(['ended_at' => now()]);
         HealthEntry::query()->create([
             'practice_id' => $world->practice->id, 'dog_id' => $world->dog->id, 'user_id' => $world->trainer->id, 'kind' => 'weight',
-            'name' => '', 'kilograms' => 17.5, 'from_on' => '2026-10-01', 'uuid' => (string) Str::uuid(),
+            'name' => '', 'kilograms' => 17.5, 'from_on' => '2026-10-01',
         ]);
         $photo = Photo::query()->create([
             'practice_id' => $world->practice->id, 'dog_id' => $world->dog->id, 'user_id' => $world->trainer->id,

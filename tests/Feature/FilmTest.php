@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Access\FilmPolicy;
+use App\Engine\SituationReader;
 use App\Film\CannotKeep;
 use App\Film\KeepRecord;
+use App\Film\KnownGrading;
 use App\Film\LineUp;
 use App\Film\SettleFilm;
 use App\Film\WriteDownFilm;
@@ -17,9 +19,11 @@ use App\Models\Role;
 use App\Models\Session;
 use App\Models\Trial;
 use App\Models\User;
+use Core\Film\Agreement;
 use Core\Film\Record;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Str;
 use Illuminate\Testing\TestResponse;
 use PHPUnit\Framework\Attributes\CoversClass;
 use PHPUnit\Framework\Attributes\TestWith;
@@ -29,6 +33,7 @@ use Tests\TestCase;
 /** A film of four minutes and twenty seconds, with twenty-two trials of eight seconds. */
 #[CoversClass(KeepRecord::class)]
 #[CoversClass(SettleFilm::class)]
+#[CoversClass(KnownGrading::class)]
 #[CoversClass(WriteDownFilm::class)]
 #[CoversClass(LineUp::class)]
 #[CoversClass(FilmPolicy::class)]
@@ -153,6 +158,42 @@ final class FilmTest extends TestCase
         // settled anew by somebody else: still one
         $this->actingAs($this->world->trainer)->post("/films/{$this->film->id}/agreement", ['followed' => []]);
         self::assertSame(1, FilmRecord::query()->where('kind', FilmRecordKind::Settled)->count());
+    }
+
+    public function test_a_grader_known_to_be_milder_is_allowed_for_where_they_log(): void
+    {
+        $bands = array_map(static fn (int $i): int => 1 + $i % 3, range(0, 21));
+        $this->graded($this->world->trainer, $bands);
+        $this->graded($this->second, array_map(static fn (int $i): int => $bands[$i] - $i % 2, range(0, 21)));
+        $this->world->session->update(['user_id' => $this->second->id]);
+        foreach (range(1, 8) as $i) {
+            $this->postJson("/sessions/{$this->world->session->id}/trials", [
+                ...$this->world->trial((string) Str::uuid(), 30.0), 'sequence' => $i, 'band' => $i % 2, 'signs' => [],
+            ])->assertCreated();
+        }
+        $risk = function (): float {
+            $situation = app(SituationReader::class)->ofPlan($this->world->plan->refresh(), now()->addDay()->toDateTimeImmutable());
+
+            return $situation->model?->risk($situation->ladder->step(0)->exposure)->strainMean->value ?? self::fail('A model.');
+        };
+        $before = $risk();
+
+        $this->post("/films/{$this->film->id}/agreement", ['followed' => []])->assertSessionHasNoErrors();
+
+        self::assertSame([0.0, -0.5], [$this->world->trainer->refresh()->stricter, $this->second->refresh()->stricter]);
+        self::assertGreaterThan($before, $risk(), 'the same trials say less good of the dog');
+        $this->get("/films/{$this->film->id}/agreement")
+            ->assertSee("{$this->second->name} grades 0.5 of a band milder in the mean than what is settled on")
+            ->assertSee('(0.29 to 0.71, over 22 trials)');
+        $this->get("/plans/{$this->world->plan->id}/limits")->assertSee("{$this->second->name} grades 0.5 of a band milder");
+
+        // who is right was the other one
+        $differences = Agreement::of(...array_map(
+            static fn (FilmRecord $one): Record => $one->record(), SettleFilm::graded($this->film->refresh()) ?? self::fail('Both are.'),
+        ))->differences;
+        $this->post("/films/{$this->film->id}/agreement", ['followed' => array_column($differences, 'key')])->assertSessionHasNoErrors();
+        self::assertSame([0.5, 0.0], [$this->world->trainer->refresh()->stricter, $this->second->refresh()->stricter]);
+        self::assertEqualsWithDelta($before, $risk(), 1e-12);
     }
 
     public function test_under_twenty_trials_no_figure_is_told(): void

@@ -9,6 +9,7 @@ use App\Home\AnswerHome;
 use App\Home\HomeClass;
 use App\Home\HomeLinks;
 use App\Home\HomePage;
+use App\Home\HomeTasks;
 use App\Home\ReceiveHomeEntry;
 use App\Mail\SendLetter;
 use App\Models\Dog;
@@ -103,10 +104,45 @@ final class HomeworkTest extends TestCase
         ]);
         self::assertTrue($row($board())['isReady'], 'the third good day');
 
+        // years of notes from a chatty home crowd out neither its last nor another's
+        $note = fn (Dog $of, string $body): array => [
+            'practice_id' => $this->world->practice->id, 'dog_id' => $of->id, 'is_from_home' => true, 'uuid' => (string) Str::uuid(),
+            'body' => $body, 'sent_at' => now(),
+        ];
+        Message::query()->insert(array_map(static fn (int $i): array => $note($others[0], "Note {$i}."), range(1, 1001)));
+        Message::query()->insert([$note($others[1], 'Sedge slept.')]);
+        $notes = array_column(array_map(
+            static fn (array $of): array => ['dog' => $of['homework']->dog_id, 'note' => $of['note']?->body],
+            app(HomeClass::class)->board(app(HomeClass::class)->of($teasel, $this->world->trainer), $this->world->practice->zone()),
+        ), 'note', 'dog');
+        self::assertSame(
+            ['Note 1001.', 'Sedge slept.', null], [$notes[$others[0]->id], $notes[$others[1]->id], $notes[$others[2]->id]],
+        );
+
         $this->get("/homework/{$teasel->id}/class")->assertOk()->assertSee('Teasel')->assertSee('Avocet')->assertSee('4 of 4')
             ->assertSee('0 of 4');
         self::assertSame(6,
             substr_count((string) $this->get("/homework/{$teasel->id}/sheets")->assertOk()->getContent(), 'class="sheet-page"'));
+    }
+
+    /** A year of weeks whose time has passed and that nobody ended: what was given last is still there. */
+    public function test_what_was_given_last_is_seen_however_much_was_given_before(): void
+    {
+        $give = fn (string $name, ?string $until): Homework => Homework::query()->create([
+            'practice_id' => $this->world->practice->id, 'dog_id' => $this->world->dog->id, 'user_id' => $this->world->trainer->id,
+            'kind' => 'skill', 'name' => $name, 'what' => 'Say it once.', 'counts_when' => 'It looks.', 'stop_when' => 'Twice not.',
+            'times_a_day' => 3, 'from_on' => '2026-01-01', 'until_on' => $until,
+        ]);
+        foreach (range(1, 40) as $week) {
+            $give("Week {$week}", '2026-02-01');
+        }
+        $newest = $give('This week', null);
+        $now = now()->toDateTimeImmutable();
+
+        self::assertSame([$newest->id], HomeTasks::of($this->world->dog, $now)->all->modelKeys());
+        $all = HomeTasks::of($this->world->dog, $now, withOver: true)->all;
+        self::assertSame([40, 'Week 2', 'This week'], [$all->count(), $all->first()?->name, $all->last()?->name]);
+        $this->get("/dogs/{$this->world->dog->id}/home")->assertOk()->assertSee('This week');
     }
 
     /** Each day at home is one of that handler's own; the trainer's model and plan stay where they are. */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Assessment\Http\AssessmentController;
+use App\Assessment\RecordAssessment;
 use App\Dog\Http\IntakeController;
 use App\Dog\Http\OrderController;
 use App\Dog\Readiness;
@@ -23,6 +24,7 @@ use App\Models\Person;
 use App\Models\Plan;
 use App\Models\PlanVersion;
 use App\Models\PracticeTemplate;
+use App\Models\ResponseModel;
 use App\Models\Session;
 use App\Models\SkillShowing;
 use App\Models\Trial;
@@ -35,6 +37,7 @@ use App\Plan\LadderEditor;
 use App\Plan\RevisePlan;
 use Core\Decision\Situation;
 use Core\Exposure\Exposure;
+use Core\Exposure\PlanKind;
 use Core\Ladder\Ladder;
 use Core\Ladder\LadderData;
 use Core\Ladder\Step;
@@ -164,6 +167,43 @@ final class IntakeAndPlanningTest extends TestCase
 
         self::assertLessThan($before, $after, 'three calm tests');
         $this->get('/assessments/'.Assessment::query()->value('id'))->assertOk()->assertSee('cue at the first asking');
+    }
+
+    public function test_what_was_tried_on_a_ladder_says_what_the_dog_reacts_to(): void
+    {
+        $path = "/dogs/{$this->world->dog->id}/assessments";
+        $about = static fn (string $name, array $tried): array => [
+            'kind' => 'contact', 'trigger_name' => $name, 'person_id' => Person::query()->value('id'), 'template' => 'nails',
+            'tried' => $tried,
+        ];
+        $this->post($path, [...$about('Nails', [['band' => '0']]), 'template' => 'no-such-ladder'])->assertSessionHasErrors('template');
+        $this->post($path, [...$about('Nails', [['band' => '0']]), 'template' => 'look-up'])->assertSessionHasErrors('template');
+        $this->post($path, [...$about('Nails', []), 'tried' => []])->assertSessionHasErrors('tried');
+        $model = static fn (string $name): ResponseModel => ResponseModel::query()
+            ->whereHas('trigger', static fn ($of) => $of->where('name', $name))->sole();
+
+        $this->post($path, $about('Nails', [['band' => '0'], ['band' => '1'], ['band' => '4']]))->assertSessionHasNoErrors();
+        $ladder = app(RecordAssessment::class)->ladder($this->world->dog, PlanKind::Contact, 'nails') ?? self::fail('A ladder.');
+        self::assertEquals($ladder->step(2)->exposure->values, $model('Nails')->reacts_to, 'where it went over');
+        self::assertTrue($model('Nails')->reference_stated);
+        $evidence = json_decode(Assessment::query()->latest('id')->value('evidence'), true);
+        $counts = array_column((array) $evidence, 'counts');
+        self::assertSame(
+            [1, 1, 0, 0, 0], array_map(static fn (int $band): int => array_sum(array_column($counts, $band)), range(0, 4)),
+            'going over is told, not tried',
+        );
+        self::assertSame([false], array_values(array_unique(array_column((array) $evidence, 'afterReaction'))));
+
+        $this->post($path, $about('Grinder', [['band' => '0'], ['band' => '3']]))->assertSessionHasNoErrors();
+        self::assertEquals($ladder->step($ladder->top())->exposure->values, $model('Grinder')->reacts_to, 'else the hardest of it');
+        self::assertFalse($model('Grinder')->reference_stated);
+
+        $this->post($path, [
+            'kind' => 'presence', 'trigger_name' => 'Carts', 'person_id' => Person::query()->value('id'), 'reaction' => '12',
+        ])->assertSessionHasNoErrors();
+        self::assertSame([true, 12.0, null], [
+            $model('Carts')->reference_stated, $model('Carts')->reference_meters, $model('Carts')->reacts_to,
+        ]);
     }
 
     public function test_a_revised_ladder_keeps_what_was_held_and_the_trials_that_were_logged(): void

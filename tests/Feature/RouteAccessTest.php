@@ -5,44 +5,19 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Engine\PlanReader;
-use App\Incident\RecordIncident;
-use App\Library\TemplateFile;
-use App\Library\TemplateFromPlan;
-use App\Models\ApiToken;
-use App\Models\Appointment;
-use App\Models\Assessment;
-use App\Models\CalendarFeed;
 use App\Models\Client;
-use App\Models\ClosedDays;
 use App\Models\Dog;
-use App\Models\Film;
-use App\Models\FilmRecord;
-use App\Models\FilmRecordKind;
-use App\Models\FreeSession;
-use App\Models\HandlerLimit;
-use App\Models\HealthEntry;
-use App\Models\HomeLink;
-use App\Models\HomeRep;
-use App\Models\Homework;
-use App\Models\Import;
 use App\Models\Item;
 use App\Models\Person;
-use App\Models\Photo;
 use App\Models\Place;
-use App\Models\PracticeArchive;
-use App\Models\Report;
-use App\Models\ReportLink;
 use App\Models\Role;
 use App\Models\UnplacedTrial;
 use App\Models\User;
-use App\Photo\KeepPhoto;
-use App\Plan\ReviewPlan;
 use Core\Ladder\LadderData;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Route;
-use Illuminate\Support\Facades\Storage;
 use Illuminate\Support\Str;
 use PHPUnit\Framework\Attributes\CoversNothing;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -88,6 +63,8 @@ final class RouteAccessTest extends TestCase
         'DELETE account/devices/{device}' => [302, 302, 302, 302, 302, 302, 302],
         'GET practice' => [200, 403, 403, 403, 403, 200, 302],
         'PUT practice' => [302, 403, 403, 403, 403, 302, 302],
+        'PUT practice/own-priors' => [302, 403, 403, 403, 403, 302, 302],
+        'DELETE practice/own-priors' => [302, 403, 403, 403, 403, 302, 302],
         'GET find' => [200, 200, 200, 200, 200, 200, 302],
         'GET trail' => [200, 403, 403, 403, 403, 200, 302],
         'GET people' => [200, 200, 403, 403, 403, 200, 302],
@@ -456,124 +433,12 @@ final class RouteAccessTest extends TestCase
     public function test_a_route_answers_as_the_table_says(string $route, array $statuses): void
     {
         $world = World::make();
-        $uuid = (string) Str::uuid();
-        $this->actingAs($world->trainer)->postJson("/sessions/{$world->session->id}/trials", $world->trial($uuid))->assertCreated();
+        $this->actingAs($world->trainer)->postJson("/sessions/{$world->session->id}/trials", $world->trial((string) Str::uuid()))
+            ->assertCreated();
         Auth::logout();
-        $unplaced = UnplacedTrial::query()->create([
-            'practice_id' => $world->practice->id, 'user_id' => $world->trainer->id, 'uuid' => (string) Str::uuid(),
-            'payload' => $world->trial((string) Str::uuid()), 'reason' => 'test', 'received_at' => now(),
-        ]);
-        $assessment = Assessment::query()->create([
-            'practice_id' => $world->practice->id, 'response_model_id' => $world->plan->response_model_id,
-            'user_id' => $world->trainer->id, 'made_at' => now(), 'observations' => [], 'evidence' => '[]',
-            'proposal' => [
-                'isWithin' => true, 'values' => ['distance' => 40.0], 'unsaid' => [], 'reasons' => [], 'sure' => 0.0, 'limit' => null,
-            ],
-        ]);
-        $item = Item::query()->create([
-            'practice_id' => $world->practice->id, 'dog_id' => $world->dog->id, 'user_id' => $world->trainer->id, 'kind' => 'harness',
-            'name' => 'Blue harness',
-        ]);
-        [$incident] = app(RecordIncident::class)->write($world->dog, $world->trainer, [
-            'uuid' => (string) Str::uuid(), 'occurred_at' => now()->toImmutable(), 'place' => 'lane', 'facts' => ['contact' => 'no'],
-            'before' => 'a cart', 'treatment' => null, 'told' => ['owner'], 'told_note' => null,
-        ]);
-        app(ReviewPlan::class)->letGoOn($world->plan, $world->trainer);
-        $limit = HandlerLimit::query()->create([
-            'practice_id' => $world->practice->id, 'dog_id' => $world->dog->id, 'person_id' => $world->session->person_id,
-            'user_id' => $world->trainer->id, 'reason' => 'test',
-        ]);
-        app(TemplateFile::class)
-            ->keep([app(TemplateFromPlan::class)->make($world->plan, $world->trainer, 'Our own', 'As it was.')], $world->trainer);
-        $free = FreeSession::query()->create([
-            'practice_id' => $world->practice->id, 'dog_id' => $world->dog->id, 'user_id' => $world->trainer->id,
-            'uuid' => (string) Str::uuid(), 'activity' => 'walk', 'started_at' => now(),
-        ]);
-        $observation = $free->observations()->create([
-            'practice_id' => $world->practice->id, 'user_id' => $world->trainer->id, 'uuid' => (string) Str::uuid(), 'kind' => 'looked',
-            'occurred_at' => now(),
-        ]);
-        $client = Client::query()->create(['practice_id' => $world->practice->id, 'name' => 'Test household']);
-        $photo = Photo::query()->create([
-            'practice_id' => $world->practice->id, 'dog_id' => $world->dog->id, 'user_id' => $world->trainer->id,
-            'file' => (string) Str::uuid(), 'width' => 1, 'height' => 1, 'taken_in_at' => now(),
-        ]);
-        $entry = HealthEntry::query()->create([
-            'practice_id' => $world->practice->id, 'dog_id' => $world->dog->id, 'user_id' => $world->trainer->id, 'kind' => 'weight',
-            'kilograms' => 12.0, 'from_on' => '2026-11-01',
-        ]);
-        $homework = Homework::query()->create([
-            'practice_id' => $world->practice->id, 'dog_id' => $world->dog->id, 'user_id' => $world->trainer->id, 'kind' => 'skill',
-            'name' => 'Name', 'what' => 'Say it once.', 'counts_when' => 'It looks.', 'stop_when' => 'Twice not.', 'times_a_day' => 3,
-            'from_on' => '2026-11-01',
-        ]);
-        $rep = HomeRep::query()->create([
-            'practice_id' => $world->practice->id, 'dog_id' => $world->dog->id, 'homework_id' => $homework->id,
-            'uuid' => (string) Str::uuid(), 'answer' => 'good', 'occurred_at' => now(), 'received_at' => now(),
-        ]);
-        $link = HomeLink::query()->create([
-            'practice_id' => $world->practice->id, 'dog_id' => $world->dog->id, 'person_id' => $world->session->person_id,
-            'user_id' => $world->trainer->id, 'token' => hash('sha256', 'known'), 'language' => 'en', 'ends_at' => now()->addDay(),
-        ]);
-        $archive = PracticeArchive::query()->create([
-            'practice_id' => $world->practice->id, 'user_id' => $world->trainer->id, 'made_at' => now(),
-        ]);
-        $program = ApiToken::query()->create([
-            'practice_id' => $world->practice->id, 'user_id' => $world->trainer->id, 'name' => 'Counter', 'scopes' => ['read'],
-            'token' => hash('sha256', 'known'), 'ends_at' => now()->addDay(),
-        ]);
-        $import = Import::query()->create([
-            'practice_id' => $world->practice->id, 'user_id' => $world->trainer->id, 'kind' => 'weights', 'name' => 'weights.csv',
-            'file' => (string) Str::uuid(), 'state' => 'undone', 'head' => ['Dog'], 'matching' => [],
-        ]);
-        $report = Report::query()->create([
-            'practice_id' => $world->practice->id, 'dog_id' => $world->dog->id, 'user_id' => $world->trainer->id, 'kind' => 'vet',
-            'language' => 'en', 'parts' => ['weight'], 'sections' => [], 'made_at' => now(),
-        ]);
-        $reportLink = ReportLink::query()->create([
-            'practice_id' => $world->practice->id, 'report_id' => $report->id, 'user_id' => $world->trainer->id, 'name' => 'A vet',
-            'token' => hash('sha256', 'known'), 'ends_at' => now()->addDay(),
-        ]);
-        $appointment = Appointment::query()->create([
-            'practice_id' => $world->practice->id, 'uuid' => (string) Str::uuid(), 'plan_id' => $world->plan->id,
-            'person_id' => $world->session->person_id, 'starts_at' => now()->addDay(), 'ends_at' => now()->addDay()->addMinutes(15),
-        ]);
-        $closed = ClosedDays::query()->create([
-            'practice_id' => $world->practice->id, 'from_on' => '2026-12-24', 'until_on' => '2026-12-26', 'name' => 'Winter',
-        ]);
-        $feed = CalendarFeed::query()->create([
-            'practice_id' => $world->practice->id, 'person_id' => $world->session->person_id, 'name' => 'Own',
-        ]);
-        $film = Film::query()->create([
-            'practice_id' => $world->practice->id, 'dog_id' => $world->dog->id, 'user_id' => $world->trainer->id, 'name' => 'A film',
-            'length_ms' => 9000, 'frame_us' => 40_000, 'fingerprint' => str_repeat('a', 64), 'added_at' => now(),
-        ]);
-        [$record] = array_map(static fn (User $grader): FilmRecord => FilmRecord::query()->create([
-            'practice_id' => $world->practice->id, 'film_id' => $film->id, 'user_id' => $grader->id, 'kind' => FilmRecordKind::Graded,
-            'seen' => ['length' => 9000, 'trials' => [['from' => 1, 'until' => 9, 'band' => 1]]], 'changed_at' => now(),
-            'finished_at' => now(),
-        ]), [$world->trainer, $world->user(Role::Trainer)]);
-        Storage::fake('local')->put(KeepPhoto::path($photo->file), 'a picture');
+        $everything = Everything::of($world);
         [$method, $uri] = explode(' ', $route);
-        $path = '/'.ltrim(strtr($uri, [
-            '{dog}' => (string) $world->dog->id, '{plan}' => (string) $world->plan->id, '{session}' => (string) $world->session->id,
-            '{kind}' => str_contains($uri, 'reports/') ? 'progress' : 'presence', '{dimension}' => 'trigger_motion',
-            '{key}' => 'our-own', '{assessment}' => (string) $assessment->id,
-            '{trial}' => (string) $world->session->trials()->value('id'), '{format}' => str_contains($uri, 'films') ? 'vtt' : 'csv',
-            '{film}' => (string) $film->id, '{record}' => (string) $record->id, '{unplaced}' => (string) $unplaced->id,
-            '{item}' => (string) $item->id, '{limit}' => (string) $limit->id, '{incident}' => (string) $incident->id,
-            '{place}' => (string) $world->session->place_id, '{area}' => 'ear', '{side}' => 'left',
-            '{person}' => (string) $world->session->person_id, '{client}' => (string) $client->id, '{photo}' => (string) $photo->id,
-            '{entry}' => (string) $entry->id, '{homework}' => (string) $homework->id, '{rep}' => (string) $rep->id,
-            '{link}' => (string) (str_contains($uri, 'report-links') ? $reportLink->id : $link->id), '{report}' => (string) $report->id,
-            '{import}' => (string) $import->id,
-            '{token}' => str_contains($uri, 'programs') ? (string) $program->id : 'unknown', '{resource}' => 'dogs',
-            '{archive}' => (string) $archive->id,
-            '{appointment}' => (string) $appointment->id, '{closed}' => (string) $closed->id,
-            '{feed}' => (string) $feed->id,
-            '{device}' => '1',
-            '{free}' => (string) $free->id, '{observation}' => (string) $observation->id,
-        ]), '/');
+        $path = $everything->path($uri);
         $input = str_contains($route, '/ladder') ? [
             'ladder' => json_encode(LadderData::write(app(PlanReader::class)->read($world->plan)->ladder)), ...self::INPUT[$route] ?? [],
         ] : self::INPUT[$route] ?? [

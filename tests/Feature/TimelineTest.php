@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Dog\Timeline;
 use App\Dog\TimelineReader;
 use App\Engine\BandsReader;
 use App\Engine\LimitReader;
@@ -11,6 +12,7 @@ use App\Models\Event;
 use App\Models\EventKind;
 use App\Models\HealthEntry;
 use App\Models\Trial;
+use Core\Observation\Activity;
 use Core\Sign\Band;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Support\Str;
@@ -19,6 +21,7 @@ use PHPUnit\Framework\Attributes\TestWith;
 use Tests\TestCase;
 
 /** A dog's weeks and the way so far, drawn from what stands. */
+#[CoversClass(Timeline::class)]
 #[CoversClass(TimelineReader::class)]
 #[CoversClass(BandsReader::class)]
 final class TimelineTest extends TestCase
@@ -120,5 +123,22 @@ final class TimelineTest extends TestCase
         $world = World::make();
         $this->actingAs($world->trainer)->post("/dogs/{$world->dog->id}/health", $input)->assertSessionHasErrors([$field]);
         self::assertSame(0, HealthEntry::query()->count());
+    }
+
+    /** Whatever of it there is, it is drawn. */
+    public function test_a_timeline_is_empty_only_where_nothing_happened(): void
+    {
+        $of = static fn (string $what): Timeline => new Timeline(
+            now(), now(), $what === 'sessions' ? [['id' => 1, 'at' => now(), 'plan' => 'Kites', 'bands' => [Band::Easy]]] : [],
+            $what === 'free' ? [['id' => 1, 'at' => now(), 'activity' => Activity::cases()[0]]] : [], [],
+            $what === 'events' ? [['at' => now(), 'kind' => EventKind::cases()[0], 'severity' => 2]] : [],
+            $what === 'health' ? [['name' => 'Limp', 'from' => now(), 'to' => null]] : [],
+            $what === 'home' ? ['2026-11-24' => ['done' => 1, 'wrong' => false]] : [], null,
+        );
+
+        self::assertTrue($of('nothing')->isEmpty());
+        foreach (['sessions', 'free', 'events', 'health', 'home'] as $what) {
+            self::assertFalse($of($what)->isEmpty(), $what);
+        }
     }
 }

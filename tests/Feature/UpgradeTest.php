@@ -55,6 +55,17 @@ final class UpgradeTest extends TestCase
         Artisan::call('migrate', ['--force' => true]);
 
         self::assertSame($before, $this->logged());
+        // steps that were put between said what the next one says as if they were that step
+        $betweens = DB::table('steps')->whereNull('retired_at')->where('is_on_the_way', true)->get();
+        self::assertGreaterThan(0, $betweens->count());
+        foreach ($betweens as $step) {
+            self::assertSame($step->instruction, DB::table('steps')->where('plan_id', $step->plan_id)
+                ->where('position', $step->position + 1)->whereNull('retired_at')->value('instruction'));
+        }
+        self::assertSame(['body', 'tool', 'sound', 'body tool sound'], array_map(
+            static fn (string $says): string => (string) DB::table('steps')->where('instruction', $says)->value('strands'),
+            ['Paw touched.', 'Tool seen, on the floor.', "Tool's sound across the room.", 'One whole paw.'],
+        ), 'nails of before strands');
         $owner = User::query()->where('email', 'rowan@saltmarshlane.example')->sole();
         $this->actingAs($owner);
         $session = Trial::query()->orderBy('id')->value('session_id');

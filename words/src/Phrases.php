@@ -209,7 +209,13 @@ final readonly class Phrases
         return $this->toward($manner->instruction, $manner->isOnTheWay);
     }
 
-    /** The same, of a step that is told by its parts. */
+    /** What a step is about: "body and sound"; empty where its ladder is of one piece. */
+    public function strands(Manner $manner): string
+    {
+        return $this->list(array_map($this->label(...), $manner->strands));
+    }
+
+    /** The instruction of a step that is told by its parts. */
     public function toward(string $instruction, bool $isOnTheWay): string
     {
         return $isOnTheWay && $instruction !== '' ? $this->say('phrases.on_the_way', ['instruction' => $instruction]) : $instruction;

@@ -8,6 +8,7 @@ use App\Craft\MeasureDevice;
 use App\Craft\MyHandling;
 use App\Craft\ShareTiming;
 use App\Film\GradingDrift;
+use App\Film\KnownGrading;
 use App\Models\User;
 use App\Support\Fields;
 use Core\Marking\DeviceDelay;
@@ -29,7 +30,8 @@ final readonly class TimingController
 
     public function index(MyHandling $handling, #[CurrentUser] User $user): View
     {
-        return view('pages.craft.index', ['of' => $user, 'isOwn' => true, 'drift' => GradingDrift::of($user), ...$handling->of($user)]);
+        return view('pages.craft.index', ['of' => $user, 'isOwn' => true, 'drift' => GradingDrift::of($user),
+            'known' => KnownGrading::of($user), ...$handling->of($user)]);
     }
 
     /** What another one practices, for an owner, where that one shows it. */
@@ -39,7 +41,8 @@ final readonly class TimingController
         abort_if($shown === null || ! $reader->role->managesPractice(), 404);
 
         return view('pages.craft.index', [
-            'of' => $shown, 'isOwn' => false, 'drift' => GradingDrift::of($shown), ...$handling->of($shown),
+            'of' => $shown, 'isOwn' => false, 'drift' => GradingDrift::of($shown),
+            'known' => KnownGrading::of($shown), ...$handling->of($shown),
         ]);
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Film\Http;
 
+use App\Film\KnownGrading;
 use App\Film\SettleFilm;
 use App\Models\Film;
 use App\Models\User;
@@ -28,6 +29,7 @@ final readonly class SettleController
 
         return view('pages.films.agreement', [
             'film' => $film, 'first' => $first, 'second' => $second, 'agreement' => $agreement, 'settled' => SettleFilm::settled($film),
+            'known' => [$first->user->name => KnownGrading::of($first->user), $second->user->name => KnownGrading::of($second->user)],
             'differences' => array_slice($agreement->differences, 0, self::SHOWN),
         ]);
     }

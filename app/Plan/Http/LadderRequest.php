@@ -91,6 +91,7 @@ final class LadderRequest extends FormRequest
             'do' => $typed['do'] ?? '', 'at' => $values, 'criterion' => [...$criterion, 'newBehavior' => ($typed['new'] ?? '') === '1'],
             'food' => $typed['food'] ?? '', 'posture' => $typed['posture'] ?? '', 'who' => $typed['who'] ?? '',
             'hands' => $number($typed['hands'] ?? ''), 'eyes' => $number($typed['eyes'] ?? ''),
+            'strands' => is_array($typed['strands'] ?? null) ? array_values($typed['strands']) : [],
         ];
     }
 

@@ -122,6 +122,7 @@ final readonly class PlanController
                 ->where('plan_id', $plan->id)->with(['user', 'reviewer'])->orderByDesc('rested_at')->limit(20)->get(),
             'inheritedFrom' => $plan->responseModel->inherited === null
                 ? null : Plan::query()->find($plan->handed_over_from)?->responseModel->person->name,
+            'knownDogs' => $plan->responseModel->inherited['dogs'] ?? null,
             'contradictions' => $this->situations->contradictions($plan, $this->clock->now()),
             'people' => InSight::people($user)->whereKeyNot($plan->responseModel->person_id)->orderBy('name')->limit(200)->get(),
             'sessions' => $plan->sessions()

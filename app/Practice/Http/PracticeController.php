@@ -6,6 +6,7 @@ namespace App\Practice\Http;
 
 use App\Models\User;
 use App\Practice\ChangePractice;
+use App\Practice\OwnPriors;
 use App\Support\Fields;
 use App\Support\MinuteOfDay;
 use Illuminate\Container\Attributes\CurrentUser;
@@ -18,11 +19,14 @@ use Illuminate\Validation\Rule;
 /** Name, town, time zone and phone of the practice: for its owners. */
 final readonly class PracticeController
 {
-    public function edit(#[CurrentUser] User $user): View
+    public function edit(OwnPriors $priors, #[CurrentUser] User $user): View
     {
         Gate::authorize('update', $user->practice);
 
-        return view('pages.practice.edit', ['practice' => $user->practice, 'zones' => \DateTimeZone::listIdentifiers()]);
+        return view('pages.practice.edit', [
+            'practice' => $user->practice, 'zones' => \DateTimeZone::listIdentifiers(), 'known' => $priors->told($user->practice),
+            'dogs' => max([0, ...$priors->dogs($user->practice)]),
+        ]);
     }
 
     public function update(Request $request, ChangePractice $practices, #[CurrentUser] User $user): RedirectResponse

@@ -37,16 +37,6 @@ final readonly class SessionPage
 
     private const MOST_TARGETS = 5;
 
-    private const USUAL = [
-        'stare', 'stiff', 'mouth.closed', 'lick.lip', 'head.low', 'weight.forward', 'eat.hard', 'sniff.displace', 'whine', 'face.soft',
-        'mouthy', 'slow.walk',
-    ];
-
-    private const USUAL_UNDER_THE_HAND = [
-        'look.hand', 'pull.away', 'weight.back', 'stiff', 'freeze', 'whale.eye', 'mouth.closed', 'lick.lip', 'eat.hard', 'mouthy',
-        'paw.item', 'face.soft',
-    ];
-
     /** Methods in which a repetition begins when the item comes into sight; elsewhere it begins with an offer. */
     private const IN_SIGHT = ['pairing', 'earned_ration'];
 
@@ -121,7 +111,7 @@ final readonly class SessionPage
     }
 
     /**
-     * Signs in reach of the thumb: those this dog has shown most, then the catalog's first medium and strong ones.
+     * Signs in reach of the thumb: those this dog has shown most, then those that tell most in this way of working.
      *
      * @return list<Sign>
      */
@@ -131,7 +121,7 @@ final readonly class SessionPage
             ->toBase()->join('trials', 'trials.id', '=', 'trial_signs.trial_id')->join('sessions', 'sessions.id', '=', 'trials.session_id')
             ->where('sessions.plan_id', $session->plan_id)
             ->groupBy('sign')->orderByRaw('COUNT(*) DESC')->limit(self::USUAL_SIGNS)->pluck('sign')->all();
-        $usual = $session->plan->responseModel->kind === PlanKind::Contact ? self::USUAL_UNDER_THE_HAND : self::USUAL;
+        $usual = $this->catalogs->methods()->method($session->plan->method)->signs;
         // of a dog that hides its signs these two say most; and a circumstance that explains a sign away is as near as the sign
         $hidden = $session->plan->responseModel->dog->hides_signs ? ['brow.wrinkled', 'with.me'] : [];
         $codes = [

@@ -16,7 +16,6 @@ use Core\Decision\Level;
 use Core\Decision\LoggedTrial;
 use Core\Decision\RuleSettings;
 use Core\Decision\SessionLog;
-use Core\Decision\SessionSummary;
 use Core\Decision\Situation;
 use Core\Decision\SituationAssembly;
 use Core\Decision\Tested;
@@ -179,9 +178,7 @@ final readonly class World
     private function history(array $earlier, SessionLog $today): History
     {
         $last = $earlier === [] ? null : $earlier[count($earlier) - 1]->startedAt;
-        $summaries = array_map(
-            fn (SessionLog $log): SessionSummary => SessionSummary::of($this->credit->log($log), $this->ladder), $earlier,
-        );
+        $summaries = array_map($this->plan->summary(...), $earlier);
         $days = $last === null ? null : max(0.0, ($today->startedAt->getTimestamp() - $last->getTimestamp()) / 86400.0);
         $own = History::ofSessions(
             $summaries, $days, null, $this->upset($today->startedAt), false, -1, $this->reactionsElsewhere($last), $this->tested(),

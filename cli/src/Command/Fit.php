@@ -61,7 +61,7 @@ final readonly class Fit implements Command
             'spacings' => array_map(
                 static fn (WeightedFit $fit): array => ['scale' => $fit->spacing->scale, 'weight' => $fit->weight], $model->fits,
             ),
-            'daySpread' => $model->daySd,
+            'daySpread' => $model->spread->days, 'walk' => $model->spread->walk,
             'slopes' => $slopes,
             'shares' => array_map(
                 static fn (LoadShare $share): array => [

@@ -45,6 +45,7 @@ final readonly class History
      * @param  non-negative-int  $sessionsWithoutGain  latest ones that made no level solid that was harder than all before
      * @param  non-negative-int  $reactionsElsewhere  on walks, at home, in drills, since the last session
      * @param  ?Tested  $tested  what tests since the last session showed
+     * @param  array<string, list<bool>>  $longHolds  by level: successes so far where one session has no time for what is asked
      */
     public function __construct(
         public ?Level $solid = null,
@@ -69,6 +70,7 @@ final readonly class History
         public int $sessionsWithoutGain = 0,
         public int $reactionsElsewhere = 0,
         public ?Tested $tested = null,
+        public array $longHolds = [],
     ) {
         $this->solidStep = self::step($solid);
     }
@@ -83,7 +85,7 @@ final readonly class History
         int $givenHeld = -1, int $reactionsElsewhere = 0, ?Tested $tested = null,
     ): self {
         $sessions = array_values(array_filter($sessions, static fn (SessionSummary $session): bool => $session->trials > 0));
-        $daysMet = $helped = $solidAfter = $solids = $struggles = $overs = [];
+        $daysMet = $helped = $solidAfter = $solids = $struggles = $overs = $longHolds = [];
         $streak = $withoutGain = 0;
         $best = null;
         $newestDay = $sessions === [] ? 0 : $sessions[count($sessions) - 1]->dayNumber;
@@ -91,8 +93,16 @@ final readonly class History
             foreach ($session->helped as $key => $times) {
                 $helped[$key] = ($helped[$key] ?? 0) + $times;
             }
-            $metNow = $struggledNow = [];
-            foreach ($session->marks as $mark) {
+            $metNow = $struggledNow = $metTogether = [];
+            foreach ($session->longHolds as $hold) {
+                $key = $hold->level->key();
+                $longHolds[$key] = $hold->after($longHolds[$key] ?? []);
+                if ($hold->criterion->progress($longHolds[$key])->isMet) {
+                    $metTogether[] = new Mark(MarkKind::Solid, $hold->level);
+                    unset($longHolds[$key]);
+                }
+            }
+            foreach ([...$session->marks, ...$metTogether] as $mark) {
                 $key = $mark->level->key();
                 if ($mark->kind === MarkKind::Solid) {
                     $solids[$key] = $mark->level;
@@ -146,6 +156,7 @@ final readonly class History
             $withoutGain,
             $reactionsElsewhere,
             $tested,
+            $longHolds,
         );
     }
 

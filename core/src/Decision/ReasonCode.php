@@ -80,6 +80,7 @@ enum ReasonCode: string
     case MarkedRun = 'marked-run';
     case ReadyToWait = 'ready-to-wait';
     case ProveIt = 'prove-it';
+    case OverSessions = 'over-sessions';
     case Watched = 'watched';
     case Prompted = 'prompted';
     case Interrupted = 'interrupted';
@@ -93,6 +94,7 @@ enum ReasonCode: string
     case NoRoom = 'no-room';
     case CalmThere = 'calm-there';
     case StepsEasier = 'steps-easier';
+    case BackAlong = 'back-along';
     case NoModel = 'no-model';
     case Risk = 'risk';
     case CapsTightened = 'caps-tightened';
@@ -169,10 +171,11 @@ enum ReasonCode: string
             self::Criterion => ['progress', 'plan', 'regained'],
             self::Run => ['progress', 'plan'],
             self::MarkedRun => ['progress'],
-            self::ProveIt => ['count'],
+            self::ProveIt, self::OverSessions => ['count'],
             self::SessionsAsked => ['sessions', 'days'],
             self::MissingCertainty => ['trials'],
             self::StepsEasier => ['steps', 'at'],
+            self::BackAlong => ['at'],
             self::Risk => ['at', 'strain', 'strainCap', 'reaction', 'reactionCap', 'binding', 'room'],
             self::CapsTightened => ['strained', 'reacted', 'of', 'expectedStrained', 'expectedReacted'],
             self::StartBack => ['back', 'days', 'hard'],

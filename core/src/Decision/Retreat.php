@@ -17,14 +17,19 @@ final readonly class Retreat
      */
     public function from(Level $level, array $why, int $steps = 1, Action $action = Action::Ease): Advice
     {
-        $calm = $this->situation->log->hardestCalm($level);
-        $next = $calm ?? (new Way($this->situation))->below($level, $steps);
+        $way = new Way($this->situation);
+        $calm = $way->calm($level);
+        $next = $calm ?? $way->below($level, $steps);
         if ($next === null) {
             return $this->situation->advise(Action::EndWell, null, [...$why, Reason::of(ReasonCode::NoRoom)]);
         }
-        $why[] = $calm === null
-            ? Reason::of(ReasonCode::StepsEasier, steps: $steps, at: $this->situation->told($next->exposure, $level->exposure))
-            : Reason::of(ReasonCode::CalmThere, at: $this->situation->told($next->exposure, $level->exposure));
+        $at = $this->situation->told($next->exposure, $level->exposure);
+        $why[] = match (true) {
+            $calm !== null => Reason::of(ReasonCode::CalmThere, at: $at),
+            // steps between are about something else: they are not counted
+            $this->situation->work === Work::Contact && $level->step - $next->step > $steps => Reason::of(ReasonCode::BackAlong, at: $at),
+            default => Reason::of(ReasonCode::StepsEasier, steps: $steps, at: $at),
+        };
 
         return $this->situation->advise(
             $action, $next, [...$why, ...$this->situation->riskReasons($next->exposure)], (new OtherThings($this->situation))->of($level),

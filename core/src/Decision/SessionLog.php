@@ -7,11 +7,15 @@ namespace Core\Decision;
 use Core\Response\Calibration;
 use Core\Response\SessionEvidence;
 use Core\Sign\Band;
+use Core\Sign\FoodTaken;
 use Core\Sign\Outcome;
 
 /** The trials of one session in their order, and the counts that rules ask of them. */
 final readonly class SessionLog
 {
+    /** Trials of which one has to show that a dog is fine that may hide its signs. */
+    private const ONE_PROOF_IN = 3;
+
     /** @var list<bool> by place of the trial: whether the time it claims had passed */
     private array $hadTime;
 
@@ -20,10 +24,11 @@ final readonly class SessionLog
      * @param  float  $upset  points of upset carried over into it
      * @param  Condition  $condition  of dog, ground and gear, as it was told beforehand
      * @param  bool  $needsProof  whether quiet is not the same as calm: the dog may hide its signs
+     * @param  float  $stricter  bands by which whoever logs it is known to grade harder than graders settle on; under 0 for milder
      */
     public function __construct(
         public \DateTimeImmutable $startedAt, public ?\DateTimeImmutable $setStartedAt, public array $trials, public float $upset = 0.0,
-        public Condition $condition = new Condition, public bool $needsProof = false,
+        public Condition $condition = new Condition, public bool $needsProof = false, public float $stricter = 0.0,
     ) {
         $this->hadTime = TimePassed::ofTrials($trials, $startedAt);
     }
@@ -35,19 +40,27 @@ final readonly class SessionLog
      */
     public function with(array $trials, ?\DateTimeImmutable $setStartedAt): self
     {
-        return new self($this->startedAt, $setStartedAt, $trials, $this->upset, $this->condition, $this->needsProof);
+        return new self($this->startedAt, $setStartedAt, $trials, $this->upset, $this->condition, $this->needsProof, $this->stricter);
     }
 
-    /** The same, of a dog for which quiet is not the same as calm. */
-    public function needingProof(): self
+    /** The same, as what people told of the dog has it read: of one that may hide its signs quiet is not the same as calm. */
+    public function seenWith(Told $told): self
     {
-        return new self($this->startedAt, $this->setStartedAt, $this->trials, $this->upset, $this->condition, true);
+        return $this->needsProof || ! $told->hidesSigns ? $this : new self(
+            $this->startedAt, $this->setStartedAt, $this->trials, $this->upset, $this->condition, true, $this->stricter,
+        );
     }
 
     /** A success logged before its time could have passed says nothing; anything else is what the dog showed. */
     public function isTooQuick(int $place): bool
     {
         return ! ($this->hadTime[$place] ?? true) && $this->trials[$place]->isSuccess();
+    }
+
+    /** Noticed, spoilt by nobody, and with its time behind it. */
+    public function countsForRun(int $place): bool
+    {
+        return $this->trials[$place]->countsForRun() && ! $this->isTooQuick($place);
     }
 
     public function last(): ?LoggedTrial
@@ -81,8 +94,31 @@ final readonly class SessionLog
             if (! $isHere && ! $this->trials[$i]->isEasyBetween()) {
                 break;
             }
-            if ($isHere && $this->trials[$i]->countsForRun() && ! $this->isTooQuick($i)) {
+            if ($isHere && $this->countsForRun($i)) {
                 array_unshift($found, $this->trials[$i]);
+            }
+        }
+
+        return $found;
+    }
+
+    /**
+     * Which of some trials count, for runs and shares. What a dog that may hide its signs did only quietly is unknown and left out, unless
+     * it, or one of the two before it, showed that it is fine; a cue done without eating is not fine.
+     *
+     * @param  list<LoggedTrial>  $trials  at one level, oldest first
+     * @return list<bool>
+     */
+    public function successes(array $trials): array
+    {
+        $found = [];
+        foreach ($trials as $i => $trial) {
+            $isShown = ! $this->needsProof || array_filter(
+                array_slice($trials, max(0, $i - self::ONE_PROOF_IN + 1), min($i + 1, self::ONE_PROOF_IN)),
+                static fn (LoggedTrial $near): bool => $near->isProven(),
+            ) !== [];
+            if ($isShown || ! $trial->isSuccess() || $trial->food === FoodTaken::Refused) {
+                $found[] = $isShown && $trial->isSuccess();
             }
         }
 
@@ -127,7 +163,7 @@ final readonly class SessionLog
             $afterReaction = $afterReaction || $trial->band === Band::Over;
         }
 
-        return SessionEvidence::ofTrials($this->startedAt, $evidence, $this->upset);
+        return SessionEvidence::ofTrials($this->startedAt, $evidence, $this->upset, $this->stricter);
     }
 
     /** Forecasts of this session against what came. */
@@ -136,7 +172,7 @@ final readonly class SessionLog
         $calibration = new Calibration;
         foreach ($this->trials as $place => $trial) {
             if ($trial->forecast !== null && $trial->isEvidence() && ! $this->isTooQuick($place)) {
-                $calibration = $calibration->with($trial->forecast, $trial->band);
+                $calibration = $calibration->with($trial->forecast, $trial->band, $this->stricter);
             }
         }
 
@@ -155,8 +191,12 @@ final readonly class SessionLog
         return null;
     }
 
-    /** The hardest level at which the last trial was calm; null where none was. A slip shows nothing. */
-    public function hardestCalm(?Level $easierThan = null): ?Level
+    /**
+     * The hardest level at which the last trial was calm; null where none was. A slip shows nothing.
+     *
+     * @param  ?\Closure(Level): bool  $among  the levels that are looked at; null for all
+     */
+    public function hardestCalm(?Level $easierThan = null, ?\Closure $among = null): ?Level
     {
         $latest = [];
         foreach ($this->trials as $trial) {
@@ -166,7 +206,8 @@ final readonly class SessionLog
         }
         $hardest = null;
         foreach ($latest as $trial) {
-            if ($this->isShownCalm($trial) && ($easierThan === null || $easierThan->isHarderThan($trial->level))
+            if (($among === null || $among($trial->level)) && $this->isShownCalm($trial)
+                && ($easierThan === null || $easierThan->isHarderThan($trial->level))
                 && ($hardest === null || $trial->level->isHarderThan($hardest))) {
                 $hardest = $trial->level;
             }

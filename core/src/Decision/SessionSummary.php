@@ -19,6 +19,7 @@ final readonly class SessionSummary
      * @param  ?Level  $hardestCalm  the hardest level at which its last trial was calm; null where none was
      * @param  int  $dayNumber  days since 1970-01-01, by the date where the practice is
      * @param  array<string, int>  $helped  by dimension key: how often easing it, and nothing else, turned effort into a calm trial
+     * @param  list<LongHold>  $longHolds  by level
      */
     public function __construct(
         public int $trials,
@@ -30,6 +31,7 @@ final readonly class SessionSummary
         public Calibration $calibration = new Calibration,
         public int $dayNumber = 0,
         public array $helped = [],
+        public array $longHolds = [],
     ) {
     }
 
@@ -50,6 +52,7 @@ final readonly class SessionSummary
             $log->calibration(),
             CalendarDay::number($log->startedAt),
             self::whatHelped($log),
+            self::longHolds($log, $ladder),
         );
     }
 
@@ -57,7 +60,7 @@ final readonly class SessionSummary
     private static function marks(SessionLog $log, Ladder $ladder): array
     {
         $marks = [];
-        $successes = [];
+        $here = [];
         $isMarked = false;
         $level = null;
         foreach ($log->trials as $place => $trial) {
@@ -65,7 +68,7 @@ final readonly class SessionSummary
                 continue;
             }
             if ($level === null || ! $level->equals($trial->level)) {
-                [$successes, $isMarked, $level] = [[], false, $trial->level];
+                [$here, $isMarked, $level] = [[], false, $trial->level];
             }
             if ($trial->band->atLeast(Band::Strain) && ! $trial->handlerError) {
                 $marks[] = new Mark(match (true) {
@@ -75,8 +78,8 @@ final readonly class SessionSummary
                 }, $level);
             }
             if ($trial->countsForRun()) {
-                $successes[] = $trial->isSuccess();
-                if (! $isMarked && $ladder->step($level->step)->criterion->progress($successes)->isMet) {
+                $here[] = $trial;
+                if (! $isMarked && $ladder->step($level->step)->criterion->progress($log->successes($here))->isMet) {
                     $isMarked = true;
                     $marks[] = new Mark(MarkKind::Solid, $level);
                 }
@@ -84,6 +87,23 @@ final readonly class SessionSummary
         }
 
         return $marks;
+    }
+
+    /** @return list<LongHold> */
+    private static function longHolds(SessionLog $log, Ladder $ladder): array
+    {
+        $levels = $at = [];
+        foreach ($log->trials as $place => $trial) {
+            $step = $ladder->step($trial->level->step)->at($trial->level->exposure);
+            if ($step->isCountedOverSessions() && $log->countsForRun($place) && ! $trial->isEasyBetween()) {
+                $levels[$trial->level->key()] = $trial->level;
+                $at[$trial->level->key()][] = $trial;
+            }
+        }
+
+        return array_values(array_map(static fn (Level $level): LongHold => new LongHold(
+            $level, $ladder->step($level->step)->criterion, $log->successes($at[$level->key()]),
+        ), $levels));
     }
 
     /** @return array<string, int> */

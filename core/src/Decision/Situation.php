@@ -81,7 +81,7 @@ final readonly class Situation
         $this->work = $told->hasNeverReacted && ! $hadTrouble && Work::of($catalog->plan) === Work::Exposure
             ? Work::Skill : Work::of($catalog->plan);
         $this->credit = new Credit($ladder, $catalog);
-        $this->log = $this->credit->log($told->hidesSigns ? $log->needingProof() : $log);
+        $this->log = $this->credit->log($log->seenWith($told));
         $this->calibration = $history->calibration->plus($log->calibration());
         $this->caps = $this->calibration->applied($settings->caps);
         $this->unsaid = $catalog->has(DimensionKey::Distance->value) ? [] : $ladder->shared();
@@ -153,7 +153,17 @@ final readonly class Situation
             default => $criterion,
         };
 
-        return $asked->progress($this->successes())->of($this->asked());
+        return $asked->progress([...($asked === $criterion ? $this->earlierAt($level) : []), ...$this->successes()])->of($this->asked());
+    }
+
+    /**
+     * Successes of earlier sessions that count at a level for which one session has no time.
+     *
+     * @return list<bool>
+     */
+    public function earlierAt(Level $level): array
+    {
+        return $this->history->longHolds[$level->key()] ?? [];
     }
 
     /** How far phase one has come at the last trial's level: looks that were marked, and it turned. */
@@ -188,7 +198,7 @@ final readonly class Situation
     /** @return list<bool> which trials since the last change of level were successes */
     private function successes(): array
     {
-        return array_map(static fn (LoggedTrial $trial): bool => $trial->isSuccess(), $this->log->atLevel());
+        return $this->log->successes($this->log->atLevel());
     }
 
     /** @return list<int> */

@@ -7,6 +7,7 @@ namespace Core\Decision;
 use Core\Response\DogModel;
 use Core\Response\ModelBuilder;
 use Core\Response\SessionEvidence;
+use Core\Response\Spread;
 use Core\Response\WarmStart;
 use Core\Sign\SignCatalog;
 
@@ -20,15 +21,15 @@ final readonly class SituationAssembly
     /**
      * @param  list<SessionEvidence>  $earlier  oldest first
      * @param  ?WarmStart  $start  where an earlier fit ended
-     * @param  ?float  $daySd  spread of days in logits, as settled by the session's first advice; null to work it out
+     * @param  ?Spread  $spread  as settled by the session's first advice; null to work it out
      */
     public function situation(
         WorkingPlan $plan, History $history, SessionLog $log, array $earlier, \DateTimeImmutable $now, ?WarmStart $start = null,
-        ?float $daySd = null,
+        ?Spread $spread = null,
     ): Situation {
         return new Situation(
             $plan->catalog, $this->signs, $plan->ladder, $plan->settings, $history, $log,
-            $this->model($plan, $earlier, $log->evidence(), $start, $daySd), $now, $plan->told,
+            $this->model($plan, $earlier, $log->evidence(), $start, $spread), $now, $plan->told,
         );
     }
 
@@ -37,12 +38,12 @@ final readonly class SituationAssembly
      * @return ?DogModel null where no fit converged
      */
     public function model(
-        WorkingPlan $plan, array $earlier, SessionEvidence $today, ?WarmStart $start = null, ?float $daySd = null,
+        WorkingPlan $plan, array $earlier, SessionEvidence $today, ?WarmStart $start = null, ?Spread $spread = null,
     ): ?DogModel {
         $scale = $plan->scale([...$earlier, $today]);
 
         return $plan->builder($this->builder)->build(
-            $scale, $plan->isReferenceStated, $plan->fineAt, $earlier, $today, $start?->for($scale), $daySd,
+            $scale, $plan->isReferenceStated, $plan->fineAt, $earlier, $today, $start?->for($scale), $spread,
         );
     }
 }

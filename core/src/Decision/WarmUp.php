@@ -174,16 +174,18 @@ final readonly class WarmUp
             $situation->settings->choices->startsWhereItEnded || $situation->work === Work::Skill => 0,
             default => 1,
         };
+        $level = $back === 0 ? $solid : $way->below($solid, $back) ?? $way->below($solid, 1) ?? $solid;
+        // along a strand it may be more of them
+        $easier = $situation->work === Work::Contact ? max($back, $solid->step - $level->step) : $back;
         $why = match (true) {
             $history->sessionsWithoutGain >= History::PLATEAU_SESSIONS => Reason::of(
                 ReasonCode::Plateau, count: $history->sessionsWithoutGain,
             ),
             $back === 0 => Reason::of(ReasonCode::StartWhereEnded),
             default => Reason::of(
-                ReasonCode::StartBack, back: $back, days: $days >= 3.0 ? (int) floor($days) : 0, hard: $history->endedWithEffort,
+                ReasonCode::StartBack, back: $easier, days: $days >= 3.0 ? (int) floor($days) : 0, hard: $history->endedWithEffort,
             ),
         };
-        $level = $back === 0 ? $solid : $way->below($solid, $back) ?? $way->below($solid, 1) ?? $solid;
 
         return [$level, [$why], $back === 0 && $history->hardLately === 0];
     }
@@ -216,7 +218,7 @@ final readonly class WarmUp
         if ($situation->work !== Work::Exposure) {
             return [$first, [Reason::of(ReasonCode::StartFarther)], true];
         }
-        $level = $way->below($first, 2) ?? $way->below($first, 1);
+        $level = $way->below($first, 2);
 
         $isTooSmall = $level === null && ($situation->told->forbidsTrying() || $situation->history->hardLately >= self::HARD_OF_THREE)
             && ($situation->history->daysSinceLast ?? 0.0) < self::REST_DAYS;

@@ -91,6 +91,16 @@ final readonly class Way
             : $this->situation->credit->exactly($here->exposure->with($dimension->key, $half));
     }
 
+    /** The hardest level that was calm today and is easier, on the way to this one: what a tool did says nothing of its sound. */
+    public function calm(Level $from): ?Level
+    {
+        $ladder = $this->situation->ladder;
+
+        return $this->situation->log->hardestCalm(
+            $from, static fn (Level $level): bool => $level->step === $from->step || $ladder->isOnWay($level->step, $from->step),
+        );
+    }
+
     /**
      * Down the way it came: the hardest level that was calm today and is easier; else steps below. Null where nothing easier can be done
      * here.
@@ -99,7 +109,7 @@ final readonly class Way
      */
     public function back(Level $from, int $steps = 1): ?Level
     {
-        return $this->situation->log->hardestCalm($from) ?? $this->below($from, $steps);
+        return $this->calm($from) ?? $this->below($from, $steps);
     }
 
     /** So many steps below a level: farther with everything else the same, or down the ladder. Null where the room or ladder ends. */
@@ -120,9 +130,13 @@ final readonly class Way
                 ? $level
                 : null;
         }
-        $step = $from->beyond > 1e-9 ? $from->step + 1 - $steps : $from->step - $steps;
+        $step = $from->step;
+        for ($i = $from->beyond > 1e-9 ? 1 : 0; $i < $steps && $step !== null; $i++) {
+            // where a strand begins there are no two steps below it, but the first of the ladder
+            $step = $this->situation->ladder->below($step) ?? ($from->step >= $steps ? 0 : null);
+        }
 
-        return $step < 0 ? null : Level::ofStep($this->situation->ladder, $step);
+        return $step === null ? null : Level::ofStep($this->situation->ladder, $step);
     }
 
     /** Meters that can be used here. */
@@ -183,7 +197,8 @@ final readonly class Way
     {
         return match ($dimension->kind) {
             DimensionKind::Distance => $this->situation->settings->choices->stepSize === StepSize::Yard
-                ? $value + DistanceUnit::Yard->meters()
+                // far away a yard cannot be told apart
+                ? max($value + DistanceUnit::Yard->meters(), $value * (1.0 + self::LEAST_PART))
                 : $value / (1.0 - $this->share()),
             DimensionKind::SoundLevel => max($dimension->range()[0] ?? 20.0, $value - SoundLevel::USUAL_STEP),
             default => $value,

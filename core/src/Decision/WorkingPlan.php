@@ -66,6 +66,18 @@ final readonly class WorkingPlan
         );
     }
 
+    /** A session of it, read as a situation reads it. */
+    public function log(SessionLog $log): SessionLog
+    {
+        return (new Credit($this->ladder, $this->catalog))->log($log->seenWith($this->told));
+    }
+
+    /** What it leaves behind. */
+    public function summary(SessionLog $log): SessionSummary
+    {
+        return SessionSummary::of($this->log($log), $this->ladder);
+    }
+
     /**
      * The same for a ladder that is not, or not yet, that of a plan.
      *

@@ -32,6 +32,7 @@ enum ErrorCode: string
     case Impossible = 'impossible';
     case FoodTimingMissing = 'food-timing-missing';
     case PostureMissing = 'posture-missing';
+    case StrandUnknown = 'strand-unknown';
     case WhoMissing = 'who-missing';
     case WholeNumber = 'whole-number';
     case UnknownKind = 'unknown-kind';

@@ -68,7 +68,7 @@ final readonly class LoadScale
         $shift = 0.0;
         foreach ($calmAt === null ? [] : $dimensions as $played) {
             $x = $played->covariate($calmAt->values[$played->key] ?? $played->usual, $reference->meters) - $reactedAt[$played->key];
-            $shift += $played->slope->shape / $played->slope->rate * $x;
+            $shift += $played->slope->mean() * $x;
         }
 
         return new self($catalog, $reference, $dimensions, $reactedAt, $calmAt === null ? 0.0 : max(0.0, self::CALM_LOGITS + $shift));

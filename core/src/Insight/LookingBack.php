@@ -9,7 +9,6 @@ use Core\Exposure\LoadScale;
 use Core\Response\Day;
 use Core\Response\DogModel;
 use Core\Response\EvidenceRow;
-use Core\Response\Fading;
 use Core\Response\ModelBuilder;
 use Core\Response\RiskCaps;
 use Core\Response\SessionEvidence;
@@ -77,37 +76,39 @@ final readonly class LookingBack
         );
     }
 
-    /**
-     * Equal for equal windows: what was worked out for one can be kept.
-     *
-     * @param  non-empty-list<SessionEvidence>  $window
-     */
-    public function fingerprint(array $window): string
+    /** Equal for equal ways of looking: what was worked out for a window of sessions can be kept with it and with theirs. */
+    public function fingerprint(): string
     {
-        $sessions = array_map(fn (SessionEvidence $session): array => [
-            $session->startedAt->getTimestamp(), $session->upset,
+        return hash('xxh128', serialize([
+            $this->scale->keys(), $this->scale->covariates($this->exposure), $this->key, $this->caps->strain->value,
+            $this->caps->reaction->value, $this->referenceStated,
+            $this->fineAt === null ? null : $this->scale->covariates($this->fineAt),
+        ]));
+    }
+
+    /** Equal for sessions that say the same. */
+    public function fingerprintOf(SessionEvidence $session): string
+    {
+        return hash('xxh128', serialize([
+            $session->startedAt->getTimestamp(), $session->upset, $session->stricter,
             array_map(
                 fn (EvidenceRow $row): array => [$this->scale->covariates($row->exposure), $row->afterReaction, $row->counts],
                 $session->rows,
             ),
-        ], $window);
-
-        return hash('xxh128', serialize([
-            $this->scale->keys(), $this->scale->covariates($this->exposure), $this->key, $this->caps->strain->value,
-            $this->caps->reaction->value, $this->referenceStated,
-            $this->fineAt === null ? null : $this->scale->covariates($this->fineAt), $sessions,
         ]));
     }
 
     /** @param  non-empty-list<SessionEvidence>  $known */
     private function model(TrendMethod $method, array $known, \DateTimeImmutable $at): ?DogModel
     {
+        // the spread of a usual dog for every window: looking back takes hundreds of fits, and the ways are held against each other
+        $with = fn (ModelBuilder $builder): ?DogModel => $builder->build(
+            $this->scale, $this->referenceStated, $this->fineAt, $known, new SessionEvidence($at, []), spread: $builder->usualSpread(),
+        );
+
         return match ($method) {
-            TrendMethod::Fading => $this->builder->build($this->scale, $this->referenceStated, $this->fineAt, $known, new SessionEvidence(
-                $at, [],
-            )),
-            TrendMethod::Even => $this->builder->withFading(Fading::none())
-                ->build($this->scale, $this->referenceStated, $this->fineAt, $known, new SessionEvidence($at, [])),
+            TrendMethod::Fading => $with($this->builder),
+            TrendMethod::Even => $with($this->builder->countingAlike()),
             TrendMethod::Line => $this->builder->alongTime($this->scale, $this->referenceStated, $this->fineAt, $known, $at),
         };
     }

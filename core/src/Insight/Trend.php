@@ -43,11 +43,13 @@ final readonly class Trend
         usort($sessions, static fn (SessionEvidence $a, SessionEvidence $b): int => $a->startedAt <=> $b->startedAt);
         $first = max(0, count($sessions) - self::DRAWN);
         $steps = $found = [];
+        $way = $back->fingerprint();
+        $prints = array_map($back->fingerprintOf(...), $sessions);
         for ($i = $first; $i < count($sessions); $i++) {
             $from = max(0, $i - self::WINDOW);
-            $window = array_slice($sessions, $from, $i - $from + 1);
-            $fingerprint = $window === [] ? '' : $back->fingerprint($window);
-            $found[$fingerprint] = $steps[$i] = $kept[$fingerprint] ?? ($window === [] ? new TrendPart([], []) : $back->step($window));
+            $fingerprint = hash('xxh128', $way.implode('', array_slice($prints, $from, $i - $from + 1)));
+            $found[$fingerprint] = $steps[$i] = $kept[$fingerprint]
+                ?? $back->step([...array_slice($sessions, $from, $i - $from), $sessions[$i]]);
         }
         $scores = [];
         $best = TrendMethod::Fading;

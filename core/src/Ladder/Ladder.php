@@ -52,6 +52,31 @@ final readonly class Ladder
         return array_keys($shared);
     }
 
+    /**
+     * The step that a step builds on: the last before it on its way. Null for the first.
+     *
+     * @return ?non-negative-int
+     */
+    public function below(int $step): ?int
+    {
+        for ($i = $step - 1; $i > 0; $i--) {
+            if ($this->isOnWay($i, $step)) {
+                return $i;
+            }
+        }
+
+        return $step > 0 ? 0 : null;
+    }
+
+    /** Whether an earlier step says something of a later one: they share a strand. The first is what every strand begins from. */
+    public function isOnWay(int $earlier, int $later): bool
+    {
+        [$one, $other] = [$this->step($earlier)->manner->strands, $this->step($later)->manner->strands];
+
+        return $earlier <= 0 || $one === [] || $other === []
+            || array_intersect(array_column($one, 'value'), array_column($other, 'value')) !== [];
+    }
+
     /** The step nearest to an index: never off the ladder. */
     public function step(int $index): Step
     {

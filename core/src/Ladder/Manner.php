@@ -17,6 +17,7 @@ final readonly class Manner
     /**
      * @param  string  $instruction  what to do, in the words of whoever wrote it; may be empty
      * @param  bool  $isOnTheWay  whether the instruction is that of a later step: this one was put between
+     * @param  list<Strand>  $strands  what it is about; none where the ladder is of one piece
      */
     private function __construct(
         public string $instruction,
@@ -26,17 +27,20 @@ final readonly class Manner
         public int $hands,
         public int $eyes,
         public bool $isOnTheWay = false,
+        public array $strands = [],
     ) {
     }
 
     /**
      * @param  int  $hands  0 to 4 that the step needs: over two means a helper, paste on the item, or food on a stool
      * @param  int  $eyes  1 to 3 pairs: who watches the dog while the hands work
+     * @param  list<Strand>  $strands
      *
      * @throws InvalidMeasure if a number is out of its range or the instruction is too long
      */
     public static function of(
         string $instruction, FoodTiming $food, DogPosture $posture, HandledBy $who, int $hands, int $eyes, bool $isOnTheWay = false,
+        array $strands = [],
     ): self {
         if (mb_strlen($instruction) > self::MAX_WORDS) {
             throw InvalidMeasure::outOfRange(Quantity::InstructionLength, mb_strlen($instruction), 0, self::MAX_WORDS);
@@ -46,7 +50,7 @@ final readonly class Manner
         }
 
         return $eyes >= 1 && $eyes <= 3
-            ? new self($instruction, $food, $posture, $who, $hands, $eyes, $isOnTheWay)
+            ? new self($instruction, $food, $posture, $who, $hands, $eyes, $isOnTheWay, $strands)
             : throw InvalidMeasure::outOfRange(Quantity::Eyes, $eyes, 1, 3);
     }
 
@@ -63,13 +67,18 @@ final readonly class Manner
 
     public function by(HandledBy $who): self
     {
-        return new self($this->instruction, $this->food, $this->posture, $who, $this->hands, $this->eyes, $this->isOnTheWay);
+        return new self(
+            $this->instruction, $this->food, $this->posture, $who, $this->hands, $this->eyes, $this->isOnTheWay, $this->strands,
+        );
     }
 
     /** Of a step on the way to one that is done like this. */
     public function toward(): self
     {
-        return new self($this->instruction, $this->food, $this->posture, $this->who, $this->hands, $this->eyes, $this->instruction !== '');
+        return new self(
+            $this->instruction, $this->food, $this->posture, $this->who, $this->hands, $this->eyes, $this->instruction !== '',
+            $this->strands,
+        );
     }
 
     /** Whether only the instruction differs. */

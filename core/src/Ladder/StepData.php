@@ -10,7 +10,7 @@ use Core\Exception\InvalidLadder;
 use Core\Exposure\DimensionCatalog;
 use Core\Exposure\Exposure;
 
-/** A step as data: {do, onTheWay?, at, criterion, food, posture, who, hands, eyes}. Nothing may be left open. */
+/** A step as data: {do, onTheWay?, at, criterion, food, posture, who, hands, eyes, strands?}. Nothing else may be left open. */
 final readonly class StepData
 {
     /**
@@ -33,6 +33,7 @@ final readonly class StepData
                 self::integer($row, 'hands', $at),
                 self::integer($row, 'eyes', $at),
                 ($row['onTheWay'] ?? false) === true,
+                self::strands($row['strands'] ?? [], "{$at}/strands"),
             ));
         } catch (InvalidLadder $problem) {
             throw $problem;
@@ -43,7 +44,7 @@ final readonly class StepData
 
     /**
      * @return array{do: string, at: array<string, float|string>, criterion: array<string, int|true>, food: string, posture: string,
-     *    who: string, hands: int, eyes: int, onTheWay?: true}
+     *    who: string, hands: int, eyes: int, onTheWay?: true, strands?: non-empty-list<string>}
      */
     public static function write(Step $step): array
     {
@@ -53,6 +54,7 @@ final readonly class StepData
             'posture' => $step->manner->posture->value, 'who' => $step->manner->who->value, 'hands' => $step->manner->hands,
             'eyes' => $step->manner->eyes,
             ...($step->manner->isOnTheWay ? ['onTheWay' => true] : []),
+            ...($step->manner->strands === [] ? [] : ['strands' => array_column($step->manner->strands, 'value')]),
         ];
     }
 
@@ -102,6 +104,19 @@ final readonly class StepData
         }
 
         return $checked;
+    }
+
+    /**
+     * @return list<Strand> each once, in their own order
+     *
+     * @throws InvalidLadder
+     */
+    private static function strands(mixed $told, string $at): array
+    {
+        $told = is_array($told) ? $told : [$told];
+        $strands = array_values(array_filter(Strand::cases(), static fn (Strand $strand): bool => in_array($strand->value, $told, true)));
+
+        return count($strands) === count($told) ? $strands : throw InvalidLadder::at($at, ErrorCode::StrandUnknown);
     }
 
     /** @param  array<mixed>  $of */

@@ -16,6 +16,7 @@ final readonly class Method
      * @param  non-empty-list<PlanKind>  $kinds  of plan that it suits
      * @param  list<Skill>  $prerequisites  that must hold before exposure work
      * @param  Criterion  $criterion  taken where a step has none of its own
+     * @param  non-empty-list<string>  $signs  codes of those that tell most in this way of working: nearest the thumb
      */
     public function __construct(
         public string $key,
@@ -24,6 +25,7 @@ final readonly class Method
         public Criterion $criterion,
         public FoodTiming $food,
         public DogPosture $posture,
+        public array $signs,
     ) {
     }
 

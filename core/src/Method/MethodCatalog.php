@@ -89,6 +89,8 @@ final readonly class MethodCatalog
                 ?? throw InvalidCatalog::contradiction("method {$key}", 'foundation-not-listed');
         }
 
+        $signs = array_values(array_unique(array_filter(is_array($row['signs'] ?? null) ? $row['signs'] : [], is_string(...))));
+
         return new Method(
             $key,
             $kinds === [] ? throw InvalidCatalog::missing("method {$key}", 'kinds') : $kinds,
@@ -96,6 +98,7 @@ final readonly class MethodCatalog
             CriterionData::read($row['criterion'] ?? null, "method {$key}"),
             FoodTiming::tryFrom(self::text($row, 'food', $key)) ?? throw InvalidCatalog::missing("method {$key}", 'food'),
             DogPosture::tryFrom(self::text($row, 'posture', $key)) ?? throw InvalidCatalog::missing("method {$key}", 'posture'),
+            $signs === [] ? throw InvalidCatalog::missing("method {$key}", 'signs') : $signs,
         );
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Core\Response;
 
+use Core\Measure\Probability;
 use Core\Sign\Band;
 
 /**
@@ -14,6 +15,9 @@ final readonly class Calibration
 {
     /** Forecasts that count, the newest. */
     public const WINDOW = 120;
+
+    /** Logits from one cut point to the next: the mean of the priors' three. */
+    public const BAND_WIDTH = 5.0 / 3.0;
 
     /** Under this factor the dog does not follow the model. */
     private const OFF = 0.5;
@@ -40,12 +44,20 @@ final readonly class Calibration
     ) {
     }
 
-    /** With one more trial and what was foretold of it. */
-    public function with(Risk $forecast, Band $band): self
+    /**
+     * With one more trial and what was foretold of it.
+     *
+     * @param  float  $stricter  bands by which whoever graded it is known to grade harder: so much more strain is to be expected of them; a
+     *    reaction is one to anybody
+     */
+    public function with(Risk $forecast, Band $band, float $stricter = 0.0): self
     {
+        $strain = $stricter === 0.0
+            ? $forecast->strainMean
+            : Probability::fromLogit($forecast->strainMean->toLogit() + $stricter * self::BAND_WIDTH);
+
         return $this->plus(new self(
-            $forecast->strainMean->value, $band->atLeast(Band::Strain) ? 1 : 0, $forecast->reactionMean->value,
-            $band === Band::Over ? 1 : 0, 1,
+            $strain->value, $band->atLeast(Band::Strain) ? 1 : 0, $forecast->reactionMean->value, $band === Band::Over ? 1 : 0, 1,
         ));
     }
 

@@ -37,6 +37,7 @@ final readonly class CumulativeLogit
 
         $all = $this->rows->covariates;
         $groupOf = $this->rows->groups;
+        $shifts = $this->rows->shifts;
         $ends = $this->rows->ends;
         $bands = $this->rows->bands;
         $counts = $this->rows->counts;
@@ -44,7 +45,7 @@ final readonly class CumulativeLogit
         $x = [];
         foreach ($ends as $r => $end) {
             $s = $groupOf[$r];
-            $eta = $s === null ? 0.0 : $at->offsets[$s];
+            $eta = $shifts[$r] + ($s === null ? 0.0 : $at->offsets[$s]);
             for ($j = 0; $j < $n; $j++) {
                 $x[$j] = $all[$place++];
                 $eta += $slopes[$j] * $x[$j];
@@ -130,10 +131,15 @@ final readonly class CumulativeLogit
 
         $logPrior = $this->addPrior($at->theta, $gradient, $matrix);
         foreach ($this->groups as $s => $group) {
-            $deviation = $at->offsets[$s] - $group->mean;
+            $parent = $group->parent;
+            $deviation = $at->offsets[$s] - $group->mean - ($parent === null ? 0.0 : $at->offsets[$parent]);
             $logPrior -= 0.5 * $deviation * $deviation / $group->variance;
             $offsetGradient[$s] -= $deviation / $group->variance;
             $offsetInformation[$s] += 1.0 / $group->variance;
+            if ($parent !== null) {
+                $offsetGradient[$parent] += $deviation / $group->variance;
+                $offsetInformation[$parent] += 1.0 / $group->variance;
+            }
         }
 
         return new Curvature($logLikelihood + $logPrior, $logLikelihood, $gradient, $matrix, $offsetGradient, $offsetInformation, $cross);

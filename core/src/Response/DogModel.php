@@ -32,7 +32,7 @@ final readonly class DogModel
      * @param  non-empty-list<WeightedFit>  $fits  one for each guess of how the bands are spaced
      * @param  ?int  $today  offset group of today's trials, null while there is none
      * @param  ?int  $afterReaction  offset group of today's trials after a reaction
-     * @param  float  $daySd  spread of days, in logits: usual, or chosen from this dog's sessions
+     * @param  Spread  $spread  usual, or chosen from this dog's sessions
      * @param  float  $gapVariance  of today's offset, for the time since the last session
      * @param  array<string, list<float|string>>  $seen  by dimension key: the distinct values that trials have shown
      * @param  list<float>  $beyond  today's value of further covariates of the fits that no exposure states: calendar time, upset carried
@@ -44,7 +44,7 @@ final readonly class DogModel
         public array $fits,
         private ?int $today,
         private ?int $afterReaction,
-        public float $daySd,
+        public Spread $spread,
         private float $gapVariance,
         private float $afterReactionMean,
         public array $seen,
@@ -69,7 +69,7 @@ final readonly class DogModel
     public function withSdFactor(float $factor): self
     {
         return new self(
-            $this->scale, $this->fits, $this->today, $this->afterReaction, $this->daySd, $this->gapVariance, $this->afterReactionMean,
+            $this->scale, $this->fits, $this->today, $this->afterReaction, $this->spread, $this->gapVariance, $this->afterReactionMean,
             $this->seen, $this->beyond, $factor, $this->beyondTypically,
         );
     }
@@ -82,7 +82,7 @@ final readonly class DogModel
     public function at(array $beyond): self
     {
         return new self(
-            $this->scale, $this->fits, $this->today, $this->afterReaction, $this->daySd, $this->gapVariance, $this->afterReactionMean,
+            $this->scale, $this->fits, $this->today, $this->afterReaction, $this->spread, $this->gapVariance, $this->afterReactionMean,
             $this->seen, $beyond, $this->sdFactor, $beyond,
         );
     }
@@ -184,7 +184,7 @@ final readonly class DogModel
     public function covariance(Exposure $one, Exposure $other, Day $day): float
     {
         $group = $this->group($day);
-        $today = $group === null && $day !== Day::Typical ? $this->daySd ** 2 + $this->gapVariance : 0.0;
+        $today = $group === null && $day !== Day::Typical ? $this->spread->days ** 2 + $this->gapVariance : 0.0;
 
         return $today + $this->fit->covarianceOf($this->row($one, $day), $this->row($other, $day), Band::Strain->value, $group);
     }
@@ -210,7 +210,7 @@ final readonly class DogModel
         $isFitted = $group !== null || $day === Day::Typical;
         $mean = $square = 0.0;
         foreach ($this->fits as $weighted) {
-            $linear = $weighted->fit->linear($x, $k, $group, $isFitted ? 0.0 : $this->daySd ** 2 + $this->gapVariance);
+            $linear = $weighted->fit->linear($x, $k, $group, $isFitted ? 0.0 : $this->spread->days ** 2 + $this->gapVariance);
             $mean += $weighted->weight * $linear['mean'];
             $square += $weighted->weight * ($linear['sd'] ** 2 + $linear['mean'] ** 2);
         }

@@ -20,6 +20,7 @@ final readonly class Fading
         private float $dropUnder = 0.02,
         private float $gapVariancePerDay = 0.02,
         private float $mostGapVariance = 1.0,
+        private bool $isInFull = false,
     ) {
     }
 
@@ -27,6 +28,15 @@ final readonly class Fading
     public static function none(): self
     {
         return new self(1e9, 1e9, 0.0);
+    }
+
+    /** The same sessions, each in full as long as anything of it counts: its good trials as long as its bad ones. */
+    public function inFull(): self
+    {
+        return new self(
+            $this->halfLifeDays, $this->halfLifeTrials, $this->extraDaysForBadBands, $this->dropUnder, $this->gapVariancePerDay,
+            $this->mostGapVariance, true,
+        );
     }
 
     /** Whether anything of a session still counts. */
@@ -41,11 +51,14 @@ final readonly class Fading
      */
     public function weight(float $days, int $trialsSince, bool $badBand): float
     {
-        $weight = 2.0 ** (-max(
-            $days, 0.0,
-        ) / ($this->halfLifeDays + ($badBand ? $this->extraDaysForBadBands : 0.0)) - $trialsSince / $this->halfLifeTrials);
+        $halfLifeDays = $this->halfLifeDays + ($badBand || $this->isInFull ? $this->extraDaysForBadBands : 0.0);
+        $weight = 2.0 ** (-max($days, 0.0) / $halfLifeDays - $trialsSince / $this->halfLifeTrials);
 
-        return $weight < $this->dropUnder ? 0.0 : $weight;
+        return match (true) {
+            $weight < $this->dropUnder => 0.0,
+            $this->isInFull => 1.0,
+            default => $weight,
+        };
     }
 
     /** Of what was told at intake, which is never quite dropped: only what is seen since takes its place. */

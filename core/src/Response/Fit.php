@@ -11,8 +11,6 @@ final readonly class Fit
      * @param  array<int, array<int, float>>  $covariance  of theta
      * @param  float  $logMarginal  Laplace approximation of the log marginal likelihood, up to a constant that fits to the same trials
      *    share
-     * @param  array<int, float>  $offsetInformation  by group
-     * @param  array<int, array<int, float>>  $crossInformation  by group, then by theta
      */
     private function __construct(
         public Parameters $mode,
@@ -21,23 +19,22 @@ final readonly class Fit
         public float $logLikelihood,
         public float $logMarginal,
         public int $iterations,
-        private array $offsetInformation,
-        private array $crossInformation,
+        private Elimination $eliminated,
     ) {
     }
 
     /** @param  list<OffsetGroup>  $groups */
-    public static function at(Parameters $mode, Curvature $curvature, Cholesky $factor, Prior $prior, array $groups, int $iterations): self
-    {
-        // f + ln normalizers − ½ ln |H|; the arrow's determinant is that of the eliminated block times the offsets' diagonal
-        $marginal = $curvature->logPosterior + $prior->logNormalizer() - 0.5 * $factor->logDeterminant();
-        foreach ($groups as $s => $group) {
-            $marginal -= 0.5 * log($group->variance * $curvature->offsetInformation[$s]);
+    public static function at(
+        Parameters $mode, Curvature $curvature, Elimination $eliminated, Prior $prior, array $groups, int $iterations,
+    ): self {
+        // f + ln normalizers − ½ ln |H|
+        $marginal = $curvature->logPosterior + $prior->logNormalizer() - 0.5 * $eliminated->logDeterminant();
+        foreach ($groups as $group) {
+            $marginal -= 0.5 * log($group->variance);
         }
 
         return new self(
-            $mode, $factor->inverse(), $curvature->logPosterior, $curvature->logLikelihood, $marginal, $iterations,
-            $curvature->offsetInformation, $curvature->crossInformation,
+            $mode, $eliminated->factor->inverse(), $curvature->logPosterior, $curvature->logLikelihood, $marginal, $iterations, $eliminated,
         );
     }
 
@@ -95,7 +92,7 @@ final readonly class Fit
     }
 
     /**
-     * The contrast with the offset eliminated: u | θ has mean shifted by −B·(θ − θ̂)/D and variance 1/D.
+     * The contrast with the offset eliminated, and the offset's own variance.
      *
      * @param  array<int, float>  $covariates
      * @param  positive-int  $k
@@ -107,11 +104,12 @@ final readonly class Fit
         if ($group === null) {
             return [$v, 0.0];
         }
-        foreach ($this->crossInformation[$group] as $i => $value) {
-            $v[$i] -= $value / $this->offsetInformation[$group];
+        [$moved, $variance] = $this->eliminated->given($group);
+        foreach ($moved as $i => $by) {
+            $v[$i] -= $by;
         }
 
-        return [array_values($v), 1.0 / $this->offsetInformation[$group]];
+        return [array_values($v), $variance];
     }
 
     /**

@@ -9,7 +9,7 @@ use Core\Exception\InvalidModel;
 /**
  * Finds the one mode of the log posterior by Newton's method, and its Laplace covariance.
  *
- * Session offsets are eliminated by Schur complement; a step goes at most 95 % of the way to the edge of gap > 0 and
+ * Offsets are eliminated first, one after the other; a step goes at most 95 % of the way to the edge of gap > 0 and
  * slope > 0, and is halved until the Armijo condition holds.
  *
  * @see Boyd, S. & Vandenberghe, L. (2004). Convex Optimization, §9.5 (Newton's method, decrement).
@@ -38,11 +38,11 @@ final readonly class Fitter
         $here = $model->at($at);
         for ($iteration = 1; $iteration <= self::MAX_ITERATIONS; $iteration++) {
             try {
-                $factor = Cholesky::of($here->eliminated());
+                $eliminated = Elimination::of($here, $groups);
             } catch (InvalidModel) {
                 return null;
             }
-            [$step, $offsetStep] = self::newtonStep($here, $factor);
+            [$step, $offsetStep] = $eliminated->step();
             $decrement = 0.0;
             foreach ($step as $i => $value) {
                 $decrement += $value * $here->gradient[$i];
@@ -54,7 +54,7 @@ final readonly class Fitter
                 return null;
             }
             if (0.5 * $decrement < self::DECREMENT) {
-                return Fit::at($at, $here, $factor, $prior, $groups, $iteration);
+                return Fit::at($at, $here, $eliminated, $prior, $groups, $iteration);
             }
             $share = min(1.0, 0.95 * self::wayToEdge($prior, $at, $step));
             do {
@@ -107,29 +107,6 @@ final readonly class Fitter
         $top = 1.0 + $byBand[count($byBand) - 1];
 
         return log((array_sum($byBand) - $top + 2.0) / $top);
-    }
-
-    /** @return array{array<int, float>, array<int, float>} step by theta, step by group */
-    private static function newtonStep(Curvature $here, Cholesky $factor): array
-    {
-        $right = $here->gradient;
-        foreach ($here->crossInformation as $s => $cross) {
-            $ratio = $here->offsetGradient[$s] / $here->offsetInformation[$s];
-            foreach ($cross as $i => $value) {
-                $right[$i] -= $value * $ratio;
-            }
-        }
-        $step = $factor->solve(array_values($right));
-        $offsetStep = [];
-        foreach ($here->crossInformation as $s => $cross) {
-            $sum = $here->offsetGradient[$s];
-            foreach ($cross as $i => $value) {
-                $sum -= $value * $step[$i];
-            }
-            $offsetStep[] = $sum / $here->offsetInformation[$s];
-        }
-
-        return [$step, $offsetStep];
     }
 
     /**

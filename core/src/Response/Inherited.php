@@ -19,17 +19,12 @@ final readonly class Inherited
     /** Logits that lie between two people, as a standard deviation: as wide as what is told at intake. A working value. */
     public const LEVEL_SD = 1.3;
 
-    /** Log-concave, and never surer than a hundred trials of one's own would be. */
-    private const LEAST_SHAPE = 2.0;
-
-    private const MOST_SHAPE = 60.0;
-
     /**
-     * @param  float  $level  of the top cut point, in logits
+     * @param  ?float  $level  of the top cut point, in logits; null where only the intake tells it
      * @param  list<GammaPrior>  $gaps
      * @param  array<string, GammaPrior>  $slopes  by dimension key
      */
-    private function __construct(public float $level, public float $levelSd, public array $gaps, public array $slopes)
+    public function __construct(public ?float $level, public float $levelSd, public array $gaps, public array $slopes)
     {
     }
 
@@ -37,14 +32,7 @@ final readonly class Inherited
     {
         $fit = $model->fit;
         $theta = $fit->mode->theta;
-        $at = static function (int $i) use ($theta, $fit): GammaPrior {
-            $mode = max($theta[$i], 1e-3);
-            // the gamma with that mode and standard deviation: (a − 1)/√a = mode/sd
-            $ratio = $mode / (self::WIDER * $fit->standardError($i));
-            $shape = min(self::MOST_SHAPE, max(self::LEAST_SHAPE, (($ratio + sqrt($ratio ** 2 + 4.0)) / 2.0) ** 2));
-
-            return GammaPrior::withMean($shape, $mode * $shape / ($shape - 1.0));
-        };
+        $at = static fn (int $i): GammaPrior => GammaPrior::withMode($theta[$i], self::WIDER * $fit->standardError($i));
         $cuts = $fit->mode->cuts;
         $slopes = [];
         foreach ($model->scale->keys() as $j => $key) {
@@ -57,15 +45,16 @@ final readonly class Inherited
     }
 
     /**
-     * @return array{level: array{float, float}, gaps: list<array{float, float}>, slopes: array<string, array{float, float}>} each pair of a
-     *    gamma is its shape and its mean
+     * @return array{level: ?array{float, float}, gaps: list<array{float, float}>, slopes: array<string, array{float, float}>} each pair of
+     *    a gamma is its shape and its mean
      */
     public function toArray(): array
     {
-        $pair = static fn (GammaPrior $prior): array => [$prior->shape, $prior->shape / $prior->rate];
+        $pair = static fn (GammaPrior $prior): array => [$prior->shape, $prior->mean()];
 
         return [
-            'level' => [$this->level, $this->levelSd], 'gaps' => array_map($pair, $this->gaps), 'slopes' => array_map($pair, $this->slopes),
+            'level' => $this->level === null ? null : [$this->level, $this->levelSd], 'gaps' => array_map($pair, $this->gaps),
+            'slopes' => array_map($pair, $this->slopes),
         ];
     }
 
@@ -88,8 +77,8 @@ final readonly class Inherited
         }
         $known = array_values(array_filter($gaps));
 
-        return $level === null || count($known) !== count($gaps) || $gaps === []
+        return count($known) !== count($gaps) || $gaps === [] || ($level === null && ($kept['level'] ?? null) !== null)
             ? null
-            : new self($level[0], $level[1], $known, array_filter($slopes));
+            : new self($level[0] ?? null, $level[1] ?? 0.0, $known, array_filter($slopes));
     }
 }

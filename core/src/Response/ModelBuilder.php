@@ -23,7 +23,7 @@ final readonly class ModelBuilder
     private const ORDER_QUANTILE = -1.64;
 
     public function __construct(
-        private ModelPriors $priors,
+        public ModelPriors $priors,
         private Fading $fading = new Fading,
         private Fitter $fitter = new Fitter,
     ) {
@@ -35,24 +35,23 @@ final readonly class ModelBuilder
      * @param  list<SessionEvidence>  $earlier  finished sessions, in any order
      * @param  SessionEvidence  $today  today's session, with no rows before its first trial
      * @param  ?Parameters  $start  an earlier mode, to save iterations; never changes the result beyond rounding
-     * @param  ?float  $daySd  spread of days as daySpread() tells it for the same earlier sessions, where it is known; else it is worked
-     *    out
+     * @param  ?Spread  $spread  as spread() tells it for the same earlier sessions, where it is known; else it is worked out
      * @return ?DogModel null if the fit did not converge: then nothing may be advised from a model
      */
     public function build(
         LoadScale $scale, bool $referenceStated, ?Exposure $fineAt, array $earlier, SessionEvidence $today, ?Parameters $start = null,
-        ?float $daySd = null,
+        ?Spread $spread = null,
     ): ?DogModel {
         $seen = Observations::of($scale, $this->fading, $earlier, $today, $fineAt);
-        $daySd ??= $this->daySpread($scale, $referenceStated, $fineAt, $earlier);
+        $spread ??= $this->spread($scale, $referenceStated, $fineAt, $earlier);
         $gapVariance = $this->fading->gapVariance($seen->gapDays);
-        $groups = $seen->groups($daySd, $this->priors->afterReactionMean, $gapVariance);
+        $groups = $seen->groups($spread, $this->priors->afterReactionMean, $gapVariance);
         $usualPrior = $this->priors->for($scale, $referenceStated, $this->priors->spacings[0]->scale, $seen->hasUpset, $seen->intakeWeight);
         $usual = $this->fitter->fit($usualPrior, $seen->rows, $groups, $start);
         if ($usual === null) {
             return null;
         }
-        $weights = $this->priors->spacingWeights(ThinningOut::of($seen->rows, $usual->mode), self::MIN_WEIGHT);
+        $weights = $this->priors->spacingWeights(ThinningOut::of($seen->rows, $usual->mode, $usualPrior->bandWidth()), self::MIN_WEIGHT);
         $fits = [];
         foreach ($this->priors->spacings as $i => $spacing) {
             $weight = $weights[$i] ?? 0.0;
@@ -73,7 +72,7 @@ final readonly class ModelBuilder
         }
 
         return new DogModel(
-            $scale, $fits, $seen->today, $seen->afterReaction, $daySd, $gapVariance, $this->priors->afterReactionMean, $seen->values,
+            $scale, $fits, $seen->today, $seen->afterReaction, $spread, $gapVariance, $this->priors->afterReactionMean, $seen->values,
             $seen->hasUpset ? [$today->upset] : [],
         );
     }
@@ -90,10 +89,10 @@ final readonly class ModelBuilder
         return $inherited === null ? $this : new self($this->priors->inheriting($inherited), $this->fading, $this->fitter);
     }
 
-    /** The same, with earlier sessions fading otherwise. */
-    public function withFading(Fading $fading): self
+    /** The same, where all sessions count alike: nothing fades, and the level stays. */
+    public function countingAlike(): self
     {
-        return new self($this->priors, $fading, $this->fitter);
+        return new self($this->priors->withoutWalk(), Fading::none(), $this->fitter);
     }
 
     /**
@@ -115,9 +114,10 @@ final readonly class ModelBuilder
             foreach ($seen->rows as $row) {
                 $rows[] = new ObservedRow(
                     $row->group === null ? null : $first + $row->group, [...$row->covariates, $months($session->startedAt)], $row->counts,
+                    $row->stricter,
                 );
             }
-            array_push($groups, ...$seen->groups($this->priors->todaySd, $this->priors->afterReactionMean, 0.0));
+            array_push($groups, ...$seen->groups(new Spread($this->priors->todaySd), $this->priors->afterReactionMean, 0.0));
             $days[$session->startedAt->format('Y-m-d')] = true;
         }
         if (count($days) < 2) {
@@ -131,7 +131,7 @@ final readonly class ModelBuilder
         $values = Observations::of($scale, Fading::none(), $sessions, null, $fineAt)->values;
 
         return $fit === null ? null : new DogModel(
-            $scale, [new WeightedFit(new Spacing(1.0, 1.0), $prior, $fit, 1.0)], null, null, $this->priors->todaySd, 0.0,
+            $scale, [new WeightedFit(new Spacing(1.0, 1.0), $prior, $fit, 1.0)], null, null, new Spread($this->priors->todaySd), 0.0,
             $this->priors->afterReactionMean, $values, [0.0],
         );
     }
@@ -162,7 +162,7 @@ final readonly class ModelBuilder
     public function contradictions(LoadScale $scale, bool $referenceStated, array $earlier, SessionEvidence $today): array
     {
         $seen = Observations::of($scale, $this->fading, $earlier, $today, null);
-        $groups = $seen->groups($this->priors->todaySd, $this->priors->afterReactionMean, 0.0);
+        $groups = $seen->groups(new Spread($this->priors->todaySd), $this->priors->afterReactionMean, 0.0);
         $prior = $this->priors->for($scale, $referenceStated, hasUpset: $seen->hasUpset);
         $found = [];
         foreach ($scale->dimensions as $j => $dimension) {
@@ -182,33 +182,66 @@ final readonly class ModelBuilder
         return $found;
     }
 
+    /** Of a dog of which too few sessions say how its days lie: one fit instead of twenty. */
+    public function usualSpread(): Spread
+    {
+        return new Spread($this->priors->todaySd, $this->priors->walkSd);
+    }
+
     /**
-     * How far this dog's days lie apart, from its earlier sessions: the spread with the largest marginal likelihood (Laplace),
-     * weighed by its prior. Maximizing the spread jointly with the offsets would always give 0. It stays the same all day.
+     * How far this dog's days lie apart and how far its level wanders, from its earlier sessions, each in full as long as it counts: what
+     * may hold is averaged, each weighed by its marginal likelihood (Laplace) and its prior, first the one and then the other. Maximizing
+     * them jointly with the offsets would always give 0. They stay the same all day.
      *
      * @param  list<SessionEvidence>  $earlier
      */
-    public function daySpread(LoadScale $scale, bool $referenceStated, ?Exposure $fineAt, array $earlier): float
+    public function spread(LoadScale $scale, bool $referenceStated, ?Exposure $fineAt, array $earlier): Spread
     {
+        $usual = $this->usualSpread();
         if (count($earlier) < $this->priors->spreadFromSessions) {
-            return $this->priors->todaySd;
+            return $usual;
         }
-        $seen = Observations::of($scale, $this->fading, $earlier, null, $fineAt);
+        $seen = Observations::of($scale, $this->fading->inFull(), $earlier, null, $fineAt);
         if ($seen->sessions < $this->priors->spreadFromSessions) {
-            return $this->priors->todaySd;
+            return $usual;
         }
         $prior = $this->priors->for($scale, $referenceStated, hasUpset: $seen->hasUpset, intakeWeight: $seen->intakeWeight);
-        $best = $this->priors->todaySd;
-        $most = -INF;
         $start = null;
-        foreach ($this->priors->daySpreads as [$sd, $weight]) {
-            $fit = $this->fitter->fit($prior, $seen->rows, $seen->groups($sd, $this->priors->afterReactionMean, 0.0), $start);
+        $days = $this->weighed($prior, $seen, array_map(
+            static fn (array $pair): array => [new Spread($pair[0], $usual->walk), ...$pair], $this->priors->daySpreads,
+        ), $start);
+        $walk = $this->weighed($prior, $seen, array_map(
+            static fn (array $pair): array => [new Spread($days, $pair[0]), ...$pair], $this->priors->walks,
+        ), $start);
+
+        return new Spread($days, $walk);
+    }
+
+    /**
+     * The root of the mean square of a standard deviation, over what may hold.
+     *
+     * @param  non-empty-list<array{Spread, float, float}>  $maybe  each with the standard deviation in question and its prior weight
+     * @param  ?Parameters  $start  the mode of the fit before, and after
+     */
+    private function weighed(Prior $prior, Observations $seen, array $maybe, ?Parameters &$start): float
+    {
+        if (count($maybe) === 1) {
+            return $maybe[0][1];
+        }
+        $logs = [];
+        foreach ($maybe as [$spread, , $weight]) {
+            $fit = $this->fitter->fit($prior, $seen->rows, $seen->groups($spread, $this->priors->afterReactionMean, 0.0), $start);
             $start = $fit->mode ?? $start;
-            if ($fit !== null && $fit->logMarginal + log($weight) > $most) {
-                [$best, $most] = [$sd, $fit->logMarginal + log($weight)];
-            }
+            $logs[] = $fit === null ? -INF : $fit->logMarginal + log($weight);
+        }
+        $most = max($logs);
+        $sum = $square = 0.0;
+        foreach ($maybe as $i => [, $sd]) {
+            $weight = $most === -INF ? 1.0 : exp($logs[$i] - $most);
+            $sum += $weight;
+            $square += $weight * $sd ** 2;
         }
 
-        return $best;
+        return sqrt($square / $sum);
     }
 }

@@ -19,17 +19,20 @@ final readonly class ModelPriors
      * @param  list<GammaPrior>  $gaps
      * @param  non-empty-list<Spacing>  $spacings  the usual one first
      * @param  non-empty-list<array{float, float}>  $daySpreads  each standard deviation of days that may hold, with its prior weight
+     * @param  non-empty-list<array{float, float}>  $walks  the same of the level from one session to the next
      */
     private function __construct(
         public string $version,
         private float $topCutMean,
         private float $topCutSd,
         private float $topCutSdUnstated,
-        private array $gaps,
+        public array $gaps,
         public array $spacings,
         public float $todaySd,
         public int $spreadFromSessions,
         public array $daySpreads,
+        public float $walkSd,
+        public array $walks,
         public float $afterReactionMean,
         private GammaPrior $upset,
         public float $assumedReferenceMeters,
@@ -74,6 +77,8 @@ final readonly class ModelPriors
             $number('today', 'sd'),
             (int) $number('today', 'chosenFromSessions'),
             self::weighted($at('today', 'grid'), $at('today', 'gridWeights'), 'today.grid'),
+            $number('walk', 'sd'),
+            self::weighted($at('walk', 'grid'), $at('walk', 'gridWeights'), 'walk.grid'),
             $number('today', 'afterReactionMean'),
             GammaPrior::withMean($number('upset', 'shape'), $number('upset', 'mean')),
             $number('assumedReferenceMeters'),
@@ -85,7 +90,17 @@ final readonly class ModelPriors
     {
         return new self(
             $this->version, $this->topCutMean, $this->topCutSd, $this->topCutSdUnstated, $this->gaps, [new Spacing($scale, 1.0)],
-            $this->todaySd, $this->spreadFromSessions, $this->daySpreads, $this->afterReactionMean, $this->upset,
+            $this->todaySd, $this->spreadFromSessions, $this->daySpreads, $this->walkSd, $this->walks, $this->afterReactionMean,
+            $this->upset, $this->assumedReferenceMeters, $this->inherited,
+        );
+    }
+
+    /** The same for a level that stays from session to session. */
+    public function withoutWalk(): self
+    {
+        return new self(
+            $this->version, $this->topCutMean, $this->topCutSd, $this->topCutSdUnstated, $this->gaps, $this->spacings, $this->todaySd,
+            $this->spreadFromSessions, $this->daySpreads, 0.0, [[0.0, 1.0]], $this->afterReactionMean, $this->upset,
             $this->assumedReferenceMeters, $this->inherited,
         );
     }
@@ -95,7 +110,8 @@ final readonly class ModelPriors
     {
         return new self(
             $this->version, $this->topCutMean, $this->topCutSd, $this->topCutSdUnstated, $this->gaps, $this->spacings, $this->todaySd,
-            $this->spreadFromSessions, $this->daySpreads, $this->afterReactionMean, $this->upset, $this->assumedReferenceMeters, $inherited,
+            $this->spreadFromSessions, $this->daySpreads, $this->walkSd, $this->walks, $this->afterReactionMean, $this->upset,
+            $this->assumedReferenceMeters, $inherited,
         );
     }
 
@@ -108,11 +124,16 @@ final readonly class ModelPriors
     public function for(
         LoadScale $scale, bool $referenceStated, float $gapScale = 1.0, bool $hasUpset = false, float $intakeWeight = 1.0,
     ): Prior {
+        $levelSd = match (true) {
+            $this->inherited?->level !== null => $this->inherited->levelSd,
+            $referenceStated || $scale->topCutShift > 0.0 => $this->topCutSd,
+            default => $this->topCutSdUnstated,
+        };
+
         return new Prior(
             4,
             $this->inherited->level ?? $this->topCutMean + $scale->topCutShift,
-            min(self::MOST_TOP_CUT_SD, ($this->inherited->levelSd
-                ?? ($referenceStated || $scale->topCutShift > 0.0 ? $this->topCutSd : $this->topCutSdUnstated)) / sqrt($intakeWeight)),
+            min(self::MOST_TOP_CUT_SD, $levelSd / sqrt($intakeWeight)),
             array_map(static fn (GammaPrior $gap): GammaPrior => $gap->scaled($gapScale), $this->inherited->gaps ?? $this->gaps),
             [
                 ...array_map(

@@ -36,7 +36,7 @@ final class Observations
     /** Whether any session carried upset over: then that is a covariate of its own, after those of the exposure. */
     public bool $hasUpset = false;
 
-    /** @var list<array{isToday: bool, afterReaction: bool}> */
+    /** @var list<array{isToday: bool, afterReaction: bool, age: int}> age in sessions that count, 0 for the present one */
     private array $groups = [];
 
     /** @var array<string, list<float|string>> distinct values seen, by dimension key */
@@ -70,12 +70,13 @@ final class Observations
             $days = self::days($earlier[$i]->startedAt, $newest);
             $bad = $fading->weight($days, $trialsSince, true);
             if ($bad > 0.0) {
-                $all->add($earlier[$i], $fading->weight($days, $trialsSince, false), $bad, false);
+                $age = $all->sessions + ($today === null ? 0 : 1);
+                $all->add($earlier[$i], $fading->weight($days, $trialsSince, false), $bad, $age, false);
             }
             $trialsSince += $earlier[$i]->trials();
         }
         if ($today !== null) {
-            [$all->today, $all->afterReaction] = $all->add($today, 1.0, 1.0, true);
+            [$all->today, $all->afterReaction] = $all->add($today, 1.0, 1.0, 0, true);
         }
         if ($newest !== null) {
             $all->intakeWeight = $fading->intakeWeight(self::days($earlier[0]->startedAt, $newest), $trialsSince);
@@ -89,33 +90,48 @@ final class Observations
     }
 
     /**
-     * The priors of the days' offsets.
+     * The priors of the days' offsets, and behind them those of the levels of earlier sessions, the oldest first. The present session's
+     * level is 0: what is told of a typical day is told of now.
      *
-     * @param  float  $daySd  spread of days, in logits
      * @param  float  $gapVariance  added to today's, for the time since the last session
      * @return list<OffsetGroup>
      */
-    public function groups(float $daySd, float $afterReactionMean, float $gapVariance): array
+    public function groups(Spread $spread, float $afterReactionMean, float $gapVariance): array
     {
-        return array_map(static fn (array $group): OffsetGroup => new OffsetGroup(
+        $oldest = $spread->walk > 0.0 ? max([0, ...array_column($this->groups, 'age')]) : 0;
+        $level = fn (int $age): ?int => $age < 1 || $oldest < 1 ? null : count($this->groups) + $oldest - $age;
+        $groups = array_map(static fn (array $group): OffsetGroup => new OffsetGroup(
             $group['afterReaction'] ? $afterReactionMean : 0.0,
-            $daySd ** 2 + ($group['isToday'] ? $gapVariance : 0.0),
+            $spread->days ** 2 + ($group['isToday'] ? $gapVariance : 0.0),
+            $level($group['age']),
         ), $this->groups);
+        for ($age = $oldest; $age >= 1; $age--) {
+            $groups[] = new OffsetGroup(0.0, $spread->walk ** 2, $level($age - 1));
+        }
+
+        return $groups;
     }
 
     /** @return array{?int, ?int} its offset groups, before and after a reaction */
-    private function add(SessionEvidence $session, float $good, float $bad, bool $isToday): array
+    private function add(SessionEvidence $session, float $good, float $bad, int $age, bool $isToday): array
     {
         $group = [null, null];
         foreach ($session->rows as $row) {
             $after = $row->afterReaction ? 1 : 0;
             if ($group[$after] === null) {
                 $group[$after] = count($this->groups);
-                $this->groups[] = ['isToday' => $isToday, 'afterReaction' => $row->afterReaction];
+                $this->groups[] = ['isToday' => $isToday, 'afterReaction' => $row->afterReaction, 'age' => $age];
             }
-            $this->rows[] = new ObservedRow($group[$after], $this->row($row->exposure, $session->upset), [
-                $row->counts[0] * $good, $row->counts[1] * $good, $row->counts[2] * $good, $row->counts[3] * $bad, $row->counts[4] * $bad,
-            ]);
+            $covariates = $this->row($row->exposure, $session->upset);
+            $over = $row->counts[4] * $bad;
+            // a reaction is a reaction to whoever grades: what is known of a grader is known of the bands below
+            $isApart = $session->stricter !== 0.0 && $over > 0.0;
+            $this->rows[] = new ObservedRow($group[$after], $covariates, [
+                $row->counts[0] * $good, $row->counts[1] * $good, $row->counts[2] * $good, $row->counts[3] * $bad, $isApart ? 0.0 : $over,
+            ], $session->stricter);
+            if ($isApart) {
+                $this->rows[] = new ObservedRow($group[$after], $covariates, [0.0, 0.0, 0.0, 0.0, $over]);
+            }
             foreach ($row->exposure->values as $key => $value) {
                 $this->trials[$key] = ($this->trials[$key] ?? 0) + $row->trials();
                 if (! in_array($value, $this->values[$key] ?? [], true)) {

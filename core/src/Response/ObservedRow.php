@@ -11,8 +11,9 @@ final readonly class ObservedRow
      * @param  ?int  $group  index of its offset group, null for none
      * @param  array<int, float>  $covariates
      * @param  array<int, float>  $counts  weighted number of trials in each band, lowest band first
+     * @param  float  $stricter  bands by which they were graded harder than others grade
      */
-    public function __construct(public ?int $group, public array $covariates, public array $counts)
+    public function __construct(public ?int $group, public array $covariates, public array $counts, public float $stricter = 0.0)
     {
     }
 }

@@ -15,13 +15,14 @@ final readonly class PackedRows
     /**
      * @param  list<float>  $covariates  of one row after the other
      * @param  list<?int>  $groups  offset group by row
+     * @param  list<float>  $shifts  by row: logits that its grader adds
      * @param  list<int>  $ends  by row: where its entries end
      * @param  list<int>  $bands  by entry, those with a count
      * @param  list<float>  $counts  by entry
      * @param  list<float>  $byBand  sum of counts by band
      */
     private function __construct(
-        public array $covariates, public array $groups, public array $ends, public array $bands, public array $counts,
+        public array $covariates, public array $groups, public array $shifts, public array $ends, public array $bands, public array $counts,
         public array $byBand,
     ) {
     }
@@ -34,9 +35,10 @@ final readonly class PackedRows
      */
     public static function of(iterable $rows, Prior $prior, int $groupCount): self
     {
-        $covariates = $groups = $ends = $bands = $counts = [];
+        $covariates = $groups = $shifts = $ends = $bands = $counts = [];
         $byBand = array_fill(0, $prior->cuts + 1, 0.0);
         $slopes = count($prior->slopes);
+        $band = $prior->bandWidth();
         foreach ($rows as $row) {
             if (count($row->covariates) !== $slopes || count($row->counts) !== $prior->cuts + 1) {
                 throw InvalidModel::badShape(count($ends), count($row->covariates) + count($row->counts), $slopes + $prior->cuts + 1);
@@ -47,17 +49,18 @@ final readonly class PackedRows
             foreach ($row->covariates as $x) {
                 $covariates[] = $x;
             }
-            foreach ($row->counts as $band => $count) {
+            foreach ($row->counts as $k => $count) {
                 if ($count !== 0.0) {
-                    $bands[] = $band;
+                    $bands[] = $k;
                     $counts[] = $count;
-                    $byBand[$band] += $count;
+                    $byBand[$k] += $count;
                 }
             }
             $groups[] = $row->group;
+            $shifts[] = $row->stricter * $band;
             $ends[] = count($bands);
         }
 
-        return new self($covariates, $groups, $ends, $bands, $counts, array_values($byBand));
+        return new self($covariates, $groups, $shifts, $ends, $bands, $counts, array_values($byBand));
     }
 }

@@ -13,7 +13,7 @@ final readonly class Parameters
 {
     /**
      * @param  non-empty-array<int, float>  $theta  c_K, gaps g_1 … g_{K−1}, slopes β_1 … β_n
-     * @param  array<int, float>  $offsets  u_s in logits
+     * @param  array<int, float>  $offsets  u_s in logits, and what they lie about
      * @param  positive-int  $cuts  K
      */
     public function __construct(public array $theta, public array $offsets, public int $cuts)

@@ -39,6 +39,14 @@ final readonly class Prior
         return new self($cuts, null, 1.0, [], array_fill(0, $slopes, null));
     }
 
+    /** Logits from one cut point to the next, as believed before any trial; 0 where nothing is. */
+    public function bandWidth(): float
+    {
+        return $this->gaps === [] ? 0.0 : array_sum(array_map(
+            static fn (GammaPrior $gap): float => $gap->mean(), $this->gaps,
+        )) / count($this->gaps);
+    }
+
     /** The same, with one slope of either sign. */
     public function withFreeSlope(int $index): self
     {

@@ -13,9 +13,11 @@ final readonly class SessionEvidence
     /**
      * @param  list<EvidenceRow>  $rows
      * @param  float  $upset  points of upset carried over into the session, 0 or more
+     * @param  float  $stricter  bands by which whoever graded it is known to grade harder than graders settle on; under 0 for milder
      */
-    public function __construct(public \DateTimeImmutable $startedAt, public array $rows, public float $upset = 0.0)
-    {
+    public function __construct(
+        public \DateTimeImmutable $startedAt, public array $rows, public float $upset = 0.0, public float $stricter = 0.0,
+    ) {
     }
 
     /**
@@ -23,8 +25,9 @@ final readonly class SessionEvidence
      *
      * @param  iterable<array{exposure: Exposure, band: Band, afterReaction: bool}>  $trials
      */
-    public static function ofTrials(\DateTimeImmutable $startedAt, iterable $trials, float $upset = 0.0): self
-    {
+    public static function ofTrials(
+        \DateTimeImmutable $startedAt, iterable $trials, float $upset = 0.0, float $stricter = 0.0,
+    ): self {
         $exposures = $after = $counts = [];
         foreach ($trials as $trial) {
             $key = ($trial['afterReaction'] ? 'after;' : '').$trial['exposure']->key();
@@ -39,7 +42,7 @@ final readonly class SessionEvidence
             $rows[] = new EvidenceRow($exposure, $after[$key], $counts[$key]);
         }
 
-        return new self($startedAt, $rows, $upset);
+        return new self($startedAt, $rows, $upset, $stricter);
     }
 
     public function trials(): int

@@ -20,8 +20,11 @@ final readonly class ThinningOut
     {
     }
 
-    /** @param  list<ObservedRow>  $rows */
-    public static function of(array $rows, Parameters $mode): self
+    /**
+     * @param  list<ObservedRow>  $rows
+     * @param  float  $bandWidth  logits that a grader adds who is stricter by one band
+     */
+    public static function of(array $rows, Parameters $mode, float $bandWidth): self
     {
         $cuts = $mode->cutPoints();
         $slopes = $mode->slopes();
@@ -31,7 +34,7 @@ final readonly class ThinningOut
             if ($reached <= 0.0) {
                 continue;
             }
-            $eta = $row->group === null ? 0.0 : $mode->offsets[$row->group];
+            $eta = $row->stricter * $bandWidth + ($row->group === null ? 0.0 : $mode->offsets[$row->group]);
             foreach ($slopes as $j => $slope) {
                 $eta += $slope * $row->covariates[$j];
             }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Core\Simulation;
 
 use Core\Exposure\Exposure;
+use Core\Response\RiskCaps;
 use Core\Sign\Band;
 
 /** Works a policy with one dog, session by session, until it arrives or the sessions run out, and counts. */
@@ -28,6 +29,19 @@ final class Course
     /** First start, as a share of the farthest distance that passed the test; 1 where none did. */
     public float $start = 1.0;
 
+    /** Session starts at which a range of the limit was told, and at how many its near and its far end held. */
+    public int $ranges = 0;
+
+    public int $nearHeld = 0;
+
+    public int $farHeld = 0;
+
+    /** @var list<array{float, bool}> what was told of each trial's strain, and whether it came */
+    public array $strainTold = [];
+
+    /** @var list<array{float, bool}> the same of going over */
+    public array $overTold = [];
+
     private const RUN = 5;
 
     /** How much farther is clearly farther. */
@@ -39,11 +53,13 @@ final class Course
 
     /**
      * @param  non-empty-list<Exposure>  $test  before the first session, from far to near; it stops at the first doubt
+     * @param  RiskCaps  $caps  that a told limit is held to
      * @param  positive-int  $mostSessions
      * @param  positive-int  $mostTrials  in one session, whatever the policy wishes
      */
-    public static function run(SimulatedDog $dog, Policy $policy, array $test, int $mostSessions = 40, int $mostTrials = 60): self
-    {
+    public static function run(
+        SimulatedDog $dog, Policy $policy, array $test, RiskCaps $caps, int $mostSessions = 40, int $mostTrials = 60,
+    ): self {
         $course = new self;
         $day = new \DateTimeImmutable('2026-01-05 09:00 UTC');
         $farthest = self::test($dog, $policy, $test, $day->modify('-1 day'));
@@ -53,12 +69,18 @@ final class Course
             $at = $day->modify('+'.(2 * $session).' days');
             $exposure = $policy->begin($at);
             $course->sessions++;
+            $course->hold($policy, $dog, $caps, $exposure);
             $course->start = $session === 0 && $farthest !== null ? self::meters($exposure) / $farthest : $course->start;
             $run = 0;
             $solid = $solids === [] ? INF : min($solids);
             for ($trial = 0; $trial < $mostTrials && $exposure !== null; $trial++) {
                 $at = $at->modify('+20 seconds');
+                $told = $policy instanceof Foretells ? $policy->risk() : null;
                 $band = $dog->meet($exposure);
+                if ($told !== null) {
+                    $course->strainTold[] = [$told->strainMean->value, $band->atLeast(Band::Strain)];
+                    $course->overTold[] = [$told->reactionMean->value, $band === Band::Over];
+                }
                 $meters = self::meters($exposure);
                 $course->trials++;
                 $course->reactions += $band === Band::Over ? 1 : 0;
@@ -80,6 +102,19 @@ final class Course
         $course->hasArrived = $policy->hasArrived();
 
         return $course;
+    }
+
+    /** Whether a range that is told at a session's start holds today's limit. */
+    private function hold(Policy $policy, SimulatedDog $dog, RiskCaps $caps, ?Exposure $exposure): void
+    {
+        $told = $policy instanceof Foretells ? $policy->limit() : null;
+        if ($told === null || $exposure === null) {
+            return;
+        }
+        $limit = $dog->limit($caps, $exposure);
+        $this->ranges++;
+        $this->nearHeld += $limit >= $told->nearest->meters ? 1 : 0;
+        $this->farHeld += $told->farthest === null || $limit <= $told->farthest->meters ? 1 : 0;
     }
 
     /**

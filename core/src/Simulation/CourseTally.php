@@ -102,6 +102,37 @@ final readonly class CourseTally
         return max(array_map(static fn (Course $course): float => $course->start, $this->courses));
     }
 
+    /**
+     * How often the near and the far end of the limit's range held at a session's start.
+     *
+     * @return array{float, float}
+     */
+    public function rangesHeld(): array
+    {
+        $ranges = max(1, $this->sum(static fn (Course $course): int => $course->ranges));
+
+        return [
+            $this->sum(static fn (Course $course): int => $course->nearHeld) / $ranges,
+            $this->sum(static fn (Course $course): int => $course->farHeld) / $ranges,
+        ];
+    }
+
+    /**
+     * By how much the worst group of forecasts of struggling, and of going over, is off.
+     *
+     * @return array{?float, ?float}
+     */
+    public function foretold(): array
+    {
+        $strain = $over = [];
+        foreach ($this->courses as $course) {
+            array_push($strain, ...$course->strainTold);
+            array_push($over, ...$course->overTold);
+        }
+
+        return [(new Foretold($strain))->worstFactor(), (new Foretold($over))->worstFactor()];
+    }
+
     public function trialsPerDog(): float
     {
         return $this->sum(static fn (Course $course): int => $course->trials) / count($this->courses);

@@ -22,13 +22,19 @@ use Core\Decision\WarmUp;
 use Core\Exposure\Exposure;
 use Core\Exposure\LoadScale;
 use Core\Ladder\Ladder;
+use Core\Response\Day;
+use Core\Response\DogModel;
 use Core\Response\ModelBuilder;
 use Core\Response\Parameters;
+use Core\Response\Risk;
 use Core\Response\SessionEvidence;
+use Core\Response\Spread;
+use Core\Response\ThresholdDistance;
+use Core\Response\ThresholdSearch;
 use Core\Sign\SignCatalog;
 
 /** The product's own advice, followed to the letter. */
-final class EnginePolicy implements Policy
+final class EnginePolicy implements Foretells, Policy
 {
     private SessionLog $log;
 
@@ -36,11 +42,13 @@ final class EnginePolicy implements Policy
 
     private ?Advice $advice = null;
 
+    private ?DogModel $model = null;
+
     private ?Tested $tested = null;
 
     private ?Parameters $mode = null;
 
-    private ?float $daySd = null;
+    private ?Spread $spread = null;
 
     /** @var list<SessionEvidence> */
     private array $evidence = [];
@@ -59,6 +67,7 @@ final class EnginePolicy implements Policy
         private readonly Ladder $ladder,
         private readonly RuleSettings $settings,
         private readonly Told $told,
+        private readonly float $stricter = 0.0,
     ) {
         $this->log = new SessionLog(new \DateTimeImmutable('@0'), null, []);
         $this->history = new History;
@@ -69,7 +78,7 @@ final class EnginePolicy implements Policy
         $credit = new Credit($this->ladder, $this->scale->catalog);
         $this->evidence[] = SessionEvidence::ofTrials($at, array_map(static fn (array $test): array => [
             'exposure' => $test['exposure'], 'band' => $test['response']->band, 'afterReaction' => false,
-        ], $tests));
+        ], $tests), stricter: $this->stricter);
         $this->tested = Tested::of(array_map(static fn (array $test): array => [
             'level' => $credit->of($test['exposure']), 'passed' => $test['response']->band->isBelowThreshold(),
         ], $tests));
@@ -80,8 +89,8 @@ final class EnginePolicy implements Policy
         $this->close();
         $days = $this->lastAt === null ? null : ($at->getTimestamp() - $this->lastAt->getTimestamp()) / 86400.0;
         $this->history = History::ofSessions($this->summaries, $days, null, tested: $this->summaries === [] ? $this->tested : null);
-        $this->daySd = $this->builder->daySpread($this->scale, true, $this->told->fineAt, $this->evidence);
-        $this->log = new SessionLog($at, $at, []);
+        $this->spread = $this->builder->spread($this->scale, true, $this->told->fineAt, $this->evidence);
+        $this->log = new SessionLog($at, $at, [], stricter: $this->stricter);
         $this->advice = (new WarmUp)->suggest($this->situation($at));
 
         return $this->advice->next?->exposure;
@@ -94,15 +103,29 @@ final class EnginePolicy implements Policy
             return null;
         }
         $setStartedAt = $advice->action === Action::Break ? $at : $this->log->setStartedAt;
-        $this->log = new SessionLog($this->log->startedAt, $setStartedAt, [...$this->log->trials, new LoggedTrial(
+        $this->log = $this->log->with([...$this->log->trials, new LoggedTrial(
             $advice->next, $advice->action, $shown, $response->outcome, $response->band, $response->signs, $response->food, true,
             $response->latency, false, false, $at, $advice->risk,
-        )]);
+        )], $setStartedAt);
         $this->advice = RuleBook::standard()->decide($this->situation($at));
         $this->hasArrived = $this->hasArrived
             || array_filter($this->advice->reasons, static fn (Reason $reason): bool => $reason->code === ReasonCode::Goal) !== [];
 
         return $this->advice->next?->exposure;
+    }
+
+    public function limit(): ?ThresholdDistance
+    {
+        $exposure = $this->advice?->next?->exposure;
+
+        return $this->model === null || $exposure === null
+            ? null
+            : (new ThresholdSearch($this->settings->caps))->distance($this->model, $exposure, Day::Today);
+    }
+
+    public function risk(): ?Risk
+    {
+        return $this->advice?->risk;
     }
 
     public function hasArrived(): bool
@@ -113,8 +136,9 @@ final class EnginePolicy implements Policy
     private function situation(\DateTimeImmutable $at): Situation
     {
         $model = $this->builder->build(
-            $this->scale, true, $this->told->fineAt, $this->evidence, $this->log->evidence(), $this->mode, $this->daySd,
+            $this->scale, true, $this->told->fineAt, $this->evidence, $this->log->evidence(), $this->mode, $this->spread,
         );
+        $this->model = $model;
         $this->mode = $model === null ? null : new Parameters($model->fit->mode->theta, [], $model->fit->mode->cuts);
 
         return new Situation(
@@ -126,7 +150,8 @@ final class EnginePolicy implements Policy
     {
         if ($this->log->trials !== []) {
             $this->evidence[] = $this->log->evidence();
-            $this->summaries[] = SessionSummary::of((new Credit($this->ladder, $this->scale->catalog))->log($this->log), $this->ladder);
+            $credit = new Credit($this->ladder, $this->scale->catalog);
+            $this->summaries[] = SessionSummary::of($credit->log($this->log->seenWith($this->told)), $this->ladder);
             $this->lastAt = $this->log->startedAt;
         }
     }

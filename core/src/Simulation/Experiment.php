@@ -90,7 +90,7 @@ final readonly class Experiment
 
             $dog = SimulatedDog::drawn($this->scale, $this->temperament, $chance);
 
-            return Course::run($dog, $this->policy($policy, $dog), $this->test(), $mostSessions, $mostTrials);
+            return Course::run($dog, $this->policy($policy, $dog), $this->test(), $this->caps, $mostSessions, $mostTrials);
         }, range(0, $dogs - 1));
     }
 
@@ -108,14 +108,14 @@ final readonly class Experiment
     private function engine(): EnginePolicy
     {
         $prior = $this->catalog->dimension(DimensionKey::Distance->value)->slope;
-        $distances = (new EqualRatioLadder($prior->shape / $prior->rate))->between($this->times(10.0), $this->goal);
+        $distances = (new EqualRatioLadder($prior->mean()))->between($this->times(10.0), $this->goal);
         $ladder = Ladder::of(array_map(
             fn (Distance $distance): Step => new Step($this->template->withDistance($distance), Criterion::run(5)), $distances,
         ));
 
         return new EnginePolicy(
             new ModelBuilder($this->priors), $this->signs, $this->scale, $ladder, RuleSettings::of($this->caps, room: $this->room),
-            new Told($this->stated),
+            new Told($this->stated), $this->temperament->isGraderKnown ? (float) $this->temperament->graderShift : 0.0,
         );
     }
 

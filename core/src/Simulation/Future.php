@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Core\Simulation;
 
 use Core\Decision\Action;
-use Core\Decision\Credit;
 use Core\Decision\History;
 use Core\Decision\LoggedTrial;
 use Core\Decision\Reason;
@@ -19,6 +18,7 @@ use Core\Decision\WorkingPlan;
 use Core\Exposure\PlanKind;
 use Core\Response\DogModel;
 use Core\Response\SessionEvidence;
+use Core\Response\Spread;
 use Core\Response\WarmStart;
 use Core\Sign\Band;
 
@@ -45,7 +45,7 @@ final class Future
      */
     private function __construct(
         private readonly SimulatedDog $dog, private readonly SituationAssembly $assembly, private readonly WorkingPlan $plan,
-        private array $evidence, private array $summaries, private ?\DateTimeImmutable $lastAt, private readonly float $daySd,
+        private array $evidence, private array $summaries, private ?\DateTimeImmutable $lastAt, private readonly Spread $spread,
     ) {
     }
 
@@ -53,15 +53,14 @@ final class Future
      * @param  list<SessionEvidence>  $evidence  of the sessions until now, oldest first
      * @param  list<SessionSummary>  $summaries  of those of this plan
      * @param  ?\DateTimeImmutable  $lastAt  when the newest of them began
-     * @param  float  $daySd  spread of this dog's days, in logits
      * @param  float  $daysApart  from one session to the next
      * @param  positive-int  $horizon  sessions that are looked ahead
      */
     public static function of(
         SimulatedDog $dog, SituationAssembly $assembly, WorkingPlan $plan, array $evidence, array $summaries, ?\DateTimeImmutable $lastAt,
-        \DateTimeImmutable $from, float $daySd, float $daysApart, int $horizon,
+        \DateTimeImmutable $from, Spread $spread, float $daysApart, int $horizon,
     ): self {
-        $future = new self($dog, $assembly, $plan, $evidence, $summaries, $lastAt, $daySd);
+        $future = new self($dog, $assembly, $plan, $evidence, $summaries, $lastAt, $spread);
         for ($session = 0; $session < $horizon && $future->arrived === null; $session++) {
             $dog->wake($daysApart);
             $future->session($from->modify('+'.(int) round(1440.0 * $daysApart * $session).' minutes'));
@@ -99,7 +98,7 @@ final class Future
         $log = new SessionLog($at, $at, []);
         $isUnderTheHand = $this->plan->catalog->plan === PlanKind::Contact;
         for ($trial = 0; $trial <= $this->plan->settings->mostTrials; $trial++) {
-            $situation = $this->assembly->situation($this->plan, $history, $log, $this->evidence, $at, $this->start(), $this->daySd);
+            $situation = $this->assembly->situation($this->plan, $history, $log, $this->evidence, $at, $this->start(), $this->spread);
             $this->model = $situation->model ?? $this->model;
             $advice = $trial === 0 ? (new WarmUp)->suggest($situation) : RuleBook::standard()->decide($situation);
             if (array_filter($advice->reasons, static fn (Reason $reason): bool => $reason->code === ReasonCode::Goal) !== []) {
@@ -128,8 +127,7 @@ final class Future
     {
         if ($log->trials !== []) {
             $this->evidence[] = $log->evidence();
-            $this->summaries[] = SessionSummary::of((new Credit($this->plan->ladder, $this->plan->catalog))->log($log), $this->plan
-                ->ladder);
+            $this->summaries[] = $this->plan->summary($log);
             $this->lastAt = $log->startedAt;
         }
         $this->solid[] = $this->arrived !== null

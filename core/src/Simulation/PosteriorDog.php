@@ -35,7 +35,7 @@ final readonly class PosteriorDog
         return new SimulatedDog(
             $model->scale, $theta[0] - $beyond,
             [max(self::LEAST, $theta[1]), max(self::LEAST, $theta[2]), max(self::LEAST, $theta[3])], $slopes,
-            SimulatedDog::learning($chance), new Temperament(daySd: $model->daySd), $chance,
+            SimulatedDog::learning($chance), new Temperament(daySd: $model->spread->days), $chance,
         );
     }
 

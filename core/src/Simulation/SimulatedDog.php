@@ -8,6 +8,7 @@ use Core\Exposure\DimensionKey;
 use Core\Exposure\Exposure;
 use Core\Exposure\LoadScale;
 use Core\Measure\Logistic;
+use Core\Response\RiskCaps;
 use Core\Sign\Band;
 
 /**
@@ -51,7 +52,7 @@ final class SimulatedDog
         $slopes = [];
         foreach ($scale->dimensions as $dimension) {
             $slopes[$dimension->key] = $chance->gamma(
-                max(1, (int) $dimension->slope->shape), $dimension->slope->shape / $dimension->slope->rate,
+                max(1, (int) $dimension->slope->shape), $dimension->slope->mean(),
             );
         }
         $gaps = [$chance->gamma(8, 2.1), $chance->gamma(8, 1.6), $chance->gamma(8, 1.3)];
@@ -115,11 +116,23 @@ final class SimulatedDog
         return $shift === 0 || $band === Band::Over ? $band : Band::from(max(0, min(3, $band->value + $shift)));
     }
 
-    /** Where this dog goes over with a given chance today, all else as in an exposure: only an oracle knows. */
-    public function metersAt(float $chance, Exposure $exposure): float
+    /** Where today's risks are the caps, all else as in an exposure: the farther of both. */
+    public function limit(RiskCaps $caps, Exposure $exposure): float
+    {
+        return max(
+            $this->metersAt($caps->reaction->value, $exposure), $this->metersAt($caps->strain->value, $exposure, $this->gaps[2]),
+        );
+    }
+
+    /**
+     * Where this dog goes over with a given chance today, all else as in an exposure: only an oracle knows.
+     *
+     * @param  float  $before  logits by which a lower cut point lies before going over
+     */
+    public function metersAt(float $chance, Exposure $exposure, float $before = 0.0): float
     {
         // at the reference distance, which itself adds nothing
-        $else = $this->load($exposure->withDistance($this->scale->reference)) - $this->location;
+        $else = $this->load($exposure->withDistance($this->scale->reference)) - $this->location + $before;
         $slope = $this->slopes[DimensionKey::Distance->value] ?? 1.0;
 
         return $this->scale->reference->meters * 2.0 ** -((Logistic::logit($chance) - $else) / $slope);

@@ -22,6 +22,7 @@ final readonly class Temperament
      * @param  float  $relapse  share of what it has learned that it loses between two sessions
      * @param  float  $sloppiness  share of trials graded a band too high or too low
      * @param  int  $graderShift  bands by which the grader is too kind (below 0) or too strict
+     * @param  bool  $isGraderKnown  whether that is known, from films that two have graded
      */
     public function __construct(
         public float $daySd = 0.7,
@@ -37,6 +38,7 @@ final readonly class Temperament
         public float $relapse = 0.0,
         public float $sloppiness = 0.0,
         public int $graderShift = 0,
+        public bool $isGraderKnown = false,
     ) {
     }
 
@@ -46,6 +48,7 @@ final readonly class Temperament
         return new self(
             $this->daySd, $this->heavyTails, $this->cliff, $this->drift, $this->unloggedTrait, $this->masking, $logitsADay,
             $this->understated, $this->sensitizing, $this->stacking, $this->relapse, $this->sloppiness, $this->graderShift,
+            $this->isGraderKnown,
         );
     }
 
@@ -73,6 +76,8 @@ final readonly class Temperament
             'sloppy_grader' => new self(sloppiness: 0.3),
             'strict_grader' => new self(graderShift: 1),
             'kind_grader' => new self(graderShift: -1),
+            'strict_grader_known' => new self(graderShift: 1, isGraderKnown: true),
+            'kind_grader_known' => new self(graderShift: -1, isGraderKnown: true),
         ];
     }
 }

@@ -48,10 +48,11 @@ use Core\Tests\Fixture;
  *     {"id": "…", "world": "field", "trials": ["4x 1 returned easy", "1 reacted over bite"], "action": "stop", "codes": ["bite"]}
  *
  * A trial reads "[n×] step outcome band [signs and flags]": step by index, 1.5 for half way to the next one; real=PLACE where it was
- * somewhere else than asked; flags are refused, hard
- * (food), no-food (run out), slip, interrupted, under=ACTION, at=MINUTES; anything else is a sign. Worlds: "field" is a ladder of 64,
- * 54, 45, 38, 32 m and a dog that is well known and easy at 12 m; "hands" is the nail ladder and a dog known up to its twelfth step;
- * "skill" is the look-up ladder.
+ * somewhere else than asked; flags are refused, hard, unfed (how food was taken), no-food (run out), slip, interrupted, under=ACTION,
+ * at=MINUTES; anything else is a sign. Worlds: "field" is a ladder of 64, 54, 45, 38, 32 m and a dog that is well known and easy at 12 m;
+ * "hands" is the nail ladder and a dog known up to its twelfth step;
+ * "worn" is that of the basket muzzle and a dog known up to its last; "skill" is the look-up ladder, "sound" that of sounds, of a dog of
+ * which no model was made.
  */
 final class CaseTable
 {
@@ -61,11 +62,10 @@ final class CaseTable
 
     private const BANDS = ['easy' => 0, 'aware' => 1, 'effort' => 2, 'strain' => 3, 'over' => 4];
 
-    private const FLAGS = ['refused', 'hard', 'no-food', 'slip', 'interrupted'];
+    private const FLAGS = ['refused', 'hard', 'unfed', 'no-food', 'slip', 'interrupted'];
 
-    private static ?Ladder $nails = null;
-
-    private static ?Ladder $lookUp = null;
+    /** @var array<string, Ladder> by template */
+    private static array $laid = [];
 
     /** @return array<string, array{array<string, mixed>}> rows by file and name */
     public static function rows(): array
@@ -91,22 +91,23 @@ final class CaseTable
     {
         $world = self::text($row, 'world', 'field');
         $ladder = self::ladder($world, $row);
-        $catalog = Fixture::catalogs()[['hands' => 'contact', 'skill' => 'duration'][$world] ?? 'presence'];
+        $kinds = ['hands' => 'contact', 'worn' => 'contact', 'skill' => 'duration', 'sound' => 'sound'];
+        $catalog = Fixture::catalogs()[$kinds[$world] ?? 'presence'];
         $now = new \DateTimeImmutable(self::NOW);
-        $start = $now->modify('-'.self::number($row, 'minutes', 1.0).' minutes');
+        $start = self::minutesBefore($now, self::number($row, 'minutes', 1.0));
         $trials = [];
         foreach (self::list($row, 'trials') as $line) {
             array_push($trials, ...self::trials(is_string($line) ? $line : '', $ladder, $catalog, $now));
         }
         $log = new SessionLog(
-            $start, $now->modify('-'.self::number($row, 'setMinutes', 1.0).' minutes'), $trials, self::number($row, 'upset', 0.0),
+            $start, self::minutesBefore($now, self::number($row, 'setMinutes', 1.0)), $trials, self::number($row, 'upset', 0.0),
             self::condition(is_string($row['condition'] ?? null) ? $row['condition'] : ''),
         );
 
         return new Situation(
             $catalog, Fixture::signs(), $ladder, self::settings(self::named($row['settings'] ?? [])),
             self::history(self::named($row['history'] ?? []), $world, $ladder, $catalog), $log,
-            ($row['model'] ?? true) === false || $world === 'skill'
+            ($row['model'] ?? true) === false || in_array($world, ['skill', 'sound'], true)
                 ? null
                 : self::model($world, $ladder, $catalog, $log, ($row['known'] ?? true) === true),
             $now,
@@ -118,16 +119,19 @@ final class CaseTable
     private static function ladder(string $world, array $row): Ladder
     {
         if ($world === 'hands') {
-            self::$nails ??= Fixture::laid('nails')[0];
+            $nails = self::laid('nails');
             $posture = self::text($row, 'posture', 'kneeling');
 
-            return $posture === 'kneeling' ? self::$nails : Ladder::of(array_map(
+            return $posture === 'kneeling' ? $nails : Ladder::of(array_map(
                 static fn (Step $step): Step => new Step($step->exposure->with('posture', $posture), $step->criterion, $step->manner),
-                self::$nails->steps,
+                $nails->steps,
             ));
         }
         if ($world === 'skill') {
-            return self::$lookUp ??= Fixture::laid('look-up')[0];
+            return self::laid('look-up');
+        }
+        if ($world === 'sound' || $world === 'worn') {
+            return self::laid($world === 'sound' ? 'sounds' : 'basket-muzzle');
         }
         $criterion = self::named($row['criterion'] ?? []);
         $rule = isset($criterion['window'])
@@ -141,6 +145,11 @@ final class CaseTable
             : Manner::plain();
 
         return Ladder::of(array_map(static fn (float $of): Step => new Step(Fixture::at($of), $rule, $manner), $meters));
+    }
+
+    private static function laid(string $template): Ladder
+    {
+        return self::$laid[$template] ??= Fixture::laid($template)[0];
     }
 
     /** @return list<LoggedTrial> */
@@ -167,10 +176,20 @@ final class CaseTable
             array_values(array_filter(
                 $flags, static fn (string $flag): bool => ! in_array($flag, self::FLAGS, true) && ! str_contains($flag, '='),
             )),
-            $has('refused') ? FoodTaken::Refused : ($has('hard') ? FoodTaken::Hard : FoodTaken::Gently), ! $has('no-food'), null,
+            match (true) {
+                $has('refused') => FoodTaken::Refused,
+                $has('hard') => FoodTaken::Hard,
+                $has('unfed') => FoodTaken::NotOffered,
+                default => FoodTaken::Gently,
+            }, ! $has('no-food'), null,
             $has('interrupted'), $has('slip'),
-            $now->modify('-'.($set['at'] ?? '0').' minutes'), isset($set['foretold']) ? self::forecast((float) $set['foretold']) : null,
+            self::minutesBefore($now, (float) ($set['at'] ?? 0)), isset($set['foretold']) ? self::forecast((float) $set['foretold']) : null,
         ));
+    }
+
+    private static function minutesBefore(\DateTimeImmutable $now, float $minutes): \DateTimeImmutable
+    {
+        return $now->modify('-'.(int) round(60 * $minutes).' seconds');
     }
 
     private static function forecast(float $risk): \Core\Response\Risk
@@ -236,6 +255,12 @@ final class CaseTable
                 static fn (mixed $day): int => is_numeric($day) ? (int) $day : 0, is_array($on) ? array_values($on) : [],
             );
         }
+        $longHolds = [];
+        foreach (self::named($of['longHolds'] ?? []) as $step => $successes) {
+            $longHolds[self::level((float) $step, $ladder, $catalog)->key()] = array_map(
+                static fn (mixed $is): bool => $is === true, is_array($successes) ? array_values($successes) : [],
+            );
+        }
         $foretold = self::named($of['calibration'] ?? []);
         $tests = [];
         foreach (self::named($of['tested'] ?? []) as $place => $passed) {
@@ -265,7 +290,7 @@ final class CaseTable
             carryOver: isset($of['upset']) ? CarryOver::points(self::number($of, 'upset', 0.0)) : null,
             isNewPlace: ($of['newPlace'] ?? false) === true, givenHeld: $whole('givenHeld', -1),
             sessionsWithoutGain: max(0, $whole('withoutGain', 0)), reactionsElsewhere: max(0, $whole('elsewhere', 0)),
-            tested: Tested::of($tests),
+            tested: Tested::of($tests), longHolds: $longHolds,
         );
     }
 
@@ -288,7 +313,7 @@ final class CaseTable
 
     private static function model(string $world, Ladder $ladder, DimensionCatalog $catalog, SessionLog $log, bool $isKnown): ?DogModel
     {
-        if ($world !== 'hands') {
+        if (! in_array($world, ['hands', 'worn'], true)) {
             $known = $isKnown ? [
                 Fixture::session('2026-10-18', [...array_fill(0, 40, [12.0, 0]), ...array_fill(0, 12, [8.0, 1])]),
                 Fixture::session('2026-10-19', [...array_fill(0, 40, [10.0, 0]), ...array_fill(0, 12, [8.0, 1])]),
@@ -298,9 +323,11 @@ final class CaseTable
         }
         $seen = [];
         // harder ground showed that this dog warns before it reacts
-        foreach ($isKnown ? [...array_map(static fn (int $step): array => [$step, Band::Easy, 40], range(0, 11)), [11, Band::Aware, 20], [
-            11, Band::Effort, 10,
-        ]] : [] as [$step, $band, $times]) {
+        $top = $ladder->top();
+        foreach ($isKnown ? [
+            ...array_map(static fn (int $step): array => [$step, Band::Easy, 40], range(0, $top)),
+            [$top, Band::Aware, 20], [$top, Band::Effort, 10],
+        ] : [] as [$step, $band, $times]) {
             array_push($seen, ...array_fill(
                 0, $times, ['exposure' => $ladder->step($step)->exposure, 'band' => $band, 'afterReaction' => false],
             ));

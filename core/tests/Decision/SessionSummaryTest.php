@@ -8,12 +8,19 @@ use Core\Decision\Credit;
 use Core\Decision\History;
 use Core\Decision\Level;
 use Core\Decision\LoggedTrial;
+use Core\Decision\LongHold;
 use Core\Decision\Mark;
+use Core\Decision\RuleSettings;
 use Core\Decision\SessionLog;
 use Core\Decision\SessionSummary;
+use Core\Decision\Told;
+use Core\Decision\WorkingPlan;
 use Core\Ladder\Criterion;
 use Core\Ladder\Ladder;
 use Core\Ladder\Step;
+use Core\Measure\Distance;
+use Core\Response\Calibration;
+use Core\Response\RiskCaps;
 use Core\Sign\Band;
 use Core\Sign\FoodTaken;
 use Core\Sign\Outcome;
@@ -25,6 +32,7 @@ use PHPUnit\Framework\TestCase;
 #[CoversClass(SessionSummary::class)]
 #[CoversClass(SessionLog::class)]
 #[CoversClass(LoggedTrial::class)]
+#[CoversClass(LongHold::class)]
 final class SessionSummaryTest extends TestCase
 {
     public function test_a_criterion_met_is_held_and_strain_is_marked_in_order(): void
@@ -67,6 +75,8 @@ final class SessionSummaryTest extends TestCase
         self::assertTrue($this->summary([...$this->times(4, 0, Band::Easy), ...$this->times(2, 0, Band::Effort)])->endedWithEffort);
         self::assertFalse($this->summary([...$this->times(2, 0, Band::Effort), ...$this->times(4, 0, Band::Easy)])->endedWithEffort);
         self::assertFalse($this->summary([])->endedWithEffort);
+        self::assertFalse($this->summary([...$this->times(2, 0, Band::Easy), ...$this->times(1, 0, Band::Effort)])->endedWithEffort);
+        self::assertTrue($this->summary([...$this->times(1, 0, Band::Easy), ...$this->times(1, 0, Band::Effort)])->endedWithEffort);
     }
 
     public function test_trials_after_a_reaction_are_evidence_of_their_own(): void
@@ -107,11 +117,129 @@ final class SessionSummaryTest extends TestCase
     {
         $log = $this->log([...$this->times(3, 0, Band::Easy), $this->trial(1, Band::Strain, Outcome::PromptedStiff)]);
 
+        self::assertSame([true, true, false], [
+            $log->hasTried(new Level(0, Fixture::at(40.0))), $log->hasTried(new Level(1, Fixture::at(30.0))),
+            $log->hasTried(new Level(1, Fixture::at(25.0), 0.3)),
+        ]);
         self::assertTrue($log->struggledAt(new Level(1, Fixture::at(30.0))));
         self::assertTrue($log->struggledAt(new Level(1, Fixture::at(25.0), 0.3)));
         self::assertFalse($log->struggledAt(new Level(0, Fixture::at(40.0))));
         self::assertSame(0, $log->hardestCalm()?->step);
         self::assertNull($log->hardestCalm(new Level(0, Fixture::at(40.0))), 'nothing easier than that was calm');
+    }
+
+    /** What was changed between two trials, alone, and turned a stretched one into a calm one. */
+    public function test_what_helped_is_what_turned_a_stretched_one_into_a_calm_one(): void
+    {
+        $at = static fn (LoggedTrial $of, string $motion): LoggedTrial => new LoggedTrial(
+            $of->level, $of->under, Fixture::at(40.0, $motion), $of->outcome, $of->band, [], $of->food, true, null, false,
+            $of->handlerError, $of->at,
+        );
+        $helped = fn (LoggedTrial $before, LoggedTrial $after): array => $this->summary([$at($before, 'run'), $at($after, 'standing')])
+            ->helped;
+        [$easy, $effort] = [$this->trial(0, Band::Easy), $this->trial(0, Band::Effort)];
+
+        self::assertSame(['trigger_motion' => 1], $helped($effort, $easy));
+        self::assertSame([], $helped($easy, $easy), 'there was nothing to help');
+        self::assertSame([], $helped($effort, $effort));
+        self::assertSame([], $helped($effort, $this->trial(0, Band::Easy, slip: true)));
+        self::assertSame(
+            [], $this->summary([$at($effort, 'run'), $this->trial(0, Band::Easy, meters: 50.0)])->helped, 'two things at once',
+        );
+    }
+
+    /** Only quiet: nothing is solid for it, and a plan reads its sessions so. */
+    public function test_what_a_dog_that_may_hide_its_signs_did_unfed_makes_nothing_solid(): void
+    {
+        $ladder = Ladder::of([new Step(Fixture::at(40.0), Criterion::run(3)), new Step(Fixture::at(30.0), Criterion::run(3))]);
+        $unfed = array_map(static fn (LoggedTrial $of): LoggedTrial => new LoggedTrial(
+            $of->level, null, $of->exposure, $of->outcome, $of->band, [], FoodTaken::NotOffered, true, null, false, false, $of->at,
+        ), $this->times(5, 0, Band::Easy));
+        $marks = fn (bool $hides, LoggedTrial ...$trials): array => self::marks((new WorkingPlan(
+            $ladder, RuleSettings::of(RiskCaps::usual()), Distance::fromMeters(10.0), true, null, Fixture::dimensions(), null,
+            new Told(hidesSigns: $hides),
+        ))->summary($this->log(array_values($trials))));
+
+        self::assertSame([['solid 0'], []], [$marks(false, ...$unfed), $marks(true, ...$unfed)]);
+        self::assertSame(
+            ['solid 0'], $marks(true, ...array_slice($unfed, 0, 2), ...$this->times(1, 0, Band::Easy), ...array_slice($unfed, 2)),
+        );
+    }
+
+    /** Two sessions of a muzzle worn for ten minutes: four of five in both together. */
+    public function test_long_holds_add_up_over_sessions_and_are_counted_once(): void
+    {
+        [$ladder] = Fixture::laid('basket-muzzle');
+        $worn = Level::ofStep($ladder, 17);
+        $session = static function (int $day, Band ...$bands) use ($ladder, $worn): SessionSummary {
+            $start = new \DateTimeImmutable("2026-10-{$day} 10:00 UTC");
+            $trials = [];
+            foreach (array_values($bands) as $i => $band) {
+                $trials[] = new LoggedTrial(
+                    $worn, null, $worn->exposure, $band->isBelowThreshold() ? Outcome::Reached : Outcome::LeftEarly, $band, [],
+                    FoodTaken::Gently, true, null, false, false, $start->modify('+'.(11 * ($i + 1)).' minutes'),
+                );
+            }
+
+            return SessionSummary::of(new SessionLog($start, null, $trials), $ladder);
+        };
+        $after = static fn (SessionSummary ...$sessions): History => History::ofSessions(array_values($sessions), 1.0, null);
+        $easy = Band::Easy;
+        $first = $session(10, $easy, $easy);
+
+        self::assertSame([[true, true]], array_values($after($first)->longHolds));
+        self::assertSame(-1, $after($first, $session(11, $easy, Band::Effort))->solidStep);
+        $met = $after($first, $session(11, $easy, Band::Effort), $session(12, $easy));
+        self::assertSame([17, [], 1], [$met->solidStep, $met->longHolds, count($met->daysMet[17])]);
+        self::assertSame(-1, $after($first, $session(11, Band::Effort, Band::Effort), $session(12, $easy))->solidStep);
+        self::assertCount(LongHold::MOST, array_values($after(...array_map(
+            static fn (int $day): SessionSummary => $session($day, $easy, Band::Effort), range(10, 21),
+        ))->longHolds)[0]);
+        self::assertSame([], $this->summary($this->times(5, 0, Band::Easy))->longHolds, 'a session has time for these');
+    }
+
+    /** Forgotten after sixty days; the newest sessions tell how it goes now. */
+    public function test_what_is_long_ago_is_left_out_of_a_history(): void
+    {
+        $session = function (int $day, Band $band, int $forecasts = 0): SessionSummary {
+            $of = $this->summary([$this->trial(1, $band, $band === Band::Over ? Outcome::Reacted : Outcome::PromptedStiff)]);
+
+            return new SessionSummary(
+                $of->trials, $of->marks, $of->reacted, $of->endedWithEffort, $of->succeeded, $of->hardestCalm,
+                new Calibration(1.0, 0, 0.0, 0, max(0, $forecasts)), $day,
+            );
+        };
+        $after = static fn (SessionSummary ...$sessions): History => History::ofSessions(array_values($sessions), 1.0, null);
+
+        self::assertCount(1, $after($session(100, Band::Over), $session(160, Band::Easy))->overs);
+        self::assertSame([], $after($session(100, Band::Over), $session(161, Band::Easy))->overs);
+        $hard = $session(1, Band::Strain);
+        self::assertSame([1, 0], [
+            $after($hard, $session(2, Band::Easy), $session(3, Band::Easy))->hardLately,
+            $after($hard, $session(2, Band::Easy), $session(3, Band::Easy), $session(4, Band::Easy))->hardLately,
+        ]);
+        $enough = Calibration::WINDOW;
+        self::assertSame([$enough, 2 * $enough - 1], [
+            $after($session(1, Band::Easy, 7), $session(2, Band::Easy, $enough))->calibration->forecasts,
+            $after($session(1, Band::Easy, 7), $session(2, Band::Easy, $enough), $session(3, Band::Easy, $enough - 1))->calibration
+                ->forecasts,
+        ]);
+    }
+
+    /** Two visits of which each was left stretched; the slip between says nothing of the dog, the calm one takes nothing back. */
+    public function test_a_visit_is_hard_that_is_left_stretched(): void
+    {
+        $slip = $this->trial(1, Band::Strain);
+        $log = $this->log([
+            $this->trial(1, Band::Easy), $this->trial(1, Band::Effort), $this->trial(0, Band::Easy), new LoggedTrial(
+                $slip->level, $slip->under, $slip->exposure, $slip->outcome, $slip->band, [], $slip->food, true, null, false, true,
+                $slip->at,
+            ), $this->trial(0, Band::Easy), $this->trial(1, Band::Effort), $this->trial(1, Band::Easy), $this->trial(0, Band::Easy),
+            $this->trial(1, Band::Strain),
+        ]);
+
+        self::assertSame(2, $log->hardVisits(new Level(1, Fixture::at(30.0))));
+        self::assertSame(0, $log->hardVisits(new Level(1, Fixture::at(25.0), 0.3)), 'nobody was there');
     }
 
     /** @param  list<LoggedTrial>  $trials */

@@ -4,11 +4,16 @@ declare(strict_types=1);
 
 namespace Core\Tests\Decision;
 
+use Core\Decision\Action;
 use Core\Decision\CarryOver;
 use Core\Decision\History;
+use Core\Decision\Level;
+use Core\Decision\LoggedTrial;
 use Core\Decision\RestReason;
+use Core\Decision\RuleBook;
 use Core\Decision\RuleSettings;
 use Core\Decision\SessionSummary;
+use Core\Decision\Told;
 use Core\Decision\WorkingPlan;
 use Core\Exception\InvalidMeasure;
 use Core\Exposure\PlanKind;
@@ -20,7 +25,9 @@ use Core\Method\Clearance;
 use Core\Planning\FromTheFloor;
 use Core\Planning\LadderBounds;
 use Core\Response\RiskCaps;
+use Core\Response\SessionEvidence;
 use Core\Response\WarmStart;
+use Core\Sign\Band;
 use Core\Sign\FoodTaken;
 use Core\Sign\Grading;
 use Core\Sign\Outcome;
@@ -28,6 +35,7 @@ use Core\Sign\Reading;
 use Core\Sign\TurnLatency;
 use Core\Tests\Fixture;
 use PHPUnit\Framework\Attributes\CoversClass;
+use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 
 /** Rules that the application asks for by name. */
@@ -156,6 +164,47 @@ final class SmallRulesTest extends TestCase
         $after(10);
     }
 
+    public function test_what_a_plan_asks_unless_somebody_says_otherwise(): void
+    {
+        $usual = RuleSettings::of(RiskCaps::usual());
+
+        self::assertSame(
+            [3, 4, 30, 60, 0, false],
+            [
+                $usual->mostAdvances, $usual->setMinutes, $usual->sessionMinutes, $usual->mostTrials, $usual->easyAfter,
+                $usual->isByStrangers,
+            ],
+        );
+    }
+
+    /** Which of the two risks is nearer to its cap decides how much room is left. */
+    public function test_room_is_told_of_the_risk_that_binds(): void
+    {
+        $room = static function (float $strain, float $reaction): mixed {
+            $situation = CaseTable::situation([
+                'trials' => [], 'settings' => ['strain' => $strain, 'reaction' => $reaction],
+            ]);
+
+            return $situation->riskReasons(Fixture::at(12.0))[0]->facts['room'];
+        };
+
+        // struggling 0.9 % at most there, reacting 0.38 %
+        self::assertSame(['plenty', 'over'], [$room(0.1, 0.02), $room(0.1, 0.003)]);
+    }
+
+    /** Asked for once more, easier, to end on; with the last one said to be the last. */
+    public function test_the_last_one_is_said_to_be_the_last(): void
+    {
+        $after = static function (string ...$trials): array {
+            $advice = RuleBook::standard()->decide(CaseTable::situation(['trials' => $trials, 'minutes' => 31]));
+
+            return [$advice->action->value, $advice->isClosing];
+        };
+
+        self::assertSame(['easy_win', true], $after('3x 1 returned easy', '1 prompted effort'));
+        self::assertSame(['end_well', false], $after('3x 1 returned easy'));
+    }
+
     public function test_caution_halves_the_caps_and_more(): void
     {
         self::assertEquals(RiskCaps::cautious(), RiskCaps::for(true));
@@ -183,7 +232,45 @@ final class SmallRulesTest extends TestCase
         $met = Fixture::session('2026-10-19', [[20.0, 0]]);
 
         self::assertSame(['distance', 'trigger_motion'], $plan->scale([$met])->keys());
+        self::assertSame(['distance', 'trigger_motion'], $plan->scale([])->keys(), 'without a session, what its steps fix');
+        $lively = SessionEvidence::ofTrials(new \DateTimeImmutable('2026-10-19'), [
+            ['exposure' => Fixture::at(20.0)->with('trigger_energy', 'lively'), 'band' => Band::Easy, 'afterReaction' => false],
+        ]);
+        self::assertSame(['distance', 'trigger_motion', 'trigger_energy'], $plan->scale([$lively])->keys());
         self::assertSame(40.0, $plan->withRoom(Distance::fromMeters(40.0))->settings->room?->meters);
         self::assertNull($plan->withRoom(null)->settings->room);
+    }
+
+    public function test_of_a_dog_of_which_nobody_said_anything_nothing_is_held(): void
+    {
+        self::assertSame(
+            [null, null, false, false, false, null, false, false, false], array_values(get_object_vars(new Told)),
+        );
+    }
+
+    /** Quiet alone shows nothing: it ate gently, and turned at the first asking or by itself. */
+    #[TestWith([FoodTaken::Gently, TurnLatency::UnderOne, Outcome::Watched, true])]
+    #[TestWith([FoodTaken::Gently, TurnLatency::Never, Outcome::Watched, false])]
+    #[TestWith([FoodTaken::Gently, null, Outcome::Watched, false])]
+    #[TestWith([FoodTaken::Gently, null, Outcome::Returned, true])]
+    #[TestWith([FoodTaken::Gently, null, Outcome::TurnedAtMark, true])]
+    #[TestWith([FoodTaken::Gently, TurnLatency::UnderOne, Outcome::Unnoticed, false])]
+    #[TestWith([FoodTaken::Hard, TurnLatency::UnderOne, Outcome::Returned, false])]
+    public function test_what_shows_that_a_dog_is_fine(FoodTaken $food, ?TurnLatency $turned, Outcome $outcome, bool $is): void
+    {
+        $trial = new LoggedTrial(
+            new Level(0, Fixture::at(20.0)), null, Fixture::at(20.0), $outcome, Band::Easy, [], $food, true, $turned, false, false,
+            new \DateTimeImmutable('2026-10-20'),
+        );
+
+        self::assertSame($is, $trial->isProven());
+    }
+
+    public function test_after_some_answers_no_trial_is_asked_for(): void
+    {
+        self::assertEqualsCanonicalizing(
+            [Action::NotHere, Action::EndWell, Action::Stop, Action::Refer],
+            array_filter(Action::cases(), static fn (Action $action): bool => $action->endsSession()),
+        );
     }
 }

@@ -11,6 +11,7 @@ use Core\Decision\LoggedTrial;
 use Core\Decision\OtherThings;
 use Core\Decision\SessionLog;
 use Core\Decision\Situation;
+use Core\Decision\StepSize;
 use Core\Decision\Way;
 use Core\Exposure\Exposure;
 use Core\Ladder\Criterion;
@@ -140,6 +141,90 @@ final class WayTest extends TestCase
         self::assertNull($farther(60.0), 'there is no more room');
     }
 
+    /**
+     * This dog's slope is 6.1 logits a halving: half a logit is 5.5 percent, so a tenth is taken.
+     *
+     * @param  list<float>  $meters
+     */
+    #[TestWith([[60.0, 58.0, 57.5, 30.0], null, 2, 54.0])]
+    #[TestWith([[40.0, 36.1, 36.0, 20.0], null, 2, 36.0])]
+    #[TestWith([[40.0, 36.0, 20.0], null, 1, 36.0])]
+    #[TestWith([[40.0, 31.0, 20.0], null, 1, 31.0])]
+    #[TestWith([[40.0, 29.9, 20.0], null, 0, 36.0])]
+    #[TestWith([[40.0, 20.0], StepSize::AsShown, 1, 20.0])]
+    #[TestWith([[40.0, 39.5, 20.0], StepSize::AsShown, 1, 39.5])]
+    #[TestWith([[40.0, 39.2, 20.0], StepSize::Yard, 1, 39.2])]
+    #[TestWith([[40.0, 20.0], StepSize::Yard, 0, 39.0856])]
+    public function test_the_next_place_is_a_step_of_the_ladder_or_what_a_step_may_be(
+        array $meters, ?StepSize $size, int $step, float $next,
+    ): void {
+        $way = new Way($situation = CaseTable::situation(
+            ['meters' => $meters, 'trials' => [], 'settings' => $size === null ? [] : ['stepSize' => $size->value]],
+        ));
+        $found = $way->next(Level::ofStep($situation->ladder, 0));
+
+        self::assertSame([$step, $next], [$found?->step, $found?->exposure->distance()?->meters]);
+    }
+
+    /** Easier, by so many steps from the second of 40 and 20 m. */
+    #[TestWith([StepSize::Ratio, 1, 22.0])]
+    #[TestWith([StepSize::Ratio, 2, 25.0])]
+    #[TestWith([StepSize::Yard, 1, 21.0])]
+    #[TestWith([StepSize::Yard, 2, 22.0])]
+    #[TestWith([StepSize::Yard, 20, 53.0])]
+    public function test_easier_is_farther_by_what_can_be_told_apart(StepSize $size, int $steps, float $meters): void
+    {
+        $way = new Way($situation = CaseTable::situation(
+            ['meters' => [40.0, 20.0], 'trials' => [], 'settings' => ['stepSize' => $size->value]],
+        ));
+        $found = $way->below(Level::ofStep($situation->ladder, 1), $steps);
+
+        self::assertSame($meters, $found?->exposure->distance()?->meters);
+        self::assertFalse($situation->credit->isSamePlace($found->exposure, Fixture::at(20.0)));
+    }
+
+    public function test_without_a_model_a_step_is_fifteen_percent(): void
+    {
+        $way = new Way($situation = CaseTable::situation(['meters' => [40.0, 20.0], 'trials' => [], 'model' => false]));
+
+        self::assertSame(34.0, $way->next(Level::ofStep($situation->ladder, 0))?->exposure->distance()?->meters);
+        self::assertEqualsWithDelta(log(2.0) / -log(0.85), $way->stepsBetween(Fixture::at(40.0), Fixture::at(20.0)), 1e-9);
+        self::assertNull($way->stepsBetween(Fixture::at(40.0), Fixture::at(20.0, 'run')), 'something else changes');
+    }
+
+    /** Three decibels a step, and none below what a sound can be set to. */
+    public function test_a_sound_gets_softer_by_its_step_down_to_the_softest(): void
+    {
+        $situation = CaseTable::situation(['world' => 'sound', 'trials' => []]);
+        $way = new Way($situation);
+        $softer = static fn (float $from, int $steps): mixed => $way->below(
+            new Level(0, $situation->ladder->step(0)->exposure->with('level', $from)), $steps,
+        )?->exposure->values['level'];
+
+        self::assertSame([27.0, 24.0, 20.0, null], [$softer(30.0, 1), $softer(30.0, 2), $softer(22.0, 1), $softer(20.0, 1)]);
+        self::assertSame([39.0, 37.5, 38.5], array_map(
+            static fn (float $to): mixed => $way->part(
+                Level::ofStep($situation->ladder, 2), new Level(3, $situation->ladder->step(2)->exposure->with('level', $to)),
+            )?->exposure->values['level'], [42.0, 39.0, 41.0],
+        ));
+        self::assertNull($way->part(
+            Level::ofStep($situation->ladder, 2), new Level(3, $situation->ladder->step(2)->exposure->with('level', 37.5)),
+        ), 'less than a decibel either way');
+    }
+
+    public function test_what_is_nowhere_easier_may_leave_one_detail_unnoted(): void
+    {
+        $credit = self::on([45.0, 30.0])->credit;
+        $asked = Fixture::at(45.0)->with('trigger_count', 'one');
+
+        self::assertTrue($credit->isAtLeast(Fixture::at(40.0)->with('trigger_count', 'one'), $asked));
+        self::assertTrue($credit->isAtLeast(Fixture::at(40.0), $asked), 'one is as the plan has it');
+        self::assertFalse($credit->isAtLeast(Fixture::at(40.0)->without('trigger_motion'), $asked), 'of two nobody knows what was done');
+        self::assertFalse(
+            $credit->isAtLeast(Fixture::at(40.0)->with('trigger_energy', 'sleepy'), $asked), 'an easier detail that nobody asked for',
+        );
+    }
+
     public function test_the_body_has_no_part_between_two_parts_and_a_hold_is_halved_in_whole_seconds(): void
     {
         $hands = CaseTable::situation(['world' => 'hands', 'trials' => []]);
@@ -152,10 +237,33 @@ final class WayTest extends TestCase
             new Level(1, $exposure->with('duration', 2.0)), $to('duration', 10.0),
         )?->exposure->values['duration']);
         self::assertNull($way->part(new Level(1, $exposure->with('duration', 2.0)), $to('duration', 3.0)), 'not a second apart');
+        self::assertSame(3.0, $way->part(
+            new Level(1, $exposure->with('duration', 2.0)), $to('duration', 4.0),
+        )?->exposure->values['duration'], 'a second can be counted');
+        self::assertSame(7.0, $way->part(
+            new Level(1, $exposure->with('gap', 10.0)), $to('gap', 4.0),
+        )?->exposure->values['gap'], 'three centimeters can be told apart');
+        self::assertNull($way->part(new Level(1, $exposure->with('gap', 9.0)), $to('gap', 4.0)));
         self::assertNull(
             $way->part(new Level(1, $exposure), new Level(2, $exposure->with('duration', 9.0)->with('hands', 'two'))),
             'two things at once',
         );
+    }
+
+    /** Beyond a step, the step itself is the first one back; under a named step of one strand the next. */
+    public function test_from_beyond_a_step_the_first_one_back_is_that_step(): void
+    {
+        $hands = CaseTable::situation(['world' => 'hands', 'trials' => []]);
+        $way = new Way($hands);
+        $beyond = new Level(5, $hands->ladder->step(5)->exposure->with('duration', 4.0), 0.5);
+
+        self::assertSame([5, 4, 3], array_map(static fn (int $steps): ?int => $way->below($beyond, $steps)?->step, [1, 2, 3]));
+        self::assertSame([4, 3, 0, 0], array_map(
+            static fn (int $steps): ?int => $way->below(Level::ofStep($hands->ladder, 5), $steps)?->step, [1, 2, 3, 5],
+        ));
+        self::assertSame([0, 0, null], array_map(
+            static fn (int $steps): ?int => $way->below(Level::ofStep($hands->ladder, 6), $steps)?->step, [1, 6, 7],
+        ));
     }
 
     /** What can be changed must take something off, be in play, and obey. */
@@ -168,6 +276,40 @@ final class WayTest extends TestCase
         self::assertSame(['trigger_motion', 'brisk_walk'], [$others(false)[0]->change->dimension, $others(false)[0]->change->choice]);
         self::assertGreaterThan(0.0, $others(false)[0]->logitsOff);
         self::assertSame([], $others(true));
+        $ours = (new OtherThings(CaseTable::situation(['trials' => [], 'settings' => ['strangers' => true]])))
+            ->of(new Level(0, Fixture::at(64.0)->with('handler_help', 'silent')));
+        self::assertSame(['handler_help', 'cue_ready'], [$ours[0]->change->dimension, $ours[0]->change->choice], 'what is ours obeys');
+    }
+
+    /** From before the first step the first step is next, or what a step may be. */
+    #[TestWith([70.0, 64.0])]
+    #[TestWith([100.0, 90.0])]
+    public function test_from_before_the_first_step_it_goes_toward_it(float $meters, float $next): void
+    {
+        $situation = self::on([64.0, 54.0]);
+        $found = (new Way($situation))->next($situation->credit->exactly(Fixture::at($meters)));
+
+        self::assertSame([0, $next], [$found?->step, $found?->exposure->distance()?->meters]);
+    }
+
+    /** The sixth time that a change helped says no more than the fifth. */
+    public function test_what_helped_lifts_a_change_up_to_five_times(): void
+    {
+        $first = static fn (int $posture, int $side): ?string => (new OtherThings($situation = CaseTable::situation([
+            'world' => 'hands', 'trials' => [], 'history' => ['helped' => ['posture' => $posture, 'side' => $side]],
+        ])))->of(new Level(1, $situation->ladder->step(1)->exposure->with('side', 'left')))[0]->change->dimension ?? null;
+
+        self::assertSame(['side', 'posture', 'posture'], [$first(4, 5), $first(5, 5), $first(5, 6)]);
+    }
+
+    /** Nothing is easier than the first step: what lies before it lies before it. */
+    public function test_easier_than_the_first_step_is_before_it(): void
+    {
+        $before = self::on([64.0, 54.0])->credit->exactly(Fixture::at(80.0));
+
+        self::assertSame(0, $before->step);
+        self::assertLessThan(0.0, $before->beyond);
+        self::assertSame(0.0, self::on([64.0, 54.0])->credit->exactly(Fixture::at(64.0))->beyond);
     }
 
     public function test_a_trial_is_credited_to_the_hardest_step_that_was_not_harder(): void

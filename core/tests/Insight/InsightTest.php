@@ -189,11 +189,20 @@ final class InsightTest extends TestCase
     /** A dog that improves by a halving a month: the steady line foretells it best; one that stays the same needs no line. */
     public function test_the_trend_keeps_the_way_that_foretells_the_next_session_best(): void
     {
-        $improving = $steady = [];
+        $improving = $easing = $steady = [];
         for ($i = 0; $i < 14; $i++) {
             $day = (new \DateTimeImmutable('2026-06-01'))->modify('+'.(7 * $i).' days')->format('Y-m-d');
+            $trials = [];
+            foreach ([40.0, 28.0, 20.0, 14.0] as $meters) {
+                for ($n = 0; $n < 5; $n++) {
+                    $eta = 2.2 * log(10 / $meters, 2) + 4.0 - 0.8 * $i;
+                    $passed = static fn (float $cut): bool => 1 / (1 + exp($cut - $eta)) > ($n + 0.5) / 5;
+                    $trials[] = [$meters, count(array_filter([0.0, 2.1, 3.7, 5.0], $passed))];
+                }
+            }
+            $improving[] = Fixture::session($day, $trials);
             $calm = (int) round(20 / (1 + exp(2.2 - 0.4 * $i)));
-            $improving[] = Fixture::session($day, [...array_fill(0, $calm, [20.0, 0]), ...array_fill(0, 20 - $calm, [20.0, 1])]);
+            $easing[] = Fixture::session($day, [...array_fill(0, $calm, [20.0, 0]), ...array_fill(0, 20 - $calm, [20.0, 1])]);
             $steady[] = Fixture::session($day, [...array_fill(0, 12 + $i % 3, [20.0, 0]), ...array_fill(0, 6, [20.0, 1])]);
         }
         $up = self::trend($improving);
@@ -201,7 +210,8 @@ final class InsightTest extends TestCase
         self::assertSame(TrendMethod::Line, $up->method);
         self::assertCount(14, $up->points);
         self::assertLessThan($up->points[0]->limit->point, $up->points[13]->limit->point, 'the limit came nearer');
-        self::assertNotSame(TrendMethod::Line, self::trend($steady)->method);
+        self::assertSame(TrendMethod::Fading, self::trend($easing)->method, 'the level wanders along');
+        self::assertSame(TrendMethod::Even, self::trend($steady)->method);
         foreach ([...$up->scores, ...self::trend($steady)->scores] as $score) {
             self::assertTrue($score < 0.0 && $score > -log(5.0), 'a trial, better than five bands alike');
         }

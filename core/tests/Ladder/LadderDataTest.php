@@ -81,6 +81,9 @@ final class LadderDataTest extends TestCase
         yield 'a window of one' => [['criterion' => ['run' => 1, 'window' => 1]], '/1'];
         yield 'more than the window' => [['criterion' => ['run' => 6, 'window' => 5]], '/1'];
         yield 'no sessions' => [['criterion' => ['run' => 5, 'sessions' => 0]], '/1'];
+        yield 'a strand that is none' => [['strands' => ['tail']], '/1/strands'];
+        yield 'a strand twice' => [['strands' => ['tool', 'tool']], '/1/strands'];
+        yield 'strands that are no list' => [['strands' => 'tool, body'], '/1/strands'];
         yield 'too many days' => [['criterion' => ['run' => 5, 'sessions' => 2, 'days' => 91]], '/1'];
     }
 

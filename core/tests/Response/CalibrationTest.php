@@ -25,6 +25,18 @@ final class CalibrationTest extends TestCase
         self::assertFalse($calibration->isOff());
     }
 
+    /** By hand: 5 % is −2.944 logits; a band stricter adds 1.667: −1.278, which is 21.8 %. */
+    public function test_of_a_stricter_grader_more_strain_is_expected_and_no_more_reactions(): void
+    {
+        $forecast = Fixture::risk(0.05, 0.05, 0.01, 0.01);
+        $told = static fn (float $stricter): Calibration => (new Calibration)->with($forecast, Band::Easy, $stricter);
+
+        self::assertEqualsWithDelta([0.2179, 0.01], [$told(1.0)->expectedStrain, $told(1.0)->expectedReaction], 1e-4);
+        self::assertEqualsWithDelta([0.05, 0.01], [$told(0.0)->expectedStrain, $told(0.0)->expectedReaction], 1e-12);
+        self::assertEqualsWithDelta([0.0098, 0.01], [$told(-1.0)->expectedStrain, $told(-1.0)->expectedReaction], 1e-4);
+        self::assertEqualsWithDelta(Calibration::BAND_WIDTH, Fixture::priors()->for(Fixture::scale(), true)->bandWidth(), 1e-12);
+    }
+
     /** By hand: 100 forecasts of 1 %, 4 reactions: (1 + ½)/(4 + ½) = ⅓. */
     public function test_more_reactions_than_foretold_tighten_the_limit(): void
     {

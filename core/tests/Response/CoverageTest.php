@@ -67,9 +67,11 @@ final class CoverageTest extends TestCase
             new ObservedRow(1, [-0.4, 0.75], [0.0, 1.5, 2.0, 1.0, 1.0]),
             new ObservedRow(null, [-2.0, 0.0], [1.0, 1.0, 0.0, 0.0, 0.0]),
         ];
-        $model = new CumulativeLogit($prior, PackedRows::of($rows, $prior, 2), [new OffsetGroup(0.0, 1.0), new OffsetGroup(1.0, 2.0)]);
+        $model = new CumulativeLogit($prior, PackedRows::of($rows, $prior, 3), [
+            new OffsetGroup(0.0, 1.0), new OffsetGroup(1.0, 2.0, 2), new OffsetGroup(0.0, 0.4),
+        ]);
         $theta = [0.4, 1.9, 1.4, 1.1, 2.0, 1.2];
-        $offsets = [0.3, -0.6];
+        $offsets = [0.3, -0.6, 0.2];
         $here = $model->at(new Parameters($theta, $offsets, 4));
         $h = 1e-5;
         foreach ($theta as $i => $value) {

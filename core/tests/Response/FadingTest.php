@@ -48,20 +48,35 @@ final class FadingTest extends TestCase
         );
     }
 
+    /** Left out together: a session of which only the bad trials were left would look like a worse dog. */
+    public function test_in_full_good_trials_count_as_long_as_bad_ones(): void
+    {
+        $fading = (new Fading)->inFull();
+
+        self::assertSame(0.0, (new Fading)->weight(85.0, 540, false));
+        self::assertTrue((new Fading)->keeps(85.0, 540));
+        self::assertSame([1.0, 1.0], [$fading->weight(85.0, 540, false), $fading->weight(85.0, 540, true)]);
+        self::assertSame([0.0, 0.0], [$fading->weight(85.0, 660, false), $fading->weight(85.0, 660, true)]);
+        self::assertSame((new Fading)->intakeWeight(85.0, 540), $fading->intakeWeight(85.0, 540), 'told things fade');
+    }
+
     /** Ten trials at load 1.2, cut points −2, −1, 1, 2: eight got to band 1, where five stayed; three went on to 2, one of them to 3. */
     public function test_trials_thin_out_from_band_to_band_in_classes_of_half_a_logit(): void
     {
         $mode = new Parameters([2.0, 1.0, 2.0, 1.0, 1.0], [], 4);
         $row = new ObservedRow(null, [1.2], [2.0, 5.0, 2.0, 1.0, 0.0]);
-        $found = ThinningOut::of([$row], $mode);
+        $found = ThinningOut::of([$row], $mode, 0.5);
 
         self::assertSame([-2.0, -1.0, 1.0, 2.0], array_values($mode->cutPoints()));
         self::assertSame([[3.25, 5.0, 3.0]], $found->at(0));
         self::assertSame([[2.25, 2.0, 1.0]], $found->at(1));
         self::assertSame([[0.25, 1.0, 0.0]], $found->at(2));
-        self::assertSame([], ThinningOut::of([new ObservedRow(null, [1.2], [7.0, 0.0, 0.0, 0.0, 0.0])], $mode)->at(0), 'none got that far');
+        $easy = new ObservedRow(null, [1.2], [7.0, 0.0, 0.0, 0.0, 0.0]);
+        self::assertSame([], ThinningOut::of([$easy], $mode, 0.5)->at(0), 'none got that far');
+        $strictly = new ObservedRow(null, [1.2], [2.0, 5.0, 2.0, 1.0, 0.0], 1.0);
+        self::assertSame([[3.75, 5.0, 3.0]], ThinningOut::of([$strictly], $mode, 0.5)->at(0), 'what a grader adds is in the load');
         self::assertSame(
-            [[6.25, 5.0, 3.0]], ThinningOut::of([new ObservedRow(null, [9.0], [2.0, 5.0, 2.0, 1.0, 0.0])], $mode)->at(0),
+            [[6.25, 5.0, 3.0]], ThinningOut::of([new ObservedRow(null, [9.0], [2.0, 5.0, 2.0, 1.0, 0.0])], $mode, 0.5)->at(0),
             'the hardest share a class',
         );
     }

@@ -62,7 +62,7 @@ final class SpacingTest extends TestCase
     /** Days drawn far apart or all alike, the limit always in the same place. */
     public function test_the_spread_of_days_is_chosen_from_eight_sessions_on(): void
     {
-        $spread = static fn (float $truth, int $sessions): float => self::after($truth, $sessions)->daySd;
+        $spread = static fn (float $truth, int $sessions): float => self::after($truth, $sessions)->spread->days;
 
         self::assertSame(1.0, $spread(2.5, 7), 'too few to tell');
         self::assertGreaterThanOrEqual(1.4, $spread(2.5, 16));

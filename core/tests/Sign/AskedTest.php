@@ -80,9 +80,26 @@ final class AskedTest extends TestCase
     #[TestWith([['5x 1 turned_at_mark easy', '1 returned easy'], null, Asked::Wait])]
     #[TestWith([['1 returned easy', '1 not_returned strain'], null, Asked::MarkedLook])]
     #[TestWith([['1 carried_on easy', '1 unnoticed easy'], null, Asked::Passing])]
+    #[TestWith([['5x 1 turned_at_mark easy', '1 not_returned effort'], null, Asked::MarkedLook])]
+    #[TestWith([['1 returned easy', '1 watched easy'], null, Asked::Wait])]
     public function test_what_was_asked_stays_until_it_is_ready_to_be_waited_for(array $trials, ?Outcome $before, Asked $next): void
     {
         $situation = CaseTable::situation(['id' => 'asked', 'trials' => $trials]);
         self::assertSame($next, AskedNext::of($situation, Asked::in(PlanKind::Presence, 'notice_and_turn_back'), $before));
+    }
+
+    /**
+     * A plan that does not know both has nothing to go over to.
+     *
+     * @param  list<string>  $trials
+     * @param  non-empty-list<Asked>  $offered
+     */
+    #[TestWith([['1 returned easy', '1 not_returned effort'], [Asked::Wait], Asked::Wait])]
+    #[TestWith([['5x 1 turned_at_mark easy'], [Asked::MarkedLook], Asked::MarkedLook])]
+    #[TestWith([['5x 1 turned_at_mark easy'], [Asked::MarkedLook, Asked::Passing], Asked::MarkedLook])]
+    #[TestWith([['1 returned easy', '1 not_returned effort'], [Asked::Passing, Asked::Wait], Asked::Wait])]
+    public function test_what_a_plan_does_not_offer_is_not_asked(array $trials, array $offered, Asked $next): void
+    {
+        self::assertSame($next, AskedNext::of(CaseTable::situation(['trials' => $trials]), $offered, null));
     }
 }

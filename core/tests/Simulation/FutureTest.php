@@ -19,6 +19,7 @@ use Core\Response\DogModel;
 use Core\Response\ModelBuilder;
 use Core\Response\RiskCaps;
 use Core\Response\SessionEvidence;
+use Core\Response\Spread;
 use Core\Sign\Band;
 use Core\Simulation\Chance;
 use Core\Simulation\Fan;
@@ -81,7 +82,7 @@ final class FutureTest extends TestCase
             return Future::of(
                 PosteriorDog::drawn(self::model($plan), new Chance(new Randomizer(new Mt19937($seed)))), self::assembly(), $plan,
                 self::evidence(), [],
-                $at->modify('-2 days'), $at, 0.7, 2.0, 6,
+                $at->modify('-2 days'), $at, new Spread(0.7), 2.0, 6,
             )->outlook();
         };
         self::assertEquals($of(3), $of(3));
@@ -129,7 +130,7 @@ final class FutureTest extends TestCase
     private static function model(WorkingPlan $plan): DogModel
     {
         return self::assembly()
-            ->model($plan, self::evidence(), new SessionEvidence(new \DateTimeImmutable('2026-03-02 09:00 UTC'), []), null, 0.7)
+            ->model($plan, self::evidence(), new SessionEvidence(new \DateTimeImmutable('2026-03-02 09:00 UTC'), []), null, new Spread(0.7))
             ?? throw new \LogicException('Nothing could be fitted.');
     }
 

@@ -9,7 +9,9 @@ use Core\Exception\InvalidLadder;
 use Core\Exposure\DimensionCatalog;
 use Core\Exposure\PlanKind;
 use Core\Measure\Distance;
+use Core\Method\Method;
 use Core\Method\MethodCatalog;
+use Core\Sign\SignWeight;
 use Core\Template\Inclusion;
 use Core\Template\TemplateCatalog;
 use Core\Template\TemplateLayout;
@@ -54,6 +56,18 @@ final class TemplateTest extends TestCase
         }
     }
 
+    /** A row for the thumb: what tells most in each way of working, with a good sign among it; each row is another. */
+    public function test_every_method_has_a_first_row_of_signs_of_its_own(): void
+    {
+        $rows = array_map(static fn (Method $method): array => $method->signs, Fixture::methods()->methods);
+        foreach ($rows as $key => $codes) {
+            $weights = array_map(static fn (string $code): SignWeight => Fixture::signs()->signs[$code]->weight, $codes);
+            self::assertCount(12, $weights, $key);
+            self::assertContains(SignWeight::Comfort, $weights, $key);
+        }
+        self::assertCount(count($rows), array_unique(array_map(static fn (array $codes): string => implode(' ', $codes), $rows)));
+    }
+
     /** Looks at the file itself: what a reader fills in by default would hide here. */
     #[DataProvider('shipped')]
     public function test_every_step_of_a_template_leaves_nothing_open(string $key): void
@@ -63,13 +77,18 @@ final class TemplateTest extends TestCase
         foreach (['kind', 'method', 'prerequisites', 'steps'] as $field) {
             self::assertNotEmpty($data[$field] ?? null, "{$key}: {$field}");
         }
-        $dimensions = null;
+        $dimensions = $hasStrands = null;
         foreach (is_array($data['steps']) ? $data['steps'] : [] as $i => $step) {
             self::assertIsArray($step);
             if (isset($step['include'])) {
                 continue;
             }
-            self::assertSame(['at', 'criterion', 'food', 'posture', 'who', 'hands', 'eyes'], array_keys($step), "{$key}, step {$i}");
+            self::assertSame(
+                ['at', 'criterion', 'food', 'posture', 'who', 'hands', 'eyes'], array_keys(array_diff_key($step, ['strands' => 0])),
+                "{$key}, step {$i}",
+            );
+            $hasStrands ??= isset($step['strands']);
+            self::assertSame($hasStrands, isset($step['strands']), "{$key}, step {$i}: all of them or none");
             self::assertIsArray($step['at']);
             $here = array_keys($step['at']);
             sort($here);

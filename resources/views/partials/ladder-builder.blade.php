@@ -1,9 +1,11 @@
 @use('App\View\Components\Staircase')
 @use('Core\Exposure\DimensionKind')
+@use('Core\Exposure\PlanKind')
 @use('Core\Ladder\DogPosture')
 @use('Core\Ladder\FoodTiming')
 @use('Core\Ladder\HandledBy')
 @use('Core\Ladder\LadderData')
+@use('Core\Ladder\Strand')
 @use('Core\Measure\Distance')
 @use('Core\Planning\StepChange')
 @php($json = fn ($of) => json_encode(LadderData::write($of), JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_PRESERVE_ZERO_FRACTION))
@@ -101,6 +103,8 @@
                                         ['strain_mean' => words()->formats->chance($step->today->strainMean),
                                         'strain' => words()->formats->chance($step->today->strain())]) }}
                                     @if($step->step->manner->instruction !== '')· {{ words()->manner($step->step->manner) }}@endif
+                                    @if($step->step->manner->strands !== [])· {{ say('plans.ladder_builder.about',
+                                        ['strands' => words()->strands($step->step->manner)]) }}@endif
                                     @if($kind !== StepChange::Kept)<span class="flag">{{ words()->label($kind) }}</span>@endif
                                 </span>
                                 @foreach($step->flags as $flag)<span class="d-block step-flag"
@@ -198,6 +202,15 @@
                                         name="step[eyes]" inputmode="numeric"
                                         value="{{ $typed['eyes'] ?? $step->step->manner->eyes }}"></div>
                                 </div>
+                                @if($plan->responseModel->kind === PlanKind::Contact)
+                                    <fieldset class="my-2"><legend class="form-label fs-6 mb-0">{{ say('plans.ladder_builder.strands') }}</legend>
+                                        @foreach(Strand::cases() as $strand)<div class="form-check form-check-inline"><input
+                                            class="form-check-input" type="checkbox" id="s-{{ $strand->value }}" name="step[strands][]"
+                                            value="{{ $strand->value }}"
+                                            @checked(in_array($strand, $step->step->manner->strands, true))><label class="form-check-label"
+                                            for="s-{{ $strand->value }}">{{ words()->label($strand) }}</label></div>@endforeach
+                                    </fieldset>
+                                @endif
                                 <div class="form-check my-2"><input class="form-check-input" type="checkbox" id="s-new" name="step[new]"
                                     value="1" @checked($step->step->criterion->isNewBehavior)><label class="form-check-label"
                                     for="s-new">{{ say('plans.ladder_builder.a_new_behavior_its_first_ever') }}</label></div>

@@ -47,7 +47,10 @@ final readonly class StayHere implements Rule
 
         return $situation->advise(
             Action::Repeat, $level,
-            [...self::unproven($situation), ...$said, self::how($situation, $level), ...$situation->riskReasons($level->exposure)],
+            [
+                ...self::unproven($situation), ...$said, self::how($situation, $level), ...self::earlier($situation, $level),
+                ...$situation->riskReasons($level->exposure),
+            ],
             $last->band === Band::Effort ? (new OtherThings($situation))->of($level) : [],
         );
     }
@@ -62,6 +65,14 @@ final readonly class StayHere implements Rule
             $marked->isMet => Reason::of(ReasonCode::ReadyToWait),
             default => Reason::of(ReasonCode::MarkedRun, progress: $marked),
         };
+    }
+
+    /** @return list<Reason> that earlier sessions are counted with today's */
+    private static function earlier(Situation $situation, Level $level): array
+    {
+        $count = count(array_filter($situation->earlierAt($level)));
+
+        return $count === 0 ? [] : [Reason::of(ReasonCode::OverSessions, count: $count)];
     }
 
     /**

@@ -35,6 +35,7 @@
     @if($slips === [])<p>{{ say('timing.slips.none', ['trials' => $trials]) }}</p>
     @else<ul>@foreach($slips as $slip => $count)<li>{{ say('timing.slips.told', ['slip' => words()->capital(say("labels.slip.{$slip}")), 'count' => words()->formats->number($count),
         'trials' => $trials]) }}</li>@endforeach</ul>@endif
+    <x-known-grader :name="$of->name" :bias="$known" />
     @if($drift)
         <h2>{{ say('film.drift.title') }}</h2>
         <p>{{ say('film.drift.same', ['same' => $drift->same, 'trials' => $drift->trials]) }}

@@ -46,6 +46,7 @@
     @endif
     @if($settled)<p>{{ say('film.agreement.is_settled', ['name' => $settled->user->name, 'day' => words()->formats->date($settled->changed_at)]) }}
         @foreach(['vtt', 'json'] as $format)<a href="{{ route('films.write', [$film, $settled, $format]) }}">{{ say("film.files.{$format}") }}</a> @endforeach</p>@endif
+    @foreach($known as $name => $bias)<x-known-grader :$name :$bias />@endforeach
     <form method="post" action="{{ route('films.agreement', $film) }}">
         @csrf
         <ol class="list-group mb-3">

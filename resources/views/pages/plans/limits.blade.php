@@ -10,6 +10,8 @@
         href="{{ route('plans.show', $plan) }}">{{ $plan->name }}</a></p>
     <h1>{{ say('plans.limits.what_has_shown', ['dog' => $plan->responseModel->dog->name]) }}</h1>
     <p>{{ say('plans.limits.with_all_of_it_describes_the', ['trials' => $trials, 'person' => $plan->responseModel->person->name]) }}</p>
+    @foreach($graders as $one)<p>{{ say('plans.limits.known_grader', ['name' => $one['name'], 'stricter' => $one['stricter'] > 0,
+        'bands' => words()->formats->number(abs($one['stricter']), 2)]) }}</p>@endforeach
     @if($trials === 0)
         <p>{{ say('plans.limits.nothing_yet_after_the_first_session') }}</p>
     @endif

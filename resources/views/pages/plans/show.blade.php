@@ -35,6 +35,7 @@
                 'day' => $rest->reviewed_at === null ? '' : words()->formats->dateTime($rest->reviewed_at)]) }}</li>@endforeach</ul>
         </details>
     @endif
+    @if($knownDogs !== null)<p class="text-body-secondary">{{ say('plans.show.own_priors', ['dogs' => $knownDogs]) }}</p>@endif
     @if($inheritedFrom !== null)<p class="text-body-secondary">{{ say('plans.show.inherited', ['from' => $inheritedFrom,
         'person' => $model->person->name]) }}</p>@endif
     @foreach($contradictions as $key => $found)

@@ -1,3 +1,4 @@
+@php($hasStrands = collect($steps)->contains(fn ($step) => $step->manner->strands !== []))
 <x-layout :title="$template->label">
     <p class="mb-1"><a href="{{ route('templates.index') }}">{{ say('step_plans.show.templates') }}</a></p>
     <h1>{{ $template->label }}</h1>
@@ -26,14 +27,15 @@
             <thead><tr><th scope="col">{{ say('step_plans.show.step') }}</th><th scope="col">{{ say('step_plans.show.what_to_do') }}</th><th
                 scope="col">{{ say('step_plans.show.exposure') }}</th><th scope="col">{{ say('step_plans.show.move_on') }}</th><th
                 scope="col">{{ say('step_plans.show.food_dog_who') }}</th><th
-                scope="col">{{ say('step_plans.show.hands_eyes') }}</th></tr></thead>
+                scope="col">{{ say('step_plans.show.hands_eyes') }}</th>@if($hasStrands)<th
+                scope="col">{{ say('step_plans.show.strands') }}</th>@endif</tr></thead>
             <tbody>
             @foreach($steps as $i => $step)
                 <tr><th scope="row">{{ $i + 1 }}</th><td>{{ $step->manner->instruction }}</td>
                     <td>{{ $step->way === null ? words()->exposure(Core\Exposure\Exposure::of($step->values, $catalog), $catalog)
                         : say('step_plans.show.way', ['percent' => words()->formats->percent(100 * $step->way),
                         'setup' => words()->exposure(Core\Exposure\Exposure::of($step->values, $catalog), $catalog)]) }}</td>
-                    <td>{{ words()->criterion($step->criterion) }}</td><td>{{ words()->label($step->manner->food) }}, {{ words()->label($step->manner->posture) }}, {{ words()->label($step->manner->who) }}</td><td>{{ $step->manner->hands }}, {{ $step->manner->eyes }}</td></tr>
+                    <td>{{ words()->criterion($step->criterion) }}</td><td>{{ words()->label($step->manner->food) }}, {{ words()->label($step->manner->posture) }}, {{ words()->label($step->manner->who) }}</td><td>{{ $step->manner->hands }}, {{ $step->manner->eyes }}</td>@if($hasStrands)<td>{{ words()->strands($step->manner) }}</td>@endif</tr>
             @endforeach
             </tbody>
         </table>

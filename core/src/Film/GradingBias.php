@@ -5,13 +5,14 @@ declare(strict_types=1);
 namespace Core\Film;
 
 /**
- * How somebody's grading has moved: the same trials, graded weeks apart. The mean difference in bands, with the range that it lies in with
+ * How one grading lies above another of the same trials: somebody's now above the same person's weeks ago (their eye has moved), or
+ * somebody's above what two have settled on (they are stricter). The mean difference in bands, with the range that it lies in with
  * 95 %: by the normal distribution, which twenty and more trials allow.
  *
  * @see Bland, J. M. & Altman, D. G. (1986). Statistical methods for assessing agreement between two methods of clinical measurement.
  *    Lancet 327, 307–310: the mean difference is the bias between two measurements of the same.
  */
-final readonly class Drift
+final readonly class GradingBias
 {
     /** Days after which nobody remembers what they said (a working value of ours). */
     public const DAYS = 21;
