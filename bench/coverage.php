@@ -21,7 +21,7 @@ require dirname(__DIR__).'/vendor/autoload.php';
 /**
  * Dogs drawn from the priors whose limit wanders from session to session, with days that differ and earlier sessions fading:
  * how often the intervals of the risk of strain on a typical day, right after the last session, hold the truth, after
- * ten sessions and after thirty.
+ * ten sessions and after thirty; and how many logits too hard the dog is told, on average, also where each session has taught it something.
  */
 $data = static fn (string $name): array =>
     json_decode((string) file_get_contents(dirname(__DIR__)."/core/data/{$name}.json"), true, flags: JSON_THROW_ON_ERROR);
@@ -31,11 +31,16 @@ $builder = new ModelBuilder(ModelPriors::fromArray($data('priors')));
 $at = static fn (float $meters): Exposure => Exposure::of(['distance' => $meters], $catalog);
 $dogs = 300;
 printf(
-    "%d dogs each, sessions of 15 trials two days apart\n%-10s %-26s %10s %10s %18s\n", $dogs, 'sessions', 'drift a session (logits)',
-    '80 %', '90 %', 'one-sided 80 %',
+    "%d dogs each, sessions of 15 trials two days apart\n%-10s %-26s %-12s %10s %10s %18s %10s\n", $dogs, 'sessions',
+    'drift a session (logits)', 'learned', '80 %', '90 %', 'one-sided 80 %', 'off',
 );
-foreach ([[10, 0.0], [10, 0.2], [10, 0.35], [10, 0.6], [30, 0.0], [30, 0.2], [30, 0.35], [30, 0.6]] as [$count, $drift]) {
+$courses = [
+    [10, 0.0, 0.0], [10, 0.2, 0.0], [10, 0.35, 0.0], [10, 0.6, 0.0], [30, 0.0, 0.0], [30, 0.2, 0.0], [30, 0.35, 0.0], [30, 0.6, 0.0],
+    [10, 0.2, 0.1], [30, 0.2, 0.1],
+];
+foreach ($courses as [$count, $drift, $learned]) {
     $eighty = $ninety = $bound = 0;
+    $bias = 0.0;
     for ($dog = 0; $dog < $dogs; $dog++) {
         $chance = new Chance(new Randomizer(new Xoshiro256StarStar(77_000 + $dog)));
         $top = 1.3 * $chance->normal();
@@ -43,7 +48,7 @@ foreach ([[10, 0.0], [10, 0.2], [10, 0.35], [10, 0.6], [30, 0.0], [30, 0.2], [30
         $slope = $chance->gamma(8, 2.2222);
         $sessions = [];
         for ($s = 0; $s < $count; $s++) {
-            $top += $drift * $chance->normal();
+            $top += $learned + $drift * $chance->normal();
             $offset = 0.7 * $chance->normal();
             $trials = [];
             for ($i = 0; $i < 15; $i++) {
@@ -66,6 +71,10 @@ foreach ([[10, 0.0], [10, 0.2], [10, 0.35], [10, 0.6], [30, 0.0], [30, 0.2], [30
         $eighty += abs($off) <= 1.2816 ? 1 : 0;
         $ninety += abs($off) <= 1.6449 ? 1 : 0;
         $bound += $off <= 0.8416 ? 1 : 0;
+        $bias += ($linear['mean'] - $truth) / $dogs;
     }
-    printf("%-10d %-26.2f %9.0f%% %9.0f%% %17.0f%%\n", $count, $drift, 100 * $eighty / $dogs, 100 * $ninety / $dogs, 100 * $bound / $dogs);
+    printf(
+        "%-10d %-26.2f %-12.2f %9.0f%% %9.0f%% %17.0f%% %+10.2f\n", $count, $drift, $learned, 100 * $eighty / $dogs, 100 * $ninety / $dogs,
+        100 * $bound / $dogs, $bias,
+    );
 }

@@ -56,6 +56,9 @@ final readonly class LimitsPage
 
     private const MAX_SESSIONS = 100;
 
+    /** Sessions of the trend that stand in its table; the chart shows all. */
+    private const TABLED = 24;
+
     public function __construct(
         private SituationReader $situations, private PlanReader $plans, private TrendReader $trends, private ModelBuilder $builder,
         private Repository $cache, private ClockInterface $clock,
@@ -88,6 +91,7 @@ final readonly class LimitsPage
         return [
             ...$this->kept($plan, $stamp, $situation->model),
             'trend' => $trend,
+            'tabled' => self::TABLED,
             'situation' => $situation,
             'key' => $key,
             'before' => $curve($blank),

@@ -136,6 +136,7 @@ return [
         'too_little_to_tell_a_pace' => 'Too little to tell: a pace is taken from at least three sessions in which something was gained.',
         'the_limit_over_time' => 'The working distance over time',
         'as_a_table' => 'As a table',
+        'newest' => 'The newest {count} sessions are listed; the chart shows all of them.',
         'limits_as_a_table' => 'Working distances as a table',
         'session' => 'Session',
         'limit' => 'Working distance',

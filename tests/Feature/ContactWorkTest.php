@@ -138,7 +138,8 @@ final class ContactWorkTest extends TestCase
         self::assertSame([$way, $way, null], [$page(null), $page($session->person_id), $page(999)]);
         $words = say("dimensions.contact.contact.values.{$way}");
         $this->get("/dogs/{$this->world->dog->id}/handling?person={$session->person_id}")
-            ->assertOk()->assertSee("left front paw: {$words} accepted", false)->assertSee('As a table');
+            ->assertOk()->assertSee("left front paw: {$words} accepted", false)->assertSee('As a table')
+            ->assertSee("Go on: {$session->plan->name}");
 
         foreach ([1, 2] as $n) {
             $this->send($session, ['uuid' => (string) Str::uuid(), 'kind' => 'undo']);

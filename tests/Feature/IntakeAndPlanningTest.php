@@ -44,6 +44,7 @@ use Core\Ladder\Step;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Support\Str;
 use Illuminate\Support\ViewErrorBag;
+use Illuminate\Testing\TestResponse;
 use PHPUnit\Framework\Attributes\CoversClass;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\TestCase;
@@ -176,6 +177,9 @@ final class IntakeAndPlanningTest extends TestCase
             'kind' => 'contact', 'trigger_name' => $name, 'person_id' => Person::query()->value('id'), 'template' => 'nails',
             'tried' => $tried,
         ];
+        $form = fn (string $template): TestResponse => $this->get("{$path}/create?kind=contact&template={$template}")->assertOk();
+        $form('nails')->assertSee('name="template" value="nails"', false)->assertSee('tried[0][band]', false);
+        $form('look-up')->assertDontSee('name="template" value=', false)->assertDontSee('tried[0][band]', false);
         $this->post($path, [...$about('Nails', [['band' => '0']]), 'template' => 'no-such-ladder'])->assertSessionHasErrors('template');
         $this->post($path, [...$about('Nails', [['band' => '0']]), 'template' => 'look-up'])->assertSessionHasErrors('template');
         $this->post($path, [...$about('Nails', []), 'tried' => []])->assertSessionHasErrors('tried');

@@ -112,8 +112,13 @@ final class TimingTest extends TestCase
 
         $round = $this->round(Drill::LickAmong, 3);
         $lick = $this->marked($round)[0];
-        $said = $this->send($round, [['act' => 'mark', 'at' => $lick->until + 700]], $lick->until + 800)->json('said');
-        self::assertStringStartsWith('0.7 s late', $said);
+        $answer = $this->send($round, [['act' => 'mark', 'at' => $lick->until + 700]], $lick->until + 800);
+        self::assertStringStartsWith('0.7 s late', $answer->json('said'));
+        self::assertSame(
+            ['class' => 'on_the_next', 'at' => $lick->until + 700, 'from' => $lick->from, 'until' => $lick->until], $answer->json('lane'),
+        );
+        $before = $this->send($this->round(Drill::LickAmong, 4), [], 100);
+        self::assertSame([null, null], [$before->json('said'), $before->json('lane')], 'nothing was marked yet');
         $this->get("/timing/rounds/{$round->id}")->assertOk()->assertSee('data-round', false);
     }
 

@@ -53,7 +53,16 @@ final class TrialLoggingTest extends TestCase
         self::assertSame(79.5, $trial->exposures->where('part', 'real')->firstWhere('dimension', 'distance')?->number);
         self::assertSame(80.0, $trial->exposures->where('part', 'target')->firstWhere('dimension', 'distance')?->number);
         self::assertNotEmpty($answer->json('advice.reasons.0.sentence'));
-        self::assertIsFloat($answer->json('advice.risk.strainBound') ?? 0.0);
+        $risk = $answer->json('advice.risk');
+        self::assertIsArray($risk);
+        self::assertGreaterThan($risk['strainMean'], $risk['strainBound']);
+        self::assertEquals(
+            [
+                'strain' => ['mean' => $risk['strainMean'], 'bound' => $risk['strainBound'], 'limit' => 0.05],
+                'reaction' => ['mean' => $risk['reactionMean'], 'bound' => $risk['reactionBound'], 'limit' => 0.01],
+            ],
+            $this->world->session->refresh()->state['advice']['risk'] ?? null, 'and drawn on the screen',
+        );
     }
 
     public function test_the_observers_band_stands_beside_the_proposal(): void

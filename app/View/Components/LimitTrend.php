@@ -18,6 +18,8 @@ final class LimitTrend extends Component
 
     private const HEIGHT = 260;
 
+    private const DAYS_NAMED = 8;
+
     public function __construct(private readonly Trend $trend, private readonly Dimension $dimension)
     {
     }
@@ -33,12 +35,14 @@ final class LimitTrend extends Component
         [$low, $high] = $values === [] ? [1.0, 100.0] : [0.9 * min($values), 1.1 * max($values)];
         $y = MeasuredAxis::axis($this->dimension, $high, $low, 14.0, self::HEIGHT - 34.0);
         $x = new LinearScale(0.0, max(1.0, count($this->trend->points) - 1.0), 80.0, self::WIDTH - 24.0);
+        $every = max(1, (int) ceil(count($this->trend->points) / self::DAYS_NAMED));
         $points = [];
         foreach ($this->trend->points as $i => $point) {
             $points[] = [
                 'x' => $x->map((float) $i), 'y' => $point->limit->point === null ? null : $y->map($point->limit->point),
                 'hard' => $y->map($point->limit->hardest), 'easy' => $y->map($point->limit->easiest ?? $high),
-                'isOpen' => $point->limit->easiest === null, 'day' => words()->formats->monthDay($point->at),
+                'isOpen' => $point->limit->easiest === null,
+                'day' => $i % $every === 0 ? words()->formats->monthDay($point->at) : '',
             ];
         }
 
@@ -49,7 +53,6 @@ final class LimitTrend extends Component
                 array_filter($points, static fn (array $point): bool => $point['y'] !== null),
             ))),
             'ticks' => $y->ticks($low, $high), 'width' => self::WIDTH, 'height' => self::HEIGHT,
-            'every' => max(1, (int) ceil(count($points) / 8)),
         ]);
     }
 }

@@ -17,6 +17,12 @@ final readonly class EvidenceRow
     {
     }
 
+    /** Those that taught the dog something: easy, noticed or with effort. */
+    public function calmTrials(): int
+    {
+        return $this->counts[0] + $this->counts[1] + $this->counts[2];
+    }
+
     public function trials(): int
     {
         return array_sum($this->counts);

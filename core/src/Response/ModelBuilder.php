@@ -42,11 +42,11 @@ final readonly class ModelBuilder
         LoadScale $scale, bool $referenceStated, ?Exposure $fineAt, array $earlier, SessionEvidence $today, ?Parameters $start = null,
         ?Spread $spread = null,
     ): ?DogModel {
-        $seen = Observations::of($scale, $this->fading, $earlier, $today, $fineAt);
+        $seen = Observations::of($scale, $this->fading, $earlier, $today, $fineAt, $this->priors->moves());
         $spread ??= $this->spread($scale, $referenceStated, $fineAt, $earlier);
         $gapVariance = $this->fading->gapVariance($seen->gapDays);
         $groups = $seen->groups($spread, $this->priors->afterReactionMean, $gapVariance);
-        $usualPrior = $this->priors->for($scale, $referenceStated, $this->priors->spacings[0]->scale, $seen->hasUpset, $seen->intakeWeight);
+        $usualPrior = $this->priors->for($scale, $referenceStated, $this->priors->spacings[0]->scale, $seen->beyond, $seen->intakeWeight);
         $usual = $this->fitter->fit($usualPrior, $seen->rows, $groups, $start);
         if ($usual === null) {
             return null;
@@ -59,7 +59,7 @@ final readonly class ModelBuilder
                 continue;
             }
             $prior = $i === 0 ? $usualPrior : $this->priors->for(
-                $scale, $referenceStated, $spacing->scale, $seen->hasUpset, $seen->intakeWeight,
+                $scale, $referenceStated, $spacing->scale, $seen->beyond, $seen->intakeWeight,
             );
             $fit = $i === 0 ? $usual : $this->fitter->fit($prior, $seen->rows, $groups, $usual->mode);
             if ($fit === null) {
@@ -73,7 +73,7 @@ final readonly class ModelBuilder
 
         return new DogModel(
             $scale, $fits, $seen->today, $seen->afterReaction, $spread, $gapVariance, $this->priors->afterReactionMean, $seen->values,
-            $seen->hasUpset ? [$today->upset] : [],
+            array_map(static fn (Covariate $of): float => $of === Covariate::Upset ? $today->upset : 0.0, $seen->beyond),
         );
     }
 
@@ -109,7 +109,8 @@ final readonly class ModelBuilder
         $rows = $groups = [];
         $days = [];
         foreach ($sessions as $session) {
-            $seen = Observations::of($scale, Fading::none(), [$session], null, null);
+            // along a line through time nothing else moves the level, carried-over upset neither
+            $seen = Observations::of($scale, Fading::none(), [$session->withoutUpset()], null, null);
             $first = count($groups);
             foreach ($seen->rows as $row) {
                 $rows[] = new ObservedRow(
@@ -161,9 +162,9 @@ final readonly class ModelBuilder
      */
     public function contradictions(LoadScale $scale, bool $referenceStated, array $earlier, SessionEvidence $today): array
     {
-        $seen = Observations::of($scale, $this->fading, $earlier, $today, null);
+        $seen = Observations::of($scale, $this->fading, $earlier, $today, null, $this->priors->moves());
         $groups = $seen->groups(new Spread($this->priors->todaySd), $this->priors->afterReactionMean, 0.0);
-        $prior = $this->priors->for($scale, $referenceStated, hasUpset: $seen->hasUpset);
+        $prior = $this->priors->for($scale, $referenceStated, beyond: $seen->beyond);
         $found = [];
         foreach ($scale->dimensions as $j => $dimension) {
             if ($dimension->kind !== DimensionKind::Ordered || count(
@@ -201,11 +202,11 @@ final readonly class ModelBuilder
         if (count($earlier) < $this->priors->spreadFromSessions) {
             return $usual;
         }
-        $seen = Observations::of($scale, $this->fading->inFull(), $earlier, null, $fineAt);
+        $seen = Observations::of($scale, $this->fading->inFull(), $earlier, null, $fineAt, $this->priors->moves());
         if ($seen->sessions < $this->priors->spreadFromSessions) {
             return $usual;
         }
-        $prior = $this->priors->for($scale, $referenceStated, hasUpset: $seen->hasUpset, intakeWeight: $seen->intakeWeight);
+        $prior = $this->priors->for($scale, $referenceStated, beyond: $seen->beyond, intakeWeight: $seen->intakeWeight);
         $start = null;
         $days = $this->weighed($prior, $seen, array_map(
             static fn (array $pair): array => [new Spread($pair[0], $usual->walk), ...$pair], $this->priors->daySpreads,

@@ -20,6 +20,7 @@ final readonly class ModelPriors
      * @param  non-empty-list<Spacing>  $spacings  the usual one first
      * @param  non-empty-list<array{float, float}>  $daySpreads  each standard deviation of days that may hold, with its prior weight
      * @param  non-empty-list<array{float, float}>  $walks  the same of the level from one session to the next
+     * @param  GammaPrior  $learning  logits that a hundred calm trials make easier
      */
     private function __construct(
         public string $version,
@@ -35,6 +36,7 @@ final readonly class ModelPriors
         public array $walks,
         public float $afterReactionMean,
         private GammaPrior $upset,
+        private GammaPrior $learning,
         public float $assumedReferenceMeters,
         private ?Inherited $inherited = null,
     ) {
@@ -81,8 +83,15 @@ final readonly class ModelPriors
             self::weighted($at('walk', 'grid'), $at('walk', 'gridWeights'), 'walk.grid'),
             $number('today', 'afterReactionMean'),
             GammaPrior::withMean($number('upset', 'shape'), $number('upset', 'mean')),
+            GammaPrior::withMean($number('learning', 'shape'), $number('learning', 'mean')),
             $number('assumedReferenceMeters'),
         );
+    }
+
+    /** Whether a dog's level moves: by what it learns, and by itself. */
+    public function moves(): bool
+    {
+        return $this->walkSd > 0.0;
     }
 
     /** The same, with one spacing of the bands for sure. */
@@ -91,7 +100,7 @@ final readonly class ModelPriors
         return new self(
             $this->version, $this->topCutMean, $this->topCutSd, $this->topCutSdUnstated, $this->gaps, [new Spacing($scale, 1.0)],
             $this->todaySd, $this->spreadFromSessions, $this->daySpreads, $this->walkSd, $this->walks, $this->afterReactionMean,
-            $this->upset, $this->assumedReferenceMeters, $this->inherited,
+            $this->upset, $this->learning, $this->assumedReferenceMeters, $this->inherited,
         );
     }
 
@@ -100,7 +109,7 @@ final readonly class ModelPriors
     {
         return new self(
             $this->version, $this->topCutMean, $this->topCutSd, $this->topCutSdUnstated, $this->gaps, $this->spacings, $this->todaySd,
-            $this->spreadFromSessions, $this->daySpreads, 0.0, [[0.0, 1.0]], $this->afterReactionMean, $this->upset,
+            $this->spreadFromSessions, $this->daySpreads, 0.0, [[0.0, 1.0]], $this->afterReactionMean, $this->upset, $this->learning,
             $this->assumedReferenceMeters, $this->inherited,
         );
     }
@@ -111,18 +120,18 @@ final readonly class ModelPriors
         return new self(
             $this->version, $this->topCutMean, $this->topCutSd, $this->topCutSdUnstated, $this->gaps, $this->spacings, $this->todaySd,
             $this->spreadFromSessions, $this->daySpreads, $this->walkSd, $this->walks, $this->afterReactionMean, $this->upset,
-            $this->assumedReferenceMeters, $inherited,
+            $this->learning, $this->assumedReferenceMeters, $inherited,
         );
     }
 
     /**
      * @param  bool  $referenceStated  whether a reaction distance was stated at intake
      * @param  float  $gapScale  on the prior means of the gaps
-     * @param  bool  $hasUpset  whether carried-over upset is the last covariate
+     * @param  list<Covariate>  $beyond  after those of the exposure
      * @param  float  $intakeWeight  what is left of the intake, 0 to 1
      */
     public function for(
-        LoadScale $scale, bool $referenceStated, float $gapScale = 1.0, bool $hasUpset = false, float $intakeWeight = 1.0,
+        LoadScale $scale, bool $referenceStated, float $gapScale = 1.0, array $beyond = [], float $intakeWeight = 1.0,
     ): Prior {
         $levelSd = match (true) {
             $this->inherited?->level !== null => $this->inherited->levelSd,
@@ -140,7 +149,10 @@ final readonly class ModelPriors
                     fn (Dimension $dimension): GammaPrior => $this->inherited->slopes[$dimension->key] ?? $dimension->slope,
                     $scale->dimensions,
                 ),
-                ...($hasUpset ? [$this->upset] : []),
+                ...array_map(fn (Covariate $of): GammaPrior => match ($of) {
+                    Covariate::Learning => $this->learning,
+                    Covariate::Upset => $this->upset,
+                }, $beyond),
             ],
         );
     }

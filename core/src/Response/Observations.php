@@ -12,6 +12,9 @@ final class Observations
 {
     private const SECONDS_A_DAY = 86400.0;
 
+    /** What is learned is told for so many calm trials. */
+    private const LEARNING_TRIALS = 100.0;
+
     /** Calm trials that "fine there, seen over weeks" stands for: ten over two faded sessions. A working value. */
     private const FINE_TRIALS = 7.0;
 
@@ -33,8 +36,8 @@ final class Observations
     /** What is left of the intake: it fades like a session of its day, with the trials since and the days up to the newest session. */
     public float $intakeWeight = 1.0;
 
-    /** Whether any session carried upset over: then that is a covariate of its own, after those of the exposure. */
-    public bool $hasUpset = false;
+    /** @var list<Covariate> that any session needs, after those of the exposure */
+    public array $beyond = [];
 
     /** @var list<array{isToday: bool, afterReaction: bool, age: int}> age in sessions that count, 0 for the present one */
     private array $groups = [];
@@ -53,37 +56,43 @@ final class Observations
      * @param  list<SessionEvidence>  $earlier  finished sessions, in any order
      * @param  ?SessionEvidence  $today  null to look at the earlier ones alone
      * @param  ?Exposure  $fineAt  from intake: some calm trials
+     * @param  bool  $learns  whether what calm trials have taught since is looked at
      */
-    public static function of(LoadScale $scale, Fading $fading, array $earlier, ?SessionEvidence $today, ?Exposure $fineAt): self
-    {
+    public static function of(
+        LoadScale $scale, Fading $fading, array $earlier, ?SessionEvidence $today, ?Exposure $fineAt, bool $learns = false,
+    ): self {
         $all = new self($scale);
         usort($earlier, static fn (SessionEvidence $a, SessionEvidence $b): int => $a->startedAt <=> $b->startedAt);
         $newest = $earlier === [] ? null : $earlier[count($earlier) - 1]->startedAt;
         if ($newest !== null && $today !== null) {
             $all->gapDays = self::days($newest, $today->startedAt);
         }
-        $all->hasUpset = array_filter([...$earlier, ...($today === null ? [] : [$today])], static fn (
+        $hasUpset = array_filter([...$earlier, ...($today === null ? [] : [$today])], static fn (
             SessionEvidence $session,
         ): bool => $session->upset > 0.0) !== [];
+        $all->beyond = [...($learns && $earlier !== [] ? [Covariate::Learning] : []), ...($hasUpset ? [Covariate::Upset] : [])];
         $trialsSince = $today?->trials() ?? 0;
+        $calmSince = 0.0;
         for ($i = count($earlier) - 1; $i >= 0 && $newest !== null; $i--) {
             $days = self::days($earlier[$i]->startedAt, $newest);
             $bad = $fading->weight($days, $trialsSince, true);
             if ($bad > 0.0) {
                 $age = $all->sessions + ($today === null ? 0 : 1);
-                $all->add($earlier[$i], $fading->weight($days, $trialsSince, false), $bad, $age, false);
+                $fromItsMiddle = $calmSince + $earlier[$i]->calmTrials() / 2.0;
+                $all->add($earlier[$i], $fading->weight($days, $trialsSince, false), $bad, $age, false, $fromItsMiddle);
             }
             $trialsSince += $earlier[$i]->trials();
+            $calmSince += $earlier[$i]->calmTrials();
         }
         if ($today !== null) {
-            [$all->today, $all->afterReaction] = $all->add($today, 1.0, 1.0, 0, true);
+            [$all->today, $all->afterReaction] = $all->add($today, 1.0, 1.0, 0, true, 0.0);
         }
         if ($newest !== null) {
             $all->intakeWeight = $fading->intakeWeight(self::days($earlier[0]->startedAt, $newest), $trialsSince);
         }
         if ($fineAt !== null) {
             $calm = self::FINE_TRIALS / 2.0 * $all->intakeWeight;
-            $all->rows[] = new ObservedRow(null, $all->row($fineAt, 0.0), [$calm, $calm, 0.0, 0.0, 0.0]);
+            $all->rows[] = new ObservedRow(null, $all->row($fineAt, $calmSince, 0.0), [$calm, $calm, 0.0, 0.0, 0.0]);
         }
 
         return $all;
@@ -112,8 +121,11 @@ final class Observations
         return $groups;
     }
 
-    /** @return array{?int, ?int} its offset groups, before and after a reaction */
-    private function add(SessionEvidence $session, float $good, float $bad, int $age, bool $isToday): array
+    /**
+     * @param  float  $calmSince  calm trials from the middle of it to the present session
+     * @return array{?int, ?int} its offset groups, before and after a reaction
+     */
+    private function add(SessionEvidence $session, float $good, float $bad, int $age, bool $isToday, float $calmSince): array
     {
         $group = [null, null];
         foreach ($session->rows as $row) {
@@ -122,7 +134,7 @@ final class Observations
                 $group[$after] = count($this->groups);
                 $this->groups[] = ['isToday' => $isToday, 'afterReaction' => $row->afterReaction, 'age' => $age];
             }
-            $covariates = $this->row($row->exposure, $session->upset);
+            $covariates = $this->row($row->exposure, $calmSince, $session->upset);
             $over = $row->counts[4] * $bad;
             // a reaction is a reaction to whoever grades: what is known of a grader is known of the bands below
             $isApart = $session->stricter !== 0.0 && $over > 0.0;
@@ -145,9 +157,15 @@ final class Observations
     }
 
     /** @return list<float> */
-    private function row(Exposure $exposure, float $upset): array
+    private function row(Exposure $exposure, float $calmSince, float $upset): array
     {
-        return $this->hasUpset ? [...$this->scale->covariates($exposure), $upset] : $this->scale->covariates($exposure);
+        return [
+            ...$this->scale->covariates($exposure),
+            ...array_map(static fn (Covariate $of): float => match ($of) {
+                Covariate::Learning => $calmSince / self::LEARNING_TRIALS,
+                Covariate::Upset => $upset,
+            }, $this->beyond),
+        ];
     }
 
     private static function days(\DateTimeImmutable $from, \DateTimeImmutable $to): float

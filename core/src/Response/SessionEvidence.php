@@ -45,6 +45,16 @@ final readonly class SessionEvidence
         return new self($startedAt, $rows, $upset, $stricter);
     }
 
+    public function withoutUpset(): self
+    {
+        return new self($this->startedAt, $this->rows, 0.0, $this->stricter);
+    }
+
+    public function calmTrials(): int
+    {
+        return array_sum(array_map(static fn (EvidenceRow $row): int => $row->calmTrials(), $this->rows));
+    }
+
     public function trials(): int
     {
         return array_sum(array_map(static fn (EvidenceRow $row): int => $row->trials(), $this->rows));

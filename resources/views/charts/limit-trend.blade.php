@@ -13,7 +13,7 @@
         @if($point['isOpen'])<path class="axis" fill="none"
             d="M{{ N::format($point['x'] - 5) }} {{ N::format($point['easy'] + 6) }} L{{ N::format($point['x']) }} {{ N::format($point['easy']) }} L{{ N::format($point['x'] + 5) }} {{ N::format($point['easy'] + 6) }}"/>@endif
         @if($point['y'] !== null)<circle class="point" cx="{{ N::format($point['x']) }}" cy="{{ N::format($point['y']) }}" r="4.5"/>@endif
-        @if($i % $every === 0)<text x="{{ N::format($point['x']) }}" y="{{ $height - 10 }}"
+        @if($point['day'] !== '')<text x="{{ N::format($point['x']) }}" y="{{ $height - 10 }}"
             text-anchor="middle">{{ $point['day'] }}</text>@endif
     @endforeach
     @if($path)<path class="path" d="{{ $path }}"/>@endif

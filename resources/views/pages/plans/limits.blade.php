@@ -32,9 +32,10 @@
             <div class="table-responsive" tabindex="0" role="region" aria-label="{{ say('plans.limits.limits_as_a_table') }}"><table
                 class="table table-sm table-narrow"><thead><tr><th scope="col">{{ say('plans.limits.session') }}</th><th
                 scope="col">{{ say('plans.limits.limit') }}</th><th scope="col">{{ say('plans.limits.range') }}</th></tr></thead>
-                <tbody>@foreach($trend->points as $point)<tr><th
+                <tbody>@foreach(array_slice($trend->points, -$tabled) as $point)<tr><th
                     scope="row">{{ words()->formats->shortDate($point->at) }}</th><td>{{ $told($point->limit->point) ?? say('plans.limits.beyond_range') }}</td><td>{{ say('plans.limits.from_to', ['from' => $told($point->limit->hardest), 'to' => $told($point->limit->easiest) ?? say('plans.limits.no_end')]) }}</td></tr>@endforeach</tbody>
             </table></div>
+            @if(count($trend->points) > $tabled)<p>{{ say('plans.limits.newest', ['count' => $tabled]) }}</p>@endif
         </details>
     @endif
     @if($before !== null && $after !== null)
