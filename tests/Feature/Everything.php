@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Helper\DirectHelper;
 use App\Incident\RecordIncident;
 use App\Library\TemplateFile;
 use App\Library\TemplateFromPlan;
@@ -25,6 +26,7 @@ use App\Models\Homework;
 use App\Models\Import;
 use App\Models\Item;
 use App\Models\Photo;
+use App\Models\PlanFuture;
 use App\Models\PracticeArchive;
 use App\Models\Report;
 use App\Models\ReportLink;
@@ -141,6 +143,11 @@ final readonly class Everything
             'seen' => ['length' => 9000, 'trials' => [['from' => 1, 'until' => 9, 'band' => 1]]], 'changed_at' => now(),
             'finished_at' => now(),
         ]), [$world->trainer, $world->user(Role::Trainer)]);
+        app(DirectHelper::class)->invite($world->session, false);
+        $future = PlanFuture::query()->create([
+            'practice_id' => $world->practice->id, 'plan_id' => $world->plan->id, 'user_id' => $world->trainer->id, 'seed' => 1,
+            'changes' => ['trials' => 10], 'ways' => [], 'asked_at' => now(),
+        ]);
         Storage::fake('local')->put(KeepPhoto::path($photo->file), 'a picture');
 
         return new self([
@@ -150,6 +157,7 @@ final readonly class Everything
             'assessment' => $assessment->id,
             'trial' => (int) $world->session->trials()->value('id'),
             'film' => $film->id,
+            'future' => $future->id,
             'record' => $record->id,
             'unplaced' => $unplaced->id,
             'item' => $item->id,
