@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Http\Problems\DatabaseUnavailable;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
 use Illuminate\Support\Facades\DB;
 use PHPUnit\Framework\Attributes\CoversClass;
 use Tests\TestCase;
@@ -36,6 +38,29 @@ final class DatabaseDownTest extends TestCase
     {
         $this->get('/health')->assertStatus(503);
         $this->get('/up')->assertOk();
+    }
+
+    /** In all of these nothing was stored and the same again is right; of others it is not. */
+    public function test_what_is_a_matter_of_the_database_and_what_is_not(): void
+    {
+        $answer = static function (int $code, ?int $inner = null): ?int {
+            $problem = new \PDOException('SQLSTATE[HY000]', 0, $inner === null ? null : new \PDOException('inner', $inner));
+            $problem->errorInfo = ['HY000', $code, ''];
+            $response = (new DatabaseUnavailable)($problem, Request::create('/dogs'));
+
+            return $response instanceof Response ? $response->getStatusCode() : null;
+        };
+        $gone = [2002, 2003, 2006, 2013, 1053, 1927];
+        $clash = [1047, 1205, 1213, 1180];
+        $full = [1021, 1026, 1030, 1114];
+        foreach ([...$gone, ...$clash, ...$full] as $code) {
+            self::assertSame(503, $answer($code), (string) $code);
+            self::assertSame(503, $answer(0, $code), "{$code}, of the one before");
+        }
+        foreach ([1062, 1064, 1146, 1406, 1451, 1690] as $code) {
+            self::assertNull($answer($code), (string) $code);
+            self::assertNull($answer(0, $code));
+        }
     }
 
     public function test_a_device_is_told_to_try_again(): void

@@ -125,6 +125,30 @@ final class HomeworkTest extends TestCase
             substr_count((string) $this->get("/homework/{$teasel->id}/sheets")->assertOk()->getContent(), 'class="sheet-page"'));
     }
 
+    /** Three stand on the page: those done least on the last three days. */
+    public function test_what_was_done_least_lately_comes_first(): void
+    {
+        $this->travelTo('2026-11-30 12:00:00');
+        $tasks = array_map(fn (string $name): Homework => $this->task(['name' => $name]), ['Mat', 'Name', 'Palm', 'Door']);
+        $done = function (Homework $of, int $daysAgo): void {
+            HomeRep::query()->create([
+                'practice_id' => $of->practice_id, 'dog_id' => $of->dog_id, 'homework_id' => $of->id, 'uuid' => (string) Str::uuid(),
+                'answer' => 'good', 'occurred_at' => now()->subDays($daysAgo), 'received_at' => now()->subDays($daysAgo),
+            ]);
+        };
+        $shown = fn (): array => array_map(
+            static fn (array $one): string => $one['homework']->name, app(HomePage::class)->of($this->world->dog)['tasks'],
+        );
+        self::assertSame(['Mat', 'Name', 'Palm'], $shown());
+
+        array_map(static fn (Homework $one) => $done($one, 2), array_slice($tasks, 0, 3));
+        $done($tasks[3], 3);
+        self::assertSame(['Mat', 'Name', 'Door'], $shown(), 'three days ago is not lately');
+
+        $done($tasks[3], 2);
+        self::assertSame(['Mat', 'Name', 'Palm'], $shown());
+    }
+
     /** A year of weeks whose time has passed and that nobody ended: what was given last is still there. */
     public function test_what_was_given_last_is_seen_however_much_was_given_before(): void
     {
