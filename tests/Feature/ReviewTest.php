@@ -12,6 +12,8 @@ use App\Models\Trial;
 use App\Models\TrialCorrection;
 use App\Session\ReviewPage;
 use App\Session\TrialChanges;
+use App\View\Components\MinutesAxis;
+use Core\Chart\LinearScale;
 use Core\Decision\LoggedTrial;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Support\Str;
@@ -78,6 +80,22 @@ final class ReviewTest extends TestCase
         self::assertEqualsWithDelta($asked->meters ?? 0.0, $this->stands($id)->exposure->distance()?->meters, 1e-9);
         $this->correct($id, ['step' => '1', 'distance' => '33']);
         self::assertSame(33.0, $this->stands($id)->exposure->distance()?->meters);
+    }
+
+    /** It used to say 0.05 min of three seconds. */
+    public function test_a_short_sessions_times_are_told_in_seconds(): void
+    {
+        $ticks = static fn (float $minutes): array => array_map(
+            static fn (array $tick): array => [round($tick['x']), str_replace("\u{A0}", ' ', $tick['label'])],
+            MinutesAxis::ticks(new LinearScale(0.0, $minutes, 0.0, 100.0), $minutes),
+        );
+
+        self::assertSame([[0.0, '0 sec'], [33.0, '10 sec'], [67.0, '20 sec'], [100.0, '30 sec']], array_values(array_filter(
+            $ticks(0.5), static fn (int $i): bool => $i % 2 === 0, ARRAY_FILTER_USE_KEY,
+        )));
+        self::assertSame('100 sec', $ticks(1.99)[5][1]);
+        self::assertSame([10.0, '0.2 min'], $ticks(2.0)[1]);
+        self::assertSame([20.0, '1 min'], $ticks(5.0)[2]);
     }
 
     public function test_a_trial_is_taken_out_and_put_back(): void

@@ -6,7 +6,6 @@ namespace App\View\Components;
 
 use App\Free\FreeInWords;
 use Core\Chart\LinearScale;
-use Core\Chart\Ticks;
 use Core\Observation\Kind;
 use Core\Observation\Observation;
 use Core\Observation\SegmentKind;
@@ -60,10 +59,7 @@ final class Outing extends Component
             'breaks' => array_map(
                 static fn (Stretch $one): array => ['from' => $x->map($one->from / 60.0), 'to' => $x->map($one->to / 60.0)], $breaks,
             ),
-            'times' => array_map(
-                static fn (float $tick): array => ['x' => $x->map($tick), 'label' => say('charts.strip.minutes', ['minutes' => $tick])],
-                Ticks::linear(0.0, $minutes, 8),
-            ),
+            'times' => MinutesAxis::ticks($x, $minutes),
         ]);
     }
 }

@@ -71,10 +71,7 @@ final class Strip extends Component
                 self::stepTicks((int) min($heights), (int) max($heights)),
             ),
             'isPresence' => $isPresence,
-            'times' => array_map(
-                static fn (float $tick): array => ['x' => $x->map($tick), 'label' => say('charts.strip.minutes', ['minutes' => $tick])],
-                Ticks::linear(0.0, max($minutes, 0.5), 8),
-            ),
+            'times' => MinutesAxis::ticks($x, max($minutes, 0.5)),
             'breaks' => $this->breaks($x, $minutes),
             'width' => self::WIDTH,
             'height' => self::HEIGHT,

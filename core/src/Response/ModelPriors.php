@@ -150,7 +150,8 @@ final readonly class ModelPriors
                     $scale->dimensions,
                 ),
                 ...array_map(fn (Covariate $of): GammaPrior => match ($of) {
-                    Covariate::Learning => $this->learning,
+                    // one that shows little between calm and over has shown as little of what it learned
+                    Covariate::Learning => $this->learning->scaled($gapScale),
                     Covariate::Upset => $this->upset,
                 }, $beyond),
             ],
