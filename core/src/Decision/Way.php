@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Core\Decision;
 
 use Core\Exposure\Dimension;
+use Core\Exposure\DimensionKey;
 use Core\Exposure\DimensionKind;
 use Core\Exposure\Exposure;
 use Core\Ladder\EqualRatioLadder;
@@ -234,13 +235,9 @@ final readonly class Way
 
     private function leadingMeasure(Exposure $exposure): ?Dimension
     {
-        foreach ($this->situation->catalog->dimensions as $dimension) {
-            if ($dimension->kind->isMeasured() && $dimension->eases && isset($exposure->values[$dimension->key])) {
-                return $dimension;
-            }
-        }
+        $key = DimensionKey::leading($this->situation->catalog->plan)->value;
 
-        return null;
+        return isset($exposure->values[$key]) ? $this->situation->catalog->dimension($key) : null;
     }
 
     private static function meters(Exposure $exposure): float

@@ -143,6 +143,10 @@ final class SessionSummaryTest extends TestCase
         self::assertSame([], $helped($easy, $easy), 'there was nothing to help');
         self::assertSame([], $helped($effort, $effort));
         self::assertSame([], $helped($effort, $this->trial(0, Band::Easy, slip: true)));
+        $both = [$at($effort, 'run'), $at($easy, 'standing')];
+        self::assertSame(
+            ['trigger_motion' => 2], History::ofSessions([$this->summary($both), $this->summary($both)], 1.0, null)->helped,
+        );
         self::assertSame(
             [], $this->summary([$at($effort, 'run'), $this->trial(0, Band::Easy, meters: 50.0)])->helped, 'two things at once',
         );

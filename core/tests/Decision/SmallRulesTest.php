@@ -9,6 +9,8 @@ use Core\Decision\CarryOver;
 use Core\Decision\History;
 use Core\Decision\Level;
 use Core\Decision\LoggedTrial;
+use Core\Decision\Reason;
+use Core\Decision\ReasonCode;
 use Core\Decision\RestReason;
 use Core\Decision\RuleBook;
 use Core\Decision\RuleSettings;
@@ -239,6 +241,35 @@ final class SmallRulesTest extends TestCase
         self::assertSame(['distance', 'trigger_motion', 'trigger_energy'], $plan->scale([$lively])->keys());
         self::assertSame(40.0, $plan->withRoom(Distance::fromMeters(40.0))->settings->room?->meters);
         self::assertNull($plan->withRoom(null)->settings->room);
+    }
+
+    /** Nobody told what it reacts to: under the hand it is taken to be calm at the first step, and only there. */
+    public function test_a_first_touch_is_taken_to_be_calm_where_nobody_told_what_is_not(): void
+    {
+        $shift = static function (string $world, bool $isStated): float {
+            $situation = CaseTable::situation(['world' => $world, 'trials' => []]);
+
+            return WorkingPlan::scaleOf(
+                $situation->catalog, Distance::fromMeters(10.0), $situation->ladder, [], $situation->ladder->step(2)->exposure, $isStated,
+            )->topCutShift;
+        };
+
+        self::assertGreaterThan(0.0, $shift('hands', false));
+        self::assertSame(0.0, $shift('hands', true));
+        self::assertSame(0.0, $shift('field', false));
+    }
+
+    public function test_a_reason_has_its_facts_and_no_others(): void
+    {
+        self::assertSame(['count' => 3, 'of' => 5], Reason::of(ReasonCode::Effort, count: 3, of: 5)->facts);
+        foreach ([['count' => 3], ['count' => 3, 'of' => 5, 'pause' => true], ['count' => 3, 'pause' => true], []] as $facts) {
+            try {
+                Reason::of(ReasonCode::Effort, ...$facts);
+                self::fail(json_encode($facts, JSON_THROW_ON_ERROR));
+            } catch (\LogicException $e) {
+                self::assertStringContainsString('count, of', $e->getMessage());
+            }
+        }
     }
 
     public function test_of_a_dog_of_which_nobody_said_anything_nothing_is_held(): void

@@ -292,6 +292,18 @@ final class WayTest extends TestCase
         self::assertSame([0, $next], [$found?->step, $found?->exposure->distance()?->meters]);
     }
 
+    /** Where the next step is near, part of the way is a twentieth: less could not be told apart. */
+    #[TestWith([100.0, 94.0, 95.0])]
+    #[TestWith([100.0, 95.0, null])]
+    #[TestWith([100.0, 80.0, 89.0])]
+    public function test_part_of_the_way_is_half_of_it_or_a_twentieth(float $here, float $next, ?float $part): void
+    {
+        $situation = self::on([$here, $next]);
+        $at = static fn (int $step): Level => $situation->credit->exactly($situation->ladder->step(max(0, $step))->exposure);
+
+        self::assertSame($part, (new Way($situation))->part($at(0), $at(1))?->exposure->distance()?->meters);
+    }
+
     /** The sixth time that a change helped says no more than the fifth. */
     public function test_what_helped_lifts_a_change_up_to_five_times(): void
     {
