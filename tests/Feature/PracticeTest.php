@@ -4,21 +4,31 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Models\CalendarLink;
 use App\Models\Client;
+use App\Models\Device;
 use App\Models\Dog;
 use App\Models\Event;
+use App\Models\HomeLink;
+use App\Models\Invitation;
 use App\Models\Person;
 use App\Models\Place;
 use App\Models\Plan;
 use App\Models\PlanRest;
+use App\Models\Report;
 use App\Models\ResponseModel;
 use App\Models\Role;
 use App\Models\Session;
+use App\Models\TimingDevice;
+use App\Models\TimingRound;
 use App\Models\TrailEntry;
 use App\Models\Trial;
 use App\Models\User;
+use App\Models\YardVisit;
 use App\People\ErasePerson;
 use App\Plan\MoveDogs;
+use Core\Marking\Drill;
+use Core\Yard\YardDog;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Support\Str;
 use PHPUnit\Framework\Attributes\CoversClass;
@@ -195,6 +205,74 @@ final class PracticeTest extends TestCase
         self::assertSame(0, User::query()->where('email', 'nell@example.test')->count());
         $this->post('/sign-out');
         $this->post('/sign-in', ['email' => 'nell@example.test', 'password' => 'correct horse battery'])->assertSessionHasErrors('email');
+    }
+
+    /** What is about them alone goes; whoever was invited in their place, or has a link of theirs, comes in no more. */
+    public function test_what_belonged_to_somebody_erased_goes_with_them(): void
+    {
+        $world = World::make();
+        $user = $world->user(Role::Trainer);
+        $person = Person::query()->create(['practice_id' => $world->practice->id, 'user_id' => $user->id, 'name' => 'Bryn Holt']);
+        $owner = $world->user(Role::Owner);
+        foreach ([$user, $owner] as $of) {
+            $both = ['practice_id' => $world->practice->id, 'user_id' => $of->id];
+            Device::query()->create([
+                'user_id' => $of->id, 'secret' => Str::random(), 'name' => 'A phone', 'address' => '192.0.2.1', 'is_remembered' => true,
+                'signed_in_at' => now(), 'seen_at' => now(),
+            ]);
+            TimingDevice::query()->create([
+                ...$both, 'device' => 'A phone', 'mark_by' => 'tap', 'delay_ms' => 40, 'spread_ms' => 9, 'measured_at' => now(),
+            ]);
+            TimingRound::query()->create([
+                ...$both, 'drill' => Drill::Palm, 'mark_by' => 'tap', 'seed' => 1, 'delay_ms' => 40, 'spread_ms' => 9, 'parts' => [],
+                'taps' => [], 'started_at' => now(),
+            ]);
+            YardVisit::query()->create([...$both, 'dog' => YardDog::cases()[0], 'seed' => 1, 'acts' => [], 'started_at' => now()]);
+        }
+        $link = ['practice_id' => $world->practice->id, 'person_id' => $person->id, 'token' => hash('sha256', 'known')];
+        HomeLink::query()->create([
+            ...$link, 'dog_id' => $world->dog->id, 'user_id' => $owner->id, 'language' => 'en', 'ends_at' => now()->addDay(),
+        ]);
+        CalendarLink::query()->create($link);
+        Invitation::query()->create([
+            'practice_id' => $world->practice->id, 'user_id' => $owner->id, 'person_id' => $person->id, 'name' => 'Bryn Holt',
+            'email' => 'bryn@example.test', 'role' => Role::Trainer, 'made_at' => now(),
+        ]);
+
+        app(ErasePerson::class)->erase($owner, $person);
+
+        foreach ([Device::class, TimingDevice::class, TimingRound::class, YardVisit::class] as $model) {
+            self::assertSame([$owner->id], $model::query()->pluck('user_id')->all(), $model);
+        }
+        self::assertNotNull(HomeLink::query()->sole()->closed_at);
+        self::assertNotNull(CalendarLink::query()->sole()->closed_at);
+        $invitation = Invitation::query()->sole();
+        self::assertNotNull($invitation->withdrawn_at);
+        self::assertStringNotContainsString('Bryn', $invitation->name.$person->refresh()->name.$user->refresh()->name);
+        self::assertStringNotContainsString('bryn', $invitation->email.$user->email);
+        self::assertNotNull($user->disabled_at);
+    }
+
+    public function test_a_household_erased_is_named_in_no_report(): void
+    {
+        $world = World::make();
+        $owner = $world->user(Role::Owner);
+        $client = Client::query()->create([
+            'practice_id' => $world->practice->id, 'name' => 'Fenby family', 'phone' => '01632 960 180', 'address' => '1 Old Quay',
+            'vet' => 'Dr. Rook', 'emergency_contact' => 'Ada', 'email' => 'fenby@example.test',
+        ]);
+        $report = Report::query()->create([
+            'practice_id' => $world->practice->id, 'dog_id' => $world->dog->id, 'user_id' => $owner->id, 'kind' => 'vet', 'language' => 'en',
+            'name' => 'Fenby family', 'parts' => ['weight'], 'sections' => [['of' => 'the Fenby family']], 'made_at' => now(),
+        ]);
+
+        app(ErasePerson::class)->eraseClient($owner, $client);
+
+        $told = json_encode([$report->refresh()->toArray(), $client->refresh()->toArray()], JSON_THROW_ON_ERROR);
+        foreach (['Fenby', '960 180', 'Old Quay', 'Rook', 'Ada', 'fenby@'] as $known) {
+            self::assertStringNotContainsString($known, $told);
+        }
+        self::assertNotNull($client->archived_at);
     }
 
     public function test_a_person_gets_what_is_kept_about_them_as_a_file(): void
