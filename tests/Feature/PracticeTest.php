@@ -262,8 +262,8 @@ final class PracticeTest extends TestCase
             'vet' => 'Dr. Rook', 'emergency_contact' => 'Ada', 'email' => 'fenby@example.test',
         ]);
         $report = Report::query()->create([
-            'practice_id' => $world->practice->id, 'dog_id' => $world->dog->id, 'user_id' => $owner->id, 'kind' => 'vet', 'language' => 'en',
-            'name' => 'Fenby family', 'parts' => ['weight'], 'sections' => [['of' => 'the Fenby family']], 'made_at' => now(),
+            'practice_id' => $world->practice->id, 'dog_id' => $world->dog->id, 'user_id' => $owner->id, 'kind' => 'vet',
+            'language' => 'en', 'name' => 'Fenby family', 'parts' => ['weight'], 'sections' => [['of' => 'the Fenby family']], 'made_at' => now(),
         ]);
 
         app(ErasePerson::class)->eraseClient($owner, $client);

@@ -6,6 +6,7 @@ namespace Core\Tests\Planning;
 
 use Core\Decision\Reason;
 use Core\Decision\Work;
+use Core\Exception\InvalidExposure;
 use Core\Exposure\Exposure;
 use Core\Ladder\Criterion;
 use Core\Ladder\DogPosture;
@@ -103,6 +104,42 @@ final class PlanningTest extends TestCase
         self::assertTrue($once->step(0)->exposure->equals($ladder->step(0)->exposure));
         self::assertTrue($once->step($once->top())->equals($ladder->step($ladder->top())));
         self::assertEqualsWithDelta(count($once->steps), count($refiner->refine($once)->steps), 0.12 * count($once->steps) + 1.0);
+    }
+
+    /** Ladders laid anew, steps split, ways found: as they were when they were written down. */
+    public function test_nothing_of_it_changes_unseen(): void
+    {
+        self::assertSame(
+            (string) file_get_contents(Planned::FILE), Planned::text(), 'Meant? Then write it anew, as Planned says, and read what changed.',
+        );
+    }
+
+    public function test_a_yard_at_a_time_leads_nearer(): void
+    {
+        $meters = static fn (Distance $of): float => $of->meters;
+        [$far, $near] = [Distance::fromMeters(10.0), Distance::fromMeters(7.0)];
+        self::assertSame([10.0, 9.0, 8.0, 7.0], array_map($meters, FixedStepLadder::between($far, $near, Distance::fromMeters(1.0))));
+        foreach ([$far, Distance::fromMeters(10.1)] as $goal) {
+            try {
+                FixedStepLadder::between($far, $goal, Distance::fromMeters(1.0));
+                self::fail((string) $goal->meters);
+            } catch (InvalidExposure $e) {
+                self::assertStringContainsString('goal-not-harder', $e->getMessage());
+            }
+        }
+    }
+
+    public function test_a_ladder_is_the_same_only_where_no_step_is_other_and_none_is_gone(): void
+    {
+        $of = static fn (float ...$meters): Ladder => self::ladder(array_map(
+            static fn (float $at): array => [$at, 'standing'], array_values($meters),
+        ));
+        $isNone = static fn (Ladder $before, Ladder $after): bool => LadderChange::between($before, $after)->isNone();
+
+        self::assertTrue($isNone($of(40.0, 30.0), $of(40.0, 30.0)));
+        self::assertFalse($isNone($of(40.0, 30.0), $of(40.0)), 'gone');
+        self::assertFalse($isNone($of(40.0), $of(40.0, 30.0)), 'added');
+        self::assertFalse($isNone($of(40.0, 30.0), $of(30.0, 40.0)), 'moved');
     }
 
     public function test_two_things_at_once_a_big_step_and_no_path_are_flagged(): void
