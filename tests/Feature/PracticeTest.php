@@ -263,7 +263,8 @@ final class PracticeTest extends TestCase
         ]);
         $report = Report::query()->create([
             'practice_id' => $world->practice->id, 'dog_id' => $world->dog->id, 'user_id' => $owner->id, 'kind' => 'vet',
-            'language' => 'en', 'name' => 'Fenby family', 'parts' => ['weight'], 'sections' => [['of' => 'the Fenby family']], 'made_at' => now(),
+            'language' => 'en', 'name' => 'Fenby family', 'parts' => ['weight'], 'sections' => [['of' => 'the Fenby family']],
+            'made_at' => now(),
         ]);
 
         app(ErasePerson::class)->eraseClient($owner, $client);

@@ -110,7 +110,7 @@ final class PlanningTest extends TestCase
     public function test_nothing_of_it_changes_unseen(): void
     {
         self::assertSame(
-            (string) file_get_contents(Planned::FILE), Planned::text(), 'Meant? Then write it anew, as Planned says, and read what changed.',
+            (string) file_get_contents(Planned::FILE), Planned::text(), 'Meant? Then write it anew, as Planned says.',
         );
     }
 
