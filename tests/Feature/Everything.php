@@ -146,7 +146,12 @@ final readonly class Everything
         app(DirectHelper::class)->invite($world->session, false);
         $future = PlanFuture::query()->create([
             'practice_id' => $world->practice->id, 'plan_id' => $world->plan->id, 'user_id' => $world->trainer->id, 'seed' => 1,
-            'changes' => ['trials' => 10], 'ways' => [], 'asked_at' => now(),
+            'changes' => ['trials' => 10], 'asked_at' => now(),
+            'ways' => array_map(static fn (int $way): array => [
+                'solid' => array_map(
+                    static fn (int $session): int => intdiv($session * (3 + $way % 5), 12) - 1, range(1, PlanFuture::HORIZON),
+                ), 'arrived' => $way % 4 === 0 ? null : 20 + $way % 17, 'reactions' => $way % 3,
+            ], range(1, PlanFuture::WAYS)),
         ]);
         Storage::fake('local')->put(KeepPhoto::path($photo->file), 'a picture');
 

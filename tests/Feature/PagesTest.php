@@ -62,6 +62,7 @@ final class PagesTest extends TestCase
                 'signs' => [], 'latency' => null, 'latency_ms' => 700 + 200 * $i, 'device_at' => now()->format('Y-m-d\TH:i:s.v\Z'),
             ])->assertCreated();
         }
+        $papers = Fortnight::of($world, $this);
         $everything = Everything::of($world);
         $user = $world->user(Role::from($role));
         $user->update(['name' => 'Robin', 'email' => 'robin@example.test']);
@@ -71,6 +72,9 @@ final class PagesTest extends TestCase
         $told = '';
         foreach (self::addresses() as $uri) {
             $told .= $this->told($uri, $everything->path($uri), $user);
+        }
+        foreach ($papers as $uri => $path) {
+            $told .= $this->told($uri, $path, $user);
         }
         $file = __DIR__."/samples/pages-{$role}.txt";
         if (getenv('WRITE_PAGES') !== false) {
