@@ -4,15 +4,22 @@ declare(strict_types=1);
 
 namespace Core\Tests\Planning;
 
+use Core\Decision\Reason;
 use Core\Exposure\Exposure;
 use Core\Ladder\Criterion;
 use Core\Ladder\Ladder;
 use Core\Ladder\Step;
+use Core\Measure\Distance;
 use Core\Planning\FoundPath;
 use Core\Planning\NoPath;
 use Core\Planning\PathSearch;
 use Core\Planning\Refiner;
+use Core\Planning\StartingPoint;
 use Core\Response\DogModel;
+use Core\Response\EvidenceRow;
+use Core\Response\ModelBuilder;
+use Core\Response\RiskCaps;
+use Core\Response\SessionEvidence;
 use Core\Tests\Fixture;
 
 /**
@@ -44,6 +51,10 @@ final class Planned
         [[30.0, 'lying', 'ignoring'], [30.0, 'run', 'ignoring'], ['distance', 'trigger_motion'], 0.1, 30.0],
         [[30.0, 'lying', 'ignoring'], [30.0, 'run', 'ignoring'], ['trigger_motion'], 0.25, null],
         [[20.0, 'run', 'ignoring'], [30.0, 'run', 'ignoring'], ['distance'], 0.5, null],
+        [[30.0, 'lying', 'ignoring'], [30.0, 'run', 'staring'], ['trigger_motion', 'trigger_attention'], 0.5, null],
+        [[30.0, 'lying', 'ignoring'], [30.0, 'run', 'staring'], ['trigger_motion', 'trigger_attention'], 0.2, null],
+        [[30.0, 'lying', 'ignoring'], [20.0, 'run', 'staring'], ['distance', 'trigger_motion', 'trigger_attention'], 0.3, 32.0],
+        [[30.0, 'lying', 'ignoring'], [20.0, 'run', 'staring'], ['distance', 'trigger_motion', 'trigger_attention'], 0.3, 40.0],
     ];
 
     public static function text(): string
@@ -78,6 +89,27 @@ final class Planned
                 Fixture::at($meters, $motion)->with('trigger_attention', $attention);
             $found = (new PathSearch($model, $step))->find($at(...$from), $at(...$to), $moving, $easiest);
             array_push($lines, "== way {$i}", ...self::way($found, $model));
+        }
+        foreach (['nails', 'sounds', 'settle-mat', 'trigger-at-a-distance'] as $key) {
+            [$ladder, $model] = Fixture::laid($key);
+            foreach ([null, 1, 3] as $doubt) {
+                $start = StartingPoint::on($ladder, self::calm($ladder, $model), $model, RiskCaps::usual(), $doubt);
+                $lines[] = "== start on {$key}, doubt ".($doubt ?? 'nowhere');
+                $lines[] = "{$start['step']}: ".self::start($start['point'], $model);
+            }
+        }
+        $starts = [
+            ['sounds', 'level', 44.4], ['trigger-at-a-distance', 'distance', 19.9], ['settle-mat', 'duration', 8.0], ['teeth', 'gap', 3.3],
+        ];
+        foreach ($starts as [$key, $along, $doubted]) {
+            [$ladder, $model] = Fixture::laid($key);
+            foreach ([[null, null], [$doubted, null], [$doubted, 22.2]] as [$doubt, $room]) {
+                $lines[] = "== start along {$along}, doubt ".($doubt ?? 'nowhere').', room '.($room ?? 'any');
+                $lines[] = self::start(StartingPoint::along(
+                    self::calm($ladder, $model), $model, $ladder->step(0)->exposure, $along, RiskCaps::usual(),
+                    $room === null ? null : Distance::fromMeters($room), $doubt,
+                ), $model);
+            }
         }
         [$ladder, $model] = Fixture::laid('teeth');
         $from = $model->scale->catalog->settled($ladder->step(0)->exposure->with('gap', 40.0)->with('contact', 'hover'));
@@ -118,6 +150,31 @@ final class Planned
         }
 
         return $lines;
+    }
+
+    /** What is known after three sessions in which a dog was fine on the first five steps. */
+    private static function calm(Ladder $ladder, DogModel $typical): DogModel
+    {
+        $sessions = [];
+        foreach (['2026-10-02', '2026-10-04', '2026-10-06'] as $day) {
+            $rows = array_map(
+                static fn (Step $step): EvidenceRow => new EvidenceRow($step->exposure, false, [12, 1, 0, 0, 0]),
+                array_slice($ladder->steps, 0, 5),
+            );
+            $sessions[] = new SessionEvidence(new \DateTimeImmutable("{$day} 10:00 UTC"), $rows);
+        }
+
+        return (new ModelBuilder(Fixture::priors()))->build(
+            $typical->scale, true, null, $sessions, new SessionEvidence(new \DateTimeImmutable('2026-10-08 10:00 UTC'), []),
+        ) ?? throw new \LogicException('The fit did not converge.');
+    }
+
+    private static function start(StartingPoint $point, DogModel $model): string
+    {
+        $reasons = array_map(static fn (Reason $reason): string => $reason->code->value, $point->reasons);
+
+        return self::exposure($point->exposure, null, $model).($point->isWithin ? '' : ', over')
+            .sprintf(', sure %.2f, ', $point->sure->value).implode(' ', $reasons);
     }
 
     /** What is other than before, and the load. */
