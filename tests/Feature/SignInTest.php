@@ -26,6 +26,28 @@ final class SignInTest extends TestCase
         self::assertStringNotContainsString('heather', $user->password);
     }
 
+    /** Whoever knew the number of the session before knows nothing after: with a code, already when the password was right. */
+    public function test_a_session_gets_another_number_when_somebody_comes_in(): void
+    {
+        foreach ([null, 'JBSWY3DPEHPK3PXP'] as $i => $secret) {
+            User::factory()->createOne([
+                'email' => "a{$i}@example.test", 'password' => 'heather-and-gorse', 'totp_secret' => $secret,
+                'totp_since' => $secret === null ? null : now(),
+            ]);
+            $this->flushSession();
+            $this->app->make('auth')->forgetGuards();
+            $this->get('/sign-in')->assertOk();
+            $before = session()->getId();
+            $this->withCookie(session()->getName(), $before)->get('/sign-in')->assertOk();
+            self::assertSame($before, session()->getId(), 'it lasts until then');
+
+            $this->withCookie(session()->getName(), $before)->post('/sign-in', ['email' => "a{$i}@example.test", 'password' => 'heather-and-gorse'])
+                ->assertRedirect($secret === null ? '/' : '/sign-in/code');
+
+            self::assertNotSame($before, session()->getId());
+        }
+    }
+
     public function test_after_five_wrong_tries_even_the_right_password_has_to_wait(): void
     {
         User::factory()->createOne(['email' => 'a@example.test', 'password' => 'heather-and-gorse']);
