@@ -41,7 +41,8 @@ final class SignInTest extends TestCase
             $this->withCookie(session()->getName(), $before)->get('/sign-in')->assertOk();
             self::assertSame($before, session()->getId(), 'it lasts until then');
 
-            $this->withCookie(session()->getName(), $before)->post('/sign-in', ['email' => "a{$i}@example.test", 'password' => 'heather-and-gorse'])
+            $this->withCookie(session()->getName(), $before)
+                ->post('/sign-in', ['email' => "a{$i}@example.test", 'password' => 'heather-and-gorse'])
                 ->assertRedirect($secret === null ? '/' : '/sign-in/code');
 
             self::assertNotSame($before, session()->getId());
