@@ -146,11 +146,13 @@ final class TrialLoggingTest extends TestCase
     public function test_a_clock_that_is_off_is_corrected_by_what_was_measured(): void
     {
         $wrong = now()->addHours(3);
-        $this->log(['device_at' => $wrong->subMinutes(2)->getTimestampMs(), 'sent_at' => $wrong->getTimestampMs()])->assertCreated();
+        $tapped = $wrong->getTimestampMs() - 120_877;
+        $this->log(['device_at' => $tapped, 'sent_at' => $wrong->getTimestampMs()])->assertCreated();
 
         $trial = Trial::query()->sole();
-        self::assertEqualsWithDelta(-3 * 3600 * 1000, $trial->clock_offset_ms, 5000, 'the request takes a moment');
-        self::assertEqualsWithDelta(now()->subMinutes(2)->getTimestamp(), $trial->occurred_at->getTimestamp(), 5);
+        self::assertSame(-3 * 3600 * 1000, $trial->clock_offset_ms);
+        self::assertSame($tapped, $trial->device_at->getTimestampMs(), 'as the device told it, to the millisecond');
+        self::assertSame(now()->getTimestampMs() - 120_877, $trial->occurred_at->getTimestampMs());
     }
 
     public function test_a_late_trial_joins_an_ended_session_and_the_review_is_worked_out_again(): void

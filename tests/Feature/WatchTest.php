@@ -107,6 +107,21 @@ final class WatchTest extends TestCase
         }
     }
 
+    public function test_a_duration_is_in_every_class_that_it_does_not_pass(): void
+    {
+        foreach ([10, 25, 50, 100, 250, 500, 1000, 2500] as $end) {
+            $classes = static function (float $milliseconds): array {
+                (new Counters($tally = self::tally()))->answered('up', 200, $milliseconds, new Spent, false);
+                preg_match_all('/le="(\d+)"/', (new Counters($tally))->text([]), $found);
+
+                return array_map(intval(...), $found[1]);
+            };
+
+            self::assertContains($end, $classes((float) $end));
+            self::assertNotContains($end, $classes($end + 0.1));
+        }
+    }
+
     public function test_the_numbers_are_for_whoever_runs_the_server(): void
     {
         foreach (['/metrics', '/server'] as $page) {
