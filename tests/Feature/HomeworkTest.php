@@ -15,6 +15,7 @@ use App\Mail\SendLetter;
 use App\Models\Dog;
 use App\Models\Event;
 use App\Models\EventKind;
+use App\Models\HomeDayOff;
 use App\Models\HomeRep;
 use App\Models\Homework;
 use App\Models\Message;
@@ -290,7 +291,8 @@ final class HomeworkTest extends TestCase
             $entry(['kind' => 'scare', 'severity' => '2', 'note' => 'a door']), $entry(['kind' => 'scare', 'severity' => '5']),
             $entry(['kind' => 'day', 'off' => 'unwell']), $entry(['kind' => 'day', 'off' => 'lazy']),
             $entry(['kind' => 'message', 'text' => 'Is the mat too far?']), $entry(['kind' => 'message', 'text' => ' ']),
-        ]])->assertOk();
+        ]])->assertOk()->assertJsonPath('receipts.*.result', ['kept', 'refused', 'kept', 'refused', 'kept', 'refused']);
+        self::assertSame('unwell', HomeDayOff::query()->sole()->kind);
         self::assertSame(['a door', 2], [Event::query()->sole()->note, Event::query()->sole()->severity]);
         $this->get($path)->assertSee('Not well: no practice today')->assertSee('Is the mat too far?');
         self::assertSame(1, Message::query()->count());

@@ -88,8 +88,9 @@ final class TimelineTest extends TestCase
     {
         $world = World::make();
         $this->actingAs($world->trainer)->post("/dogs/{$world->dog->id}/health", [
-            'kind' => 'medication', 'health_name' => 'ear drops', 'from_on' => '2026-11-10', 'until_on' => '2026-11-16',
+            'kind' => 'medication', 'health_name' => 'ear drops', 'from_on' => '2026-11-10', 'until_on' => '2026-11-16', 'weight' => '20',
         ])->assertSessionHasNoErrors();
+        self::assertNull(HealthEntry::query()->sole()->kilograms, 'what is typed in another field is nothing of a medicine');
         $this->post("/dogs/{$world->dog->id}/health", [
             'kind' => 'condition', 'health_name' => 'lame, left hind', 'from_on' => '2026-11-12',
         ])
