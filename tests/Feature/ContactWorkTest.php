@@ -480,14 +480,7 @@ final class ContactWorkTest extends TestCase
 
     private function training(Plan $plan): Session
     {
-        $session = Session::query()->create([
-            'practice_id' => $plan->practice_id, 'plan_id' => $plan->id, 'person_id' => $plan->responseModel->person_id,
-            'user_id' => $this->world->trainer->id, 'started_at' => now()->subMinute(),
-        ]);
-        $session->sets()->create(['position' => 1, 'started_at' => now()->subMinute()]);
-        app(\App\Session\AskAdvice::class)->ask($session);
-
-        return $session;
+        return World::begin($plan, $this->world->trainer);
     }
 
     /**

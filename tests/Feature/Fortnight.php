@@ -16,7 +16,6 @@ use App\Models\Session;
 use App\Plan\CreatePlan;
 use App\Plan\LadderPlan;
 use App\Plan\PlanDraft;
-use App\Session\AskAdvice;
 use Carbon\CarbonImmutable;
 use Core\Exposure\PlanKind;
 use Core\Ladder\Criterion;
@@ -100,14 +99,8 @@ final readonly class Fortnight
     private static function session(TestCase $test, World $world, Plan $plan, int $daysAgo): Session
     {
         $test->travelTo((new CarbonImmutable(TestClock::START))->subDays($daysAgo));
-        $session = Session::query()->create([
-            'practice_id' => $plan->practice_id, 'plan_id' => $plan->id, 'person_id' => $plan->responseModel->person_id,
-            'user_id' => $world->trainer->id, 'place_id' => $plan->place_id, 'started_at' => now(),
-        ]);
-        $session->sets()->create(['position' => 1, 'started_at' => now()]);
-        app(AskAdvice::class)->ask($session);
 
-        return $session;
+        return World::begin($plan, $world->trainer, now());
     }
 
     /** An outing with a break in the middle; seconds from its start. */

@@ -15,6 +15,7 @@ use App\Models\User;
 use App\Plan\CreatePlan;
 use App\Plan\LadderPlan;
 use App\Plan\PlanDraft;
+use App\Session\AskAdvice;
 use Core\Exposure\PlanKind;
 use Core\Ladder\Criterion;
 use Core\Measure\Distance;
@@ -43,7 +44,7 @@ final readonly class World
             play: ['trigger_motion' => 'standing'], mostAdvances: 3,
         ));
 
-        return new self($practice, $trainer, $dog, $plan, self::session($plan, $trainer));
+        return new self($practice, $trainer, $dog, $plan, self::begin($plan, $trainer));
     }
 
     public function user(Role $role): User
@@ -61,15 +62,16 @@ final readonly class World
         ];
     }
 
-    private static function session(Plan $plan, User $trainer): Session
+    /** An open session with its first set and advice; begun a minute ago, or when it is said. */
+    public static function begin(Plan $plan, User $trainer, ?\DateTimeInterface $at = null): Session
     {
+        $at ??= now()->subMinute();
         $session = Session::query()->create([
             'practice_id' => $plan->practice_id, 'plan_id' => $plan->id, 'person_id' => $plan->responseModel->person_id,
-            'user_id' => $trainer->id,
-            'place_id' => $plan->place_id, 'started_at' => now()->subMinute(),
+            'user_id' => $trainer->id, 'place_id' => $plan->place_id, 'started_at' => $at,
         ]);
-        $session->sets()->create(['position' => 1, 'started_at' => now()->subMinute()]);
-        app(\App\Session\AskAdvice::class)->ask($session);
+        $session->sets()->create(['position' => 1, 'started_at' => $at]);
+        app(AskAdvice::class)->ask($session);
 
         return $session;
     }

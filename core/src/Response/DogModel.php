@@ -35,8 +35,8 @@ final readonly class DogModel
      * @param  Spread  $spread  usual, or chosen from this dog's sessions
      * @param  float  $gapVariance  of today's offset, for the time since the last session
      * @param  array<string, list<float|string>>  $seen  by dimension key: the distinct values that trials have shown
-     * @param  list<float>  $beyond  today's value of further covariates of the fits that no exposure states: calendar time, upset carried
-     *    over
+     * @param  list<float>  $beyond  today's value of further covariates of the fits that no exposure states: calendar time, what was
+     *    learned since, upset carried over
      * @param  list<float>  $beyondTypically  the same on a typical day; empty for zeros
      */
     public function __construct(

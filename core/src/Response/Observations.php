@@ -92,7 +92,9 @@ final class Observations
         }
         if ($fineAt !== null) {
             $calm = self::FINE_TRIALS / 2.0 * $all->intakeWeight;
-            $all->rows[] = new ObservedRow(null, $all->row($fineAt, $calmSince, 0.0), [$calm, $calm, 0.0, 0.0, 0.0]);
+            $all->rows[] = new ObservedRow(
+                null, [...$scale->covariates($fineAt), ...$all->beyond($calmSince, 0.0)], [$calm, $calm, 0.0, 0.0, 0.0],
+            );
         }
 
         return $all;
@@ -128,13 +130,14 @@ final class Observations
     private function add(SessionEvidence $session, float $good, float $bad, int $age, bool $isToday, float $calmSince): array
     {
         $group = [null, null];
+        $beyond = $this->beyond($calmSince, $session->upset);
         foreach ($session->rows as $row) {
             $after = $row->afterReaction ? 1 : 0;
             if ($group[$after] === null) {
                 $group[$after] = count($this->groups);
                 $this->groups[] = ['isToday' => $isToday, 'afterReaction' => $row->afterReaction, 'age' => $age];
             }
-            $covariates = $this->row($row->exposure, $calmSince, $session->upset);
+            $covariates = [...$this->scale->covariates($row->exposure), ...$beyond];
             $over = $row->counts[4] * $bad;
             // a reaction is a reaction to whoever grades: what is known of a grader is known of the bands below
             $isApart = $session->stricter !== 0.0 && $over > 0.0;
@@ -156,16 +159,13 @@ final class Observations
         return $group;
     }
 
-    /** @return list<float> */
-    private function row(Exposure $exposure, float $calmSince, float $upset): array
+    /** @return list<float> what no exposure states, the same for all trials of a session */
+    private function beyond(float $calmSince, float $upset): array
     {
-        return [
-            ...$this->scale->covariates($exposure),
-            ...array_map(static fn (Covariate $of): float => match ($of) {
-                Covariate::Learning => $calmSince / self::LEARNING_TRIALS,
-                Covariate::Upset => $upset,
-            }, $this->beyond),
-        ];
+        return array_map(static fn (Covariate $of): float => match ($of) {
+            Covariate::Learning => $calmSince / self::LEARNING_TRIALS,
+            Covariate::Upset => $upset,
+        }, $this->beyond);
     }
 
     private static function days(\DateTimeImmutable $from, \DateTimeImmutable $to): float
