@@ -68,6 +68,6 @@ final class Unchanged
         $row = $database->query("SELECT JSON_VALUE(state, '$.version') FROM sessions WHERE id = {$session} AND ended_at IS NULL");
         $found = $row === false ? false : $row->fetchColumn();
 
-        return is_scalar($found) ? (string) $found : null;
+        return is_int($found) || is_string($found) ? (string) $found : null;
     }
 }

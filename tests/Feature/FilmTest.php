@@ -283,6 +283,8 @@ final class FilmTest extends TestCase
         self::assertSame(
             [['number' => 1, 'at' => 5000], ['number' => 2, 'at' => 35_000]], LineUp::trials($this->film->refresh()),
         );
+        $this->film->update(['aligned_at' => null]);
+        self::assertSame([], LineUp::trials($this->film), 'nobody knows where on the film they are');
     }
 
     public function test_a_record_goes_out_as_a_file_and_comes_in_again(): void

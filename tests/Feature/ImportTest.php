@@ -31,6 +31,7 @@ use Illuminate\Support\Facades\Storage;
 use Illuminate\Support\Str;
 use PHPUnit\Framework\Attributes\CoversClass;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\TestWith;
 use Tests\TestCase;
 
 /** Last year's log from a spreadsheet: matched, looked through, imported, undone, imported again. */
@@ -314,6 +315,24 @@ final class ImportTest extends TestCase
             ->assertSessionHasErrors(['columns.outcome' => 'Outcome: say which column it is.']);
         $this->put("/imports/{$import->id}", ['columns' => ['dog' => '7'], 'date_order' => 'dmy'])->assertSessionHasErrors('columns.dog');
         self::assertSame(ImportState::Matching, $import->refresh()->state);
+    }
+
+    /** @param  list<string>  $needed */
+    #[TestWith(['trials', ['dog', 'date', 'outcome']])]
+    #[TestWith(['sessions', ['dog', 'date', 'minutes']])]
+    #[TestWith(['weights', ['dog', 'date', 'weight']])]
+    #[TestWith(['upsets', ['dog', 'date', 'severity']])]
+    #[TestWith(['home', ['dog', 'date', 'task', 'times']])]
+    public function test_each_kind_of_file_asks_for_what_it_cannot_do_without_and_for_nothing_else(string $kind, array $needed): void
+    {
+        $import = $this->bring("A;B\n1;2", $kind);
+        foreach ($needed as $i => $field) {
+            $given = array_fill_keys(array_slice($needed, 0, $i), '0');
+            $this->put("/imports/{$import->id}", ['columns' => [...$given, 'note' => '1'], 'date_order' => 'dmy'])
+                ->assertSessionHasErrors("columns.{$field}");
+        }
+        $this->put("/imports/{$import->id}", ['columns' => array_fill_keys($needed, '0'), 'date_order' => 'dmy'])
+            ->assertSessionHasNoErrors();
     }
 
     public function test_a_file_goes_a_month_after_it_was_imported_and_what_it_brought_stays(): void

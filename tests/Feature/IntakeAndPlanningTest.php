@@ -170,6 +170,14 @@ final class IntakeAndPlanningTest extends TestCase
         $this->get('/assessments/'.Assessment::query()->value('id'))->assertOk()->assertSee('cue at the first asking');
     }
 
+    public function test_an_assessment_begins_with_the_ladder_that_was_asked_for_if_it_is_of_its_kind(): void
+    {
+        $page = fn (string $asked): mixed => $this->get("/dogs/{$this->world->dog->id}/assessments/create?{$asked}")
+            ->assertOk()->original->getData()['template']?->key;
+        self::assertSame('nails', $page('kind=contact&template=nails'));
+        self::assertNull($page('kind=presence&template=nails'));
+    }
+
     public function test_what_was_tried_on_a_ladder_says_what_the_dog_reacts_to(): void
     {
         $path = "/dogs/{$this->world->dog->id}/assessments";
@@ -466,6 +474,20 @@ final class IntakeAndPlanningTest extends TestCase
         $this->delete('/templates/two')->assertSessionHasErrors('template');
         $exported = $this->get('/templates/one/export')->assertOk()->getContent();
         self::assertEquals($one, json_decode((string) $exported, true));
+
+        // a row that takes in the other ladder has no words and no count of its own
+        $before = PracticeTemplate::query()->where('key', 'one')->sole()->content['steps'];
+        $this->put('/templates/one', [
+            'label' => 'Own one', 'about' => 'Again.', 'steps' => array_map(static fn (int $i): array => [
+                'do' => "Look {$i}.", 'run' => '4', 'place' => (string) ($i + 1),
+            ], array_keys($before)),
+        ])->assertSessionHasNoErrors();
+        $now = PracticeTemplate::query()->where('key', 'one')->sole()->content['steps'];
+        self::assertSame(['Look 0.', 4], [$now[0]['do'], $now[0]['criterion']['run']]);
+        self::assertSame(array_values(array_filter($before, static fn (array $step): bool => isset($step['include']))), array_values(
+            array_filter($now, static fn (array $step): bool => isset($step['include'])),
+        ));
+        self::assertCount(count($before), $now);
 
         $this->actingAs(User::factory()->createOne())->get('/templates')->assertOk()->assertDontSee('Own one');
         $this->get('/templates/one')->assertNotFound();

@@ -12,6 +12,7 @@ use App\Models\Role;
 use App\Models\TrailAction;
 use App\Models\TrailEntry;
 use App\Models\User;
+use App\Support\Fields;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
@@ -67,6 +68,21 @@ final class LetterTest extends TestCase
         self::assertStringNotContainsString('nell@', $exception);
         $this->actingAs($this->owner)->get('/trail')->assertOk()
             ->assertSee('A letter could not be sent')->assertSee('You are invited')->assertDontSee('nell@');
+    }
+
+    /** Half a minute, then five, half an hour, two hours, most of a day: a server that restarts and one that is mended tomorrow. */
+    public function test_the_tries_lie_further_and_further_apart(): void
+    {
+        config(['mail.default' => 'smtp', 'mail.mailers.smtp.port' => 9, 'mail.mailers.smtp.timeout' => 1]);
+        $this->freezeSecond();
+        $this->write();
+        $waits = [];
+        for ($try = 1; $try <= 5; $try++) {
+            $this->work();
+            $waits[] = Fields::of(['at' => DB::table('jobs')->value('available_at')])->int('at') - now()->getTimestamp();
+            DB::table('jobs')->update(['available_at' => 0]);
+        }
+        self::assertSame([30, 5 * 60, 30 * 60, 2 * 3600, 20 * 3600], $waits);
     }
 
     #[TestWith([599, 'ok'])]

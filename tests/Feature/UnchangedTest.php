@@ -41,6 +41,9 @@ final class UnchangedTest extends TestCase
         $this->assertSaid(403, false, str_replace('signature=', 'signature=0', "{$address}&since={$this->version}"));
         $this->assertSaid(403, false, str_replace('live/', 'live/1', "{$address}&since={$this->version}"));
         $this->assertSaid(403, false, str_replace('reader=', 'reader=x', "{$address}&since={$this->version}"));
+        $this->freezeSecond();
+        $this->assertSaid(204, true, $this->address(now()->addSecond())."&since={$this->version}");
+        self::assertFalse(self::tell($this->address(now())."&since={$this->version}"), 'its last second is over');
         $this->assertSaid(403, false, $this->address(now()->subSecond())."&since={$this->version}");
         $this->world->session->update(['ended_at' => now()]);
         $this->assertSaid(200, false, "{$address}&since={$this->version}");
@@ -50,6 +53,15 @@ final class UnchangedTest extends TestCase
     {
         $address = $this->address(now()->addHour())."&since={$this->version}";
         self::assertFalse(self::tell($address, static fn (): string => throw new \PDOException('gone')));
+    }
+
+    /** It asks by itself, and sees what is committed: a session that nobody has begun has no version. */
+    public function test_a_session_that_there_is_not_has_no_version(): void
+    {
+        foreach (['DB_SOCKET' => 'unix_socket', 'DB_DATABASE' => 'database', 'DB_USERNAME' => 'username', 'DB_PASSWORD' => 'password'] as $name => $key) {
+            putenv("{$name}=".Config::string("database.connections.mariadb.{$key}"));
+        }
+        self::assertNull(Unchanged::version(PHP_INT_MAX));
     }
 
     private function address(\DateTimeInterface $until): string

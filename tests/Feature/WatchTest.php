@@ -63,6 +63,9 @@ final class WatchTest extends TestCase
             ['error', 7, 'sign-in', 'select * from users where email = ?'],
             [$told['level'], $told['userId'], $told['route'], $told['problem']['sql']],
         );
+        self::assertSame(
+            ['class' => \PDOException::class, 'what' => 'SQLSTATE 23000'], $told['problem']['before'], 'what it came from, and no value',
+        );
         self::assertStringEndsWith("\n", $line);
         self::assertSame(1, substr_count($line, "\n"));
     }
