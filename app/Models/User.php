@@ -55,6 +55,11 @@ final class User extends Authenticatable
         'totp_since' => 'immutable_datetime', 'recovery_codes' => 'array',
     ];
 
+    private ?Reader $reader = null;
+
+    /** @var list<array<string, mixed>> what the reader was worked out from */
+    private array $readFrom = [];
+
     public function hasSecondFactor(): bool
     {
         return $this->totp_since !== null;
@@ -68,13 +73,19 @@ final class User extends Authenticatable
         );
     }
 
-    /** How this user is spoken to. */
+    /** How this user is spoken to: asked for every word of a page, so worked out again only after something of it has changed. */
     public function reader(): Reader
     {
-        return new Reader(
-            $this->language ?? $this->practice->language, $this->units(), $this->practice->time_zone,
-            $this->role === Role::Guardian ? Audience::Guardian : Audience::Trainer,
-        );
+        $from = [$this->getAttributes(), $this->practice->getAttributes()];
+        if ($this->reader === null || $this->readFrom !== $from) {
+            $this->readFrom = $from;
+            $this->reader = new Reader(
+                $this->language ?? $this->practice->language, $this->units(), $this->practice->time_zone,
+                $this->role === Role::Guardian ? Audience::Guardian : Audience::Trainer,
+            );
+        }
+
+        return $this->reader;
     }
 
     /** @return BelongsTo<Practice, $this> */

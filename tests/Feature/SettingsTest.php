@@ -55,6 +55,10 @@ final class SettingsTest extends TestCase
         $world->trainer->refresh();
 
         $this->actingAs($world->trainer)->get("/plans/{$world->plan->id}")->assertSee("\u{00A0}ft, ");
+        // at once, also within one request
+        self::assertSame('ft', $world->trainer->reader()->units->distance->value);
+        $world->trainer->practice->update(['distance_unit' => 'yd']);
+        self::assertSame('yd', $world->trainer->reader()->units->distance->value);
         $this->put('/settings', ['distance_unit' => 'm'])->assertRedirect();
         $this->get("/plans/{$world->plan->id}")->assertSee("\u{00A0}m, ");
     }

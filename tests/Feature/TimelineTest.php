@@ -37,6 +37,8 @@ final class TimelineTest extends TestCase
                 ...$world->trial((string) Str::uuid()), 'sequence' => $i + 1, 'band' => $band,
             ])->assertCreated();
         }
+        $bands = static fn (): array => app(BandsReader::class)->of([$world->session->id])[$world->session->id];
+        self::assertSame([Band::Aware, Band::Aware, Band::Effort], $bands());
         [$first, $second] = Trial::query()->orderBy('sequence')->limit(2)->pluck('id')->all();
         $this->put("/sessions/{$world->session->id}/trials/{$first}", [
             'uuid' => (string) Str::uuid(), 'outcome' => 'returned', 'band' => '3', 'distance' => '80',
@@ -45,7 +47,7 @@ final class TimelineTest extends TestCase
         $this->delete("/sessions/{$world->session->id}/trials/{$second}", ['uuid' => (string) Str::uuid()])->assertSessionHasNoErrors();
         $world->session->update(['started_at' => now()->subDays(2), 'ended_at' => now()]);
 
-        self::assertSame([Band::Strain, Band::Effort], app(BandsReader::class)->of([$world->session->id])[$world->session->id]);
+        self::assertSame([Band::Strain, Band::Effort], $bands());
         $this->get("/dogs/{$world->dog->id}")->assertOk()->assertSee('Kites. 1 stretched, 1 struggling');
         $this->get('/')->assertOk()->assertSee('Last session: 1 stretched, 1 struggling.');
     }

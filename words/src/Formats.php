@@ -165,19 +165,16 @@ final readonly class Formats
 
     private function skeleton(\DateTimeInterface $at, string $skeleton, string $zone): string
     {
-        $locale = $this->reader->locale();
-        $pattern = (new \IntlDatePatternGenerator($locale))->getBestPattern($skeleton);
-        $said = (new \IntlDateFormatter($locale, \IntlDateFormatter::NONE, \IntlDateFormatter::NONE, $zone, pattern: (string) $pattern))
-            ->format($at->getTimestamp());
+        $said = $this->lexicon->formatters->date($at, $skeleton, $this->reader->locale(), $zone);
 
-        return $this->wrapped(str_replace("\u{202F}", self::NBSP, (string) $said));
+        return $this->wrapped(str_replace("\u{202F}", self::NBSP, $said));
     }
 
     private function pattern(float|int $value, string $skeleton): string
     {
-        $said = \MessageFormatter::formatMessage($this->reader->locale(), "{0, number, ::{$skeleton}}", [$value + 0]);
+        $said = $this->lexicon->formatters->message("{0, number, ::{$skeleton}}", [$value + 0], $this->reader->locale());
 
-        return $this->wrapped(str_replace(' ', self::NBSP, $said === false ? (string) $value : $said));
+        return $this->wrapped(str_replace(' ', self::NBSP, $said ?? (string) $value));
     }
 
     /** Under the pseudo-language what comes from the library is told apart from what is hard-coded, too. */

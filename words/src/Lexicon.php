@@ -18,11 +18,14 @@ final class Lexicon
     /** The language that shows what is not translated: every message in brackets, a third longer. For tests. */
     public const PSEUDO = 'qps';
 
+    public readonly Formatters $formatters;
+
     /** @var array<string, array<mixed>> by language and file */
     private array $files = [];
 
     public function __construct(private readonly string $folder)
     {
+        $this->formatters = new Formatters;
     }
 
     /**
@@ -35,7 +38,7 @@ final class Lexicon
         if ($message === null) {
             return $key;
         }
-        $said = str_contains($message, '{') ? self::formatted($message, $facts, $language) : $message;
+        $said = str_contains($message, '{') ? $this->formatted($message, $facts, $language) : $message;
 
         return $language === self::PSEUDO ? self::pseudo($said) : $said;
     }
@@ -105,16 +108,16 @@ final class Lexicon
     }
 
     /** @param  array<string, bool|int|float|string|null>  $facts */
-    private static function formatted(string $message, array $facts, string $language): string
+    private function formatted(string $message, array $facts, string $language): string
     {
         $plain = array_map(static fn (bool|int|float|string|null $fact): int|float|string => match (true) {
             is_bool($fact) => $fact ? 'yes' : 'no',
             $fact === null => '',
             default => $fact,
         }, $facts);
-        $said = \MessageFormatter::formatMessage($language === self::PSEUDO ? self::FALLBACK : $language, $message, $plain);
+        $said = $this->formatters->message($message, $plain, $language === self::PSEUDO ? self::FALLBACK : $language);
 
-        return $said === false ? $message : trim($said);
+        return $said === null ? $message : trim($said);
     }
 
     private static function pseudo(string $said): string
