@@ -23,6 +23,9 @@ export function skewOf(server, device) {
     return Math.abs(server - device) >= CLOCK_SLACK ? server - device : 0;
 }
 
+/** Lets the device draw and take taps before the next piece of work. @returns {Promise<void>} */
+export const breath = () => new Promise((goOn) => setTimeout(goOn, 0));
+
 /** Seconds to a tenth. @param {number} milliseconds */
 export function tenths(milliseconds) {
     return Math.round(milliseconds / 100) / 10;

@@ -97,9 +97,10 @@ export function listen(act) {
 }
 
 /**
- * Fills the dialog: a button for each action; the next press after it becomes its key.
+ * A dialog with a button for each action; the next press after it becomes its key.
  * @param {HTMLDialogElement} dialog
  * @param {() => void} changed
+ * @returns {() => void} opens it; its rows are written only then, since few ever look at it
  */
 export function mountKeys(dialog, changed) {
     const rows = dialog.querySelector('[data-keys-rows]');
@@ -139,6 +140,9 @@ export function mountKeys(dialog, changed) {
             }),
         );
     };
-    fill();
     dialog.querySelector('[data-keys-close]')?.addEventListener('click', () => dialog.close());
+    return () => {
+        fill();
+        dialog.showModal();
+    };
 }

@@ -1,6 +1,6 @@
 import { MemoryStore } from '../device/store.js';
 import { showQuestion } from './ask.js';
-import { elapsed, keepAwake, signal } from './clock.js';
+import { breath, elapsed, keepAwake, signal } from './clock.js';
 import { ContactClocks } from './contact.js';
 import { nowhere } from './here.js';
 import { HereStrip, MAX } from './here-strip.js';
@@ -74,6 +74,8 @@ export class Screen {
         // where there is room the reasons stand open
         if (matchMedia('(min-width: 62rem)').matches) for (const why of this.view.all('why')) why.setAttribute('open', '');
         await this.refresh();
+        // on a slow phone each of the two takes a moment, and a tap on the menu need not wait for both
+        await breath();
         this.listen();
         this.root.hidden = false;
         setInterval(() => this.tick(), 250);
@@ -114,7 +116,7 @@ export class Screen {
     listen() {
         const dialog = /** @type {HTMLDialogElement} */ (this.root.querySelector('[data-keys]'));
         const keys = listen((action) => this.act(action));
-        mountKeys(dialog, () => keys.reload());
+        this.openKeys = mountKeys(dialog, () => keys.reload());
         for (const button of this.root.querySelectorAll('[data-do]'))
             button.addEventListener('click', () => this.act(button.getAttribute('data-do') ?? ''));
         for (const button of this.root.querySelectorAll('[data-outcome]'))
@@ -159,7 +161,6 @@ export class Screen {
 
     /** @param {string} what clocks, sounds and dialogs: nothing of them is the session's until a trial takes it along */
     use(what) {
-        const dialog = /** @type {HTMLDialogElement} */ (this.root.querySelector('[data-keys]'));
         switch (what) {
             case 'froze':
                 return this.leaving.froze();
@@ -190,7 +191,7 @@ export class Screen {
                 this.voice.toggle();
                 return this.speak();
             case 'keys':
-                return dialog.showModal();
+                return this.openKeys?.();
             case 'nearer':
             case 'farther':
                 return void this.root
