@@ -52,7 +52,8 @@ $passes = static function (array $named) use ($copy): bool {
     $filter = '/^('.implode('|', array_map(static fn (string $test): string => preg_quote($test, '/'), $named)).')( with data set .*)?$/s';
     $suite = str_starts_with($named[0], 'Tests\\Feature') ? 'application' : 'core';
     $command = [
-        'timeout', (string) PATIENCE, 'vendor/bin/phpunit', '--testsuite', $suite, '--stop-on-defect', '--no-output', '--filter', $filter,
+        'timeout', (string) PATIENCE, 'vendor/bin/phpunit', '--testsuite', $suite, '--bootstrap', 'bench/mutation/bootstrap.php',
+        '--stop-on-defect', '--no-output', '--filter', $filter,
     ];
     $process = proc_open($command, [['file', '/dev/null', 'r'], ['file', '/dev/null', 'w'], ['file', '/dev/null', 'w']], $pipes, $copy);
 

@@ -51,7 +51,7 @@ final readonly class RecordAssessment
                 ),
                 'evidence' => EvidenceJson::encode($found['evidence']),
                 'proposal' => [
-                    'unsaid' => $draft->kind === PlanKind::Presence || $ladder === null ? [] : $ladder->shared(), 'step' => $found['step'],
+                    'unsaid' => $ladder?->shared() ?? [], 'step' => $found['step'],
                     'template' => $draft->template, ...self::proposal($found['point']),
                 ],
                 'note' => $draft->note,

@@ -133,14 +133,15 @@ final class ApiTest extends TestCase
         }
         $token = $this->token(ApiScope::Read);
         $names = [];
-        $after = 0;
+        $after = $pages = 0;
         do {
+            $pages++;
             $page = $this->read("/dogs?limit=2&after={$after}", $token)->assertOk();
             array_push($names, ...array_column((array) $page->json('data'), 'name'));
             $after = $page->json('next');
         } while ($after !== null);
 
-        self::assertSame(['Moss', 'Ash', 'Birch'], $names);
+        self::assertSame([['Moss', 'Ash', 'Birch'], 2], [$names, $pages], 'the last page says that it is the last');
         self::assertCount(1, (array) $this->read("/health-entries?dog={$this->world->dog->id}", $token)->json('data'));
         self::assertCount(0, (array) $this->read('/health-entries?dog=999999', $token)->json('data'));
         $this->read('/dogs?limit=0', $token)->assertUnprocessable()->assertJsonValidationErrors(['limit' => 'from 1 to 200']);

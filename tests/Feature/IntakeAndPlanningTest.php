@@ -170,14 +170,6 @@ final class IntakeAndPlanningTest extends TestCase
         $this->get('/assessments/'.Assessment::query()->value('id'))->assertOk()->assertSee('cue at the first asking');
     }
 
-    public function test_an_assessment_begins_with_the_ladder_that_was_asked_for_if_it_is_of_its_kind(): void
-    {
-        $page = fn (string $asked): mixed => $this->get("/dogs/{$this->world->dog->id}/assessments/create?{$asked}")
-            ->assertOk()->original->getData()['template']?->key;
-        self::assertSame('nails', $page('kind=contact&template=nails'));
-        self::assertNull($page('kind=presence&template=nails'));
-    }
-
     public function test_what_was_tried_on_a_ladder_says_what_the_dog_reacts_to(): void
     {
         $path = "/dogs/{$this->world->dog->id}/assessments";

@@ -49,6 +49,18 @@ final class SignInTest extends TestCase
         }
     }
 
+    public function test_whoever_signs_out_leaves_neither_the_session_nor_its_token(): void
+    {
+        $this->actingAs(User::factory()->createOne())->get('/account')->assertOk();
+        [$session, $token] = [session()->getId(), session()->token()];
+
+        $this->post('/sign-out')->assertRedirect();
+
+        $this->assertGuest();
+        self::assertNotSame($session, session()->getId());
+        self::assertNotContains(session()->token(), [$token, null]);
+    }
+
     public function test_after_five_wrong_tries_even_the_right_password_has_to_wait(): void
     {
         User::factory()->createOne(['email' => 'a@example.test', 'password' => 'heather-and-gorse']);
