@@ -7,7 +7,6 @@ namespace App\Models;
 use Carbon\CarbonImmutable;
 use Core\Decision\Action;
 use Core\Response\Risk;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
@@ -32,7 +31,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property CarbonImmutable $given_at
  * @property-read ?Step $step
  */
-final class AdviceGiven extends Model
+final class AdviceGiven extends Entity
 {
     public $timestamps = false;
 

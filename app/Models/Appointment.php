@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Carbon\CarbonImmutable;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
@@ -30,7 +29,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property-read ?Person $helper
  * @property-read ?Place $place
  */
-final class Appointment extends Model
+final class Appointment extends Entity
 {
     use OfPractice;
 

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Carbon\CarbonImmutable;
-use Illuminate\Database\Eloquent\Model;
 
 /**
  * When somebody is busy elsewhere; with what, nobody here needs to know.
@@ -16,7 +15,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property CarbonImmutable $starts_at
  * @property CarbonImmutable $ends_at
  */
-final class BusyTime extends Model
+final class BusyTime extends Entity
 {
     public $timestamps = false;
 

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Carbon\CarbonImmutable;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 
@@ -22,7 +21,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property-read Person $person
  * @property-read Practice $practice
  */
-final class CalendarFeed extends Model
+final class CalendarFeed extends Entity
 {
     use OfPractice;
 

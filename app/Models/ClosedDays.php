@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Carbon\CarbonImmutable;
-use Illuminate\Database\Eloquent\Model;
 
 /**
  * Days on which the practice is closed.
@@ -16,7 +15,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property CarbonImmutable $until_on
  * @property string $name
  */
-final class ClosedDays extends Model
+final class ClosedDays extends Entity
 {
     use OfPractice;
 

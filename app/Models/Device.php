@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Carbon\CarbonImmutable;
-use Illuminate\Database\Eloquent\Model;
 
 /**
  * A browser somebody signed in with, until it signs out or is ended from elsewhere.
@@ -20,7 +19,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property CarbonImmutable $seen_at
  * @property ?CarbonImmutable $ended_at
  */
-final class Device extends Model
+final class Device extends Entity
 {
     public $timestamps = false;
 

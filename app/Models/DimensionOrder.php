@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use Illuminate\Database\Eloquent\Model;
 
 /**
  * A dog's own order of an ordered dimension's values, easiest first.
@@ -16,7 +15,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property string $dimension
  * @property list<string> $order
  */
-final class DimensionOrder extends Model
+final class DimensionOrder extends Entity
 {
     public $timestamps = false;
 

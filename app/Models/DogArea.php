@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Core\Handling\AreaState;
-use Illuminate\Database\Eloquent\Model;
 
 /**
  * What is known of one part of a dog besides its trials.
@@ -20,7 +19,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property ?string $word said before it is touched
  * @property ?string $note
  */
-final class DogArea extends Model
+final class DogArea extends Entity
 {
     protected $fillable = ['practice_id', 'dog_id', 'user_id', 'area', 'side', 'state', 'word', 'note'];
 

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Carbon\CarbonImmutable;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasOne;
 
 /**
@@ -23,7 +22,7 @@ use Illuminate\Database\Eloquent\Relations\HasOne;
  * @property ?string $note
  * @property ?string $uuid
  */
-final class Event extends Model
+final class Event extends Entity
 {
     public $timestamps = false;
 

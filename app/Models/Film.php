@@ -6,7 +6,6 @@ namespace App\Models;
 
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Collection;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 
@@ -29,7 +28,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property-read ?Session $session
  * @property-read Collection<int, FilmRecord> $records
  */
-final class Film extends Model
+final class Film extends Entity
 {
     use OfPractice;
 

@@ -6,7 +6,6 @@ namespace App\Models;
 
 use Carbon\CarbonImmutable;
 use Core\Film\Record;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
@@ -24,7 +23,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property-read Film $film
  * @property-read User $user
  */
-final class FilmRecord extends Model
+final class FilmRecord extends Entity
 {
     use OfPractice;
 

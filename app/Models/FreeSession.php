@@ -7,7 +7,6 @@ namespace App\Models;
 use Carbon\CarbonImmutable;
 use Core\Observation\Activity;
 use Illuminate\Database\Eloquent\Collection;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 
@@ -32,7 +31,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property-read ?Place $place
  * @property-read Collection<int, Observation> $observations
  */
-final class FreeSession extends Model
+final class FreeSession extends Entity
 {
     use OfPractice;
 

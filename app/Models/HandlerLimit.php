@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Illuminate\Database\Eloquent\Builder;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
@@ -20,7 +19,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property bool $is_training_allowed handles it in training, and nowhere else
  * @property-read Person $person
  */
-final class HandlerLimit extends Model
+final class HandlerLimit extends Entity
 {
     use OfPractice;
 

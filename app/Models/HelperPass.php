@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Carbon\CarbonImmutable;
-use Illuminate\Database\Eloquent\Model;
 
 /**
  * Once that a helper walked by, counted on the helper's own screen.
@@ -16,7 +15,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property string $uuid
  * @property CarbonImmutable $passed_at
  */
-final class HelperPass extends Model
+final class HelperPass extends Entity
 {
     public $timestamps = false;
 

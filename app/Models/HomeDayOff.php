@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Carbon\CarbonImmutable;
-use Illuminate\Database\Eloquent\Model;
 
 /**
  * A day on which a home does nothing, and that counts as done: a rest, or a dog that is not well.
@@ -18,7 +17,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property CarbonImmutable $on_day
  * @property string $kind rest or unwell
  */
-final class HomeDayOff extends Model
+final class HomeDayOff extends Entity
 {
     protected $table = 'home_days';
 

@@ -6,7 +6,6 @@ namespace App\Models;
 
 use Carbon\CarbonImmutable;
 use Core\Homework\Answer;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
@@ -32,7 +31,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property-read ?User $user
  * @property-read ?Person $person
  */
-final class HomeRep extends Model
+final class HomeRep extends Entity
 {
     use OfPractice, SaidFromHome;
 

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Carbon\CarbonImmutable;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 
@@ -28,7 +27,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property-read Practice $practice
  * @property-read User $user
  */
-final class Import extends Model
+final class Import extends Entity
 {
     use OfPractice;
 

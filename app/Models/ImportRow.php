@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Carbon\CarbonImmutable;
-use Illuminate\Database\Eloquent\Model;
 
 /**
  * One row of a file as it was understood.
@@ -19,7 +18,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property ?CarbonImmutable $occurs_at
  * @property array<string, mixed> $data as it is written; of a bad one, what is wrong with it
  */
-final class ImportRow extends Model
+final class ImportRow extends Entity
 {
     public $timestamps = false;
 

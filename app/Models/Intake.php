@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Carbon\CarbonImmutable;
-use Illuminate\Database\Eloquent\Model;
 
 /**
  * What was told and seen of a dog before the work began.
@@ -32,7 +31,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property ?list<string> $normal_signs
  * @property ?CarbonImmutable $updated_at
  */
-final class Intake extends Model
+final class Intake extends Entity
 {
     protected $fillable = [
         'practice_id', 'dog_id', 'user_id', 'arrived_on', 'since', 'how_often', 'history', 'worst', 'worst_facts', 'sudden_change',

@@ -8,7 +8,6 @@ use Carbon\CarbonImmutable;
 use Core\Observation\Kind;
 use Core\Sign\Band;
 use Illuminate\Database\Eloquent\Collection;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 
 /**
@@ -29,7 +28,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property string $setup how a part was touched: dimension=choice, joined by semicolons
  * @property-read Collection<int, ObservationCorrection> $corrections
  */
-final class Observation extends Model
+final class Observation extends Entity
 {
     public $timestamps = false;
 

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Carbon\CarbonImmutable;
-use Illuminate\Database\Eloquent\Model;
 
 /**
  * An address that opens one thing once: what it holds is known to whoever got it, and kept here as a hash only.
@@ -17,7 +16,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property CarbonImmutable $ends_at
  * @property ?CarbonImmutable $used_at
  */
-final class OneTimeLink extends Model
+final class OneTimeLink extends Entity
 {
     public $timestamps = false;
 

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Carbon\CarbonImmutable;
-use Illuminate\Database\Eloquent\Model;
 
 /**
  * @property int $id
@@ -20,7 +19,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property string $note
  * @property ?CarbonImmutable $archived_at
  */
-final class Place extends Model
+final class Place extends Entity
 {
     use OfPractice;
 

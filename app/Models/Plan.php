@@ -10,7 +10,6 @@ use Core\Scheduling\HoursWish;
 use Core\Scheduling\Routine;
 use Core\Wearing\Phase;
 use Illuminate\Database\Eloquent\Collection;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\BelongsToMany;
 use Illuminate\Database\Eloquent\Relations\HasMany;
@@ -59,7 +58,7 @@ use Illuminate\Database\Query\Builder;
  * @property-read Collection<int, Step> $steps
  * @property-read Collection<int, Session> $sessions
  */
-final class Plan extends Model
+final class Plan extends Entity
 {
     use OfPractice, SoftDeletes;
 

@@ -8,7 +8,6 @@ use Carbon\CarbonImmutable;
 use Core\Response\RiskCaps;
 use Core\Simulation\Outlook;
 use Core\Simulation\PlanChange;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
@@ -25,7 +24,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property CarbonImmutable $asked_at
  * @property-read Plan $plan
  */
-final class PlanFuture extends Model
+final class PlanFuture extends Entity
 {
     use OfPractice;
 

@@ -6,7 +6,6 @@ namespace App\Models;
 
 use Carbon\CarbonImmutable;
 use Core\Decision\RestReason;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
@@ -24,7 +23,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property-read ?User $user
  * @property-read ?User $reviewer
  */
-final class PlanRest extends Model
+final class PlanRest extends Entity
 {
     public $timestamps = false;
 

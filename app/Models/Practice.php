@@ -6,7 +6,6 @@ namespace App\Models;
 
 use Carbon\CarbonImmutable;
 use Core\Measure\DistanceUnit;
-use Illuminate\Database\Eloquent\Model;
 use Words\Audience;
 use Words\Reader;
 use Words\Units;
@@ -32,7 +31,7 @@ use Words\Units;
  * @property ?array<string, array<string, mixed>> $own_priors by kind of plan: what its own dogs have in common; null for the usual
  * @property bool $is_demo
  */
-final class Practice extends Model
+final class Practice extends Entity
 {
     protected $fillable = [
         'name', 'town', 'time_zone', 'language', 'distance_unit', 'is_imperial', 'is_clock24', 'phone', 'quiet_from', 'quiet_until',

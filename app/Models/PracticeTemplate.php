@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use Illuminate\Database\Eloquent\Model;
 
 /**
  * A ladder that a practice keeps for its own use.
@@ -17,7 +16,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property string $kind
  * @property array<mixed> $content
  */
-final class PracticeTemplate extends Model
+final class PracticeTemplate extends Entity
 {
     use OfPractice;
 

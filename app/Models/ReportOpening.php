@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Carbon\CarbonImmutable;
-use Illuminate\Database\Eloquent\Model;
 
 /**
  * One time that a report was opened by its address.
@@ -15,7 +14,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property bool $is_pdf rather than the page
  * @property CarbonImmutable $opened_at
  */
-final class ReportOpening extends Model
+final class ReportOpening extends Entity
 {
     public $timestamps = false;
 

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Core\Exposure\PlanKind;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
@@ -28,7 +27,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property-read Trigger $trigger
  * @property-read Person $person
  */
-final class ResponseModel extends Model
+final class ResponseModel extends Entity
 {
     protected $fillable = [
         'practice_id', 'dog_id', 'trigger_id', 'person_id', 'kind', 'reacts_to', 'reference_meters', 'reference_stated', 'fine_at_meters',

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Carbon\CarbonImmutable;
-use Illuminate\Database\Eloquent\Model;
 
 /**
  * Something that happened in a session besides trials: leaving, recovery, a trigger that passed, a hand-over.
@@ -18,7 +17,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property ?array<string, mixed> $data
  * @property CarbonImmutable $occurred_at
  */
-final class SessionEvent extends Model
+final class SessionEvent extends Entity
 {
     public $timestamps = false;
 

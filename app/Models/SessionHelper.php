@@ -6,7 +6,6 @@ namespace App\Models;
 
 use Carbon\CarbonImmutable;
 use Core\Field\HelperWord;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
@@ -23,7 +22,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property-read Session $session
  * @property-read Practice $practice
  */
-final class SessionHelper extends Model
+final class SessionHelper extends Entity
 {
     public $timestamps = false;
 

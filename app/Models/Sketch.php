@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use Illuminate\Database\Eloquent\Model;
 
 /**
  * A place seen from above.
@@ -17,7 +16,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property array<string, int> $passes an hour by time of day, as entered
  * @property ?string $note
  */
-final class Sketch extends Model
+final class Sketch extends Entity
 {
     protected $fillable = ['practice_id', 'place_id', 'user_id', 'layout', 'passes', 'note'];
 

@@ -9,7 +9,6 @@ use Core\Measure\LevelScale;
 use Core\Measure\SoundLevel;
 use Core\Sound\Player;
 use Core\Sound\Recording;
-use Illuminate\Database\Eloquent\Model;
 
 /**
  * What is played to a dog by one person, and how loud that was found to be.
@@ -25,7 +24,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property float $ceiling dB(A) at the dog
  * @property float $onset_seconds
  */
-final class SoundSetUp extends Model
+final class SoundSetUp extends Entity
 {
     protected $fillable = [
         'practice_id', 'response_model_id', 'user_id', 'recording', 'read_level', 'read_percent', 'shift', 'ceiling', 'onset_seconds',

@@ -6,7 +6,6 @@ namespace App\Models;
 
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Collection;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 
 /**
@@ -18,7 +17,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property bool $is_new_behavior
  * @property-read Collection<int, StepExposure> $exposures
  */
-final class Step extends Model
+final class Step extends Entity
 {
     public $timestamps = false;
 

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use Illuminate\Database\Eloquent\Model;
 
 /**
  * @property int $step_id
@@ -12,7 +11,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property ?float $number
  * @property ?string $choice
  */
-final class StepExposure extends Model
+final class StepExposure extends Entity
 {
     public $timestamps = false;
 

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Carbon\CarbonImmutable;
-use Illuminate\Database\Eloquent\Model;
 
 /**
  * How late somebody's taps, or sounds, come on one device.
@@ -19,7 +18,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property int $spread_ms
  * @property CarbonImmutable $measured_at
  */
-final class TimingDevice extends Model
+final class TimingDevice extends Entity
 {
     use OfPractice;
 

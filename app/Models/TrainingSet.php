@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Carbon\CarbonImmutable;
-use Illuminate\Database\Eloquent\Model;
 
 /**
  * A run of trials between breaks. ("Set" alone is too easily read as a verb or a collection.)
@@ -16,7 +15,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property CarbonImmutable $started_at
  * @property ?CarbonImmutable $ended_at
  */
-final class TrainingSet extends Model
+final class TrainingSet extends Entity
 {
     public $timestamps = false;
 

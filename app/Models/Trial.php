@@ -10,7 +10,6 @@ use Core\Sign\FoodTaken;
 use Core\Sign\Outcome;
 use Core\Sign\TurnLatency;
 use Illuminate\Database\Eloquent\Collection;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 
@@ -58,7 +57,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property-read Collection<int, TrialTrait> $traits
  * @property-read Collection<int, TrialCorrection> $corrections
  */
-final class Trial extends Model
+final class Trial extends Entity
 {
     public $timestamps = false;
 

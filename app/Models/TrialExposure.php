@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use Illuminate\Database\Eloquent\Model;
 
 /**
  * @property int $trial_id
@@ -13,7 +12,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property ?float $number
  * @property ?string $choice
  */
-final class TrialExposure extends Model
+final class TrialExposure extends Entity
 {
     public $timestamps = false;
 

@@ -4,13 +4,12 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use Illuminate\Database\Eloquent\Model;
 
 /**
  * @property int $trial_id
  * @property string $sign
  */
-final class TrialSign extends Model
+final class TrialSign extends Entity
 {
     public $timestamps = false;
 

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use Illuminate\Database\Eloquent\Model;
 
 /**
  * Something about who was met in a trial.
@@ -12,7 +11,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property int $trial_id
  * @property string $trait
  */
-final class TrialTrait extends Model
+final class TrialTrait extends Entity
 {
     public $timestamps = false;
 

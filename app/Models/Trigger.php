@@ -6,7 +6,6 @@ namespace App\Models;
 
 use Core\Exposure\PlanKind;
 use Illuminate\Database\Eloquent\Collection;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 
 /**
@@ -22,7 +21,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property ?string $note
  * @property-read Collection<int, TriggerTrait> $traits
  */
-final class Trigger extends Model
+final class Trigger extends Entity
 {
     protected $fillable = ['practice_id', 'dog_id', 'name', 'kind', 'motive', 'named_by', 'note'];
 

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use Illuminate\Database\Eloquent\Model;
 
 /**
  * One trait that may matter: size, beard or hat, wheels, speed.
@@ -13,7 +12,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property string $name
  * @property string $value
  */
-final class TriggerTrait extends Model
+final class TriggerTrait extends Entity
 {
     public $timestamps = false;
 

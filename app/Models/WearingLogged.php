@@ -8,7 +8,6 @@ use Carbon\CarbonImmutable;
 use Core\Wearing\Movement;
 use Core\Wearing\Wearing;
 use Core\Wearing\WearingSituation;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
@@ -26,7 +25,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property ?string $note
  * @property-read Person $person
  */
-final class WearingLogged extends Model
+final class WearingLogged extends Entity
 {
     public $timestamps = false;
 

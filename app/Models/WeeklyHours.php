@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use Illuminate\Database\Eloquent\Model;
 
 /**
  * Hours that come back every week: of a person, a place or a dog.
@@ -19,7 +18,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property int $from_minute
  * @property int $until_minute
  */
-final class WeeklyHours extends Model
+final class WeeklyHours extends Entity
 {
     public const FREE = 'free';
 

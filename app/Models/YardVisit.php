@@ -7,7 +7,6 @@ namespace App\Models;
 use Carbon\CarbonImmutable;
 use Core\Yard\YardDog;
 use Illuminate\Database\Eloquent\Collection;
-use Illuminate\Database\Eloquent\Model;
 
 /**
  * One visit of the practice yard.
@@ -23,7 +22,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property CarbonImmutable $started_at
  * @property ?CarbonImmutable $ended_at
  */
-final class YardVisit extends Model
+final class YardVisit extends Entity
 {
     use OfPractice;
 
