@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-
 /**
  * A dog's own order of an ordered dimension's values, easiest first.
  *

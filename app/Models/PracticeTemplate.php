@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-
 /**
  * A ladder that a practice keeps for its own use.
  *

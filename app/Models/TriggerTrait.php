@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-
 /**
  * One trait that may matter: size, beard or hat, wheels, speed.
  *

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-
 /**
  * Hours that come back every week: of a person, a place or a dog.
  *

@@ -15,6 +15,8 @@ use Core\Yard\Act;
 use Core\Yard\ActAt;
 use Core\Yard\EngineView;
 use Core\Yard\Frame;
+use Core\Yard\HandsRun;
+use Core\Yard\HandsScore;
 use Core\Yard\Posture;
 use Core\Yard\Scene;
 use Core\Yard\YardDog;
@@ -33,6 +35,8 @@ use Random\Randomizer;
 #[CoversClass(Posture::class)]
 #[CoversClass(Frame::class)]
 #[CoversClass(YardDog::class)]
+#[CoversClass(HandsRun::class)]
+#[CoversClass(HandsScore::class)]
 final class YardTest extends TestCase
 {
     /** Somebody who reads only what is drawn finds the band of a dog that shows what it feels, and not that of one that learned not to. */
@@ -78,6 +82,21 @@ final class YardTest extends TestCase
             array_slice(self::played(YardDog::Plain, 3, $acts), 0, 201), self::played(YardDog::Plain, 3, $short, 20_000),
         );
         self::assertCount(1 + YardRun::PASSES * YardRun::PASS / YardRun::TICK, self::played(YardDog::Plain, 3, [], 10_000_000));
+    }
+
+    public function test_a_band_begins_where_it_is_said_to(): void
+    {
+        foreach (Posture::BANDS as $i => $from) {
+            self::assertSame([$i, $i + 1], [Posture::bandOf($from - 0.001)->value, Posture::bandOf($from)->value]);
+        }
+        self::assertSame([0.2, 0.4, 0.6, 0.8], Posture::BANDS, 'five of the same width');
+    }
+
+    public function test_nothing_of_it_changes_unseen(): void
+    {
+        self::assertSame(
+            (string) file_get_contents(PlayedRuns::FILE), PlayedRuns::text(), 'Meant? Then write it anew, as PlayedRuns says.',
+        );
     }
 
     public function test_the_over_eager_dog_grows_with_staying_and_leaving_resets_it(): void
