@@ -130,7 +130,7 @@ final readonly class TakeInDog
         $models = [];
         foreach (glob(app_path('Models/*.php')) ?: [] as $file) {
             $class = 'App\\Models\\'.basename($file, '.php');
-            if (is_subclass_of($class, Model::class)) {
+            if (is_subclass_of($class, Model::class) && (new \ReflectionClass($class))->isFinal()) {
                 $model = new $class;
                 $models[$model->getTable()] = $model;
             }
