@@ -6,6 +6,8 @@ namespace Core\Tests\Decision;
 
 use Core\Decision\Action;
 use Core\Decision\CarryOver;
+use Core\Decision\Choices;
+use Core\Decision\Credit;
 use Core\Decision\History;
 use Core\Decision\Level;
 use Core\Decision\LoggedTrial;
@@ -15,6 +17,7 @@ use Core\Decision\RestReason;
 use Core\Decision\RuleBook;
 use Core\Decision\RuleSettings;
 use Core\Decision\SessionSummary;
+use Core\Decision\StepSize;
 use Core\Decision\Told;
 use Core\Decision\WorkingPlan;
 use Core\Exception\InvalidMeasure;
@@ -50,6 +53,35 @@ use PHPUnit\Framework\TestCase;
 #[CoversClass(WorkingPlan::class)]
 final class SmallRulesTest extends TestCase
 {
+    /** What somebody chose acts, and what they left as it was does not. */
+    public function test_a_choice_is_what_was_chosen(): void
+    {
+        $of = static fn (array $chosen): array => get_object_vars(Choices::of(static fn (string $key): string => $chosen[$key] ?? ''));
+        $usual = ['stepSize' => StepSize::Ratio, 'startsWhereItEnded' => false, 'pausesAtSmallSigns' => true, 'feedsWhenOver' => false];
+        self::assertSame($usual, $of([]));
+        foreach ([
+            'step_size' => ['yard', ['stepSize' => StepSize::Yard]], 'next_start' => ['where_ended', ['startsWhereItEnded' => true]],
+            'small_signs' => ['carry_on', ['pausesAtSmallSigns' => false]],
+            'food_when_over' => ['feed_at_once', ['feedsWhenOver' => true]],
+        ] as $key => [$chosen, $changed]) {
+            self::assertSame([...$usual, ...$changed], $of([$key => $chosen]));
+        }
+    }
+
+    /** What only one of two trials told is taken as usual, unless it is no more than the picture around what is asked. */
+    public function test_a_place_is_the_same_whoever_told_what_is_around_it(): void
+    {
+        $catalog = Fixture::catalogs()['contact'] ?? throw new \LogicException('No such catalog.');
+        [$ladder] = Fixture::laid('teeth');
+        $credit = new Credit($ladder, $catalog);
+        $asked = $ladder->step(0)->exposure;
+        self::assertArrayNotHasKey('surface', $asked->values);
+        foreach ($catalog->dimension('surface')->values as $value) {
+            self::assertTrue($credit->isSamePlace($asked, $asked->with('surface', $value->key)), $value->key);
+        }
+        self::assertFalse($credit->isSamePlace($asked->with('surface', 'mat'), $asked->with('surface', 'slippery')), 'both were told');
+    }
+
     public function test_a_session_begins_once_handler_cautions_and_foundations_are_in_order(): void
     {
         self::assertSame([], self::missing(true, [], [], [], ''));

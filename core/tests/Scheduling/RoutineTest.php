@@ -65,6 +65,7 @@ final class RoutineTest extends TestCase
         self::assertSame($daysApart, Routine::usual(PlanKind::Presence)->daysApartAt($aWeek));
     }
 
+    #[TestWith([8.0, 48.0])]
     #[TestWith([4.0, 24.0])]
     #[TestWith([2.0, 0.0])]
     public function test_a_fright_asks_for_rest_until_it_has_faded(float $upset, float $hours): void
