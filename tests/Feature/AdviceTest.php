@@ -12,6 +12,7 @@ use App\Models\AdviceGiven;
 use App\Models\Event;
 use App\Models\EventKind;
 use App\Models\Intake;
+use App\Models\Place;
 use App\Models\PracticeTemplate;
 use App\Models\Session;
 use App\Models\Trial;
@@ -113,6 +114,22 @@ final class AdviceTest extends TestCase
 
         self::assertSame('start-tested-below', $advice->reasons[0]['code']);
         self::assertSame(45.0, (float) ($advice->exposure['distance'] ?? 0.0));
+    }
+
+    public function test_a_place_where_the_plan_never_was_is_told_from_one_where_it_was(): void
+    {
+        foreach (range(1, 6) as $i) {
+            $this->log($i, 80.0, 0);
+        }
+        $places = [
+            $this->world->plan->place_id => false,
+            Place::query()->create(['practice_id' => $this->world->practice->id, 'name' => 'Quay', 'room_meters' => 150])->id => true,
+        ];
+        foreach ($places as $place => $isNew) {
+            $advice = $this->started(['place_id' => (string) $place]);
+            self::assertSame($isNew, in_array('new-place', array_column($advice->reasons, 'code'), true));
+            $this->post("/sessions/{$advice->session_id}/end");
+        }
     }
 
     #[TestWith([20, 'new-here'])]
