@@ -294,6 +294,9 @@ final class HomeworkTest extends TestCase
         ]])->assertOk()->assertJsonPath('receipts.*.result', ['kept', 'refused', 'kept', 'refused', 'kept', 'refused']);
         self::assertSame('unwell', HomeDayOff::query()->sole()->kind);
         self::assertSame(['a door', 2], [Event::query()->sole()->note, Event::query()->sole()->severity]);
+        $this->postJson("{$path}/entries", ['entries' => array_map(
+            static fn (int $severity): array => $entry(['kind' => 'scare', 'severity' => (string) $severity]), [0, 1, 4],
+        )])->assertJsonPath('receipts.*.result', ['refused', 'kept', 'kept']);
         $this->get($path)->assertSee('Not well: no practice today')->assertSee('Is the mat too far?');
         self::assertSame(1, Message::query()->count());
         $this->get('/')->assertSee('Is the mat too far?');

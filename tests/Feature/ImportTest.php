@@ -287,6 +287,24 @@ final class ImportTest extends TestCase
         self::assertSame(6101, substr_count($file, "\r\n"));
     }
 
+    /** Two minutes where no time is told, ten seconds where it was the same minute; and what was held has had its time. */
+    public function test_trials_stand_one_after_the_other(): void
+    {
+        $import = $this->imported(implode("\n", [
+            'Dog;Date;Time;Yards;Result;Stress;Held', 'Moss;3/14/2025;9:30 am;80;looked back;0;45', 'Moss;3/14/2025;9:30 am;80;looked back;0;',
+            'Moss;3/14/2025;9:30 am;80;looked back;0;12.4', 'Moss;3/16/2025;;80;looked back;0;30', 'Moss;3/16/2025;;80;looked back;0;',
+        ]));
+        $times = [];
+        foreach (Session::query()->where('import_id', $import->id)->orderBy('started_at')->get() as $session) {
+            $at = Trial::query()->where('session_id', $session->id)->orderBy('occurred_at')->get()->map(
+                static fn (Trial $one): int => $one->occurred_at->getTimestamp(),
+            )->all();
+            $times[] = array_map(static fn (int $one): int => $one - $at[0], $at);
+        }
+
+        self::assertSame([[0, 10, 33], [0, 120]], $times);
+    }
+
     public function test_a_text_can_be_matched_by_hand_or_left_out(): void
     {
         Dog::query()->create(['practice_id' => $this->world->practice->id, 'name' => 'Mossy']);

@@ -81,4 +81,11 @@ final class SignInTest extends TestCase
         self::assertStringContainsString("default-src 'self'", $policy);
         self::assertStringNotContainsString('unsafe', $policy);
     }
+
+    /** Only over a connection that is safe: a browser would not come back to one that is not. */
+    public function test_a_safe_connection_stays_one(): void
+    {
+        $this->get('http://localhost/sign-in')->assertOk()->assertHeaderMissing('Strict-Transport-Security');
+        $this->get('https://localhost/sign-in')->assertOk()->assertHeader('Strict-Transport-Security', 'max-age=31536000');
+    }
 }
