@@ -20,6 +20,8 @@ use Core\Decision\LongHold;
 use Core\Decision\Mark;
 use Core\Decision\MarkKind;
 use Core\Decision\SessionSummary;
+use Core\Exception\ErrorCode;
+use Core\Exception\InvalidLadder;
 use Core\Ladder\Criterion;
 use Core\Ladder\Step;
 use Illuminate\Foundation\Testing\RefreshDatabase;
@@ -217,6 +219,7 @@ final class AdviceTest extends TestCase
 
         self::assertSame(0, PracticeTemplate::query()->count());
         $this->get('/templates')->assertOk()->assertSee('Kites, far');
-        $this->post('/templates', ['text' => '[1, 2]'])->assertSessionHasErrors();
+        $this->post('/templates', ['text' => '[1, 2]'])
+            ->assertSessionHasErrors(['text' => words()->error(InvalidLadder::at('', ErrorCode::NotJson))]);
     }
 }

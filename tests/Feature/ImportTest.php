@@ -291,7 +291,8 @@ final class ImportTest extends TestCase
     public function test_trials_stand_one_after_the_other(): void
     {
         $import = $this->imported(implode("\n", [
-            'Dog;Date;Time;Yards;Result;Stress;Held', 'Moss;3/14/2025;9:30 am;80;looked back;0;45', 'Moss;3/14/2025;9:30 am;80;looked back;0;',
+            'Dog;Date;Time;Yards;Result;Stress;Held', 'Moss;3/14/2025;9:30 am;80;looked back;0;45',
+            'Moss;3/14/2025;9:30 am;80;looked back;0;',
             'Moss;3/14/2025;9:30 am;80;looked back;0;12.4', 'Moss;3/16/2025;;80;looked back;0;30', 'Moss;3/16/2025;;80;looked back;0;',
         ]));
         $times = [];

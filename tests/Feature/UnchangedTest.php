@@ -58,7 +58,8 @@ final class UnchangedTest extends TestCase
     /** It asks by itself, and sees what is committed: a session that nobody has begun has no version. */
     public function test_a_session_that_there_is_not_has_no_version(): void
     {
-        foreach (['SOCKET' => 'unix_socket', 'DATABASE' => 'database', 'USERNAME' => 'username', 'PASSWORD' => 'password'] as $name => $key) {
+        $named = ['SOCKET' => 'unix_socket', 'DATABASE' => 'database', 'USERNAME' => 'username', 'PASSWORD' => 'password'];
+        foreach ($named as $name => $key) {
             putenv("DB_{$name}=".Config::string("database.connections.mariadb.{$key}"));
         }
         self::assertNull(Unchanged::version(PHP_INT_MAX));

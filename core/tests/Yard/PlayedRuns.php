@@ -61,7 +61,8 @@ final class PlayedRuns
     }
 
     /**
-     * How it is after three seconds, what it shows in the mean, and for how many of its tenths it was away, looked back, loaded, was over, answered and ate.
+     * How it is after three seconds, what it shows in the mean, and for how many of its tenths it was away, looked back, loaded, was over,
+     * answered and ate.
      *
      * @param  non-empty-list<Frame>  $frames
      */
@@ -71,7 +72,8 @@ final class PlayedRuns
         $times = static fn (\Closure $is): string => (string) (count(array_filter($frames, $is)) ?: '·');
 
         return sprintf(
-            '%5.1f  %5.2f m  %.4f  %.3f  %s', $last->at / 1000.0, $last->meters(), $last->arousal, array_sum($last->posture->toArray()) / 6.0,
+            '%5.1f  %5.2f m  %.4f  %.3f  %s', $last->at / 1000.0, $last->meters(), $last->arousal,
+            array_sum($last->posture->toArray()) / 6.0,
             implode(' ', array_map($times, [
                 static fn (Frame $one): bool => $one->isAway, static fn (Frame $one): bool => $one->looksBack,
                 static fn (Frame $one): bool => $one->isLoading, static fn (Frame $one): bool => $one->isOver,
