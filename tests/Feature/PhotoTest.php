@@ -14,6 +14,7 @@ use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\Storage;
 use PHPUnit\Framework\Attributes\CoversClass;
+use PHPUnit\Framework\Attributes\TestWith;
 use Tests\TestCase;
 
 #[CoversClass(Picture::class)]
@@ -49,6 +50,24 @@ final class PhotoTest extends TestCase
         self::assertLessThan(60, (imagecolorat($image, 300, 1160) >> 16) & 0xFF);
     }
 
+    /** Upside down, and held the other way round: orientations 3 and 8. */
+    #[TestWith([3, 60, 40, 50, 20])]
+    #[TestWith([8, 40, 60, 20, 50])]
+    #[TestWith([1, 60, 40, 10, 20])]
+    public function test_a_photo_stands_upright_however_the_phone_was_held(int $orientation, int $width, int $height, int $x, int $y): void
+    {
+        $path = (string) tempnam(sys_get_temp_dir(), 'photo');
+        file_put_contents($path, $this->sideways(60, 40, $orientation));
+        $picture = Picture::of($path);
+        unlink($path);
+        $image = imagecreatefromstring($picture->jpeg);
+        self::assertNotFalse($image);
+
+        self::assertSame([$width, $height], [$picture->width, $picture->height]);
+        self::assertGreaterThan(200, (imagecolorat($image, $x, $y) >> 16) & 0xFF, 'what was white at its left');
+        self::assertLessThan(60, (imagecolorat($image, $width - 1 - $x, $height - 1 - $y) >> 16) & 0xFF);
+    }
+
     public function test_a_new_photo_takes_the_place_of_the_old_and_it_can_be_taken_out(): void
     {
         $world = World::make();
@@ -78,8 +97,11 @@ final class PhotoTest extends TestCase
             $this->post("/dogs/{$world->dog->id}/photo", ['photo' => $this->upload($content)])->assertSessionHasErrors('photo');
         }
         $this->post("/dogs/{$world->dog->id}/photo", ['photo' => 'a word'])->assertSessionHasErrors('photo');
-        $this->post("/dogs/{$world->dog->id}/photo", ['photo' => UploadedFile::fake()->create('big.jpg', 10_241)])
-            ->assertSessionHasErrors('photo');
+        foreach ([10_240 => 'no photo we can read', 10_241 => 'at most 10 MB'] as $kilobytes => $told) {
+            $this->post("/dogs/{$world->dog->id}/photo", ['photo' => UploadedFile::fake()->create('big.jpg', $kilobytes)])
+                ->assertSessionHasErrors('photo');
+            self::assertStringContainsString($told, (string) session('errors')?->first('photo'));
+        }
         self::assertSame([0, []], [Photo::query()->count(), $this->disk->allFiles()]);
     }
 
@@ -121,8 +143,8 @@ final class PhotoTest extends TestCase
         return UploadedFile::fake()->createWithContent('photo.jpg', $content);
     }
 
-    /** A JPEG, white at its left and black at its right, that says the phone was held sideways (orientation 6), and more. */
-    private function sideways(int $width, int $height): string
+    /** A JPEG, white at its left and black at its right, that says how the phone was held (6: sideways), and more. */
+    private function sideways(int $width, int $height, int $orientation = 6): string
     {
         $image = imagecreatetruecolor(max(1, $width), max(1, $height));
         self::assertNotFalse($image);
@@ -130,7 +152,7 @@ final class PhotoTest extends TestCase
         ob_start();
         imagejpeg($image, null, 95);
         $jpeg = (string) ob_get_clean();
-        $tiff = "II*\0".pack('V', 8).pack('v', 1).pack('vvVvv', 0x0112, 3, 1, 6, 0).pack('V', 0).'secret place';
+        $tiff = "II*\0".pack('V', 8).pack('v', 1).pack('vvVvv', 0x0112, 3, 1, $orientation, 0).pack('V', 0).'secret place';
 
         return "\xFF\xD8\xFF\xE1".pack('n', strlen($tiff) + 8)."Exif\0\0".$tiff.substr($jpeg, 2);
     }

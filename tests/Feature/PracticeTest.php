@@ -21,6 +21,7 @@ use App\Models\Role;
 use App\Models\Session;
 use App\Models\TimingDevice;
 use App\Models\TimingRound;
+use App\Models\TrailAction;
 use App\Models\TrailEntry;
 use App\Models\Trial;
 use App\Models\User;
@@ -251,6 +252,10 @@ final class PracticeTest extends TestCase
         self::assertStringNotContainsString('Bryn', $invitation->name.$person->refresh()->name.$user->refresh()->name);
         self::assertStringNotContainsString('bryn', $invitation->email.$user->email);
         self::assertNotNull($user->disabled_at);
+        self::assertSame(
+            ["person:{$person->id}"], TrailEntry::query()->where('action', TrailAction::Erased)->pluck('subject')->all(),
+            'and that it was done',
+        );
     }
 
     public function test_a_household_erased_is_named_in_no_report(): void

@@ -38,6 +38,8 @@ final class FoodTest extends TestCase
     {
         $food = SessionFood::of(DailyEnergy::of(10.0, new LifeStage('adult', 1.6), Share::of(0.1)), 60, 1.0, 1, 0.8, 3.5, 3.6);
 
+        $day = DailyEnergy::of(10.0, new LifeStage('adult', 1.6), Share::of(0.1));
+        self::assertEqualsWithDelta([393.6, 629.8, 62.98], [$day->resting, $day->need, $day->treats], 0.06);
         self::assertSame([65, 22], [$food->needed, $food->allowed]);
         self::assertEqualsWithDelta(52.0, $food->grams, 1e-9);
         self::assertEqualsWithDelta(182.0, $food->kcal, 1e-9);

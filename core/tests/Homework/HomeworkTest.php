@@ -95,6 +95,15 @@ final class HomeworkTest extends TestCase
         yield 'over the night the clocks go back' => [1260, 420, '2026-10-24 23:00', '2026-10-25 07:00'];
     }
 
+    #[TestWith([-1, 0])]
+    #[TestWith([0, 1440])]
+    public function test_quiet_hours_are_minutes_of_a_day(int $from, int $until): void
+    {
+        self::assertSame(['from' => 0, 'until' => 1439], get_object_vars(new QuietHours(0, 1439)));
+        $this->expectException(\LogicException::class);
+        new QuietHours($from, $until);
+    }
+
     #[DataProvider('hours')]
     public function test_quiet_hours_are_kept(int $from, int $until, string $at, string $sent): void
     {
