@@ -409,7 +409,7 @@ final class IntakeAndPlanningTest extends TestCase
         $this->post($handover, ['to_person' => $this->world->plan->responseModel->person_id])->assertSessionHasErrors('to_person');
         $this->post($handover, ['to_person' => $second->id])->assertSessionHasNoErrors();
         $copy = Plan::query()->where('handed_over_from', $this->world->plan->id)->sole();
-        self::assertSame($top, $copy->handed_over_held);
+        self::assertSame([$top, $this->world->plan->place_id], [$copy->handed_over_held, $copy->place_id]);
         self::assertNotSame($this->world->plan->response_model_id, $copy->response_model_id, 'progress belongs to a dog and a person');
         $this->get("/plans/{$copy->id}")->assertOk()->assertSee('Merryn')
             ->assertSee("is known from the work with {$this->world->plan->responseModel->person->name}");
@@ -421,6 +421,10 @@ final class IntakeAndPlanningTest extends TestCase
         $third = Person::query()->create(['practice_id' => $this->world->practice->id, 'name' => 'Denzil']);
         $this->post($handover, ['to_person' => $third->id, 'disliked' => '1']);
         self::assertSame(-1, Plan::query()->latest('id')->firstOrFail()->handed_over_held);
+        $this->world->plan->place?->update(['archived_at' => now()]);
+        $fourth = Person::query()->create(['practice_id' => $this->world->practice->id, 'name' => 'Morwenna']);
+        $this->post($handover, ['to_person' => $fourth->id])->assertSessionHasNoErrors();
+        self::assertNull(Plan::query()->latest('id')->firstOrFail()->place_id, 'nobody goes there any more');
     }
 
     public function test_a_dogs_own_order_is_used_in_all_its_plans(): void

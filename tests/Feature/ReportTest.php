@@ -11,6 +11,7 @@ use App\Models\ReportKind;
 use App\Models\ReportLink;
 use App\Models\Role;
 use App\Models\Session;
+use App\Models\Trial;
 use App\People\ErasePerson;
 use App\Report\ComposeReport;
 use App\Report\DrawPdf;
@@ -60,6 +61,24 @@ final class ReportTest extends TestCase
         $page->assertSeeInOrder(['Shown to be fine', 'Kites', "70\u{00A0}m", '2', 'Kites: child', "70\u{00A0}m", '1'], false);
         $page->assertSee("7 quiet trials without food and a turn asked, the nearest at 53\u{00A0}m; 2 shown to be fine.");
         $page->assertSee('Quiet is not the same as fine')->assertSee("in 1 trial, as far away as 65\u{00A0}m");
+    }
+
+    /** Those seen most, lately and before together, come first. */
+    public function test_a_vet_reads_signs_by_how_often_they_were_seen(): void
+    {
+        $seen = [
+            [70, ['yawn']], [65, ['yawn', 'hackles']], [50, ['hackles']], [5, ['brow.wrinkled']], [4, ['brow.wrinkled']], [3, ['hackles']],
+        ];
+        foreach ($seen as [$daysAgo, $signs]) {
+            $this->log(60.0, ['signs' => $signs, 'band' => 2, 'outcome' => 'watched']);
+            Trial::query()->latest('id')->limit(1)->update(['occurred_at' => now()->subDays($daysAgo)]);
+        }
+        $row = static fn (string $sign, string $lately, string $before): array => [$sign, "{$lately} of 4", "{$before} of 2"];
+
+        $this->get("{$this->dog}/reports/vet")->assertOk()->assertSeeInOrder([
+            ...$row('Hair raised along the back', '2', '1'), ...$row('Loading: brow wrinkled, ears fixed forward', '2', '0'),
+            ...$row('Yawn out of context', '0', '2'),
+        ]);
     }
 
     /** @return iterable<string, array{ReportKind}> */

@@ -52,6 +52,25 @@ final class ScriptTest extends TestCase
         self::assertNotEquals($this->part(Drill::LickAmong), $this->part(Drill::LickAmong, seed: 2));
     }
 
+    /** Every drill's beginning, its middle and what follows late marks: judged by nobody, so that nothing of it changes unseen. */
+    public function test_nothing_of_what_is_drawn_changes_unseen(): void
+    {
+        $drawn = '';
+        foreach (Drill::cases() as $drill) {
+            foreach ([[new DrawnDog, 0], [(new DrawnDog)->marked(Act::Bob)->marked(Act::Lick), 20]] as $i => [$dog, $before]) {
+                $drawn .= "{$drill->value}, {$before} before\n";
+                foreach ($this->part($drill, $dog, $i + 1, 6, $before) as $one) {
+                    $drawn .= rtrim(sprintf(
+                        '%-12s %6d %6d %6d  %.2f %s', $one->act->value, $one->comes, $one->from, $one->until, $one->amount,
+                        $one->wants->value ?? '',
+                    ))."\n";
+                }
+            }
+        }
+        // meant? then it is written anew from here, and the difference read
+        self::assertStringEqualsFile(__DIR__.'/drawn.txt', $drawn);
+    }
+
     public function test_late_marks_breed_head_bobs_and_good_ones_let_them_fade(): void
     {
         $late = $good = new DrawnDog;
