@@ -39,6 +39,9 @@ final class FieldTest extends TestCase
         self::assertEqualsWithDelta(5.4, GapView::byAngle(45.0, 10 * 0.9144, $walk, 0.0)->seconds, 0.1);
         self::assertEqualsWithDelta(21.0, 15.0 * $walk, 1e-9);
         self::assertEqualsWithDelta(16.3, 50 * 0.9144 / (2 * $walk), 0.05);
+        self::assertSame(
+            [1.0, 1.4, 2.7, 4.5, 5.5], array_map(static fn (Pace $pace): float => $pace->metersPerSecond(), Pace::cases()),
+        );
     }
 
     public function test_time_in_view_and_its_share_inside_the_limit_as_a_clock_finds_them(): void

@@ -46,6 +46,10 @@ final class LadderTest extends TestCase
         [$ladder] = Fixture::laid('net-muzzle');
 
         self::assertTrue($ladder->isOnWay(3, 5));
+        // nor does it matter which of the two has none: 1 is of the paw, 3 of the tool
+        [$nails] = Fixture::laid('nails');
+        $mixed = Ladder::of([...array_slice($nails->steps, 0, 4), $ladder->step(2), $nails->step(1)]);
+        self::assertSame([false, true, true], [$mixed->isOnWay(1, 3), $mixed->isOnWay(3, 4), $mixed->isOnWay(4, 5)]);
     }
 
     /** Five minutes of holding are a session's; for more, sessions are counted together. */

@@ -88,6 +88,8 @@ final class ObservationTest extends TestCase
         ];
         $fell = [...self::every(Kind::Looked, 5, 15, 6), ...self::every(Kind::Looked, 130, 10, 2)];
         yield 'two looks where six were' => [Prompt::BodyFirst, $fell, 240];
+        yield 'the two minutes before the last two' => [Prompt::BodyFirst, self::every(Kind::Looked, 95, 5, 6), 240];
+        yield 'no more than the last two' => [null, self::every(Kind::Looked, 95, 5, 6), 210];
         yield 'three looks where six were' => [null, [...$fell, self::seen(Kind::Looked, 200)], 240];
         yield 'five before: little to fall from' => [null, array_slice($fell, 1), 240];
         yield 'at another place nothing has fallen' => [null, [...$fell, self::segment(SegmentKind::Spot, 235)], 240];
