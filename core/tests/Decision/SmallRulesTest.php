@@ -56,6 +56,7 @@ final class SmallRulesTest extends TestCase
     /** What somebody chose acts, and what they left as it was does not. */
     public function test_a_choice_is_what_was_chosen(): void
     {
+        /** @param array<string, string> $chosen */
         $of = static fn (array $chosen): array => get_object_vars(Choices::of(static fn (string $key): string => $chosen[$key] ?? ''));
         $usual = ['stepSize' => StepSize::Ratio, 'startsWhereItEnded' => false, 'pausesAtSmallSigns' => true, 'feedsWhenOver' => false];
         self::assertSame($usual, $of([]));

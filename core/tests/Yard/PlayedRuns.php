@@ -35,7 +35,8 @@ final class PlayedRuns
         'busy' => ['nearer', 'show', 'mark', 'feed', 'cue', 'count', 'farther', 'nearer', 'walk_off', 'return', 'nearer'],
     ];
 
-    private const EVERY = 3000;
+    /** Ticks to a line. */
+    private const EVERY = 30;
 
     public static function text(): string
     {
@@ -50,7 +51,7 @@ final class PlayedRuns
                     : HandsRun::played($dog, $chance, $acts, HandsRun::LENGTH);
                 $score = $isPath ? YardScore::of($dog, $frames, $acts) : HandsScore::of($frames, $acts);
                 $lines[] = "# {$dog->value}, {$learner}";
-                foreach (array_chunk($frames, intdiv(self::EVERY, YardRun::TICK)) as $some) {
+                foreach (array_chunk($frames, self::EVERY) as $some) {
                     $lines[] = self::line($some);
                 }
                 $lines[] = (string) json_encode(get_object_vars($score), JSON_THROW_ON_ERROR);
@@ -69,7 +70,11 @@ final class PlayedRuns
     private static function line(array $frames): string
     {
         $last = $frames[count($frames) - 1];
-        $times = static fn (\Closure $is): string => (string) (count(array_filter($frames, $is)) ?: '·');
+        $times = static function (\Closure $is) use ($frames): string {
+            $count = count(array_filter($frames, $is));
+
+            return $count === 0 ? '·' : (string) $count;
+        };
 
         return sprintf(
             '%5.1f  %5.2f m  %.4f  %.3f  %s', $last->at / 1000.0, $last->meters(), $last->arousal,
