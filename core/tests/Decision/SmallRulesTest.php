@@ -56,16 +56,17 @@ final class SmallRulesTest extends TestCase
     /** What somebody chose acts, and what they left as it was does not. */
     public function test_a_choice_is_what_was_chosen(): void
     {
-        /** @param array<string, string> $chosen */
-        $of = static fn (array $chosen): array => get_object_vars(Choices::of(static fn (string $key): string => $chosen[$key] ?? ''));
+        $of = static fn (string $chosen, string $option): array => get_object_vars(Choices::of(
+            static fn (string $key): string => $key === $chosen ? $option : '',
+        ));
         $usual = ['stepSize' => StepSize::Ratio, 'startsWhereItEnded' => false, 'pausesAtSmallSigns' => true, 'feedsWhenOver' => false];
-        self::assertSame($usual, $of([]));
+        self::assertSame($usual, $of('', ''));
         foreach ([
             'step_size' => ['yard', ['stepSize' => StepSize::Yard]], 'next_start' => ['where_ended', ['startsWhereItEnded' => true]],
             'small_signs' => ['carry_on', ['pausesAtSmallSigns' => false]],
             'food_when_over' => ['feed_at_once', ['feedsWhenOver' => true]],
         ] as $key => [$chosen, $changed]) {
-            self::assertSame([...$usual, ...$changed], $of([$key => $chosen]));
+            self::assertSame([...$usual, ...$changed], $of($key, $chosen));
         }
     }
 
