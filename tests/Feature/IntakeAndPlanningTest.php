@@ -419,8 +419,10 @@ final class IntakeAndPlanningTest extends TestCase
 
         $copy->delete();
         $third = Person::query()->create(['practice_id' => $this->world->practice->id, 'name' => 'Denzil']);
-        $this->post($handover, ['to_person' => $third->id, 'disliked' => '1']);
-        self::assertSame(-1, Plan::query()->latest('id')->firstOrFail()->handed_over_held);
+        $this->post($handover, ['to_person' => $third->id, 'disliked' => '1'])->assertSessionHasNoErrors();
+        $disliked = Plan::query()->where('handed_over_from', $this->world->plan->id)->sole();
+        self::assertSame(-1, $disliked->handed_over_held);
+        self::assertSame($top, app(PlanReader::class)->read($disliked)->ladder->top(), 'the same way: a floor is where hands begin');
         $this->world->plan->place?->update(['archived_at' => now()]);
         $fourth = Person::query()->create(['practice_id' => $this->world->practice->id, 'name' => 'Morwenna']);
         $this->post($handover, ['to_person' => $fourth->id])->assertSessionHasNoErrors();

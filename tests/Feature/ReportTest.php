@@ -67,7 +67,7 @@ final class ReportTest extends TestCase
     public function test_a_vet_reads_signs_by_how_often_they_were_seen(): void
     {
         $seen = [
-            [70, ['yawn']], [65, ['yawn', 'hackles']], [50, ['hackles']], [5, ['brow.wrinkled']], [4, ['brow.wrinkled']], [3, ['hackles']],
+            [70, ['yawn']], [65, ['yawn', 'hackles']], [55, ['brow.wrinkled']], [50, ['hackles']], [5, ['brow.wrinkled']], [3, ['hackles']],
         ];
         foreach ($seen as [$daysAgo, $signs]) {
             $this->log(60.0, ['signs' => $signs, 'band' => 2, 'outcome' => 'watched']);
