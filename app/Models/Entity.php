@@ -10,8 +10,8 @@ use Illuminate\Database\Eloquent\Model;
 abstract class Entity extends Model
 {
     /**
-     * By name only. The framework also looks at each of a model's five hundred methods for attributes, which none of ours has: a fifth of
-     * a millisecond for each kind of record that a page touches, a tenth of what many pages take.
+     * By name only. The framework also looks at each of a model's five hundred methods for attributes, which none of ours has: that takes
+     * longer than all else of it, for each kind of record that a request touches.
      */
     protected static function bootTraits(): void
     {

@@ -36,9 +36,9 @@ final class FoodTest extends TestCase
      */
     public function test_a_session_worked_by_hand(): void
     {
-        $food = SessionFood::of(DailyEnergy::of(10.0, new LifeStage('adult', 1.6), Share::of(0.1)), 60, 1.0, 1, 0.8, 3.5, 3.6);
-
         $day = DailyEnergy::of(10.0, new LifeStage('adult', 1.6), Share::of(0.1));
+        $food = SessionFood::of($day, 60, 1.0, 1, 0.8, 3.5, 3.6);
+
         self::assertEqualsWithDelta([393.6, 629.8, 62.98], [$day->resting, $day->need, $day->treats], 0.06);
         self::assertSame([65, 22], [$food->needed, $food->allowed]);
         self::assertEqualsWithDelta(52.0, $food->grams, 1e-9);
