@@ -157,7 +157,7 @@ return [
             'what' => 'How much risk a plan accepts in one trial: usual, or extra careful for a bite history, a dog that hides its signs, or children near. The cap is a brake on going on, never a reason to leave a place where the dog is calm.',
             'why' => 'What really happens is a fraction of the cap. Tighter caps cost more sessions than they save reactions.',
             'differ' => 'Some go by the first sign alone. The cap is yours to set, within bounds.',
-            'numbers' => 'Usual: struggling or worse 5 %, reacting 1 %. Extra careful: 3 % and 0.5 %. Never looser than 10 % and 2 %. New ground is tried at 0.8 of the cap at most.',
+            'numbers' => 'Usual: struggling or worse 5 %, reacting 1 %. Extra careful: 3 % and 0.5 %. Never looser than 10 % and 2 %. New ground is tried at half of it at most.',
             'source' => 'Our own working figures, from simulated dogs; no promise.',
         ],
         'criterion' => [
@@ -170,7 +170,7 @@ return [
         ],
         'advances' => [
             'title' => 'New steps in a session',
-            'what' => 'At most three, or as many as you set. What was solid before does not count, and parts of a step count for one together. A dog that shows under the hand that nothing worries it (ten of ten easy, food taken gently, not one sign) may take more. Where it struggled today nothing is tried again; where it went over, once a session by half parts, and after the second time only by a trainer’s decision.',
+            'what' => 'At most three, or as many as you set. What was solid before does not count, and parts of a step count for one together. A dog that shows under the hand that nothing worries it (ten of ten easy, food taken gently, not one sign) may take more. Where it struggled today nothing is tried again; where it went over, once a session by half parts (the whole step where half of it would be less than a pace), and after the second time only by a trainer’s decision.',
             'why' => 'Moving fast is the usual mistake; grinding an easy step is the other.',
             'differ' => 'One step a session, two, or as the dog shows.',
             'source' => 'Common practice, checked with simulated dogs.',

@@ -79,7 +79,7 @@ return [
     'missing-dog' => 'The next step is still too much: it needs more practice here.',
     'missing-certainty' => [
         'trainer' => '{trials, plural,
-        =0 {Probably fine one step on, not sure enough yet. More trials here alone will not settle it: half the step, or another day.}
+        =0 {Probably fine one step on, not sure enough yet: more good ones here, or another day.}
         one {Probably fine one step on, not sure enough yet: about one more good one.}
         other {Probably fine one step on, not sure enough yet: about # more good ones.}}',
         'guardian' => 'Probably fine one step on, not sure enough yet: stay here.',

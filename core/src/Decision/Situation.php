@@ -23,8 +23,8 @@ use Core\Sign\SignCatalog;
 /** Everything a decision may look at. The same situation always gives the same advice. */
 final readonly class Situation
 {
-    /** Of a cap: above it nothing new is tried. Going on and sending back must not meet at one number. */
-    private const NEW_GROUND_SHARE = 0.8;
+    /** Of a cap: above it nothing new is tried. Going on and sending back must not meet at one number. Measured in bench/policies. */
+    private const NEW_GROUND_SHARE = 0.5;
 
     /** Times a cap that the likely risk of part of a step may be. A working value, measured in bench/policies. */
     private const PART_TIMES = 2.0;
@@ -109,7 +109,13 @@ final readonly class Situation
     public function allowsNew(Exposure $exposure): bool
     {
         return $this->work === Work::Skill || $this->model !== null
-            && $this->caps->scaled(self::NEW_GROUND_SHARE, self::NEW_GROUND_SHARE)->allow($this->model->risk($exposure, $this->day()));
+            && $this->capsOfNew()->allow($this->model->risk($exposure, $this->day()));
+    }
+
+    /** The caps that something new is tried under. */
+    public function capsOfNew(): RiskCaps
+    {
+        return $this->caps->scaled(self::NEW_GROUND_SHARE, self::NEW_GROUND_SHARE);
     }
 
     /**

@@ -104,7 +104,7 @@ final readonly class WarmUp
             return $this->afterReaction($situation, $way);
         }
         if ($history->tested !== null) {
-            return [...self::byTest($history->tested, $way), true];
+            return [...self::byTest($situation, $history->tested, $way), true];
         }
         if ($history->solid === null && $history->givenHeld >= 0) {
             $step = min(self::inFirstThird($situation), $history->givenHeld);
@@ -128,10 +128,16 @@ final readonly class WarmUp
     }
 
     /** @return array{Level, non-empty-list<Reason>} */
-    private static function byTest(Tested $tested, Way $way): array
+    private static function byTest(Situation $situation, Tested $tested, Way $way): array
     {
+        if ($tested->passed !== null && $tested->doubt === null) {
+            return [$tested->passed, [Reason::of(ReasonCode::StartTested)]];
+        }
         if ($tested->passed !== null) {
-            return [$tested->passed, [Reason::of($tested->doubt === null ? ReasonCode::StartTested : ReasonCode::StartTestedBelow)]];
+            // under the hand tests are the ladder's own steps: what passed is a step below the doubt
+            $easier = $situation->work === Work::Exposure ? $way->below($tested->passed, 1) : null;
+
+            return [$tested->notBeyond($easier ?? $tested->passed), [Reason::of(ReasonCode::StartTestedBelow)]];
         }
         $doubt = $tested->doubt ?? throw new \LogicException('A test passes or raises a doubt.');
 

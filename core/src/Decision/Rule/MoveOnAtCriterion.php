@@ -95,18 +95,21 @@ final readonly class MoveOnAtCriterion implements Rule
             ? Reason::of(ReasonCode::Bold)
             : Reason::of(ReasonCode::Advances, count: $ground->steps() + 1, most: $situation->settings->mostAdvances);
         $part = (new Way($situation))->part($level, $next);
-        $barred = $ground->bars($next);
-        $isPartOpen = $part !== null && $ground->bars($part) === null;
+        $partBarred = $part === null ? null : $ground->bars($part);
+        $isPartOpen = $part !== null && $partBarred === null;
+        // nobody can tell half a pace from none: there the step is its own part
+        $needsParts = $part !== null && $ground->needsParts($next);
+        $barred = $ground->bars($next) ?? ($needsParts ? $partBarred : null);
         // under the hand a step has a name, and the dog's own consent comes before any figure
         $isAllowed = $situation->allowsNew($next->exposure)
             || $situation->work === Work::Contact && $situation->allowsPart($next->exposure);
-        if ($barred === null && $isAllowed && ! $ground->needsParts($next)) {
+        if ($barred === null && $isAllowed && ! $needsParts) {
             return $situation->advise(Action::Advance, $next, [$met, $counted, ...$situation->riskReasons($next->exposure)]);
         }
         if ($part !== null && $isPartOpen && $situation->allowsPart($part->exposure)) {
             return $situation->advise(Action::Split, $part, [$met, $counted, ...$situation->riskReasons($part->exposure)]);
         }
-        $try = $barred === null && ! $ground->needsParts($next) ? $part ?? $next : $part;
+        $try = $barred === null && ! $needsParts ? $part ?? $next : $part;
         if ($try !== null && $ground->bars($try) === null && ! $ground->forbidsTrying($try) && $this->isCalmLongEnough($situation)) {
             return $situation->advise($try === $next ? Action::Advance : Action::Split, $try, [
                 Reason::of(ReasonCode::CalmLongEnough, count: $situation->run()), $counted, ...$situation->riskReasons($try->exposure),
@@ -173,7 +176,7 @@ final readonly class MoveOnAtCriterion implements Rule
         }
 
         return Reason::of(ReasonCode::MissingCertainty, trials: $model->calmTrialsNeeded(
-            $level->exposure, $next->exposure, $caps, $situation->day(),
+            $level->exposure, $next->exposure, $situation->capsOfNew(), $situation->day(),
         ));
     }
 }
