@@ -12,8 +12,8 @@ final readonly class History
     /** Sessions without gain after which a plateau is named. Common practice. */
     public const PLATEAU_SESSIONS = 10;
 
-    /** Days that a place where the dog went over is remembered. */
-    private const OVER_DAYS = 60;
+    /** Days that a place where the dog went over or struggled is remembered: it learns elsewhere meanwhile. */
+    private const HARD_DAYS = 60;
 
     /** Of the latest sessions, in which anything negative makes the next start easier. */
     private const RECENT_SESSIONS = 3;
@@ -24,7 +24,7 @@ final readonly class History
     /**
      * @param  ?Level  $solid  the hardest level that is solid; it may lie between two steps
      * @param  list<array{level: Level, sessions: positive-int}>  $struggles  levels that were not solid since, and in how many sessions
-     *    the dog struggled or went over there
+     *    of the last two months the dog struggled or went over there
      * @param  list<array{level: Level, times: positive-int}>  $overs  levels at which it went over in the last two months
      * @param  non-negative-int  $reactionStreak  latest sessions in a row that held a reaction, and reactions elsewhere since
      * @param  non-negative-int  $hardLately  of the latest three sessions, those that held struggling or worse
@@ -94,6 +94,7 @@ final readonly class History
                 $helped[$key] = ($helped[$key] ?? 0) + $times;
             }
             $metNow = $struggledNow = $metTogether = [];
+            $isRemembered = $newestDay - $session->dayNumber <= self::HARD_DAYS;
             foreach ($session->longHolds as $hold) {
                 $key = $hold->level->key();
                 $longHolds[$key] = $hold->after($longHolds[$key] ?? []);
@@ -115,14 +116,14 @@ final readonly class History
                     $solids = array_filter($solids, static fn (Level $solid): bool => $mark->level->isHarderThan($solid));
                     $struggledNow[$key] = $mark->level;
                 }
-                if ($mark->kind === MarkKind::Over && $newestDay - $session->dayNumber <= self::OVER_DAYS) {
+                if ($mark->kind === MarkKind::Over && $isRemembered) {
                     $overs[$key] = ['level' => $mark->level, 'times' => ($overs[$key]['times'] ?? 0) + 1];
                 }
             }
             foreach (array_keys($metNow) as $step) {
                 $daysMet[$step][] = $session->dayNumber;
             }
-            foreach ($struggledNow as $key => $level) {
+            foreach ($isRemembered ? $struggledNow : [] as $key => $level) {
                 $struggles[$key] = ['level' => $level, 'sessions' => ($struggles[$key]['sessions'] ?? 0) + 1];
             }
             $solid = self::hardest($solids);

@@ -79,6 +79,19 @@ final class WarmUpTest extends TestCase
         self::assertSame(2, History::ofSessions([$over(0), $over(1)], 1.0, null)->oversUpTo(self::level(2)));
     }
 
+    /** It cannot become solid while it may not be tried: without an end a wall would stand for ever, whatever the dog learns short of it. */
+    public function test_and_so_is_a_wall(): void
+    {
+        $session = static fn (int $day, Mark ...$marks): SessionSummary =>
+            new SessionSummary(10, array_values($marks), false, false, true, dayNumber: $day);
+        $struggled = new Mark(MarkKind::Struggled, self::level(2));
+        $sessions = static fn (int $day): int => History::ofSessions([
+            $session(0, $struggled), $session(1, $struggled), $session(2, $struggled), $session($day),
+        ], 1.0, null)->sessionsStruggledUpTo(self::level(2));
+
+        self::assertSame([3, 2], [$sessions(60), $sessions(61)]);
+    }
+
     public function test_sessions_without_gain_are_those_since_the_hardest_solid_level(): void
     {
         $at = static fn (int $step): SessionSummary => self::session([self::mark($step, true)]);
