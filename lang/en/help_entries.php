@@ -157,7 +157,7 @@ return [
             'what' => 'How much risk a plan accepts in one trial: usual, or extra careful for a bite history, a dog that hides its signs, or children near. The cap is a brake on going on, never a reason to leave a place where the dog is calm.',
             'why' => 'What really happens is a fraction of the cap. Tighter caps cost more sessions than they save reactions.',
             'differ' => 'Some go by the first sign alone. The cap is yours to set, within bounds.',
-            'numbers' => 'Usual: struggling or worse 5 %, reacting 1 %. Extra careful: 3 % and 0.5 %. Never looser than 10 % and 2 %. New ground is tried at half of it at most.',
+            'numbers' => 'Usual: struggling or worse 5 %, reacting 1 %. Extra careful: 3 % and 0.5 %. Never looser than 10 % and 2 %. New ground is tried at half of the cap at most.',
             'source' => 'Our own working figures, from simulated dogs; no promise.',
         ],
         'criterion' => [
