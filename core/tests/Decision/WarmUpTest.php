@@ -79,7 +79,7 @@ final class WarmUpTest extends TestCase
         self::assertSame(2, History::ofSessions([$over(0), $over(1)], 1.0, null)->oversUpTo(self::level(2)));
     }
 
-    /** It cannot become solid while it may not be tried: without an end a wall would stand for ever, whatever the dog learns short of it. */
+    /** It cannot become solid while it may not be tried: it would stand for ever, whatever the dog learns short of it. */
     public function test_and_so_is_a_wall(): void
     {
         $session = static fn (int $day, Mark ...$marks): SessionSummary =>
