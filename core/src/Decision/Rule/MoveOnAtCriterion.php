@@ -110,7 +110,7 @@ final readonly class MoveOnAtCriterion implements Rule
             return $situation->advise(Action::Split, $part, [$met, $counted, ...$situation->riskReasons($part->exposure)]);
         }
         $try = $barred === null && ! $needsParts ? $part ?? $next : $part;
-        if ($try !== null && $ground->bars($try) === null && ! $ground->forbidsTrying($try) && $this->isCalmLongEnough($situation)) {
+        if ($try !== null && ($try === $next || $isPartOpen) && ! $ground->forbidsTrying($try) && $this->isCalmLongEnough($situation)) {
             return $situation->advise($try === $next ? Action::Advance : Action::Split, $try, [
                 Reason::of(ReasonCode::CalmLongEnough, count: $situation->run()), $counted, ...$situation->riskReasons($try->exposure),
             ]);
