@@ -145,7 +145,7 @@ return [
     'start-after-reaction' => 'The last session held a reaction: clearly easier than where it happened, and than what was solid.',
     'start-after-outside' => 'It reacted last time to something from outside: a little easier than where that was.',
     'start-reaction-elsewhere' => 'It reacted outside the sessions since: an easier start today.',
-    'start-eased' => 'A little easier still: what we know of this dog asks for it today.',
+    'start-eased' => 'A little easier than usual: what we know of this dog asks for it today.',
     'start-tested' => 'It passed both questions there in the test.',
     'start-tested-below' => 'Easier than the first doubt of the test.',
     'start-told' => 'It has been fine there for weeks: fine is fine.',

@@ -56,15 +56,14 @@ final readonly class WarmUp
         }
         [$level, $why, $isSure] = $start;
         $way = new Way($situation);
-        if ($upset->asksForEasier() && $history->reactionsElsewhere === 0) {
-            $level = $way->below($level, 1) ?? $level;
-            $why[] = Reason::of(ReasonCode::StillShaken);
-        }
+        $isShaken = $upset->asksForEasier() && $history->reactionsElsewhere === 0;
         $easier = self::easier($situation);
-        if ($easier !== null) {
-            $level = $way->below($level, 1) ?? $level;
-            array_unshift($why, Reason::of($easier));
-        }
+        [$level, $steps] = self::stepsBelow($way, $level, ($isShaken ? 1 : 0) + ($easier === null ? 0 : 1));
+        $why = [
+            ...($easier === null ? [] : [Reason::of($easier)]),
+            ...self::easierBy($steps, $why),
+            ...($isShaken ? [Reason::of(ReasonCode::StillShaken)] : []),
+        ];
         $why = [...$why, ...$this->heldAgainst($situation, $level)];
         $isPeek = array_filter($why, static fn (Reason $reason): bool => $reason->code === ReasonCode::Peek) !== [];
         $action = $isPeek ? Action::Peek : Action::Start;
@@ -75,6 +74,33 @@ final readonly class WarmUp
         [$level, $why] = $this->easedByModel($situation, $level, $why);
 
         return $situation->advise($action, $level, [...$why, ...$situation->riskReasons($level->exposure)]);
+    }
+
+    /** @return array{Level, int} as many steps easier as there are, at most so many, and how many that were */
+    private static function stepsBelow(Way $way, Level $from, int $most): array
+    {
+        $steps = 0;
+        while ($steps < $most && ($below = $way->below($from, 1)) !== null) {
+            $from = $below;
+            $steps++;
+        }
+
+        return [$from, $steps];
+    }
+
+    /**
+     * Who reads how many steps easier it is reads all of them.
+     *
+     * @param  non-empty-list<Reason>  $why
+     * @return non-empty-list<Reason>
+     */
+    private static function easierBy(int $steps, array $why): array
+    {
+        return array_map(static function (Reason $reason) use ($steps): Reason {
+            $back = $reason->code === ReasonCode::StartBack ? $reason->facts['back'] : null;
+
+            return is_int($back) ? Reason::of($reason->code, ...[...$reason->facts, 'back' => $back + $steps]) : $reason;
+        }, $why);
     }
 
     /** One of them: a dog is not sent to the far end for three small things. */
@@ -181,19 +207,29 @@ final readonly class WarmUp
             default => 1,
         };
         $level = $back === 0 ? $solid : $way->below($solid, $back) ?? $way->below($solid, 1) ?? $solid;
-        // along a strand it may be more of them
-        $easier = $situation->work === Work::Contact ? max($back, $solid->step - $level->step) : $back;
+        $easier = $situation->work === Work::Contact ? $solid->step - $level->step : self::stepsTaken($way, $solid, $level, $back);
         $why = match (true) {
             $history->sessionsWithoutGain >= History::PLATEAU_SESSIONS => Reason::of(
                 ReasonCode::Plateau, count: $history->sessionsWithoutGain,
             ),
-            $back === 0 => Reason::of(ReasonCode::StartWhereEnded),
+            $easier === 0 => Reason::of(ReasonCode::StartWhereEnded),
             default => Reason::of(
                 ReasonCode::StartBack, back: $easier, days: $days >= 3.0 ? (int) floor($days) : 0, hard: $history->endedWithEffort,
             ),
         };
 
         return [$level, [$why], $back === 0 && $history->hardLately === 0];
+    }
+
+    /** Of so many steps at most: fewer where the room or the ladder ends before. */
+    private static function stepsTaken(Way $way, Level $from, Level $to, int $most): int
+    {
+        $steps = 0;
+        while ($steps < $most && ($steps === 0 ? $from : $way->below($from, $steps))?->equals($to) !== true) {
+            $steps++;
+        }
+
+        return $steps;
     }
 
     /** @return Advice|array{Level, non-empty-list<Reason>, bool} the very first, or one after which nobody knows more */
@@ -245,17 +281,14 @@ final readonly class WarmUp
         $most = $situation->history->hardLately > 0 ? self::MODEL_STEPS_AFTER_HARD : self::MODEL_STEPS;
         $way = new Way($situation);
         $eased = $level;
-        for ($i = 0; $i < $most && $situation->work === Work::Exposure && $situation->model !== null && ! $situation->allows(
-            $eased->exposure,
-        ); $i++) {
-            $below = $way->below($eased, 1);
-            if ($below === null) {
-                break;
-            }
+        $steps = 0;
+        while ($steps < $most && $situation->work === Work::Exposure && $situation->model !== null
+            && ! $situation->allows($eased->exposure) && ($below = $way->below($eased, 1)) !== null) {
             $eased = $below;
+            $steps++;
         }
 
-        return $eased === $level ? [$level, $why] : [$eased, [...$why, Reason::of(ReasonCode::StartEased)]];
+        return $steps === 0 ? [$level, $why] : [$eased, [...self::easierBy($steps, $why), Reason::of(ReasonCode::StartEased)]];
     }
 
     /** The first third of the ladder: its middle. */

@@ -43,8 +43,9 @@ final readonly class Way
     public function next(Level $here): ?Level
     {
         $ladder = $this->situation->ladder;
-        if ($here->beyond < -1e-9) {
-            return $this->sized($here, Level::ofStep($ladder, $here->step));
+        $own = Level::ofStep($ladder, $here->step);
+        if ($here->beyond < -1e-9 && ($here->step === $ladder->top() || ! $this->isUnderAPart($here, $own))) {
+            return $this->sized($here, $own);
         }
         if ($here->step >= $ladder->top()) {
             return null;
@@ -156,6 +157,15 @@ final readonly class Way
     public static function paced(float $meters): float
     {
         return $meters >= 10.0 ? round($meters) : max(0.5, round(2.0 * $meters) / 2.0);
+    }
+
+    /** Whether nobody could tell a level from a harder one by walking: less than part of a step lies between. */
+    public function isUnderAPart(Level $here, Level $harder): bool
+    {
+        $nearer = self::meters($here->exposure) - self::meters($harder->exposure);
+
+        return $this->isOnlyNearer($here->exposure, $harder->exposure)
+            && $nearer < max(self::PACE_METERS, self::LEAST_PART * self::meters($here->exposure)) - 1e-9;
     }
 
     /** How many steps one level lies beyond another, where only the distance differs; null where something else does. */

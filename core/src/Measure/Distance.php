@@ -47,4 +47,20 @@ final readonly class Distance
     {
         return log($this->meters / $other->meters, 2.0);
     }
+
+    /**
+     * What a person would write on a ladder, and can pace out: whole meters from ten on, halves from four, tenths under that.
+     *
+     * Distance::fromMeters(7.8452)->rounded() is 8 m, of 12.13 it is 12 m, of 1.26 it is 1.3 m.
+     */
+    public function rounded(): self
+    {
+        $parts = match (true) {
+            $this->meters >= 10.0 => 1.0,
+            $this->meters >= 4.0 => 2.0,
+            default => 10.0,
+        };
+
+        return self::fromMeters(max(0.1, round($this->meters * $parts) / $parts));
+    }
 }

@@ -13,6 +13,7 @@ use Core\Exposure\LoadScale;
 use Core\Ladder\EqualRatioLadder;
 use Core\Ladder\Ladder;
 use Core\Ladder\Step;
+use Core\Measure\Distance;
 use Core\Measure\SoundLevel;
 use Core\Response\DogModel;
 
@@ -149,6 +150,17 @@ final readonly class Refiner
         return $level($to, 0.0) > $level($from, INF) + SoundLevel::USUAL_STEP + 0.05;
     }
 
+    /** A number that people can pace out, or read off a meter: not the exact one that makes two steps equally hard. */
+    private static function told(float|string $value, Dimension $dimension): float|string
+    {
+        return match (true) {
+            is_string($value) => $value,
+            $dimension->kind === DimensionKind::Distance => Distance::fromMeters($value)->rounded()->meters,
+            $dimension->kind === DimensionKind::SoundLevel => round(2.0 * $value) / 2.0,
+            default => round($value, 4),
+        };
+    }
+
     /** @return list<Exposure> */
     private function alongOne(Exposure $from, Exposure $to, Dimension $dimension, float $rise, int $depth): array
     {
@@ -160,9 +172,11 @@ final readonly class Refiner
             2, (int) max($steps, ceil($rise / $this->stepLogits - 1e-9)),
         ));
         if ($dimension->kind->isMeasured()) {
+            $told = array_map(static fn (float|string $value): float|string => self::told($value, $dimension), $values);
+
             return array_map(
-                static fn (float|string $value): Exposure => $from->with($dimension->key, is_float($value) ? round($value, 4) : $value),
-                $values,
+                static fn (float|string $value): Exposure => $from->with($dimension->key, $value),
+                array_values(array_diff(array_unique($told), [$start, $end])),
             );
         }
         if ($values !== []) {
@@ -195,7 +209,7 @@ final readonly class Refiner
             $reference = $this->model->scale->reference->meters;
             $ease = min(self::MAX_EASE, $rise - $this->stepLogits);
             $value = $measure->valueAt($measure->covariate($here, $reference) - $ease / $this->model->slope($measure->key), $reference);
-            $eased = $this->model->scale->catalog->settled($to->with($measure->key, round($value, 4)));
+            $eased = $this->model->scale->catalog->settled($to->with($measure->key, self::told($value, $measure)));
             if ($this->model->load($eased) < $this->model->load($to) - 0.1) {
                 return [$eased, ...$this->between($eased, $to, self::MAX_BETWEEN)];
             }
@@ -214,7 +228,7 @@ final readonly class Refiner
             $dimension = $this->model->scale->catalog->dimension($key);
             $values = $dimension->between($from->values[$key], $to->values[$key], $this->model->scale->reference->meters);
             foreach ([...$values, $to->values[$key]] as $value) {
-                $found[] = $this->model->scale->catalog->settled($from->with($key, is_float($value) ? round($value, 4) : $value));
+                $found[] = $this->model->scale->catalog->settled($from->with($key, self::told($value, $dimension)));
             }
         }
         array_push($found, ...$this->easedFirst($to, max(0.0, $high - $low) / 2.0 + $this->stepLogits));

@@ -39,7 +39,7 @@ final readonly class TemplateLayout
                 if ($start === null || $goal === null || $goal->meters >= $start->meters) {
                     throw InvalidExposure::goalNotHarder();
                 }
-                $values[DimensionKey::Distance->value] = round(self::along($start, $goal, $step->way)->meters, 4);
+                $values[DimensionKey::Distance->value] = self::along($start, $goal, $step->way)->meters;
             }
             $laid[] = new Step(Exposure::of($values, $this->catalog), $step->criterion, $step->manner);
         }
@@ -64,8 +64,15 @@ final readonly class TemplateLayout
         return $steps;
     }
 
+    /** Start and goal are as they were asked for. */
     private static function along(Distance $start, Distance $goal, float $way): Distance
     {
-        return Distance::fromMeters(min(Distance::MAX_METERS, $start->meters * ($goal->meters / $start->meters) ** $way));
+        return match ($way) {
+            0.0 => $start,
+            1.0 => $goal,
+            default => Distance::fromMeters(
+                min(Distance::MAX_METERS, $start->meters * ($goal->meters / $start->meters) ** $way),
+            )->rounded(),
+        };
     }
 }

@@ -281,15 +281,17 @@ final class WayTest extends TestCase
         self::assertSame(['handler_help', 'cue_ready'], [$ours[0]->change->dimension, $ours[0]->change->choice], 'what is ours obeys');
     }
 
-    /** From before the first step the first step is next, or what a step may be. */
-    #[TestWith([70.0, 64.0])]
-    #[TestWith([100.0, 90.0])]
-    public function test_from_before_the_first_step_it_goes_toward_it(float $meters, float $next): void
+    /** From before the first step the first step is next, or what a step may be; the one after where nobody could tell them apart. */
+    #[TestWith([70.0, 0, 64.0])]
+    #[TestWith([100.0, 0, 90.0])]
+    #[TestWith([67.4, 0, 64.0])]
+    #[TestWith([67.3, 1, 54.0])]
+    public function test_from_before_the_first_step_it_goes_toward_it(float $meters, int $step, float $next): void
     {
         $situation = self::on([64.0, 54.0]);
         $found = (new Way($situation))->next($situation->credit->exactly(Fixture::at($meters)));
 
-        self::assertSame([0, $next], [$found?->step, $found?->exposure->distance()?->meters]);
+        self::assertSame([$step, $next], [$found?->step, $found?->exposure->distance()?->meters]);
     }
 
     /** Where the next step is near, part of the way is a twentieth: less could not be told apart. */

@@ -35,6 +35,18 @@ final class DistanceTest extends TestCase
         self::assertSame([1.0, 0.9144, 0.3048], array_map(static fn (DistanceUnit $unit): float => $unit->meters(), DistanceUnit::cases()));
     }
 
+    #[TestWith([10.4, 10.0], 'whole meters from ten')]
+    #[TestWith([9.9, 10.0], 'halves under ten')]
+    #[TestWith([7.8452, 8.0], 'nobody paces that')]
+    #[TestWith([4.3, 4.5], 'halves from four')]
+    #[TestWith([3.96, 4.0], 'tenths under four')]
+    #[TestWith([1.26, 1.3], 'near by')]
+    #[TestWith([0.02, 0.1], 'never nothing')]
+    public function test_a_distance_on_a_ladder_can_be_paced_out(float $meters, float $rounded): void
+    {
+        self::assertSame($rounded, Distance::fromMeters($meters)->rounded()->meters);
+    }
+
     public function test_logits_and_probabilities_are_inverse_and_safe_far_out(): void
     {
         foreach ([1e-9, 0.01, 0.5, 0.97] as $probability) {

@@ -90,7 +90,7 @@ final class PlanningTest extends TestCase
             return;
         }
         foreach ($review->steps as $i => $step) {
-            self::assertLessThanOrEqual(0.65, $step->rise ?? 0.0, "{$key}, step {$i}: {$step->step->manner->instruction}");
+            self::assertLessThanOrEqual(0.7, $step->rise ?? 0.0, "{$key}, step {$i}: {$step->step->manner->instruction}");
         }
     }
 

@@ -66,7 +66,7 @@ final readonly class MoveOnAtCriterion implements Rule
     /** Straight to the hardest solid step whose bound fits; one step where none does: it was calm there before. */
     private function regain(Situation $situation, Level $level, Level $solid, Level $next, Reason $met): Advice
     {
-        $to = $solid->isHarderThan($next) ? $next : $solid;
+        $to = $solid->isHarderThan($next) && ! (new Way($situation))->isUnderAPart($next, $solid) ? $next : $solid;
         // step by step in a new place, with a new person, and after a hard session: what was solid then may not be now
         $isInARow = $situation->history->isNewPlace || $situation->history->givenHeld >= 0 || $situation->history->hardLately > 0;
         for ($i = $solid->step; $i > $next->step && ! $isInARow; $i--) {
