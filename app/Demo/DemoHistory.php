@@ -79,7 +79,7 @@ final readonly class DemoHistory
         );
         $slopes = [];
         foreach ($scale->dimensions as $dimension) {
-            $slopes[$dimension->key] = $dimension->slope->mode();
+            $slopes[$dimension->key] = $dimension->slope->mean();
         }
 
         return new SimulatedDog($scale, $location, [2.1, 1.6, 1.3], $slopes, 0.03, new Temperament(daySd: 0.4), $chance);

@@ -55,7 +55,7 @@ final readonly class LadderEditor
             'move' => $this->move($ladder, $at, (int) $to),
             'play' => $this->play($ladder, $subject, $model),
             'unplay' => $this->unplay($ladder, $subject),
-            'replan' => new LadderEdit((new Refiner($model))->refine($ladder), null, say(
+            'replan' => new LadderEdit((new Refiner($model, in: words()->reader->units->distance))->refine($ladder), null, say(
                 'messages.ladder_desk.laid_again_from_todays_model_steps',
             )),
             'find' => $this->find($ladder, $model, $room),
@@ -78,7 +78,7 @@ final readonly class LadderEditor
             throw InvalidLadder::at('/0', ErrorCode::NothingBeforeFirst);
         }
         $step = $ladder->step($at);
-        $half = (new Refiner($model))->half($ladder->step($at - 1)->exposure, $step->exposure)
+        $half = (new Refiner($model, in: words()->reader->units->distance))->half($ladder->step($at - 1)->exposure, $step->exposure)
             ?? throw InvalidLadder::at("/{$at}", ErrorCode::NothingBetween);
 
         return new LadderEdit(

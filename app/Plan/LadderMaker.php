@@ -20,6 +20,7 @@ use Core\Ladder\Ladder;
 use Core\Ladder\Manner;
 use Core\Ladder\Step;
 use Core\Measure\Distance;
+use Core\Measure\DistanceUnit;
 use Core\Planning\Refiner;
 use Core\Template\TemplateLayout;
 use Core\Template\TemplateStep;
@@ -59,7 +60,7 @@ final readonly class LadderMaker
     {
         $laid = $this->laid($model, $template, $start, $goal);
 
-        return (new Refiner($this->models->read($model, $laid, $now)))->refine($laid);
+        return (new Refiner($this->models->read($model, $laid, $now), in: self::unit()))->refine($laid);
     }
 
     /** A template as it is told, fitted to the ends of a ladder and nothing put between; null if it is no longer on the shelf. */
@@ -90,7 +91,7 @@ final readonly class LadderMaker
             $steps = $kept === [] ? $steps : $kept;
         }
 
-        return (new TemplateLayout($this->dogs->of($model)))->lay(
+        return (new TemplateLayout($this->dogs->of($model), self::unit()))->lay(
             $steps, $orderBy,
             $start === null ? null : Distance::fromMeters($start), $goal === null ? null : Distance::fromMeters($goal),
         );
@@ -117,12 +118,18 @@ final readonly class LadderMaker
         $ends = Ladder::of([$this->step($draft, $catalog, $draft->start), $this->step($draft, $catalog, $draft->goal)]);
         $fitted = $this->models->read($model, $ends, $now);
         if ($draft->kind !== PlanKind::Presence) {
-            return (new Refiner($fitted))->refine($ends);
+            return (new Refiner($fitted, in: self::unit()))->refine($ends);
         }
         $distances = (new EqualRatioLadder($fitted->slopePerHalving()))
-            ->between(Distance::fromMeters((float) $draft->start), Distance::fromMeters((float) $draft->goal));
+            ->paced(Distance::fromMeters((float) $draft->start), Distance::fromMeters((float) $draft->goal), self::unit());
 
         return Ladder::of(array_map(fn (Distance $distance): Step => $this->step($draft, $catalog, $distance->meters), $distances));
+    }
+
+    /** Whoever lays a ladder paces in a unit of their own. */
+    private static function unit(): DistanceUnit
+    {
+        return words()->reader->units->distance;
     }
 
     private function step(PlanDraft $draft, DimensionCatalog $catalog, ?float $value): Step

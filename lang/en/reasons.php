@@ -67,6 +67,7 @@ return [
     'advances-used' => '{count, plural, one {# new step} other {# new steps}} today, as many as planned: end on this good one.',
     'advances' => 'New step {count} of at most {most} today.',
     'regain' => 'It was solid here before: this does not count as a new step.',
+    'easy-day' => 'The last session held a reaction: a short, easy one is right today. End on this good one.',
     'bold' => 'All easy, food taken gently, not one sign today: a bold dog may take several steps in a day. One doubt ends it.',
     'calm-long-enough' => '{count} good ones here, all calm. That tells more than any forecast: a little farther.',
     'places-of-set' => '{count, plural, one {# place} other {# places}} in this set are enough. {plan, select,

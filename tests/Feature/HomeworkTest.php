@@ -196,7 +196,7 @@ final class HomeworkTest extends TestCase
         self::assertSame([[[0, 1, 1, 0, 0]], [[0, 0, 0, 1, 0]]], array_map(
             static fn (SessionEvidence $day): array => array_column($day->rows, 'counts'), $days,
         ), 'noticed once and with effort once; struggled once; without the slip and without words of one’s own');
-        self::assertSame($step->exposure['distance'] ?? null, $days[0]->rows[0]->exposure->values['distance']);
+        self::assertSame((float) ($step->exposure['distance'] ?? 0.0), $days[0]->rows[0]->exposure->values['distance']);
         self::assertEquals($trainers, $evidence($plan->responseModel));
         $this->get("/plans/{$plan->id}/limits")->assertOk();
     }

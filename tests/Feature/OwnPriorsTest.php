@@ -56,7 +56,7 @@ final class OwnPriorsTest extends TestCase
         $kept = $this->world->practice->refresh()->own_priors['presence'] ?? self::fail('It is kept.');
         self::assertSame([20, null], [$kept['dogs'], $kept['level']]);
         $this->get('/practice')->assertSee('For something at a distance, from 20 dogs:')
-            ->assertSee('Distance: weighs 3.1 times as much as usual')->assertSee('Work it out again');
+            ->assertSee('Distance: weighs 3.7 times as much as usual')->assertSee('Work it out again');
         $plan = $this->plan('After');
         self::assertEquals($kept, $plan->responseModel->inherited);
         $this->get("/plans/{$plan->id}")->assertOk()->assertSee('begins as 20 dogs of this practice have shown');

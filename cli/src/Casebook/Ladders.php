@@ -92,7 +92,7 @@ final readonly class Ladders
         $start = $plan->at('start_m')->number() > 0.0 ? $plan->at('start_m')->number() : FirstStart::of($told, $room, null)->meters;
         $goal = $plan->at('goal_m')->number(3.0);
         $slope = $catalog->dimension('distance')->slope;
-        $distances = (new EqualRatioLadder($slope->mean()))->between(
+        $distances = (new EqualRatioLadder($slope->mean()))->paced(
             Distance::fromMeters(max($start, 1.2 * $goal)), Distance::fromMeters($goal),
         );
 

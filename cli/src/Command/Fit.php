@@ -59,7 +59,7 @@ final readonly class Fit implements Command
             'cutPoints' => $model->fit->mode->cutPoints(),
             'gapsLeftOfPrior' => array_map(static fn (Share $share): float => $share->value, $left->gaps),
             'spacings' => array_map(
-                static fn (WeightedFit $fit): array => ['scale' => $fit->spacing->scale, 'weight' => $fit->weight], $model->fits,
+                static fn (WeightedFit $fit): array => ['scales' => $fit->spacing->scales, 'weight' => $fit->weight], $model->fits,
             ),
             'daySpread' => $model->spread->days, 'walk' => $model->spread->walk,
             'slopes' => $slopes,

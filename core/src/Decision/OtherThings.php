@@ -97,6 +97,6 @@ final readonly class OtherThings
         }
         $x = static fn (Exposure $of): float => $dimension->covariate($of->values[$dimension->key] ?? $dimension->usual, 1.0);
 
-        return $dimension->slope->mode() * ($x($from) - $x($to));
+        return $dimension->slope->mean() * ($x($from) - $x($to));
     }
 }

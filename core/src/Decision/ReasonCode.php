@@ -67,6 +67,7 @@ enum ReasonCode: string
     case AdvancesUsed = 'advances-used';
     case Advances = 'advances';
     case Regain = 'regain';
+    case EasyDay = 'easy-day';
     case Bold = 'bold';
     case CalmLongEnough = 'calm-long-enough';
     case PlacesOfSet = 'places-of-set';

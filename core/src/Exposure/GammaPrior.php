@@ -10,15 +10,15 @@ use Core\Measure\Digamma;
 /**
  * Gamma prior of a positive parameter (a slope, or a gap between cut points).
  *
- * With shape a > 1 its log density (a − 1)·ln x − rate·x is strictly concave, and the Laplace standard deviation is at
- * most x/√(a − 1): that is what keeps risk bounds from falling as a dimension gets harder.
+ * The density of its logarithm, a·ln x − rate·x, is strictly concave and largest at the mean; the Laplace standard deviation is at most
+ * x/√a: that is what keeps risk bounds from falling as a dimension gets harder.
  */
 final readonly class GammaPrior
 {
     private const STEPS = 8;
 
-    /** A parameter is over 0, and so is its mode. */
-    private const LEAST_MODE = 1e-3;
+    /** A parameter is over 0, and so is its mean. */
+    private const LEAST_MEAN = 1e-3;
 
     /** Of one that was fitted: log-concave, and never surer than sixty trials or dogs alike would make it. */
     private const MIN_SHAPE = 2.0;
@@ -39,14 +39,12 @@ final readonly class GammaPrior
         return new self($shape, $shape / $mean);
     }
 
-    /** The gamma with that mode and standard deviation: (a − 1)/√a = mode/sd. */
-    public static function withMode(float $mode, float $sd): self
+    /** The gamma with that mean and standard deviation, as far as its shape may go: √a = mean/sd. */
+    public static function withSd(float $mean, float $sd): self
     {
-        $mode = max($mode, self::LEAST_MODE);
-        $ratio = $mode / $sd;
-        $shape = max(self::MIN_SHAPE, min(self::MAX_SHAPE, (($ratio + sqrt($ratio ** 2 + 4.0)) / 2.0) ** 2));
+        $mean = max($mean, self::LEAST_MEAN);
 
-        return self::withMean($shape, $mode * $shape / ($shape - 1.0));
+        return self::withMean(max(self::MIN_SHAPE, min(self::MAX_SHAPE, ($mean / $sd) ** 2)), $mean);
     }
 
     /**
@@ -86,10 +84,5 @@ final readonly class GammaPrior
     public function scaled(float $factor): self
     {
         return new self($this->shape, $this->rate / $factor);
-    }
-
-    public function mode(): float
-    {
-        return ($this->shape - 1.0) / $this->rate;
     }
 }

@@ -22,9 +22,9 @@ final readonly class PriorShare
     public static function of(DogModel $model): self
     {
         $weightiest = $model->weightiest();
-        // relative to the value itself: a Gamma prior of shape a alone gives sd/value = 1/√(a − 1) at any value
+        // relative to the value itself: a Gamma prior of shape a alone gives sd/value = 1/√a at any value
         $left = static fn (GammaPrior $prior, int $index): Share =>
-            Share::clamped($weightiest->fit->standardError($index) / $weightiest->fit->mode->theta[$index] * sqrt($prior->shape - 1.0));
+            Share::clamped($weightiest->fit->standardError($index) / $weightiest->fit->mode->theta[$index] * sqrt($prior->shape));
         $gap = static fn (int $k): Share => isset($weightiest->prior->gaps[$k])
             ? $left($weightiest->prior->gaps[$k], $k + 1)
             : Share::of(1.0);

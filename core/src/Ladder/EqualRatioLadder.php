@@ -6,6 +6,7 @@ namespace Core\Ladder;
 
 use Core\Exception\InvalidExposure;
 use Core\Measure\Distance;
+use Core\Measure\DistanceUnit;
 
 /**
  * Distances from a start to a goal that are equally hard steps apart: each is the same share of the one before.
@@ -39,5 +40,25 @@ final readonly class EqualRatioLadder
         $distances[] = $goal;
 
         return $distances;
+    }
+
+    /**
+     * The same as people lay it: between start and goal in numbers that can be paced out, each once.
+     *
+     * @return non-empty-list<Distance> start first, goal last
+     *
+     * @throws InvalidExposure if the goal is not nearer than the start
+     */
+    public function paced(Distance $start, Distance $goal, DistanceUnit $in = DistanceUnit::Meter): array
+    {
+        $paced = [$start];
+        foreach (array_slice($this->between($start, $goal), 1, -1) as $distance) {
+            $rounded = $distance->rounded($in);
+            if ($rounded->meters < end($paced)->meters && $rounded->meters > $goal->meters) {
+                $paced[] = $rounded;
+            }
+        }
+
+        return [...$paced, $goal];
     }
 }

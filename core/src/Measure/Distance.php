@@ -49,18 +49,20 @@ final readonly class Distance
     }
 
     /**
-     * What a person would write on a ladder, and can pace out: whole meters from ten on, halves from four, tenths under that.
+     * What a person would write on a ladder, and can pace out: whole meters (yards, feet) from ten on, halves from four, tenths under
+     * that.
      *
      * Distance::fromMeters(7.8452)->rounded() is 8 m, of 12.13 it is 12 m, of 1.26 it is 1.3 m.
      */
-    public function rounded(): self
+    public function rounded(DistanceUnit $in = DistanceUnit::Meter): self
     {
+        $amount = $this->as($in);
         $parts = match (true) {
-            $this->meters >= 10.0 => 1.0,
-            $this->meters >= 4.0 => 2.0,
+            $amount >= 10.0 => 1.0,
+            $amount >= 4.0 => 2.0,
             default => 10.0,
         };
 
-        return self::fromMeters(max(0.1, round($this->meters * $parts) / $parts));
+        return self::from(max(0.1, round($amount * $parts) / $parts), $in);
     }
 }

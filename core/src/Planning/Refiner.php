@@ -14,6 +14,7 @@ use Core\Ladder\EqualRatioLadder;
 use Core\Ladder\Ladder;
 use Core\Ladder\Step;
 use Core\Measure\Distance;
+use Core\Measure\DistanceUnit;
 use Core\Measure\SoundLevel;
 use Core\Response\DogModel;
 
@@ -33,8 +34,11 @@ final readonly class Refiner
     /** Logits under which a step between makes no sense. */
     private const MIN_STEP = 0.1;
 
-    public function __construct(private DogModel $model, private float $stepLogits = EqualRatioLadder::USUAL_STEP_LOGITS)
-    {
+    /** @param  DistanceUnit  $in  in which whoever lays the ladder paces */
+    public function __construct(
+        private DogModel $model, private float $stepLogits = EqualRatioLadder::USUAL_STEP_LOGITS,
+        private DistanceUnit $in = DistanceUnit::Meter,
+    ) {
     }
 
     /** Steps under the hand and of a skill have names: nothing is put between that a person could not tell apart. */
@@ -151,11 +155,11 @@ final readonly class Refiner
     }
 
     /** A number that people can pace out, or read off a meter: not the exact one that makes two steps equally hard. */
-    private static function told(float|string $value, Dimension $dimension): float|string
+    private function told(float|string $value, Dimension $dimension): float|string
     {
         return match (true) {
             is_string($value) => $value,
-            $dimension->kind === DimensionKind::Distance => Distance::fromMeters($value)->rounded()->meters,
+            $dimension->kind === DimensionKind::Distance => Distance::fromMeters($value)->rounded($this->in)->meters,
             $dimension->kind === DimensionKind::SoundLevel => round(2.0 * $value) / 2.0,
             default => round($value, 4),
         };
@@ -172,7 +176,7 @@ final readonly class Refiner
             2, (int) max($steps, ceil($rise / $this->stepLogits - 1e-9)),
         ));
         if ($dimension->kind->isMeasured()) {
-            $told = array_map(static fn (float|string $value): float|string => self::told($value, $dimension), $values);
+            $told = array_map(fn (float|string $value): float|string => $this->told($value, $dimension), $values);
 
             return array_map(
                 static fn (float|string $value): Exposure => $from->with($dimension->key, $value),
@@ -209,7 +213,7 @@ final readonly class Refiner
             $reference = $this->model->scale->reference->meters;
             $ease = min(self::MAX_EASE, $rise - $this->stepLogits);
             $value = $measure->valueAt($measure->covariate($here, $reference) - $ease / $this->model->slope($measure->key), $reference);
-            $eased = $this->model->scale->catalog->settled($to->with($measure->key, self::told($value, $measure)));
+            $eased = $this->model->scale->catalog->settled($to->with($measure->key, $this->told($value, $measure)));
             if ($this->model->load($eased) < $this->model->load($to) - 0.1) {
                 return [$eased, ...$this->between($eased, $to, self::MAX_BETWEEN)];
             }
@@ -228,7 +232,7 @@ final readonly class Refiner
             $dimension = $this->model->scale->catalog->dimension($key);
             $values = $dimension->between($from->values[$key], $to->values[$key], $this->model->scale->reference->meters);
             foreach ([...$values, $to->values[$key]] as $value) {
-                $found[] = $this->model->scale->catalog->settled($from->with($key, self::told($value, $dimension)));
+                $found[] = $this->model->scale->catalog->settled($from->with($key, $this->told($value, $dimension)));
             }
         }
         array_push($found, ...$this->easedFirst($to, max(0.0, $high - $low) / 2.0 + $this->stepLogits));

@@ -7,7 +7,9 @@ namespace Core\Response;
 /**
  * Log posterior of the cumulative-logit model P(band ≥ k) = σ(η − c_k), η = Σ β_j·x_j + u_s, with its derivatives.
  *
- * With a = η − c_y and b = η − c_{y+1}: ln P(y) = −log1p(e^−a) − log1p(e^b) + ln(1 − e^(b−a)), each term concave.
+ * With a = η − c_y and b = η − c_{y+1}: ln P(y) = −log1p(e^−a) − log1p(e^b) + ln(1 − e^(b−a)), each term concave. A gap or slope with a
+ * gamma prior counts by the density of its logarithm: so without a trial the mode is the prior's mean, where that of the value itself
+ * lies a shape-th under it, and every limit with it.
  *
  * @see McCullagh, P. (1980). Regression models for ordinal data. J. R. Stat. Soc. B 42, 109–142.
  */
@@ -202,7 +204,7 @@ final readonly class CumulativeLogit
      * @param  array<int, float>  $theta
      * @param  array<int, float>  $gradient
      * @param  array<int, array<int, float>>  $matrix
-     * @return float log prior up to a constant
+     * @return float log prior up to a constant; of a gamma's parameter by its logarithm
      */
     private function addPrior(array $theta, array &$gradient, array &$matrix): float
     {
@@ -219,9 +221,9 @@ final readonly class CumulativeLogit
                 continue;
             }
             $value = $theta[$i + 1];
-            $log += ($gamma->shape - 1.0) * log($value) - $gamma->rate * $value;
-            $gradient[$i + 1] += ($gamma->shape - 1.0) / $value - $gamma->rate;
-            $matrix[$i + 1][$i + 1] += ($gamma->shape - 1.0) / ($value * $value);
+            $log += $gamma->shape * log($value) - $gamma->rate * $value;
+            $gradient[$i + 1] += $gamma->shape / $value - $gamma->rate;
+            $matrix[$i + 1][$i + 1] += $gamma->shape / ($value * $value);
         }
 
         return $log;

@@ -11,7 +11,7 @@ use Core\Exposure\GammaPrior;
  * no matter of the practice; where a dog reacts is told of each.
  *
  * Expectation and maximization in turn: each dog is fitted under the priors so far, its slopes and gaps are taken as gammas with their
- * mode and standard deviation, and a gamma is fitted to the means of x and of ln x over all dogs. The usual prior counts as ten dogs
+ * mean and standard deviation, and a gamma is fitted to the means of x and of ln x over all dogs. The usual prior counts as ten dogs
  * more.
  *
  * @see Efron, B. & Morris, C. (1973). Stein's estimation rule and its competitors. J. Am. Stat. Assoc. 68, 117–130.
@@ -91,9 +91,9 @@ final readonly class EmpiricalBayes
             }
             $fit = $model->fit;
             $cuts = $fit->mode->cuts;
-            $at = static fn (int $i): GammaPrior => GammaPrior::withMode($fit->mode->theta[$i], $fit->standardError($i));
+            $at = static fn (int $i): GammaPrior => GammaPrior::withSd($fit->mode->theta[$i], $fit->standardError($i));
             for ($k = 1; $k < $cuts; $k++) {
-                $seen[$k - 1][] = $at($k)->scaled(1.0 / $model->weightiest()->spacing->scale);
+                $seen[$k - 1][] = $at($k)->scaled(1.0 / $model->weightiest()->spacing->scales[$k - 1]);
             }
             foreach ($dog->scale->keys() as $j => $key) {
                 $seen[$key][] = $at($cuts + $j);

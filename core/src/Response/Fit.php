@@ -27,8 +27,9 @@ final readonly class Fit
     public static function at(
         Parameters $mode, Curvature $curvature, Elimination $eliminated, Prior $prior, array $groups, int $iterations,
     ): self {
-        // f + ln normalizers − ½ ln |H|
-        $marginal = $curvature->logPosterior + $prior->logNormalizer() - 0.5 * $eliminated->logDeterminant();
+        // f + ln normalizers − ½ ln |H|, H in the units of f's density
+        $marginal = $curvature->logPosterior + $prior->logNormalizer() - 0.5 * $eliminated->logDeterminant()
+            - $prior->logUnit($mode->theta);
         foreach ($groups as $group) {
             $marginal -= 0.5 * log($group->variance);
         }

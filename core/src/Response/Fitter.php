@@ -88,10 +88,10 @@ final readonly class Fitter
         }
         $theta = [$prior->topCutMean ?? self::marginalTopCut($rows->byBand)];
         for ($k = 0; $k < $prior->cuts - 1; $k++) {
-            $theta[] = isset($prior->gaps[$k]) ? $prior->gaps[$k]->mode() : 1.0;
+            $theta[] = isset($prior->gaps[$k]) ? $prior->gaps[$k]->mean() : 1.0;
         }
         foreach ($prior->slopes as $gamma) {
-            $theta[] = $gamma?->mode() ?? 0.0;
+            $theta[] = $gamma?->mean() ?? 0.0;
         }
 
         return new Parameters($theta, array_values($offsets), $prior->cuts);

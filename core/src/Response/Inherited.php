@@ -32,7 +32,7 @@ final readonly class Inherited
     {
         $fit = $model->fit;
         $theta = $fit->mode->theta;
-        $at = static fn (int $i): GammaPrior => GammaPrior::withMode($theta[$i], self::WIDER * $fit->standardError($i));
+        $at = static fn (int $i): GammaPrior => GammaPrior::withSd($theta[$i], self::WIDER * $fit->standardError($i));
         $cuts = $fit->mode->cuts;
         $slopes = [];
         foreach ($model->scale->keys() as $j => $key) {

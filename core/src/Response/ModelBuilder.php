@@ -46,7 +46,7 @@ final readonly class ModelBuilder
         $spread ??= $this->spread($scale, $referenceStated, $fineAt, $earlier);
         $gapVariance = $this->fading->gapVariance($seen->gapDays);
         $groups = $seen->groups($spread, $this->priors->afterReactionMean, $gapVariance);
-        $usualPrior = $this->priors->for($scale, $referenceStated, $this->priors->spacings[0]->scale, $seen->beyond, $seen->intakeWeight);
+        $usualPrior = $this->priors->for($scale, $referenceStated, $this->priors->spacings[0], $seen->beyond, $seen->intakeWeight);
         $usual = $this->fitter->fit($usualPrior, $seen->rows, $groups, $start);
         if ($usual === null) {
             return null;
@@ -59,7 +59,7 @@ final readonly class ModelBuilder
                 continue;
             }
             $prior = $i === 0 ? $usualPrior : $this->priors->for(
-                $scale, $referenceStated, $spacing->scale, $seen->beyond, $seen->intakeWeight,
+                $scale, $referenceStated, $spacing, $seen->beyond, $seen->intakeWeight,
             );
             $fit = $i === 0 ? $usual : $this->fitter->fit($prior, $seen->rows, $groups, $usual->mode);
             if ($fit === null) {
@@ -132,7 +132,7 @@ final readonly class ModelBuilder
         $values = Observations::of($scale, Fading::none(), $sessions, null, $fineAt)->values;
 
         return $fit === null ? null : new DogModel(
-            $scale, [new WeightedFit(new Spacing(1.0, 1.0), $prior, $fit, 1.0)], null, null, new Spread($this->priors->todaySd), 0.0,
+            $scale, [new WeightedFit(Spacing::even(1.0), $prior, $fit, 1.0)], null, null, new Spread($this->priors->todaySd), 0.0,
             $this->priors->afterReactionMean, $values, [0.0],
         );
     }

@@ -73,9 +73,7 @@ final readonly class ModelPriors
             $number('topCut', 'sd'),
             $number('topCutUnstated', 'sd'),
             $gaps,
-            array_map(static fn (array $pair): Spacing => new Spacing(...$pair), self::weighted(
-                $at('spacings', 'scales'), $at('spacings', 'weights'), 'spacings.scales',
-            )),
+            self::spacings($at('spacings', 'scales'), $at('spacings', 'weights')),
             $number('today', 'sd'),
             (int) $number('today', 'chosenFromSessions'),
             self::weighted($at('today', 'grid'), $at('today', 'gridWeights'), 'today.grid'),
@@ -98,7 +96,7 @@ final readonly class ModelPriors
     public function withSpacing(float $scale): self
     {
         return new self(
-            $this->version, $this->topCutMean, $this->topCutSd, $this->topCutSdUnstated, $this->gaps, [new Spacing($scale, 1.0)],
+            $this->version, $this->topCutMean, $this->topCutSd, $this->topCutSdUnstated, $this->gaps, [Spacing::even($scale)],
             $this->todaySd, $this->spreadFromSessions, $this->daySpreads, $this->walkSd, $this->walks, $this->afterReactionMean,
             $this->upset, $this->learning, $this->assumedReferenceMeters, $this->inherited,
         );
@@ -126,13 +124,14 @@ final readonly class ModelPriors
 
     /**
      * @param  bool  $referenceStated  whether a reaction distance was stated at intake
-     * @param  float  $gapScale  on the prior means of the gaps
+     * @param  ?Spacing  $spacing  null for the usual one
      * @param  list<Covariate>  $beyond  after those of the exposure
      * @param  float  $intakeWeight  what is left of the intake, 0 to 1
      */
     public function for(
-        LoadScale $scale, bool $referenceStated, float $gapScale = 1.0, array $beyond = [], float $intakeWeight = 1.0,
+        LoadScale $scale, bool $referenceStated, ?Spacing $spacing = null, array $beyond = [], float $intakeWeight = 1.0,
     ): Prior {
+        $spacing ??= Spacing::even(1.0);
         $levelSd = match (true) {
             $this->inherited?->level !== null => $this->inherited->levelSd,
             $referenceStated || $scale->topCutShift > 0.0 => $this->topCutSd,
@@ -143,19 +142,35 @@ final readonly class ModelPriors
             4,
             $this->inherited->level ?? $this->topCutMean + $scale->topCutShift,
             min(self::MOST_TOP_CUT_SD, $levelSd / sqrt($intakeWeight)),
-            array_map(static fn (GammaPrior $gap): GammaPrior => $gap->scaled($gapScale), $this->inherited->gaps ?? $this->gaps),
+            $spacing->of($this->inherited->gaps ?? $this->gaps),
             [
                 ...array_map(
                     fn (Dimension $dimension): GammaPrior => $this->inherited->slopes[$dimension->key] ?? $dimension->slope,
                     $scale->dimensions,
                 ),
                 ...array_map(fn (Covariate $of): GammaPrior => match ($of) {
-                    // one that shows little between calm and over has shown as little of what it learned
-                    Covariate::Learning => $this->learning->scaled($gapScale),
+                    Covariate::Learning => $spacing->learning($this->learning),
                     Covariate::Upset => $this->upset,
                 }, $beyond),
             ],
         );
+    }
+
+    /**
+     * @return non-empty-list<Spacing>
+     *
+     * @throws InvalidCatalog
+     */
+    private static function spacings(mixed $scales, mixed $weights): array
+    {
+        $lists = is_array($scales) ? array_values($scales) : [];
+        $spacings = [];
+        foreach (is_array($weights) && count($weights) === count($lists) ? array_values($weights) : [] as $i => $weight) {
+            $three = self::weighted($lists[$i], [1, 1, 1], 'spacings.scales');
+            $spacings[] = new Spacing([$three[0][0], $three[1][0], $three[2][0]], self::weighted([$weight], [1], 'spacings.weights')[0][0]);
+        }
+
+        return $spacings === [] ? throw InvalidCatalog::missing('priors', 'spacings.scales') : $spacings;
     }
 
     /**

@@ -75,4 +75,20 @@ final readonly class Prior
 
         return $log;
     }
+
+    /**
+     * Logarithm of what one unit of the logarithms, by whose density gammas count, is in units of the parameters themselves: curvatures are
+     * taken in the latter.
+     *
+     * @param  array<int, float>  $theta  top cut point, gaps, slopes
+     */
+    public function logUnit(array $theta): float
+    {
+        $log = 0.0;
+        foreach ([...array_pad($this->gaps, $this->cuts - 1, null), ...$this->slopes] as $i => $gamma) {
+            $log += $gamma === null ? 0.0 : log($theta[$i + 1]);
+        }
+
+        return $log;
+    }
 }

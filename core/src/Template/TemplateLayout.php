@@ -11,12 +11,16 @@ use Core\Exposure\Exposure;
 use Core\Ladder\Ladder;
 use Core\Ladder\Step;
 use Core\Measure\Distance;
+use Core\Measure\DistanceUnit;
 
 /** Fits the steps of a template to one dog: its distances and its own order of values. Core\Planning\Refiner then puts steps between. */
 final readonly class TemplateLayout
 {
-    /** @param  DimensionCatalog  $catalog  in the dog's own order */
-    public function __construct(private DimensionCatalog $catalog)
+    /**
+     * @param  DimensionCatalog  $catalog  in the dog's own order
+     * @param  DistanceUnit  $in  in which whoever lays it paces
+     */
+    public function __construct(private DimensionCatalog $catalog, private DistanceUnit $in = DistanceUnit::Meter)
     {
     }
 
@@ -39,7 +43,7 @@ final readonly class TemplateLayout
                 if ($start === null || $goal === null || $goal->meters >= $start->meters) {
                     throw InvalidExposure::goalNotHarder();
                 }
-                $values[DimensionKey::Distance->value] = self::along($start, $goal, $step->way)->meters;
+                $values[DimensionKey::Distance->value] = $this->along($start, $goal, $step->way)->meters;
             }
             $laid[] = new Step(Exposure::of($values, $this->catalog), $step->criterion, $step->manner);
         }
@@ -65,14 +69,14 @@ final readonly class TemplateLayout
     }
 
     /** Start and goal are as they were asked for. */
-    private static function along(Distance $start, Distance $goal, float $way): Distance
+    private function along(Distance $start, Distance $goal, float $way): Distance
     {
         return match ($way) {
             0.0 => $start,
             1.0 => $goal,
             default => Distance::fromMeters(
                 min(Distance::MAX_METERS, $start->meters * ($goal->meters / $start->meters) ** $way),
-            )->rounded(),
+            )->rounded($this->in),
         };
     }
 }

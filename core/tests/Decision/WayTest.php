@@ -313,7 +313,7 @@ final class WayTest extends TestCase
             'world' => 'hands', 'trials' => [], 'history' => ['helped' => ['posture' => $posture, 'side' => $side]],
         ])))->of(new Level(1, $situation->ladder->step(1)->exposure->with('side', 'left')))[0]->change->dimension ?? null;
 
-        self::assertSame(['side', 'posture', 'posture'], [$first(4, 5), $first(5, 5), $first(5, 6)]);
+        self::assertSame(['side', 'posture', 'posture'], [$first(3, 5), $first(4, 5), $first(4, 6)]);
     }
 
     /** Nothing is easier than the first step: what lies before it lies before it. */

@@ -209,7 +209,7 @@ final class InsightTest extends TestCase
             $improving[] = Fixture::session($later->format('Y-m-d'), $trials);
             $calm = (int) round(20 / (1 + exp(2.2 - 0.4 * $i)));
             $easing[] = Fixture::session($day, [...array_fill(0, $calm, [20.0, 0]), ...array_fill(0, 20 - $calm, [20.0, 1])]);
-            $steady[] = Fixture::session($day, [...array_fill(0, 12 + $i % 3, [20.0, 0]), ...array_fill(0, 6, [20.0, 1])]);
+            $steady[] = Fixture::session($day, [...array_fill(0, 12 + $i % 3, [20.0, 0]), ...array_fill(0, 12, [20.0, 1])]);
         }
         $up = self::trend($improving);
 

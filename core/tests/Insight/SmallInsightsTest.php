@@ -40,7 +40,7 @@ final class SmallInsightsTest extends TestCase
         self::assertSame([], LatencyByDistance::of([[8.0, 1.0], [9.0, 1.0]]), 'two are no class');
     }
 
-    /** Under one prior of shape a alone the spread is 1/√(a − 1) of the value: nothing seen leaves all of it. */
+    /** Under one prior of shape a alone the spread is 1/√a of the value: nothing seen leaves all of it. */
     public function test_before_any_trial_the_typical_dog_is_all_there_is(): void
     {
         $none = PriorShare::of(Fixture::model([], []));
@@ -52,7 +52,7 @@ final class SmallInsightsTest extends TestCase
         self::assertGreaterThan($calm->gaps[0]->value, $calm->gaps[2]->value, 'no trial took strain: the highest gap is the typical one');
     }
 
-    /** Of a slope that no trial varied the spread is that of its prior: 1/√(a − 1) of it, times the tenth either way. */
+    /** Of a slope that no trial varied the spread is that of its prior: 1/√a of it, times the tenth either way. */
     public function test_a_share_of_the_load_has_the_range_of_its_own_slope(): void
     {
         $shares = LoadShare::between(Fixture::model([], [[40.0, 0], [20.0, 1]]), Fixture::at(40.0, 'lying'), Fixture::at(30.0, 'run'));
@@ -60,7 +60,7 @@ final class SmallInsightsTest extends TestCase
         $shape = Fixture::dimensions()->dimension('trigger_motion')->slope->shape;
 
         self::assertEqualsWithDelta(
-            [1.28155 / sqrt($shape - 1.0), 1.28155 / sqrt($shape - 1.0)],
+            [1.28155 / sqrt($shape), 1.28155 / sqrt($shape)],
             [$motion->high / $motion->logits - 1.0, 1.0 - $motion->low / $motion->logits], 1e-3,
         );
         $seen = array_values(array_diff_key($shares, array_filter($shares, static fn (LoadShare $share): bool => ! $share->isSeen)))[0];

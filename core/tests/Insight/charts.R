@@ -19,7 +19,8 @@ posterior <- function(p, spacing) {
   at <- score(p)
   atLeast <- cbind(1, plogis(outer(at$eta, at$cuts, "-")), 0)
   sum(log((atLeast[, 1:5] - atLeast[, 2:6])[cbind(seq_along(at$eta), trial$band + 1)])) - p[1]^2 / (2 * 1.3^2) - p[7]^2 / 2 +
-    sum(dgamma(p[2:4], 8, 8 / (spacing * c(2.1, 1.6, 1.3)), log = TRUE)) + sum(dgamma(p[5:6], c(8, 3), c(3.6, 3 / 1.5), log = TRUE))
+    sum(dgamma(p[2:4], 8, 8 / (spacing * c(2.1, 1.6, 1.3)), log = TRUE)) + sum(dgamma(p[5:6], c(8, 3), c(3.6, 3 / 1.5), log = TRUE)) +
+    sum(log(p[2:6])) # by the densities of their logarithms
 }
 hessian <- function(f, p, h = 1e-3) { # central differences, twice extrapolated
   once <- function(h) { n <- length(p); m <- matrix(0, n, n)
@@ -33,7 +34,8 @@ fit <- function(spacing) {
   for (i in 1:40) p <- optim(p, posterior, spacing = spacing, method = "BFGS", control = list(fnscale = -1, reltol = 1e-16, maxit = 2000))$par
   list(p = p, sigma = solve(-hessian(function(q) posterior(q, spacing), p)))
 }
-fits <- list(fit(1), fit(.25))
+spacings <- list(c(1, 1, 1), c(.2, .2, .2), c(1, 1, .15))
+fits <- lapply(spacings, fit)
 
 # which spacing: how trials in band k or more went on to k + 1, by how hard they were at the usual mode, in classes of half a logit
 at <- score(fits[[1]]$p)
@@ -41,12 +43,13 @@ evidence <- function(spacing) sum(sapply(1:3, function(k) {
   reached <- trial$band >= k
   logit <- (floor(pmin(6, at$eta - at$cuts[k]) / .5) + .5) * .5
   stayed <- trial$band == k
-  rate <- 8 / (spacing * c(2.1, 1.6, 1.3)[k])
+  rate <- 8 / (spacing[k] * c(2.1, 1.6, 1.3)[k])
   share <- function(g, l) (exp(-g) + exp(l - g)) / (1 + exp(l - g))
   one <- function(g) prod(ifelse(stayed[reached], 1 - share(g, logit[reached]), share(g, logit[reached]))) * dgamma(g, 8, rate)
   if (any(reached)) log(integrate(Vectorize(one), 0, 4 * 8 / rate, rel.tol = 1e-10)$value / pgamma(4 * 8 / rate, 8, rate)) else 0
 }))
-weights <- c(.85, .15) * exp(c(evidence(1), evidence(.25)) - evidence(1))
+told <- sapply(spacings, evidence)
+weights <- c(.75, .15, .1) * exp(told - told[1])
 weights <- weights / sum(weights)
 
 linear <- function(meters, k) { # η − c_k on a typical day, mixed by its first two moments

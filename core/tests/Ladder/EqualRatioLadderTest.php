@@ -40,6 +40,18 @@ final class EqualRatioLadderTest extends TestCase
         self::assertEqualsWithDelta(min($loads), max($loads), 1e-9);
     }
 
+    /** Nobody paces 33.64 m, and 4.47 m is where 4.73 m is: each once, and none beyond the goal. */
+    public function test_people_lay_it_in_meters_that_can_be_paced_out(): void
+    {
+        $meters = static fn (float $slope, float $start, float $goal): array => array_column(
+            (new EqualRatioLadder($slope))->paced(Distance::fromMeters($start), Distance::fromMeters($goal)), 'meters',
+        );
+
+        self::assertSame([40.0, 34.0, 28.0, 24.0, 20.0, 17.0, 14.0, 12.0, 10.0], $meters(2.0, 40.0, 10.0));
+        self::assertSame([5.0, 4.5, 4.0], $meters(6.0, 5.0, 4.0));
+        self::assertSame([4.26, 3.6, 2.96], $meters(1.9, 4.26, 2.96), 'start and goal as they were asked for');
+    }
+
     /** The reason for equal ratios: 50 to 49 yards is 0.029 halvings, 6 to 5 yards is 0.263, nine times as much. */
     public function test_a_fixed_yard_weighs_nine_times_as_much_near_as_far(): void
     {

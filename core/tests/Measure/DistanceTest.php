@@ -47,6 +47,12 @@ final class DistanceTest extends TestCase
         self::assertSame($rounded, Distance::fromMeters($meters)->rounded()->meters);
     }
 
+    /** Who paces yards reads whole yards: 54.2 m are 59.27 yd. */
+    public function test_in_the_unit_of_whoever_lays_it(): void
+    {
+        self::assertSame(59 * 0.9144, Distance::fromMeters(54.2)->rounded(DistanceUnit::Yard)->meters);
+    }
+
     public function test_logits_and_probabilities_are_inverse_and_safe_far_out(): void
     {
         foreach ([1e-9, 0.01, 0.5, 0.97] as $probability) {

@@ -41,9 +41,9 @@ final class InheritedTest extends TestCase
         $inherited = Inherited::of($first);
 
         self::assertSame($first->scale->keys(), array_keys($inherited->slopes));
-        // by hand: a gamma of shape a and rate b has its mode at (a − 1)/b and variance a/b²
+        // by hand: a gamma of shape a and rate b has the mean a/b and the variance a/b²
         $distance = $inherited->slopes['distance'];
-        self::assertEqualsWithDelta($first->fit->mode->slopes()[0], ($distance->shape - 1.0) / $distance->rate, 1e-9);
+        self::assertEqualsWithDelta($first->fit->mode->slopes()[0], $distance->shape / $distance->rate, 1e-9);
         self::assertEqualsWithDelta(1.5 * $first->fit->standardError(4), sqrt($distance->shape) / $distance->rate, 1e-9);
         self::assertCount(3, $inherited->gaps);
         self::assertSame($first->fit->mode->theta[0], $inherited->level);

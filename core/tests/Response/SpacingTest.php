@@ -11,7 +11,6 @@ use Core\Response\ModelPriors;
 use Core\Response\SessionEvidence;
 use Core\Response\Spacing;
 use Core\Response\ThinningOut;
-use Core\Response\WeightedFit;
 use Core\Sign\Band;
 use Core\Tests\Fixture;
 use PHPUnit\Framework\Attributes\CoversClass;
@@ -28,13 +27,22 @@ final class SpacingTest extends TestCase
 {
     public function test_without_a_trial_that_was_not_easy_the_prior_weights_stand(): void
     {
-        self::assertEqualsWithDelta([0.85, 0.15], $this->weights([[40.0, 0, 500]]), 1e-12);
+        self::assertEqualsWithDelta([0.75, 0.15, 0.1], $this->weights([[40.0, 0, 500]]), 1e-12);
     }
 
     public function test_graded_signs_speak_for_wide_gaps_and_reactions_out_of_calm_for_narrow_ones(): void
     {
         self::assertLessThan(0.01, $this->weights([[40.0, 0, 100], [40.0, 1, 40], [40.0, 2, 5], [40.0, 3, 1]])[1] ?? 0.0);
         self::assertGreaterThan(0.9, $this->weights([[40.0, 0, 100], [40.0, 1, 2], [40.0, 2, 1], [40.0, 4, 2]])[1]);
+    }
+
+    /** A dog that struggles before it reacts, and one that does not, or whose struggling nobody notes. */
+    public function test_reactions_without_the_struggling_before_them_speak_for_a_last_gap_that_is_gone(): void
+    {
+        $noticed = [[40.0, 0, 100], [40.0, 1, 40], [40.0, 2, 8]];
+
+        self::assertGreaterThan(0.6, $this->weights([...$noticed, [40.0, 4, 3]])[2]);
+        self::assertLessThan(0.05, $this->weights([...$noticed, [40.0, 3, 3], [40.0, 4, 1]])[2] ?? 0.0);
     }
 
     /** Beyond the limit every dog goes on to the highest band: that says nothing of how it warns. */
@@ -99,12 +107,18 @@ final class SpacingTest extends TestCase
 
     /**
      * @param  list<array{float, int, int}>  $trials  meters, band, how many
-     * @return array<int, float>
+     * @return array<int, float>  by index of the spacing: all gaps usual, all narrow, the last one gone
      */
     private function weights(array $trials): array
     {
         $all = array_merge(...array_map(static fn (array $trial): array => array_fill(0, $trial[2], [$trial[0], $trial[1]]), $trials));
 
-        return array_map(static fn (WeightedFit $fit): float => $fit->weight, $this->model($all)->fits);
+        $spacings = array_column(Fixture::priors()->spacings, 'scales');
+        $weights = [];
+        foreach ($this->model($all)->fits as $fit) {
+            $weights[(int) array_search($fit->spacing->scales, $spacings, true)] = $fit->weight;
+        }
+
+        return $weights;
     }
 }

@@ -60,7 +60,7 @@ final class WalkTest extends TestCase
         self::assertEqualsWithDelta($reference['offsets'], $fit->mode->offsets, 1e-5);
         self::assertEqualsWithDelta($reference['today'], array_values($fit->linear([-1.2], 3, 4)), 1e-4);
         self::assertEqualsWithDelta($reference['typical'], array_values($fit->linear([-1.2], 3)), 1e-4);
-        $determinant = 2 * ($fit->logPosterior + $prior->logNormalizer() - $fit->logMarginal);
+        $determinant = 2 * ($fit->logPosterior + $prior->logNormalizer() - $prior->logUnit($fit->mode->theta) - $fit->logMarginal);
         foreach ($groups as $group) {
             $determinant -= log($group->variance);
         }

@@ -8,6 +8,7 @@ use Core\Decision\Action;
 use Core\Decision\Advice;
 use Core\Decision\Level;
 use Core\Decision\LoggedTrial;
+use Core\Decision\MarkKind;
 use Core\Decision\NewGround;
 use Core\Decision\Reason;
 use Core\Decision\ReasonCode;
@@ -16,6 +17,7 @@ use Core\Decision\Situation;
 use Core\Decision\Way;
 use Core\Decision\Work;
 use Core\Response\Day;
+use Core\Response\RiskCaps;
 use Core\Sign\Band;
 
 /**
@@ -63,7 +65,10 @@ final readonly class MoveOnAtCriterion implements Rule
         return self::atBreak($situation, $advice);
     }
 
-    /** Straight to the hardest solid step whose bound fits; one step where none does: it was calm there before. */
+    /**
+     * Straight to the hardest solid step whose bound fits; one step where none does: it was calm there before. But not the day after a
+     * reaction: what was solid before it no longer speaks against the caps.
+     */
     private function regain(Situation $situation, Level $level, Level $solid, Level $next, Reason $met): Advice
     {
         $to = $solid->isHarderThan($next) && ! (new Way($situation))->isUnderAPart($next, $solid) ? $next : $solid;
@@ -77,12 +82,25 @@ final readonly class MoveOnAtCriterion implements Rule
             }
         }
         if ($situation->log->struggledAt($to)) {
-            return $this->stay($situation, $level, $to);
+            return $this->stay($situation, $level, $to, $situation->caps);
+        }
+        if (self::isAfterReaction($situation) && ! $situation->allows($to->exposure)) {
+            return $this->isCalmLongEnough($situation)
+                ? $situation->advise(Action::EndWell, null, [Reason::of(ReasonCode::EasyDay)])
+                : $this->stay($situation, $level, $to, $situation->caps);
         }
 
         return $situation->advise(Action::Advance, $to, [
             $met, Reason::of(ReasonCode::Regain), ...$situation->riskReasons($to->exposure),
         ]);
+    }
+
+    /** Under the hand consent speaks, and what came from outside says nothing of where the dog stood. */
+    private static function isAfterReaction(Situation $situation): bool
+    {
+        $over = $situation->history->lastOver;
+
+        return $over !== null && $over->kind !== MarkKind::OverFromOutside && $situation->work === Work::Exposure;
     }
 
     private function onNewGround(Situation $situation, Level $level, Level $next, Reason $met): Advice
@@ -118,7 +136,7 @@ final readonly class MoveOnAtCriterion implements Rule
 
         return $barred !== null && ! $isPartOpen
             ? $situation->advise(Action::EndWell, null, [$barred])
-            : $this->stay($situation, $level, $next);
+            : $this->stay($situation, $level, $next, $situation->capsOfNew());
     }
 
     private function isCalmLongEnough(Situation $situation): bool
@@ -129,15 +147,20 @@ final readonly class MoveOnAtCriterion implements Rule
         return count($latest) >= $asked && array_filter($latest, static fn (LoggedTrial $trial): bool => ! $trial->isSuccess()) === [];
     }
 
-    /** Not that it is enough to move on: it stays. */
-    private function stay(Situation $situation, Level $level, Level $next): Advice
+    /**
+     * Not that it is enough to move on: it stays.
+     *
+     * @param  RiskCaps  $caps  that the next one is held against
+     */
+    private function stay(Situation $situation, Level $level, Level $next, RiskCaps $caps): Advice
     {
         if ($situation->log->struggledAt($next)) {
             return $situation->advise(Action::EndWell, null, [Reason::of(ReasonCode::SpentEnd)]);
         }
 
         return $situation->advise(Action::Repeat, $level, [
-            $this->whatIsMissing($situation, $level, $next), $situation->runReason($level), ...$situation->riskReasons($next->exposure),
+            $this->whatIsMissing($situation, $level, $next, $caps), $situation->runReason($level),
+            ...$situation->riskReasons($next->exposure),
         ]);
     }
 
@@ -159,15 +182,14 @@ final readonly class MoveOnAtCriterion implements Rule
     }
 
     /** How much of the refusal is the dog, and how much is not knowing it well enough. */
-    private function whatIsMissing(Situation $situation, Level $level, Level $next): Reason
+    private function whatIsMissing(Situation $situation, Level $level, Level $next, RiskCaps $caps): Reason
     {
         $model = $situation->model;
         if ($model === null) {
             return Reason::of(ReasonCode::MissingDog);
         }
-        $caps = $situation->caps;
         $atPoint = 0.0;
-        foreach ([[Band::Strain, $caps->strain], [Band::Over, $caps->reaction]] as [$band, $limit]) {
+        foreach ([[Band::Strain, $situation->caps->strain], [Band::Over, $situation->caps->reaction]] as [$band, $limit]) {
             $linear = $model->linear($next->exposure, $band, Day::Today);
             $atPoint = max($atPoint, $linear['mean'] - $limit->toLogit());
         }
@@ -176,7 +198,7 @@ final readonly class MoveOnAtCriterion implements Rule
         }
 
         return Reason::of(ReasonCode::MissingCertainty, trials: $model->calmTrialsNeeded(
-            $level->exposure, $next->exposure, $situation->capsOfNew(), $situation->day(),
+            $level->exposure, $next->exposure, $caps, $situation->day(),
         ));
     }
 }

@@ -28,10 +28,10 @@ posterior <- function(p) {
   eta <- drop(x %*% beta) + u[group]
   atLeast <- cbind(1, plogis(outer(eta, cuts, "-")), 0)
   chance <- atLeast[, 1:5] - atLeast[, 2:6]
-  # the logarithms in p are a change of variable for the optimizer only: densities stay those of the linear parameters
+  # gaps and slopes count by the densities of their logarithms
   sum(y * log(chance)) - top^2 / (2 * 1.3^2) +
     sum(dgamma(gaps, 8, 8 / c(2.1, 1.6, 1.3), log = TRUE)) + sum(dgamma(beta, c(8, 3), c(8 / 2.2222, 3 / 1.5), log = TRUE)) -
-    sum((u - c(0, 0, 1))^2) / 2
+    sum((u - c(0, 0, 1))^2) / 2 + sum(log(c(gaps, beta)))
 }
 best <- list(par = c(0, log(c(2, 1.5, 1.2)), log(c(2, 1)), 0, 0, 0))
 for (i in 1:20) best <- optim(best$par, posterior, method = "BFGS", control = list(fnscale = -1, reltol = 1e-16, maxit = 1000))

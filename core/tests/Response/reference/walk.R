@@ -1,5 +1,5 @@
 # A level that wanders between sessions: the posterior written down a second time, maximized by a general optimizer, its covariance from
-# numerical second derivatives. Writes walk.json beside this file; plain R 4.2.
+# numerical second derivatives. Gaps and slope count by the densities of their logarithms. Writes walk.json beside this file; plain R 4.2.
 # Rscript core/tests/Response/reference/walk.R
 here <- dirname(sub("--file=", "", grep("--file=", commandArgs(), value = TRUE)))
 number <- function(x) paste0("[", paste(trimws(formatC(x, digits = 10, format = "g")), collapse = ","), "]")
@@ -15,7 +15,7 @@ posterior <- function(p) {
   u <- p[6:10]; level <- c(p[11:13], 0)
   atLeast <- cbind(1, plogis(outer(x * p[5] + u[day], cuts, "-")), 0)
   sum(y * log(atLeast[, 1:5] - atLeast[, 2:6])) - p[1]^2 / (2 * 1.3^2) +
-    sum(dgamma(p[2:4], 8, 8 / c(2.1, 1.6, 1.3), log = TRUE)) + dgamma(p[5], 8, 8 / 2.2222, log = TRUE) -
+    sum(dgamma(p[2:4], 8, 8 / c(2.1, 1.6, 1.3), log = TRUE)) + dgamma(p[5], 8, 8 / 2.2222, log = TRUE) + sum(log(p[2:5])) -
     sum((u - c(0, 0, after, 0, 0) - level[c(1, 2, 2, 3, 4)])^2) / (2 * days^2) - sum(diff(level)^2) / (2 * walk^2)
 }
 best <- list(par = c(0, 2, 1.5, 1.2, 2, rep(0, 8)))
