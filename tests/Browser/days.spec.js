@@ -260,7 +260,7 @@ test('ten quiet passes: seven show nothing, two do, and the next trainer reads w
     await startSession(page);
     const quiet = (/** @type {number} */ meters) => logTrial(page, { outcome: 'quiet_pass', band: 0, distance: String(meters) });
     const before = await page.request.get(`${plan}/limits`).then((answer) => answer.text());
-    expect(before).toContain('165');
+    expect(before).toContain('130');
 
     await quiet(20);
     expect((await quiet(20)).reasons).not.toContain('prove-it');
