@@ -31,7 +31,8 @@ require dirname(__DIR__).'/vendor/autoload.php';
  *     near    how often the near end of the limit's range held at a session's start; far: its far end
  *     told    the factor by which the worst group of forecasts is off (30 expected and more; 90 %): struggling and going over
  *
- * Usage: bench/policies [--dogs=60] [--seed=11] [--families=cliff,drift] [--caps=0.05,0.01] (seeds 1, 2, 3, 5, 7 and 8 were used for tuning)
+ * Usage: bench/policies [--dogs=60] [--seed=11] [--families=cliff,drift] [--caps=0.05,0.01]
+ * Seeds 1, 2, 3, 5, 7 and 8 were used for tuning.
  */
 $options = getopt('', ['dogs:', 'seed:', 'families:', 'caps:']);
 $dogs = max(2, (int) ($options['dogs'] ?? 60));
