@@ -183,7 +183,7 @@ test('templates go out as JSON and come in again; a bad file is told at its fiel
 
     await page.getByRole('link', { name: 'Edit', exact: true }).click();
     await page.getByLabel('Name', { exact: true }).fill('Carts and barrows');
-    await page.getByLabel('take out step 2').check();
+    await page.getByLabel('take out step 2', { exact: true }).check();
     await page.getByRole('button', { name: 'Save' }).click();
     await expect(page.getByRole('heading', { name: 'Carts and barrows' })).toBeVisible();
 
