@@ -10,7 +10,7 @@ export function mountAdding(form) {
     const set = (/** @type {string} */ name, /** @type {string | number} */ value) => {
         /** @type {HTMLInputElement} */ (form.elements.namedItem(name)).value = String(value);
     };
-    file.addEventListener('change', async () => {
+    const read = async () => {
         const chosen = file.files?.[0];
         go.disabled = true;
         if (!chosen) return;
@@ -31,5 +31,8 @@ export function mountAdding(form) {
         } finally {
             URL.revokeObjectURL(video.src);
         }
-    });
+    };
+    file.addEventListener('change', read);
+    // chosen before this was here to see it
+    if (file.files?.length) void read();
 }

@@ -40,7 +40,10 @@ export class Film {
     }
 
     mount() {
-        this.root.querySelector('[data-file]')?.addEventListener('change', (event) => void this.choose(event));
+        const input = /** @type {HTMLInputElement | null} */ (this.root.querySelector('[data-file]'));
+        input?.addEventListener('change', () => void this.choose(input));
+        // chosen before this was here to see it
+        if (input?.files?.length) void this.choose(input);
         this.root.addEventListener('click', (event) => {
             const button = event.target instanceof Element ? event.target.closest('button') : null;
             if (!button) return;
@@ -73,9 +76,9 @@ export class Film {
         });
     }
 
-    /** @param {Event} event */
-    async choose(event) {
-        const file = /** @type {HTMLInputElement} */ (event.target).files?.[0];
+    /** @param {HTMLInputElement} input */
+    async choose(input) {
+        const file = input.files?.[0];
         if (!file) return;
         this.say(say('film.reading'));
         if ((await knownBy(file)) !== this.root.dataset.fingerprint) return this.say(say('film.other'));
