@@ -502,7 +502,7 @@ final class IntakeAndPlanningTest extends TestCase
             'run_length' => '5', 'caution' => 'usual', 'most_advances' => '3', 'set_minutes' => '4', 'session_minutes' => '30',
         ])->assertSessionHasNoErrors();
         $meters = static fn (Ladder $ladder): array =>
-            array_map(static fn ($step): ?float => $step->exposure->distance()?->rounded()->meters, $ladder->steps);
+            array_map(static fn ($step): float => round($step->exposure->distance()->meters ?? 0.0, 1), $ladder->steps);
         $copy = app(PlanReader::class)->read(Plan::query()->latest('id')->firstOrFail())->ladder;
 
         self::assertSame($meters($this->situation()->ladder), $meters($copy));
