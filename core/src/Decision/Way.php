@@ -79,7 +79,7 @@ final readonly class Way
         }
         $half = $dimension->between($from, $to, 1.0)[0];
         if ($dimension->kind === DimensionKind::Distance) {
-            $half = self::paced(min((float) $half, (float) $from * (1.0 - self::LEAST_PART), (float) $from - self::PACE_METERS));
+            $half = self::paced(min((float) $half, (float) $from - self::leastPart((float) $from)));
 
             return $half > (float) $to + self::PACE_METERS / 2.0
                 ? $this->situation->credit->exactly($here->exposure->with($dimension->key, $half))
@@ -165,7 +165,13 @@ final readonly class Way
         $nearer = self::meters($here->exposure) - self::meters($harder->exposure);
 
         return $this->isOnlyNearer($here->exposure, $harder->exposure)
-            && $nearer < max(self::PACE_METERS, self::LEAST_PART * self::meters($here->exposure)) - 1e-9;
+            && $nearer < self::leastPart(self::meters($here->exposure)) - 1e-9;
+    }
+
+    /** Meters that part of a step is at least. */
+    private static function leastPart(float $meters): float
+    {
+        return max(self::PACE_METERS, self::LEAST_PART * $meters);
     }
 
     /** How many steps one level lies beyond another, where only the distance differs; null where something else does. */
