@@ -149,7 +149,7 @@ return [
         'to' => '{point} to {point2} %',
         'what_makes_it_hard' => 'What makes it hard',
         'from_the_first_step_to_the' => 'From the first step to the goal, in steps of this plan.',
-        'dimension' => 'Detail',
+        'dimension' => 'Detail, or step of the ladder',
         'share' => 'Share',
         'logits' => 'Steps',
         'from' => 'From',

@@ -10,13 +10,12 @@ use Cli\Document;
 use Cli\SituationDocument;
 use Cli\SituationRead;
 use Core\Decision\Level;
-use Core\Exposure\Dimension;
-use Core\Exposure\GammaPrior;
 use Core\Insight\LoadShare;
 use Core\Insight\PriorShare;
 use Core\Insight\SlopeByBand;
 use Core\Insight\TeachingTrial;
 use Core\Measure\Share;
+use Core\Response\DogModel;
 use Core\Response\WeightedFit;
 
 /** The fitted model: cut points, slopes with standard errors, what of it is still the typical dog, and the state of the forecasts. */
@@ -65,7 +64,7 @@ final readonly class Fit implements Command
             'slopes' => $slopes,
             'shares' => array_map(
                 static fn (LoadShare $share): array => [
-                    'dimension' => $share->dimension, 'logits' => $share->logits, 'low' => $share->low, 'high' => $share->high,
+                    ...self::key($share->key, $model), 'logits' => $share->logits, 'low' => $share->low, 'high' => $share->high,
                     'share' => $share->share->value, 'seen' => $share->isSeen,
                 ],
                 LoadShare::between($model, $ladder->step(0)->exposure, $ladder->step($ladder->top())->exposure),
@@ -81,13 +80,21 @@ final readonly class Fit implements Command
         ];
     }
 
+    /** @return array{dimension: string}|array{step: int} what a share is of: a dimension, or a step by its index */
+    private static function key(string $key, DogModel $model): array
+    {
+        $step = $model->scale->step($key);
+
+        return $step === null ? ['dimension' => $key] : ['step' => $step];
+    }
+
     /**
      * @return ?array{differs: bool, slopes: list<array{band: int, slope: float, standardError: float}>} of the first dimension; null with
      *    too few trials
      */
     private static function slopeByBand(SituationRead $all): ?array
     {
-        $slopes = array_map(static fn (Dimension $dimension): GammaPrior => $dimension->slope, $all->scale->dimensions);
+        $slopes = array_values($all->scale->slopes());
         $found = SlopeByBand::of($all->builder->rows($all->scale, $all->sessions, $all->situation->log->evidence()), $slopes, 0);
         $listed = [];
         foreach ($found->byBand ?? [] as $band => $slope) {

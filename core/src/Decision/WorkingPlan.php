@@ -9,6 +9,7 @@ use Core\Exposure\Exposure;
 use Core\Exposure\LoadScale;
 use Core\Exposure\PlanKind;
 use Core\Ladder\Ladder;
+use Core\Ladder\Step;
 use Core\Measure\Distance;
 use Core\Response\Inherited;
 use Core\Response\ModelBuilder;
@@ -97,9 +98,13 @@ final readonly class WorkingPlan
             }
         }
 
-        return LoadScale::of(
-            $catalog, $reference, array_keys($values), $reactsTo,
-            $catalog->plan === PlanKind::Contact && ! $isStated ? $ladder->step(0)->exposure : null,
+        $isContact = $catalog->plan === PlanKind::Contact;
+        $scale = LoadScale::of(
+            $catalog, $reference, array_keys($values), $reactsTo, $isContact && ! $isStated ? $ladder->step(0)->exposure : null,
         );
+
+        return $isContact
+            ? $scale->climbing(array_map(static fn (Step $step): Exposure => $step->exposure, $ladder->steps), $ladder->ways())
+            : $scale;
     }
 }

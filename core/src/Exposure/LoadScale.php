@@ -25,10 +25,12 @@ final readonly class LoadScale
      * @param  non-empty-list<Dimension>  $dimensions in play, in the order of the covariates
      * @param  array<string, float>  $reactedAt  covariates of the exposure that the dog is known to react to, by dimension key
      * @param  float  $topCutShift  logits by which a reaction is farther away than the loads alone say, before any trial
+     * @param  bool  $isCalmTaken  whether that is so because every dog is taken to be calm somewhere
+     * @param  ?Climb  $climb  of a ladder of named steps, whose increments carry the load
      */
     private function __construct(
         public DimensionCatalog $catalog, public Distance $reference, public array $dimensions, private array $reactedAt,
-        public float $topCutShift,
+        public float $topCutShift, public bool $isCalmTaken, private ?Climb $climb = null,
     ) {
     }
 
@@ -71,25 +73,94 @@ final readonly class LoadScale
             $shift += $played->slope->mean() * $x;
         }
 
-        return new self($catalog, $reference, $dimensions, $reactedAt, $calmAt === null ? 0.0 : max(0.0, self::CALM_LOGITS + $shift));
+        $shift = $calmAt === null ? 0.0 : max(0.0, self::CALM_LOGITS + $shift);
+
+        return new self($catalog, $reference, $dimensions, $reactedAt, $shift, $shift > 0.0);
     }
 
     /**
-     * Of the dimensions in play, in the order of the covariates.
+     * The same dimensions, where a ladder of named steps carries the load: each step adds its own increment to those that it builds on, and
+     * the dimensions only tell what an exposure differs in from the nearest step. The level is told at the same exposure as before.
      *
-     * @return list<string>
+     * @param  non-empty-list<Exposure>  $steps  in the ladder's order
+     * @param  list<list<non-negative-int>>  $below  by step: the steps that it builds on, in order
+     */
+    public function climbing(array $steps, array $below): self
+    {
+        $names = [];
+        foreach ($steps as $i => $step) {
+            // its place only tells apart steps that present the same
+            $from = $below[$i] === [] ? null : $steps[max($below[$i])]->key();
+            $name = 'step '.hash('xxh32', "{$from}>{$step->key()}");
+            $names[] = in_array($name, $names, true) ? "{$name} {$i}" : $name;
+        }
+        $typical = array_map(static fn (Dimension $dimension): float => $dimension->slope->mean(), $this->dimensions);
+        $climb = Climb::of(array_combine($names, array_map($this->byDimension(...), $steps)), $below, $typical);
+        array_push($typical, ...array_values(array_map(static fn (GammaPrior $adds): float => $adds->mean(), $climb->increments)));
+        // by its dimensions alone a load counts from where the dog reacts; up a ladder it counts from the first step
+        $reacts = array_sum(array_map(
+            static fn (float $slope, float $x): float => $slope * $x, $typical,
+            $climb->covariates(array_fill(0, count($this->dimensions), 0.0)),
+        ));
+
+        return new self(
+            $this->catalog, $this->reference, $this->dimensions, $this->reactedAt,
+            $this->isCalmTaken ? max($reacts, self::CALM_LOGITS) : $reacts, $this->isCalmTaken, $climb,
+        );
+    }
+
+    /**
+     * Of the covariates, in their order: the dimensions in play, then the increments of a ladder.
+     *
+     * @return non-empty-list<string>
      */
     public function keys(): array
     {
-        return array_map(static fn (Dimension $dimension): string => $dimension->key, $this->dimensions);
+        return array_keys($this->slopes());
     }
 
     /**
-     * One number for each dimension in play; a dimension the exposure does not state counts at its usual value.
+     * What each covariate weighs for a typical dog.
+     *
+     * @return non-empty-array<string, GammaPrior> by key
+     */
+    public function slopes(): array
+    {
+        $slopes = [];
+        foreach ($this->dimensions as $dimension) {
+            $slopes[$dimension->key] = $dimension->slope;
+        }
+
+        return $slopes + ($this->climb->increments ?? []);
+    }
+
+    /**
+     * One number for each key, harder is larger.
      *
      * @return non-empty-list<float>
      */
     public function covariates(Exposure $exposure): array
+    {
+        return $this->climb?->covariates($this->byDimension($exposure)) ?? $this->byDimension($exposure);
+    }
+
+    /**
+     * Covariates of the steps that an exposure contains, being at least as hard in every dimension: it is as hard as each of them, whatever
+     * its nearest step says. None but up a ladder.
+     *
+     * @return list<non-empty-list<float>>
+     */
+    public function contained(Exposure $exposure): array
+    {
+        return $this->climb?->contained($this->byDimension($exposure)) ?? [];
+    }
+
+    /**
+     * How hard each dimension of an exposure is; one that it does not state counts at its usual value.
+     *
+     * @return non-empty-list<float>
+     */
+    public function byDimension(Exposure $exposure): array
     {
         $x = [];
         foreach ($this->dimensions as $dimension) {
@@ -104,21 +175,26 @@ final readonly class LoadScale
     /** @throws InvalidExposure if it is not in play */
     public function dimension(string $key): Dimension
     {
-        return $this->dimensions[$this->index($key)];
+        return $this->dimensions[$this->index($key)] ?? throw InvalidExposure::unknownDimension($key);
     }
 
     /**
-     * Place of a dimension among the covariates.
+     * Place of a key among the covariates.
      *
      * @throws InvalidExposure if it is not in play
      */
     public function index(string $key): int
     {
-        foreach ($this->dimensions as $j => $dimension) {
-            if ($dimension->key === $key) {
-                return $j;
-            }
-        }
-        throw InvalidExposure::unknownDimension($key);
+        $index = array_search($key, $this->keys(), true);
+
+        return $index === false ? throw InvalidExposure::unknownDimension($key) : $index;
+    }
+
+    /** The step of the ladder that a key stands for; null for a dimension. */
+    public function step(string $key): ?int
+    {
+        $place = array_search($key, array_keys($this->climb->increments ?? []), true);
+
+        return $place === false ? null : $place + 1;
     }
 }

@@ -13,7 +13,7 @@ final readonly class PriorShare
 {
     /**
      * @param  array{Share, Share, Share}  $gaps  left of the prior's relative sd between the bands, lowest first
-     * @param  array<string, Share>  $slopes  by dimension key
+     * @param  array<string, Share>  $slopes  by key of the scale
      */
     private function __construct(public array $gaps, public array $slopes)
     {
@@ -29,8 +29,9 @@ final readonly class PriorShare
             ? $left($weightiest->prior->gaps[$k], $k + 1)
             : Share::of(1.0);
         $slopes = [];
-        foreach ($model->scale->dimensions as $j => $dimension) {
-            $slopes[$dimension->key] = $left($dimension->slope, $weightiest->prior->cuts + $j);
+        foreach (array_keys($model->scale->slopes()) as $j => $key) {
+            $prior = $weightiest->prior->slopes[$j];
+            $slopes[$key] = $prior === null ? Share::of(1.0) : $left($prior, $weightiest->prior->cuts + $j);
         }
 
         return new self([$gap(0), $gap(1), $gap(2)], $slopes);

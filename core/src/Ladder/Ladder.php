@@ -68,6 +68,18 @@ final readonly class Ladder
         return $step > 0 ? 0 : null;
     }
 
+    /** @return non-empty-list<list<non-negative-int>> by step: the steps before it on its way, in order */
+    public function ways(): array
+    {
+        $ways = [];
+        foreach (array_keys($this->steps) as $later) {
+            $before = $later === 0 ? [] : range(0, $later - 1);
+            $ways[] = array_values(array_filter($before, fn (int $earlier): bool => $this->isOnWay($earlier, $later)));
+        }
+
+        return $ways;
+    }
+
     /** Whether an earlier step says something of a later one: they share a strand. The first is what every strand begins from. */
     public function isOnWay(int $earlier, int $later): bool
     {

@@ -141,8 +141,8 @@ final readonly class LadderReview
     private static function raised(Exposure $before, Exposure $now, DogModel $model): array
     {
         $raised = [];
-        $from = $model->scale->covariates($before);
-        $to = $model->scale->covariates($now);
+        $from = $model->scale->byDimension($before);
+        $to = $model->scale->byDimension($now);
         foreach ($model->scale->dimensions as $j => $dimension) {
             if ($to[$j] > $from[$j] + 1e-9) {
                 $raised[] = $dimension->key;

@@ -24,9 +24,7 @@ final readonly class CumulativeLogit
     {
         $cuts = $at->cuts;
         $cut = $at->cutPoints();
-        $slopes = $at->slopes();
-        $n = count($slopes);
-        $size = $cuts + $n;
+        $size = count($at->theta);
         $groups = count($this->groups);
 
         // accumulated in the basis (c_1 … c_K, β): there a trial touches two cut points only
@@ -37,20 +35,22 @@ final readonly class CumulativeLogit
         $offsetGradient = $offsetInformation = array_fill(0, $groups, 0.0);
         $cross = $groups > 0 ? array_fill(0, $groups, $gradient) : [];
 
-        $all = $this->rows->covariates;
+        $columns = $this->rows->columns;
+        $values = $this->rows->values;
+        $lasts = $this->rows->lasts;
         $groupOf = $this->rows->groups;
         $shifts = $this->rows->shifts;
         $ends = $this->rows->ends;
         $bands = $this->rows->bands;
         $counts = $this->rows->counts;
-        $entry = $place = 0;
-        $x = [];
+        $entry = $last = 0;
         foreach ($ends as $r => $end) {
             $s = $groupOf[$r];
             $eta = $shifts[$r] + ($s === null ? 0.0 : $at->offsets[$s]);
-            for ($j = 0; $j < $n; $j++) {
-                $x[$j] = $all[$place++];
-                $eta += $slopes[$j] * $x[$j];
+            $first = $last;
+            $last = $lasts[$r];
+            for ($p = $first; $p < $last; $p++) {
+                $eta += $at->theta[$columns[$p]] * $values[$p];
             }
             $etaGradient = $etaInformation = 0.0;
             for (; $entry < $end; $entry++) {
@@ -61,14 +61,14 @@ final readonly class CumulativeLogit
                     $a = $eta - $cut[$low];
                     $e = exp(-abs($a));
                     $logLikelihood += $count * ($a >= 0.0 ? -log1p($e) : $a - log1p($e));
-                    $first = $count * ($a >= 0.0 ? $e / (1.0 + $e) : 1.0 / (1.0 + $e));
+                    $slope = $count * ($a >= 0.0 ? $e / (1.0 + $e) : 1.0 / (1.0 + $e));
                     $second = $count * $e / ((1.0 + $e) * (1.0 + $e));
-                    $gradient[$low] -= $first;
-                    $etaGradient += $first;
+                    $gradient[$low] -= $slope;
+                    $etaGradient += $slope;
                     $matrix[$low][$low] += $second;
                     $etaInformation += $second;
-                    for ($j = 0; $j < $n; $j++) {
-                        $matrix[$cuts + $j][$low] -= $second * $x[$j];
+                    for ($p = $first; $p < $last; $p++) {
+                        $matrix[$columns[$p]][$low] -= $second * $values[$p];
                     }
                     if ($s !== null) {
                         $cross[$s][$low] -= $second;
@@ -78,14 +78,14 @@ final readonly class CumulativeLogit
                     $b = $eta - $cut[$band];
                     $e = exp(-abs($b));
                     $logLikelihood -= $count * ($b >= 0.0 ? $b + log1p($e) : log1p($e));
-                    $first = $count * ($b >= 0.0 ? 1.0 / (1.0 + $e) : $e / (1.0 + $e));
+                    $slope = $count * ($b >= 0.0 ? 1.0 / (1.0 + $e) : $e / (1.0 + $e));
                     $second = $count * $e / ((1.0 + $e) * (1.0 + $e));
-                    $gradient[$band] += $first;
-                    $etaGradient -= $first;
+                    $gradient[$band] += $slope;
+                    $etaGradient -= $slope;
                     $matrix[$band][$band] += $second;
                     $etaInformation += $second;
-                    for ($j = 0; $j < $n; $j++) {
-                        $matrix[$cuts + $j][$band] -= $second * $x[$j];
+                    for ($p = $first; $p < $last; $p++) {
+                        $matrix[$columns[$p]][$band] -= $second * $values[$p];
                     }
                     if ($s !== null) {
                         $cross[$s][$band] -= $second;
@@ -98,20 +98,19 @@ final readonly class CumulativeLogit
                     $gapInformation[$band] += $count * self::gapInformation($gap);
                 }
             }
-            for ($i = 0; $i < $n; $i++) {
-                $gradient[$cuts + $i] += $etaGradient * $x[$i];
-                $weighted = $etaInformation * $x[$i];
-                if ($weighted !== 0.0) {
-                    for ($j = 0; $j <= $i; $j++) {
-                        $matrix[$cuts + $i][$cuts + $j] += $weighted * $x[$j];
-                    }
+            for ($p = $first; $p < $last; $p++) {
+                $i = $columns[$p];
+                $gradient[$i] += $etaGradient * $values[$p];
+                $weighted = $etaInformation * $values[$p];
+                for ($q = $first; $q <= $p; $q++) {
+                    $matrix[$i][$columns[$q]] += $weighted * $values[$q];
                 }
             }
             if ($s !== null) {
                 $offsetGradient[$s] += $etaGradient;
                 $offsetInformation[$s] += $etaInformation;
-                for ($j = 0; $j < $n; $j++) {
-                    $cross[$s][$cuts + $j] += $etaInformation * $x[$j];
+                for ($p = $first; $p < $last; $p++) {
+                    $cross[$s][$columns[$p]] += $etaInformation * $values[$p];
                 }
             }
         }

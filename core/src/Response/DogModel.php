@@ -96,18 +96,13 @@ final readonly class DogModel
     /** Σ β_j·x_j at the mode, in logits: how hard an exposure is for this dog on a typical day. */
     public function load(Exposure $exposure): float
     {
-        $load = 0.0;
-        foreach ($this->scale->covariates($exposure) as $j => $x) {
-            $load += $this->slopeAt($j) * $x;
-        }
-
-        return $load;
+        return $this->loadOf($this->covariates($exposure));
     }
 
     /**
-     * Logits by which one unit of a dimension's covariate is harder, averaged over the fits.
+     * Logits by which one unit of a covariate is harder, averaged over the fits.
      *
-     * @throws InvalidExposure if the dimension is not in play
+     * @throws InvalidExposure if its key is not in play
      */
     public function slope(string $key): float
     {
@@ -235,7 +230,33 @@ final readonly class DogModel
     {
         $typically = $this->typically();
 
-        return [...$this->scale->covariates($exposure), ...($day === Day::Typical ? $typically : $this->beyond)];
+        return [...$this->covariates($exposure), ...($day === Day::Typical ? $typically : $this->beyond)];
+    }
+
+    /**
+     * Of an exposure, or of a step that it contains and that this dog finds harder than what is nearest to it.
+     *
+     * @return non-empty-list<float>
+     */
+    private function covariates(Exposure $exposure): array
+    {
+        $covariates = $this->scale->covariates($exposure);
+        foreach ($this->scale->contained($exposure) as $step) {
+            $covariates = $this->loadOf($step) > $this->loadOf($covariates) ? $step : $covariates;
+        }
+
+        return $covariates;
+    }
+
+    /** @param  non-empty-list<float>  $covariates */
+    private function loadOf(array $covariates): float
+    {
+        $load = 0.0;
+        foreach ($covariates as $j => $x) {
+            $load += $x === 0.0 ? 0.0 : $this->slopeAt($j) * $x;
+        }
+
+        return $load;
     }
 
     private function slopeAt(int $j): float

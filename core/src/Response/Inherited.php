@@ -22,7 +22,7 @@ final readonly class Inherited
     /**
      * @param  ?float  $level  of the top cut point, in logits; null where only the intake tells it
      * @param  list<GammaPrior>  $gaps
-     * @param  array<string, GammaPrior>  $slopes  by dimension key
+     * @param  array<string, GammaPrior>  $slopes  by key of the scale
      */
     public function __construct(public ?float $level, public float $levelSd, public array $gaps, public array $slopes)
     {

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Core\Response;
 
 use Core\Exception\InvalidCatalog;
-use Core\Exposure\Dimension;
 use Core\Exposure\GammaPrior;
 use Core\Exposure\LoadScale;
 
@@ -134,7 +133,7 @@ final readonly class ModelPriors
         $spacing ??= Spacing::even(1.0);
         $levelSd = match (true) {
             $this->inherited?->level !== null => $this->inherited->levelSd,
-            $referenceStated || $scale->topCutShift > 0.0 => $this->topCutSd,
+            $referenceStated || $scale->isCalmTaken => $this->topCutSd,
             default => $this->topCutSdUnstated,
         };
 
@@ -144,10 +143,7 @@ final readonly class ModelPriors
             min(self::MOST_TOP_CUT_SD, $levelSd / sqrt($intakeWeight)),
             $spacing->of($this->inherited->gaps ?? $this->gaps),
             [
-                ...array_map(
-                    fn (Dimension $dimension): GammaPrior => $this->inherited->slopes[$dimension->key] ?? $dimension->slope,
-                    $scale->dimensions,
-                ),
+                ...array_values([...$scale->slopes(), ...array_intersect_key($this->inherited->slopes ?? [], $scale->slopes())]),
                 ...array_map(fn (Covariate $of): GammaPrior => match ($of) {
                     Covariate::Learning => $spacing->learning($this->learning),
                     Covariate::Upset => $this->upset,

@@ -45,6 +45,9 @@ final class Observations
     /** @var array<string, list<float|string>> distinct values seen, by dimension key */
     public array $values = [];
 
+    /** @var array<string, true> the same, by what is said and its value: holds take as many values as there are trials */
+    private array $known = [];
+
     /** @var array<string, int> trials that stated it, by dimension key */
     public array $trials = [];
 
@@ -149,7 +152,8 @@ final class Observations
             }
             foreach ($row->exposure->values as $key => $value) {
                 $this->trials[$key] = ($this->trials[$key] ?? 0) + $row->trials();
-                if (! in_array($value, $this->values[$key] ?? [], true)) {
+                if (! isset($this->known["{$key} {$value}"])) {
+                    $this->known["{$key} {$value}"] = true;
                     $this->values[$key][] = $value;
                 }
             }

@@ -13,7 +13,9 @@ use Core\Exception\InvalidModel;
 final readonly class PackedRows
 {
     /**
-     * @param  list<float>  $covariates  of one row after the other
+     * @param  list<int>  $columns  places in theta of the covariates that are not 0, of one row after the other
+     * @param  list<float>  $values  of them
+     * @param  list<int>  $lasts  by row: where its covariates end
      * @param  list<?int>  $groups  offset group by row
      * @param  list<float>  $shifts  by row: logits that its grader adds
      * @param  list<int>  $ends  by row: where its entries end
@@ -22,7 +24,7 @@ final readonly class PackedRows
      * @param  list<float>  $byBand  sum of counts by band
      */
     private function __construct(
-        public array $covariates, public array $groups, public array $shifts, public array $ends, public array $bands, public array $counts,
+        public array $columns, public array $values, public array $lasts, public array $groups, public array $shifts, public array $ends, public array $bands, public array $counts,
         public array $byBand,
     ) {
     }
@@ -35,7 +37,7 @@ final readonly class PackedRows
      */
     public static function of(iterable $rows, Prior $prior, int $groupCount): self
     {
-        $covariates = $groups = $shifts = $ends = $bands = $counts = [];
+        $columns = $values = $lasts = $groups = $shifts = $ends = $bands = $counts = [];
         $byBand = array_fill(0, $prior->cuts + 1, 0.0);
         $slopes = count($prior->slopes);
         $band = $prior->bandWidth();
@@ -46,9 +48,13 @@ final readonly class PackedRows
             if ($row->group !== null && ($row->group < 0 || $row->group >= $groupCount)) {
                 throw InvalidModel::badShape(count($ends), $row->group, $groupCount);
             }
-            foreach ($row->covariates as $x) {
-                $covariates[] = $x;
+            foreach ($row->covariates as $j => $x) {
+                if ($x !== 0.0) {
+                    $columns[] = $prior->cuts + $j;
+                    $values[] = $x;
+                }
             }
+            $lasts[] = count($columns);
             foreach ($row->counts as $k => $count) {
                 if ($count !== 0.0) {
                     $bands[] = $k;
@@ -61,6 +67,6 @@ final readonly class PackedRows
             $ends[] = count($bands);
         }
 
-        return new self($covariates, $groups, $shifts, $ends, $bands, $counts, array_values($byBand));
+        return new self($columns, $values, $lasts, $groups, $shifts, $ends, $bands, $counts, array_values($byBand));
     }
 }

@@ -17,7 +17,7 @@ final readonly class ThresholdSearch
     /** Units of the covariate per step of the scan from hard to easy; then bisection. */
     private const SCAN = 0.25;
 
-    private const BISECTIONS = 18;
+    private const BISECTIONS = 28;
 
     public function __construct(private RiskCaps $caps)
     {
@@ -49,33 +49,25 @@ final readonly class ThresholdSearch
         $at = static fn (float $x): Exposure => $exposure->with($key, $dimension->valueAt($x, $reference));
 
         $easiest = self::hardestAllowed($easy, $hard, fn (float $x): bool => $this->caps->allow($model->risk($at($x), $day)));
-        $hardest = self::hardestAllowed($easy, $hard, fn (float $x): bool => $this->allowedAtBest($model, $at($x), $day)) ?? $easy;
+        $hardest = self::hardestAllowed(
+            $easy, $hard, fn (float $x): bool => $this->allows(-DogModel::BOUND_QUANTILE, $model, $at($x), $day),
+        ) ?? $easy;
+        $point = self::hardestAllowed($easy, $hard, fn (float $x): bool => $this->allows(0.0, $model, $at($x), $day));
 
         return new Threshold(
-            $this->closedForm($model, $at(0.0), $dimension, $day, $easy, $hard),
+            $point === null ? null : $dimension->valueAt($point, $reference),
             $dimension->valueAt($hardest, $reference),
             $easiest === null ? null : $dimension->valueAt($easiest, $reference),
             $this->caps->reactionBinds($model->risk($at($easiest ?? $easy), $day)),
         );
     }
 
-    /** x = (logit p − (Σ_other − c_k)) / β: the easier of the two limits; for distance, log2 d = log2 d_0 − x. */
-    private function closedForm(DogModel $model, Exposure $atZero, Dimension $dimension, Day $day, float $easy, float $hard): ?float
-    {
-        $slope = $model->slope($dimension->key);
-        $crossing = $hard;
-        foreach ([[Band::Strain, $this->caps->strain], [Band::Over, $this->caps->reaction]] as [$band, $limit]) {
-            $crossing = min($crossing, ($limit->toLogit() - $model->linear($atZero, $band, $day)['mean']) / $slope);
-        }
-
-        return $crossing < $easy ? null : $dimension->valueAt($crossing, $model->scale->reference->meters);
-    }
-
-    private function allowedAtBest(DogModel $model, Exposure $at, Day $day): bool
+    /** Whether the risk, taken as so many standard deviations from the likeliest, is within both limits. */
+    private function allows(float $deviations, DogModel $model, Exposure $at, Day $day): bool
     {
         foreach ([[Band::Strain, $this->caps->strain], [Band::Over, $this->caps->reaction]] as [$band, $limit]) {
             $linear = $model->linear($at, $band, $day);
-            if ($limit->toLogit() < $linear['mean'] - DogModel::BOUND_QUANTILE * $linear['sd']) {
+            if ($limit->toLogit() < $linear['mean'] + $deviations * $linear['sd']) {
                 return false;
             }
         }

@@ -288,8 +288,9 @@ final class SmallRulesTest extends TestCase
             )->topCutShift;
         };
 
-        self::assertGreaterThan(0.0, $shift('hands', false));
-        self::assertSame(0.0, $shift('hands', true));
+        self::assertSame(7.0, $shift('hands', false));
+        self::assertGreaterThan(0.0, $shift('hands', true), 'up to there it is told by the steps');
+        self::assertLessThan(7.0, $shift('hands', true));
         self::assertSame(0.0, $shift('field', false));
     }
 

@@ -61,7 +61,7 @@ final class InsightTest extends TestCase
 
         self::assertEqualsWithDelta($model->load($to) - $model->load($from), array_sum(array_column($shares, 'logits')), 1e-12);
         self::assertEqualsWithDelta(1.0, array_sum(array_map(static fn (LoadShare $share): float => $share->share->value, $shares)), 1e-12);
-        self::assertSame(['distance', 'trigger_motion'], array_column($shares, 'dimension'));
+        self::assertSame(['distance', 'trigger_motion'], array_column($shares, 'key'));
         self::assertSame([true, false], array_column($shares, 'isSeen'), 'motion was never varied: the slope of a typical dog');
     }
 

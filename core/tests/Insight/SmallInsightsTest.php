@@ -56,7 +56,7 @@ final class SmallInsightsTest extends TestCase
     public function test_a_share_of_the_load_has_the_range_of_its_own_slope(): void
     {
         $shares = LoadShare::between(Fixture::model([], [[40.0, 0], [20.0, 1]]), Fixture::at(40.0, 'lying'), Fixture::at(30.0, 'run'));
-        $motion = array_values(array_filter($shares, static fn (LoadShare $share): bool => $share->dimension === 'trigger_motion'))[0];
+        $motion = array_values(array_filter($shares, static fn (LoadShare $share): bool => $share->key === 'trigger_motion'))[0];
         $shape = Fixture::dimensions()->dimension('trigger_motion')->slope->shape;
 
         self::assertEqualsWithDelta(
@@ -64,7 +64,7 @@ final class SmallInsightsTest extends TestCase
             [$motion->high / $motion->logits - 1.0, 1.0 - $motion->low / $motion->logits], 1e-3,
         );
         $seen = array_values(array_diff_key($shares, array_filter($shares, static fn (LoadShare $share): bool => ! $share->isSeen)))[0];
-        self::assertSame('distance', $seen->dimension, 'tried at two distances');
+        self::assertSame('distance', $seen->key, 'tried at two distances');
     }
 
     public function test_a_curve_has_its_points_from_end_to_end(): void

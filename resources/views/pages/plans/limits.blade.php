@@ -86,8 +86,8 @@
                     class="table table-sm table-narrow"><thead><tr><th scope="col">{{ say('plans.limits.dimension') }}</th><th
                     scope="col">{{ say('plans.limits.share') }}</th><th scope="col">{{ say('plans.limits.logits') }}</th><th
                     scope="col">{{ say('plans.limits.from') }}</th></tr></thead>
-                    <tbody>@foreach($shares as $share)<tr><th scope="row">{{ words()->dimension($catalog,
-                        $share->dimension) }}</th><td>{{ words()->formats->percent(100 * $share->share->value) }}</td><td>{{ say('plans.limits.to_2', ['logits' => words()->difficulty($share->logits), 'low' => words()->difficulty($share->low), 'high' => words()->difficulty($share->high)]) }}</td><td>{{ say('plans.limits.is_seen_its_own_trials_a', ['is_seen' => (bool) ($share->isSeen)]) }}</td></tr>@endforeach</tbody>
+                    <tbody>@foreach($shares as $share)@php($step = $situation->model->scale->step($share->key))<tr><th scope="row">{{ $step === null
+                        ? words()->dimension($catalog, $share->key) : words()->step($situation->ladder->step($step), $catalog) }}</th><td>{{ words()->formats->percent(100 * $share->share->value) }}</td><td>{{ say('plans.limits.to_2', ['logits' => words()->difficulty($share->logits), 'low' => words()->difficulty($share->low), 'high' => words()->difficulty($share->high)]) }}</td><td>{{ say('plans.limits.is_seen_its_own_trials_a', ['is_seen' => (bool) ($share->isSeen)]) }}</td></tr>@endforeach</tbody>
                 </table></div>
             </div>
         @endif
