@@ -24,8 +24,8 @@ final readonly class PackedRows
      * @param  list<float>  $byBand  sum of counts by band
      */
     private function __construct(
-        public array $columns, public array $values, public array $lasts, public array $groups, public array $shifts, public array $ends, public array $bands, public array $counts,
-        public array $byBand,
+        public array $columns, public array $values, public array $lasts, public array $groups, public array $shifts, public array $ends,
+        public array $bands, public array $counts, public array $byBand,
     ) {
     }
 

@@ -70,9 +70,14 @@ final class ClimbTest extends TestCase
             }
             $scale = self::scale($ladder);
             $slopes = array_map(static fn (GammaPrior $slope): float => $slope->mean(), array_values($scale->slopes()));
-            $load = static fn (array $covariates): float => array_sum(array_map(
-                static fn (float $x, float $slope): float => $x * $slope, $covariates, array_slice($slopes, 0, count($covariates)),
-            ));
+            $load = static function (array $covariates) use ($slopes): float {
+                $load = 0.0;
+                foreach ($covariates as $j => $x) {
+                    $load += $slopes[$j] * $x;
+                }
+
+                return $load;
+            };
             $first = $load($scale->byDimension($ladder->step(0)->exposure));
             $floors = 0;
             foreach ($ladder->steps as $i => $step) {
@@ -139,7 +144,8 @@ final class ClimbTest extends TestCase
         [$ladder] = self::laid('nails');
         $model = self::model($ladder, [...array_fill(0, 8, [6, 4]), ...array_fill(0, 8, [7, 4]), ...array_fill(0, 20, [2, 0])]);
         $sound = $ladder->step(7)->exposure;
-        $more = $ladder->step(2)->exposure->with('item_state', $sound->values['item_state'])->with('item_feel', $sound->values['item_feel']);
+        $more = $ladder->step(2)->exposure
+            ->with('item_state', $sound->values['item_state'])->with('item_feel', $sound->values['item_feel']);
 
         self::assertGreaterThan($model->load($ladder->step(2)->exposure), $model->load($sound));
         self::assertGreaterThanOrEqual($model->load($sound), $model->load($more));
@@ -166,7 +172,7 @@ final class ClimbTest extends TestCase
         $asked = 0;
         for ($dog = 0; $dog < 30; $dog++) {
             $adds = array_map(
-                static fn (GammaPrior $prior): float => $chance->gamma((int) $prior->shape, $prior->mean()), array_values($scale->slopes()),
+                static fn (GammaPrior $prior): float => $chance->gamma(max(1, (int) $prior->shape), $prior->mean()), array_values($scale->slopes()),
             );
             $over = $scale->topCutShift + 1.3 * $chance->normal();
             $strain = $over - $chance->gamma(8, 1.3);
