@@ -74,6 +74,7 @@ return [
         presence {Walk about five minutes, out of sight, then go on there.}
         other {Rest a few minutes, with everything put aside, then go on there.}}',
     'trainers-word' => 'It went over there {count} times: only a trainer decides on another try. End on this good one.',
+    'until-trainers-word' => 'At the next step it went over {count} times: only a trainer decides on another try. Good ones here help until then.',
     'once-a-day' => 'It went over there before, so it is tried once a session at most. End on this good one.',
     'twice-today' => 'The next step was too much {count} times today: enough for a day. End on this good one.',
     'spent-end' => 'The next step made it struggle today and is not tried again: end on this good one.',

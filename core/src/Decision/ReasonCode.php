@@ -72,6 +72,7 @@ enum ReasonCode: string
     case CalmLongEnough = 'calm-long-enough';
     case PlacesOfSet = 'places-of-set';
     case TrainersWord = 'trainers-word';
+    case UntilTrainersWord = 'until-trainers-word';
     case OnceADay = 'once-a-day';
     case TwiceToday = 'twice-today';
     case SpentEnd = 'spent-end';
@@ -160,7 +161,8 @@ enum ReasonCode: string
             self::BackToWork, self::CalmThere => ['at'],
             self::SecondReaction, self::AfterReactionEnd, self::StrainAgain, self::FoodOrCueAgain, self::OptOuts, self::SessionTrials,
             self::AdvancesUsed, self::EasyBetween, self::Suspended, self::UnnoticedNearer, self::UnnoticedPlainer, self::Unnoticed,
-            self::Wall, self::ChangeHelped, self::CalmLongEnough, self::TrainersWord, self::TwiceToday, self::Plateau => ['count'],
+            self::Wall, self::ChangeHelped, self::CalmLongEnough, self::TrainersWord, self::UntilTrainersWord,
+            self::TwiceToday, self::Plateau => ['count'],
             self::AfterReaction, self::Advances => ['count', 'most'],
             self::Effort, self::NameIt => ['count', 'of'],
             self::ChangeFirst => ['change'],

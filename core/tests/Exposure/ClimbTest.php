@@ -172,7 +172,8 @@ final class ClimbTest extends TestCase
         $asked = 0;
         for ($dog = 0; $dog < 30; $dog++) {
             $adds = array_map(
-                static fn (GammaPrior $prior): float => $chance->gamma(max(1, (int) $prior->shape), $prior->mean()), array_values($scale->slopes()),
+                static fn (GammaPrior $prior): float => $chance->gamma(max(1, (int) $prior->shape), $prior->mean()),
+                array_values($scale->slopes()),
             );
             $over = $scale->topCutShift + 1.3 * $chance->normal();
             $strain = $over - $chance->gamma(8, 1.3);

@@ -134,9 +134,16 @@ final readonly class MoveOnAtCriterion implements Rule
             ]);
         }
 
-        return $barred !== null && ! $isPartOpen
-            ? $situation->advise(Action::EndWell, null, [$barred])
-            : $this->stay($situation, $level, $next, $situation->capsOfNew());
+        if ($barred === null || $isPartOpen) {
+            return $this->stay($situation, $level, $next, $situation->capsOfNew());
+        }
+
+        // what waits for somebody's decision is no reason to end: good ones short of it are what is missing
+        return $barred->code === ReasonCode::TrainersWord && ! $this->isCalmLongEnough($situation)
+            ? $situation->advise(Action::Repeat, $level, [
+                Reason::of(ReasonCode::UntilTrainersWord, count: $barred->facts['count']), $situation->runReason($level),
+            ])
+            : $situation->advise(Action::EndWell, null, [$barred]);
     }
 
     private function isCalmLongEnough(Situation $situation): bool
