@@ -75,7 +75,8 @@ final readonly class DemoHistory
         $inCore = $this->plans->read($plan);
         $scale = LoadScale::of(
             $inCore->catalog, $inCore->reference,
-            [...$inCore->scale([])->keys(), ...($plan->responseModel->kind === PlanKind::Contact ? ['side'] : [])], $inCore->reactsTo,
+            [...array_column($inCore->scale([])->dimensions, 'key'), ...($plan->responseModel->kind === PlanKind::Contact ? ['side'] : [])],
+            $inCore->reactsTo,
         );
         $slopes = [];
         foreach ($scale->dimensions as $dimension) {

@@ -70,6 +70,7 @@ final class ClimbTest extends TestCase
             }
             $scale = self::scale($ladder);
             $slopes = array_map(static fn (GammaPrior $slope): float => $slope->mean(), array_values($scale->slopes()));
+            /** @param  non-empty-list<float>  $covariates */
             $load = static function (array $covariates) use ($slopes): float {
                 $load = 0.0;
                 foreach ($covariates as $j => $x) {
