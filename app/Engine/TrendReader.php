@@ -6,6 +6,7 @@ namespace App\Engine;
 
 use App\Models\Plan;
 use Core\Decision\Situation;
+use Core\Decision\Work;
 use Core\Exposure\DimensionKey;
 use Core\Insight\LookingBack;
 use Core\Insight\Trend;
@@ -28,12 +29,16 @@ final readonly class TrendReader
      * Along the measure that leads, at the ladder's first step.
      *
      * @param  ?Situation  $situation  of the plan now, where it is read already
-     * @return array{?Trend, string} null without a model or a measure that leads; and what the plan is known by until anything is logged
+     * @return array{?Trend, string} null without a model or a measure that leads to risk; and what the plan is known by until anything is logged
      */
     public function of(Plan $plan, ?Situation $situation = null): array
     {
         $inCore = $this->plans->read($plan);
         $stamp = EvidenceStamp::of($plan, $inCore);
+        if (Work::of($inCore->catalog->plan) !== Work::Exposure) {
+            // centimeters of a hand are no scale of risk, and a skill has none
+            return [null, $stamp];
+        }
         $kept = $this->cache->get("trend {$plan->id}");
         $kept = is_array($kept) ? $kept : [];
         $trend = ($kept['trend'] ?? null) instanceof Trend ? $kept['trend'] : null;

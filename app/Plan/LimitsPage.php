@@ -16,6 +16,7 @@ use App\Models\TrialCorrection;
 use App\Models\TrialTrait;
 use App\Models\User;
 use App\Support\Fields;
+use Core\Decision\Work;
 use Core\Exposure\DimensionCatalog;
 use Core\Exposure\DimensionKey;
 use Core\Exposure\Exposure;
@@ -73,7 +74,8 @@ final readonly class LimitsPage
         $inCore = $this->plans->read($plan);
         $exposure = $inCore->ladder->step(0)->exposure;
         $key = DimensionKey::leading($inCore->catalog->plan)->value;
-        $isAlong = isset($exposure->values[$key]);
+        $work = Work::of($inCore->catalog->plan);
+        $isAlong = isset($exposure->values[$key]) && $work === Work::Exposure;
         $scale = $situation->model?->scale;
         [$trend, $stamp] = $this->trends->of($plan, $situation);
         $blank = $scale === null
@@ -96,7 +98,7 @@ final readonly class LimitsPage
             'key' => $key,
             'before' => $curve($blank),
             'after' => $curve($situation->model),
-            'shares' => $situation->model === null
+            'shares' => $situation->model === null || $work === Work::Skill
                 ? []
                 : LoadShare::between($situation->model, $exposure, $inCore->ladder->step($inCore->ladder->top())->exposure),
             'pace' => SessionsToGoal::of($situation->history->solidAfter, $inCore->ladder->top()),

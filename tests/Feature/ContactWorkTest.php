@@ -58,6 +58,17 @@ final class ContactWorkTest extends TestCase
         $this->actingAs($this->world->trainer);
     }
 
+    /** Centimeters of a hand are no scale of risk: what is told is what each step adds, by its name. */
+    public function test_the_steps_tell_what_makes_it_hard_and_no_curve_of_a_gap(): void
+    {
+        $session = $this->training($this->care('nails'));
+        $this->send($session, $this->entry('reached', 0, ['hold_ms' => 2000]))->assertOk();
+
+        $page = $this->get("/plans/{$session->plan_id}/limits")->assertOk()->assertSee('What makes it hard');
+        self::assertSame([null, null, null], [$page->viewData('trend'), $page->viewData('before'), $page->viewData('after')]);
+        $page->assertSee('Tool seen, on the floor')->assertSee('Paw held 2 s')->assertDontSee('along the gap')->assertDontSee('gap of hand');
+    }
+
     public function test_what_was_timed_is_kept_once_and_the_time_held_is_what_the_trial_was(): void
     {
         $session = $this->training($this->care('nails'));
