@@ -29,7 +29,8 @@ final readonly class TrendReader
      * Along the measure that leads, at the ladder's first step.
      *
      * @param  ?Situation  $situation  of the plan now, where it is read already
-     * @return array{?Trend, string} null without a model or a measure that leads to risk; and what the plan is known by until anything is logged
+     * @return array{?Trend, string} null without a model or a measure that leads to risk; and what the plan is known by until anything is
+     *    logged
      */
     public function of(Plan $plan, ?Situation $situation = null): array
     {
