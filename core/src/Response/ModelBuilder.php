@@ -61,7 +61,7 @@ final readonly class ModelBuilder
             $prior = $i === 0 ? $usualPrior : $this->priors->for(
                 $scale, $referenceStated, $spacing, $seen->beyond, $seen->intakeWeight,
             );
-            $fit = $i === 0 ? $usual : $this->fitter->fit($prior, $seen->rows, $groups, $usual->mode);
+            $fit = $i === 0 ? $usual : $this->fitter->fit($prior, $seen->rows, $groups, $usual->mode->spaced($spacing->scales));
             if ($fit === null) {
                 return null;
             }

@@ -44,6 +44,21 @@ final readonly class Parameters
     }
 
     /**
+     * The same with other gaps: near where a fit begins whose bands are guessed to lie otherwise.
+     *
+     * @param  list<float>  $scales  of the gaps, lowest first
+     */
+    public function spaced(array $scales): self
+    {
+        $theta = $this->theta;
+        foreach ($scales as $k => $scale) {
+            $theta[$k + 1] *= $scale;
+        }
+
+        return new self($theta, $this->offsets, $this->cuts);
+    }
+
+    /**
      * @param  array<int, float>  $step
      * @param  array<int, float>  $offsetStep
      */

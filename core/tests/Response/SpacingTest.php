@@ -8,6 +8,7 @@ use Core\Response\Day;
 use Core\Response\DogModel;
 use Core\Response\ModelBuilder;
 use Core\Response\ModelPriors;
+use Core\Response\Parameters;
 use Core\Response\SessionEvidence;
 use Core\Response\Spacing;
 use Core\Response\ThinningOut;
@@ -68,6 +69,20 @@ final class SpacingTest extends TestCase
     }
 
     /** Days drawn far apart or all alike, the limit always in the same place. */
+    /** A second guess begins about where it ends: its gaps are others, all else is this dog. */
+    public function test_another_guess_begins_with_its_own_gaps(): void
+    {
+        $mode = new Parameters([4.0, 2.0, 1.0, 0.5, 2.2], [0.3], 4);
+
+        self::assertSame([1.0, 2.0, 3.0, 4.0], $mode->spaced([0.5, 1.0, 2.0])->cutPoints());
+        self::assertSame([2.2], $mode->spaced([0.5, 1.0, 2.0])->slopes());
+        $sudden = Fixture::model([], [...array_fill(0, 30, [20.0, 0]), ...array_fill(0, 3, [12.0, 4])]);
+        self::assertSame(3, count($sudden->fits));
+        foreach (array_slice($sudden->fits, 1) as $fit) {
+            self::assertLessThan(8, $fit->fit->iterations, 'from the mode of the first guess it takes eight');
+        }
+    }
+
     public function test_the_spread_of_days_is_chosen_from_eight_sessions_on(): void
     {
         $spread = static fn (float $truth, int $sessions): float => self::after($truth, $sessions)->spread->days;
