@@ -44,6 +44,20 @@ final class ClimbTest extends TestCase
         return array_slice($scale->covariates($exposure), count($scale->dimensions));
     }
 
+    /**
+     * @param  list<float>  $slopes
+     * @param  list<float>  $covariates  the first of those that have a slope, or all
+     */
+    private static function load(array $slopes, array $covariates): float
+    {
+        $load = 0.0;
+        foreach ($covariates as $j => $x) {
+            $load += $slopes[$j] * $x;
+        }
+
+        return $load;
+    }
+
     /** @param  list<array{int, int}>  $trials  step and band */
     private static function model(Ladder $ladder, array $trials): DogModel
     {
@@ -70,21 +84,12 @@ final class ClimbTest extends TestCase
             }
             $scale = self::scale($ladder);
             $slopes = array_map(static fn (GammaPrior $slope): float => $slope->mean(), array_values($scale->slopes()));
-            /** @param  non-empty-list<float>  $covariates */
-            $load = static function (array $covariates) use ($slopes): float {
-                $load = 0.0;
-                foreach ($covariates as $j => $x) {
-                    $load += $slopes[$j] * $x;
-                }
-
-                return $load;
-            };
-            $first = $load($scale->byDimension($ladder->step(0)->exposure));
+            $first = self::load($slopes, $scale->byDimension($ladder->step(0)->exposure));
             $floors = 0;
             foreach ($ladder->steps as $i => $step) {
-                $presents = $load($scale->byDimension($step->exposure)) - $first;
+                $presents = self::load($slopes, $scale->byDimension($step->exposure)) - $first;
                 $floors += $i > 0 && $slopes[count($scale->dimensions) + $i - 1] <= 0.15 + 1e-9 ? 1 : 0;
-                $over = $load($scale->covariates($step->exposure)) - $presents;
+                $over = self::load($slopes, $scale->covariates($step->exposure)) - $presents;
 
                 self::assertGreaterThan(-1e-9, $over, "{$template->key} {$i}");
                 self::assertLessThan(0.15 * $floors + 1e-9, $over, "{$template->key} {$i}: what shows nothing new is still something");
