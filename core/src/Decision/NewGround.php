@@ -16,6 +16,15 @@ final readonly class NewGround
 
     private const BOLD_TRIALS_TOLD = 5;
 
+    /** The first closing, restraint, pull, tool touch or sound: there a bold dog stops for the day. */
+    private const CAUGHT = [
+        'item_state' => ['strap_held', 'fastened_once', 'fastened', 'worn_still', 'worn_moving', 'worn_out'],
+        'item_motion' => ['tightened'],
+        'item_feel' => ['far', 'near', 'on_dog'],
+        'contact' => ['hold', 'lift'],
+        'leash' => ['held'],
+    ];
+
     /** What was too much twice is enough for a day. */
     private const VISITS = 2;
 
@@ -51,7 +60,8 @@ final readonly class NewGround
     /** Several steps a day, for a dog that shows today that nothing of it worries it. Never past the first closing, pull or tool. */
     public function isBold(): bool
     {
-        if ($this->situation->work === Work::Exposure || $this->situation->told->forbidsTrying() || $this->situation->told->isNewHere()) {
+        if ($this->situation->work === Work::Exposure || $this->situation->told->forbidsTrying() || $this->situation->told->isNewHere()
+            || $this->isCaught()) {
             return false;
         }
         $asked = $this->situation->told->isBold ? self::BOLD_TRIALS_TOLD : self::BOLD_TRIALS;
@@ -61,6 +71,32 @@ final readonly class NewGround
         $hadDoubt = $this->situation->log->count(static fn (LoggedTrial $trial): bool => ! $trial->isCalm()) > 0;
 
         return count($trials) === $asked && ! $hadDoubt && array_filter($trials, $isBold) === $trials;
+    }
+
+    /** Whether it is held, closed in, pulled, touched by a tool or hears one where it is, for the first time in this plan. */
+    private function isCaught(): bool
+    {
+        $here = $this->situation->log->last()?->level->exposure;
+        foreach ($here === null ? [] : self::CAUGHT as $dimension => $values) {
+            $value = $here->values[$dimension] ?? null;
+            if (in_array($value, $values, true) && ! $this->isAnySolid($dimension, $values)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** @param  list<string>  $values */
+    private function isAnySolid(string $dimension, array $values): bool
+    {
+        for ($step = 0; $step <= $this->situation->history->solidStep; $step++) {
+            if (in_array($this->situation->ladder->step($step)->exposure->values[$dimension] ?? null, $values, true)) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** Whether a level may not be asked for at all today; and why. */
