@@ -47,11 +47,9 @@ final readonly class Climb
         $names = array_keys($points);
         $points = array_values($points);
         foreach ($points as $i => $point) {
-            $shown = $point;
-            foreach ($below[$i] as $n => $step) {
-                $shown = $n === 0 ? $points[$step] : array_map(
-                    static fn (float $one, float $other): float => max($one, $other), $shown, $points[$step],
-                );
+            $shown = $points[$below[$i][0] ?? $i];
+            foreach ($below[$i] as $step) {
+                $shown = array_map(static fn (float $one, float $other): float => max($one, $other), $shown, $points[$step]);
             }
             $new = array_map(static fn (float $x, float $most): float => max(0.0, $x - $most), $point, $shown);
             $way = array_fill(0, count($points) - 1, 0.0);

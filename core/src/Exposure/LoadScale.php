@@ -88,10 +88,11 @@ final readonly class LoadScale
     public function climbing(array $steps, array $below): self
     {
         $names = [];
-        foreach ($steps as $i => $step) {
+        $keys = array_map(static fn (Exposure $step): string => $step->key(), $steps);
+        foreach ($keys as $i => $key) {
             // its place only tells apart steps that present the same
-            $from = $below[$i] === [] ? null : $steps[max($below[$i])]->key();
-            $name = 'step '.hash('xxh32', "{$from}>{$step->key()}");
+            $from = $below[$i] === [] ? null : $keys[max($below[$i])];
+            $name = 'step '.hash('xxh32', "{$from}>{$key}");
             $names[] = in_array($name, $names, true) ? "{$name} {$i}" : $name;
         }
         $typical = array_map(static fn (Dimension $dimension): float => $dimension->slope->mean(), $this->dimensions);
@@ -185,9 +186,21 @@ final readonly class LoadScale
      */
     public function index(string $key): int
     {
-        $index = array_search($key, $this->keys(), true);
+        foreach ($this->dimensions as $j => $dimension) {
+            if ($dimension->key === $key) {
+                return $j;
+            }
+        }
+        // the first step has no increment
+        $step = $this->step($key) ?? throw InvalidExposure::unknownDimension($key);
 
-        return $index === false ? throw InvalidExposure::unknownDimension($key) : $index;
+        return count($this->dimensions) + $step - 1;
+    }
+
+    /** Whether a ladder of named steps carries the load, so that it is no line along a dimension. */
+    public function isClimbing(): bool
+    {
+        return $this->climb !== null;
     }
 
     /** The step of the ladder that a key stands for; null for a dimension. */

@@ -241,8 +241,13 @@ final readonly class DogModel
     private function covariates(Exposure $exposure): array
     {
         $covariates = $this->scale->covariates($exposure);
-        foreach ($this->scale->contained($exposure) as $step) {
-            $covariates = $this->loadOf($step) > $this->loadOf($covariates) ? $step : $covariates;
+        $contained = $this->scale->contained($exposure);
+        $most = $contained === [] ? 0.0 : $this->loadOf($covariates);
+        foreach ($contained as $step) {
+            $load = $this->loadOf($step);
+            if ($load > $most) {
+                [$covariates, $most] = [$step, $load];
+            }
         }
 
         return $covariates;

@@ -17,7 +17,7 @@ final readonly class ThresholdSearch
     /** Units of the covariate per step of the scan from hard to easy; then bisection. */
     private const SCAN = 0.25;
 
-    private const BISECTIONS = 28;
+    private const BISECTIONS = 18;
 
     public function __construct(private RiskCaps $caps)
     {
@@ -52,7 +52,9 @@ final readonly class ThresholdSearch
         $hardest = self::hardestAllowed(
             $easy, $hard, fn (float $x): bool => $this->allows(-DogModel::BOUND_QUANTILE, $model, $at($x), $day),
         ) ?? $easy;
-        $point = self::hardestAllowed($easy, $hard, fn (float $x): bool => $this->allows(0.0, $model, $at($x), $day));
+        $point = $model->scale->isClimbing()
+            ? self::hardestAllowed($easy, $hard, fn (float $x): bool => $this->allows(0.0, $model, $at($x), $day))
+            : $this->closedForm($model, $at(0.0), $dimension, $day, $easy, $hard);
 
         return new Threshold(
             $point === null ? null : $dimension->valueAt($point, $reference),
@@ -60,6 +62,21 @@ final readonly class ThresholdSearch
             $easiest === null ? null : $dimension->valueAt($easiest, $reference),
             $this->caps->reactionBinds($model->risk($at($easiest ?? $easy), $day)),
         );
+    }
+
+    /**
+     * x = (logit p − (Σ_other − c_k)) / β, where the load is a line along the dimension: the easier of the two limits; for distance,
+     * log2 d = log2 d_0 − x.
+     */
+    private function closedForm(DogModel $model, Exposure $atZero, Dimension $dimension, Day $day, float $easy, float $hard): ?float
+    {
+        $slope = $model->slope($dimension->key);
+        $crossing = $hard;
+        foreach ([[Band::Strain, $this->caps->strain], [Band::Over, $this->caps->reaction]] as [$band, $limit]) {
+            $crossing = min($crossing, ($limit->toLogit() - $model->linear($atZero, $band, $day)['mean']) / $slope);
+        }
+
+        return $crossing < $easy ? null : $crossing;
     }
 
     /** Whether the risk, taken as so many standard deviations from the likeliest, is within both limits. */
