@@ -23,7 +23,8 @@ require dirname(__DIR__).'/vendor/autoload.php';
  *     hand    the same of the best of three hand rules from the same test, and the engine's share of it
  *     str     struggling per 100
  *     ses     sessions to the goal, median and 90th percentile
- *     oracle  sessions of an oracle that goes over as often, and the ratio of the medians
+ *     oracle  sessions of an oracle that goes over as often, and the ratio of the medians: the engine's, and in brackets that of whoever
+ *             knows all about the dog but not the day, and goes over as often too
  *     arr     share of dogs arriving; the others were referred, with a reason
  *     away    answers that asked for less after a calm trial
  *     below   share of trials below ground already solid
@@ -54,7 +55,7 @@ $experiment = static fn (string $family, float $chance): Experiment => new Exper
 
 printf("%d dogs a family, seed %d, caps %s %% and %s %%\n", $dogs, $seed, 100 * $caps->strain->value, 100 * $caps->reaction->value);
 printf(
-    "%-15s %5s %13s %11s %5s %9s %12s %5s %5s %6s %6s %5s %5s %9s\n", 'family', 'over', '95 %', 'hand', 'str', 'ses', 'oracle', 'arr',
+    "%-15s %5s %13s %11s %5s %9s %18s %5s %5s %6s %6s %5s %5s %9s\n", 'family', 'over', '95 %', 'hand', 'str', 'ses', 'oracle', 'arr',
     'away', 'below', 'start', 'near', 'far', 'told',
 );
 foreach (array_keys($families) as $family) {
@@ -64,16 +65,18 @@ foreach (array_keys($families) as $family) {
         static fn (PolicyName $name): float => (new CourseTally($experiment($family, 0.004)->run($name, $dogs)))->reactionsPer100(),
         [PolicyName::HandQuick, PolicyName::HandBold, PolicyName::HandPatient],
     ));
-    $oracle = new CourseTally($experiment($family, max(0.0005, $over / 100.0))->run(PolicyName::Oracle, $dogs));
+    $known = $experiment($family, max(0.0005, $over / 100.0));
+    $oracle = new CourseTally($known->run(PolicyName::Oracle, $dogs));
+    $acquainted = new CourseTally($known->run(PolicyName::Acquainted, $dogs));
     [$low, $high] = $engine->reactionsPer100Interval();
-    $ratio = $oracle->sessionsTo(0.5) === null || $engine->sessionsTo(0.5) === null
-        ? '-' : number_format($engine->sessionsTo(0.5) / $oracle->sessionsTo(0.5), 2);
+    $ratio = static fn (CourseTally $of): string => $oracle->sessionsTo(0.5) === null || $of->sessionsTo(0.5) === null
+        ? '-' : number_format($of->sessionsTo(0.5) / $oracle->sessionsTo(0.5), 2);
     printf(
-        "%-15s %5.2f %6.2f–%-6.2f %5.1f %5.2f %5.2f %4s/%-4s %6s %5s %5.2f %5d %6.2f %6.2f %5.2f %5.2f %4s %4s\n",
+        "%-15s %5.2f %6.2f–%-6.2f %5.1f %5.2f %5.2f %4s/%-4s %6s %5s (%4s) %5.2f %5d %6.2f %6.2f %5.2f %5.2f %4s %4s\n",
         $family, $over, $low, $high, $hand,
         $over / max(0.01, $hand), $engine->strainsPer100(), $engine->sessionsTo(0.5) ?? '-', $engine->sessionsTo(0.9) ?? '-',
-        $oracle->sessionsTo(0.5) ?? '-', $ratio, $engine->shareArrived(), $engine->easesAfterCalm(), $engine->shareBelowSolid(),
-        $engine->farthestStart(), ...$engine->rangesHeld(),
+        $oracle->sessionsTo(0.5) ?? '-', $ratio($engine), $ratio($acquainted), $engine->shareArrived(), $engine->easesAfterCalm(),
+        $engine->shareBelowSolid(), $engine->farthestStart(), ...$engine->rangesHeld(),
         ...array_map(static fn (?float $off): string => $off === null ? '-' : number_format($off, 1), $engine->foretold()),
     );
 }

@@ -72,12 +72,13 @@ final readonly class PlanDocument
             RiskCaps::of($settings->at('strainLimit')->number($usual->strain->value), $settings->at(
                 'reactionLimit',
             )->number($usual->reaction->value)),
-            $settings->at('mostAdvances')->integer(4),
+            $settings->at('mostAdvances')->integer(3),
             $settings->at('setMinutes')->integer(4),
             $settings->at('sessionMinutes')->integer(30),
             $settings->at('mostTrials')->integer(60),
             $plan->has('roomMeters') ? Distance::fromMeters($plan->at('roomMeters')->number()) : null,
             $settings->at('easyAfter')->integer(0),
+            ($this->ladder->step(0)->exposure->values['predictability'] ?? null) === 'stranger',
         );
     }
 }

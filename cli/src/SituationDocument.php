@@ -9,6 +9,7 @@ use Core\Decision\History;
 use Core\Decision\RestReason;
 use Core\Decision\SessionLog;
 use Core\Decision\SituationAssembly;
+use Core\Decision\Told;
 use Core\Decision\WorkingPlan;
 use Core\Exposure\Exposure;
 use Core\Exposure\LoadScale;
@@ -82,10 +83,15 @@ final class SituationDocument
             fn (Document $meters): Distance => Distance::fromMeters($meters->number($this->catalogs->priors->assumedReferenceMeters)),
         );
 
+        $fineAt = $this->fineAt($intake, $plan);
+
         return new WorkingPlan(
-            $plan->ladder, $plan->settings, $reference, $intake->has('reactionMeters') || $intake->has('reactsTo'),
-            $this->fineAt($intake, $plan), $plan->dimensions,
-            $intake->has('reactsTo') ? $plan->exposure($intake->at('reactsTo')) : null,
+            $plan->ladder, $plan->settings, $reference, $intake->has('reactionMeters') || $intake->has('reactsTo'), $fineAt,
+            $plan->dimensions, $intake->has('reactsTo') ? $plan->exposure($intake->at('reactsTo')) : null,
+            new Told(
+                $intake->has('reactionMeters') ? $reference : null, $fineAt, $intake->at('hasBitten')->flag(),
+                $intake->at('hidesSigns')->flag(),
+            ),
         );
     }
 

@@ -98,7 +98,9 @@ return [
     'too-quick' => 'Logged before the time it asks for had passed: it does not count. Hold it to the end, or log what was really held.',
     'lucky-leap' => 'Fine there once, much nearer than anything before: good to know, but no ground to stay on yet.',
     'name-it' => 'It offered this in {count} of the last {of} reps without food first: time to say its word, just before it does. Not earlier, and one word only.',
-    'peek' => 'Peeks first: food and a known cue before each, three seconds, then away. Practice the exit. The first time it is stretched ends it.',
+    'peek' => 'Peeks first: food and a known cue before each, three seconds, then away. Practice the exit. The first time it is stretched ends them.{strangers, select, yes { Strangers do not wait: only where you can step behind something or turn out of sight.} other {}}',
+    'peek-on' => 'Peek {count} of {of}: food and a known cue first, three seconds, then away.',
+    'peek-stretched' => 'It was stretched at a peek: no more peeks here.',
 
     'no-room' => 'Nothing easier can be done here. End now with something it loves; next time a wider place, a calmer hour, or a helper.',
     'calm-there' => 'It was calm there today.',

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Core\Decision;
 
 use Core\Decision\Rule\EaseAfterStrain;
+use Core\Exposure\Dimension;
 use Core\Sign\Band;
 use Core\Sign\FoodTaken;
 
@@ -15,15 +16,6 @@ final readonly class NewGround
     private const BOLD_TRIALS = 10;
 
     private const BOLD_TRIALS_TOLD = 5;
-
-    /** The first closing, restraint, pull, tool touch or sound: there a bold dog stops for the day. */
-    private const CAUGHT = [
-        'item_state' => ['strap_held', 'fastened_once', 'fastened', 'worn_still', 'worn_moving', 'worn_out'],
-        'item_motion' => ['tightened'],
-        'item_feel' => ['far', 'near', 'on_dog'],
-        'contact' => ['hold', 'lift'],
-        'leash' => ['held'],
-    ];
 
     /** What was too much twice is enough for a day. */
     private const VISITS = 2;
@@ -77,9 +69,9 @@ final readonly class NewGround
     private function isCaught(): bool
     {
         $here = $this->situation->log->last()?->level->exposure;
-        foreach ($here === null ? [] : self::CAUGHT as $dimension => $values) {
-            $value = $here->values[$dimension] ?? null;
-            if (in_array($value, $values, true) && ! $this->isAnySolid($dimension, $values)) {
+        foreach ($here->values ?? [] as $key => $value) {
+            $dimension = $this->situation->catalog->dimension($key);
+            if ($dimension->catches($value) && ! $this->isSolidlyCaught($dimension)) {
                 return true;
             }
         }
@@ -87,11 +79,10 @@ final readonly class NewGround
         return false;
     }
 
-    /** @param  list<string>  $values */
-    private function isAnySolid(string $dimension, array $values): bool
+    private function isSolidlyCaught(Dimension $by): bool
     {
         for ($step = 0; $step <= $this->situation->history->solidStep; $step++) {
-            if (in_array($this->situation->ladder->step($step)->exposure->values[$dimension] ?? null, $values, true)) {
+            if ($by->catches($this->situation->ladder->step($step)->exposure->values[$by->key] ?? null)) {
                 return true;
             }
         }

@@ -93,6 +93,8 @@ enum ReasonCode: string
 
     // the brake, and what it rests on
     case Peek = 'peek';
+    case PeekOn = 'peek-on';
+    case PeekStretched = 'peek-stretched';
     case NoRoom = 'no-room';
     case CalmThere = 'calm-there';
     case StepsEasier = 'steps-easier';
@@ -164,7 +166,8 @@ enum ReasonCode: string
             self::Wall, self::ChangeHelped, self::CalmLongEnough, self::TrainersWord, self::UntilTrainersWord,
             self::TwiceToday, self::Plateau => ['count'],
             self::AfterReaction, self::Advances => ['count', 'most'],
-            self::Effort, self::NameIt => ['count', 'of'],
+            self::Effort, self::NameIt, self::PeekOn => ['count', 'of'],
+            self::Peek => ['strangers'],
             self::ChangeFirst => ['change'],
             self::EffortOnce => ['pause'],
             self::Reaction => ['fed'],

@@ -26,11 +26,11 @@ final readonly class RuleBook
             new Rule\EndTheTired,
             new Rule\EaseAfterStrain,
             new Rule\EaseAfterEffort,
+            new Rule\KeepTheClock,
             new Rule\HonorOptOut,
             new Rule\ChangeThePicture,
             new Rule\EasyWinAfterMisses,
             new Rule\NearerWhenUnnoticed,
-            new Rule\KeepTheClock,
             new Rule\CelebrateBreakthrough,
             new Rule\AlternateHardAndEasy,
             new Rule\MoveOnAtCriterion,
@@ -48,10 +48,18 @@ final readonly class RuleBook
         foreach ($this->rules as $rule) {
             $advice = $rule->apply($situation, $last);
             if ($advice !== null) {
-                return self::withTightened($situation, CueNaming::mentioned($situation, $advice));
+                return self::withTightened($situation, CueNaming::mentioned($situation, self::fed($situation, $last, $advice)));
             }
         }
         throw new \LogicException('The last rule of the book always speaks up.');
+    }
+
+    /** Whatever speaks up, nobody is sent into a trial without food; hands come off first. */
+    private static function fed(Situation $situation, LoggedTrial $last, Advice $advice): Advice
+    {
+        return $last->foodLeft || $advice->next === null || $advice->action === Action::HandsOff
+            ? $advice
+            : $situation->advise(Action::EndWell, null, [$advice->reasons[0], Reason::of(ReasonCode::FoodUsedUp)]);
     }
 
     /** Where a risk is told, also why its caps are tighter than the plan's. */

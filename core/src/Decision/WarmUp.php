@@ -27,7 +27,6 @@ final readonly class WarmUp
 
     private const STREAK_ENDS = 3;
 
-    /** Sessions of the latest three that struggled at the far end of a room: not in this place, but for a week of rest. */
     private const HARD_OF_THREE = 2;
 
     private const REST_DAYS = 7.0;
@@ -56,6 +55,9 @@ final readonly class WarmUp
         }
         [$level, $why, $isSure] = $start;
         $way = new Way($situation);
+        if (self::isTooSmall($situation, $way, $level)) {
+            return $situation->advise(Action::NotHere, null, [Reason::of(ReasonCode::RoomTooSmall)]);
+        }
         $isShaken = $upset->asksForEasier() && $history->reactionsElsewhere === 0;
         $easier = self::easier($situation);
         [$level, $steps] = self::stepsBelow($way, $level, ($isShaken ? 1 : 0) + ($easier === null ? 0 : 1));
@@ -74,6 +76,17 @@ final readonly class WarmUp
         [$level, $why] = $this->easedByModel($situation, $level, $why);
 
         return $situation->advise($action, $level, [...$why, ...$situation->riskReasons($level->exposure)]);
+    }
+
+    /** Struggling at the far end of the room in two of the latest three sessions: not in this place, but for a week of rest. */
+    private static function isTooSmall(Situation $situation, Way $way, Level $start): bool
+    {
+        $history = $situation->history;
+
+        return $situation->work === Work::Exposure && ! $history->isNewPlace && $history->tested === null
+            && ($history->daysSinceLast ?? 0.0) < self::REST_DAYS
+            && $history->hardLately >= self::HARD_OF_THREE && $history->sessionsStruggledUpTo($start) >= self::HARD_OF_THREE
+            && $way->below($start, 1) === null;
     }
 
     /** @return array{Level, int} as many steps easier as there are, at most so many, and how many that were */
@@ -249,7 +262,7 @@ final readonly class WarmUp
         }
 
         return [$way->level($step->exposure->withDistance($start->distance())), [
-            $start->reason, ...($start->isPeek ? [Reason::of(ReasonCode::Peek)] : []),
+            $start->reason, ...($start->isPeek ? [Reason::of(ReasonCode::Peek, strangers: $situation->settings->isByStrangers)] : []),
         ], true];
     }
 
@@ -261,7 +274,6 @@ final readonly class WarmUp
             return [$first, [Reason::of(ReasonCode::StartFarther)], true];
         }
         $level = $way->below($first, 2);
-
         $isTooSmall = $level === null && ($situation->told->forbidsTrying() || $situation->history->hardLately >= self::HARD_OF_THREE)
             && ($situation->history->daysSinceLast ?? 0.0) < self::REST_DAYS;
 

@@ -163,13 +163,20 @@ final readonly class Dimension
         }
         $values = [];
         foreach ($order as $i => $key) {
-            $values[] = new DimensionValue($key, $this->choice($key)->label, $i / (count($order) - 1), $this->choice($key)->needs);
+            $choice = $this->choice($key);
+            $values[] = new DimensionValue($key, $choice->label, $i / (count($order) - 1), $choice->needs, $choice->catches);
         }
 
         return new self(
             $this->key, $this->label, $this->kind, $this->unit, $values, $this->usual, $this->slope, $this->eases, $this->overlaps,
             $this->picture, $this->whose, $this->needs,
         );
+    }
+
+    /** Whether a choice holds the dog, closes it in or pulls, or a tool touches or sounds in it. */
+    public function catches(float|string|null $value): bool
+    {
+        return array_filter($this->values, static fn (DimensionValue $of): bool => $of->catches && $of->key === $value) !== [];
     }
 
     /** @throws InvalidExposure if the value is not one of this dimension */

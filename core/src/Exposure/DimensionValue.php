@@ -12,9 +12,15 @@ final readonly class DimensionValue
      * @param  float  $score  0 easiest to 1 hardest
      * @param  array<string, float|list<string>>  $needs  for this choice to be possible, by dimension key: the most that a measure may be
      *    (a touch needs a gap of 0), or the choices that go with it (a hand from above needs a hand)
+     * @param  bool  $catches  whether it holds the dog, closes it in or pulls, or a tool touches or sounds in it
      */
-    public function __construct(public string $key, public ?string $label, public float $score, public array $needs = [])
-    {
+    public function __construct(
+        public string $key,
+        public ?string $label,
+        public float $score,
+        public array $needs = [],
+        public bool $catches = false,
+    ) {
     }
 
     /** @param  array<string, float|string>  $values  of an exposure */

@@ -52,7 +52,7 @@ final readonly class Experiment
      * @param  Distance  $stated  reaction distance stated at intake
      * @param  ?Distance  $room  null for an open place
      * @param  int  $familySalt  sets families of the same seed apart
-     * @param  float  $oracleChance  of going over in one trial where the oracle stands
+     * @param  float  $oracleChance  of going over in one trial where those stand who know the dog
      *
      * @throws InvalidExposure if the goal is not nearer than every start
      */
@@ -101,6 +101,10 @@ final readonly class Experiment
             PolicyName::HandBold => new HandRule($this->template, $this->times(6.0), $this->goal, 0.8),
             PolicyName::HandPatient => new HandRule($this->template, $this->times(8.0), $this->goal, 0.9),
             PolicyName::Engine => $this->engine(),
+            PolicyName::Acquainted => new Acquainted(
+                $dog, $this->template, $this->room, $this->goal, $this->oracleChance,
+                max($this->oracleChance, $this->caps->reaction->value),
+            ),
             PolicyName::Oracle => new Oracle($dog, $this->template, $this->room, $this->goal, $this->oracleChance),
         };
     }

@@ -7,18 +7,13 @@ namespace Core\Simulation;
 use Core\Exposure\Exposure;
 use Core\Measure\Distance;
 use Core\Sign\Band;
-use Core\Sign\OutcomeEffect;
 
 /**
  * Knows the dog and its day, and stands where the chance of going over is always the same: the limit of what any advice can do.
  */
 final class Oracle implements Policy
 {
-    private const RUN = 5;
-
-    private int $run = 0;
-
-    private bool $hasArrived = false;
+    private readonly Arrival $arrival;
 
     /**
      * @param  Exposure  $template  all but the distance
@@ -31,6 +26,7 @@ final class Oracle implements Policy
         private readonly Distance $goal,
         private readonly float $chance,
     ) {
+        $this->arrival = new Arrival($goal);
     }
 
     public function tested(array $tests, \DateTimeImmutable $at): void
@@ -40,27 +36,19 @@ final class Oracle implements Policy
 
     public function begin(\DateTimeImmutable $at): ?Exposure
     {
-        $this->run = 0;
+        $this->arrival->begin();
 
         return $this->exposure();
     }
 
     public function after(Exposure $shown, SimulatedResponse $response, \DateTimeImmutable $at): ?Exposure
     {
-        if ($response->band === Band::Over) {
-            return null;
-        }
-        $isAtGoal = ($shown->distance()->meters ?? INF) <= $this->goal->meters + 1e-6;
-        $isGood = $response->outcome->effect() === OutcomeEffect::Success && $response->band->isBelowThreshold();
-        $this->run = $isAtGoal && $isGood ? $this->run + 1 : 0;
-        $this->hasArrived = $this->hasArrived || $this->run >= self::RUN;
-
-        return $this->hasArrived ? null : $this->exposure();
+        return $response->band === Band::Over || $this->arrival->after($shown, $response) ? null : $this->exposure();
     }
 
     public function hasArrived(): bool
     {
-        return $this->hasArrived;
+        return $this->arrival->isHeld();
     }
 
     /** Null where the room is too small for this dog today: it goes home. */

@@ -27,6 +27,10 @@ final class SimulatedDog
 
     private readonly float $untaught;
 
+    private readonly TrialNoise $noise;
+
+    private ?Band $last = null;
+
     /**
      * @param  float  $location  hidden c_4 in logits: the load at which a reaction is as likely as not; learning raises it
      * @param  array{float, float, float}  $gaps  between the cut points, lowest first
@@ -36,14 +40,15 @@ final class SimulatedDog
     public function __construct(
         private readonly LoadScale $scale,
         private float $location,
-        private readonly array $gaps,
+        public readonly array $gaps,
         private readonly array $slopes,
         private readonly float $learning,
-        private readonly Temperament $temperament,
+        public readonly Temperament $temperament,
         private readonly Chance $chance,
     ) {
         $this->location -= $temperament->understated;
         $this->untaught = $this->location;
+        $this->noise = TrialNoise::of($temperament);
     }
 
     /** A dog drawn from the priors of the model, for a stated reaction distance that is the scale's reference. */
@@ -92,12 +97,18 @@ final class SimulatedDog
             $load += $this->temperament->unloggedTrait * ($this->chance->uniform() < 0.5 ? 0.5 : -0.5);
         }
         if ($this->temperament->heavyTails) {
-            $load += 0.5 * $this->chance->heavyTailed();
+            $load += TrialNoise::TAIL * $this->chance->heavyTailed();
         }
-        $band = $this->draw($load);
+        $this->last = $band = $this->draw($load);
         $this->change($band);
 
         return $band;
+    }
+
+    /** How it really took what it met last: for a policy that whoever grades cannot mislead. */
+    public function lastBand(): ?Band
+    {
+        return $this->last;
     }
 
     /** What an observer notes: small signs may stay unseen. */
@@ -132,10 +143,22 @@ final class SimulatedDog
     public function metersAt(float $chance, Exposure $exposure, float $before = 0.0): float
     {
         // at the reference distance, which itself adds nothing
-        $else = $this->load($exposure->withDistance($this->scale->reference)) - $this->location + $before;
-        $slope = $this->slopes[DimensionKey::Distance->value] ?? 1.0;
+        $else = $this->offset + $this->logitsAt($this->scale->reference->meters, $exposure) + $before;
 
-        return $this->scale->reference->meters * 2.0 ** -((Logistic::logit($chance) - $else) / $slope);
+        return $this->scale->reference->meters * 2.0 ** -(($this->noise->logits($chance) - $else) / $this->slope());
+    }
+
+    /** Logits of going over at a distance, all else as in an exposure, as the dog stands now but on a usual day. */
+    public function logitsAt(float $meters, Exposure $exposure): float
+    {
+        $else = $this->load($exposure->withDistance($this->scale->reference)) - $this->location - $this->offset;
+
+        return $else + $this->slope() * log($this->scale->reference->meters / $meters, 2.0);
+    }
+
+    private function slope(): float
+    {
+        return $this->slopes[DimensionKey::Distance->value] ?? 1.0;
     }
 
     /** What the log could tell of an exposure today. */

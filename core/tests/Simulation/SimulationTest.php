@@ -6,19 +6,24 @@ namespace Core\Tests\Simulation;
 
 use Core\Exception\InvalidExposure;
 use Core\Measure\Distance;
+use Core\Measure\Logistic;
 use Core\Response\RiskCaps;
 use Core\Sign\Band;
 use Core\Sign\Grading;
+use Core\Simulation\Acquainted;
 use Core\Simulation\Chance;
 use Core\Simulation\Course;
 use Core\Simulation\CourseTally;
 use Core\Simulation\Experiment;
+use Core\Simulation\Oracle;
 use Core\Simulation\PolicyName;
 use Core\Simulation\SimulatedDog;
 use Core\Simulation\SimulatedResponse;
 use Core\Simulation\Temperament;
+use Core\Simulation\TrialNoise;
 use Core\Tests\Fixture;
 use PHPUnit\Framework\Attributes\CoversClass;
+use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Xoshiro256StarStar;
 use Random\Randomizer;
@@ -28,6 +33,9 @@ use Random\Randomizer;
 #[CoversClass(Experiment::class)]
 #[CoversClass(CourseTally::class)]
 #[CoversClass(Chance::class)]
+#[CoversClass(TrialNoise::class)]
+#[CoversClass(Oracle::class)]
+#[CoversClass(Acquainted::class)]
 final class SimulationTest extends TestCase
 {
     public function test_fear_that_heals_by_itself_gets_milder_without_a_trial(): void
@@ -137,6 +145,47 @@ final class SimulationTest extends TestCase
         }
     }
 
+    /**
+     * Who knows a dog stands where it goes over as often as said, whatever a trial adds by chance and whoever grades: a ratio to it
+     * compares like with like.
+     */
+    #[DataProvider('known')]
+    public function test_who_knows_a_dog_goes_over_as_often_as_said(string $family, PolicyName $who): void
+    {
+        $chance = 0.01;
+        $courses = $this->experiment($family, $chance)->run($who, 20, 20);
+        $trials = array_sum(array_map(static fn (Course $course): int => $course->trials, $courses));
+        $over = array_sum(array_map(static fn (Course $course): int => $course->reactions, $courses));
+
+        // at the goal itself it is less, and those that know no day stand at the room's end where it is a little more
+        self::assertEqualsWithDelta($chance, $over / $trials, 3.0 * sqrt($chance / $trials), "{$over} of {$trials}");
+    }
+
+    /** @return iterable<string, array{string, PolicyName}> */
+    public static function known(): iterable
+    {
+        yield 'whoever knows the day' => ['bad_days_cliff', PolicyName::Oracle];
+        yield 'whoever does not' => ['bad_days_cliff', PolicyName::Acquainted];
+        yield 'though trials have heavy tails' => ['heavy_tails', PolicyName::Oracle];
+        yield 'though somebody grades too kindly' => ['kind_grader', PolicyName::Acquainted];
+    }
+
+    /** Against the tails drawn, and a known integral: half a t distribution with 3 degrees of freedom has a variance of 3/4. */
+    public function test_chances_are_averages_over_what_a_trial_adds(): void
+    {
+        $noise = TrialNoise::of(new Temperament(heavyTails: true, unloggedTrait: 1.2));
+        $chance = new Chance(new Randomizer(new Xoshiro256StarStar(3)));
+        $drawn = 0.0;
+        for ($i = 0; $i < 40_000; $i++) {
+            $drawn += Logistic::probability(-4.0 + 0.5 * $chance->heavyTailed() + ($i % 2 === 0 ? 0.6 : -0.6)) / 40_000;
+        }
+
+        self::assertEqualsWithDelta($drawn, $noise->chance(-4.0), 0.0006);
+        self::assertEqualsWithDelta(0.5, $noise->chance(0.0), 1e-9);
+        self::assertEqualsWithDelta(0.004, $noise->chance($noise->logits(0.004)), 1e-9);
+        self::assertSame(Logistic::logit(0.004), TrialNoise::of(new Temperament)->logits(0.004));
+    }
+
     public function test_random_numbers_have_the_moments_they_should(): void
     {
         $chance = new Chance(new Randomizer(new Xoshiro256StarStar(3)));
@@ -172,11 +221,11 @@ final class SimulationTest extends TestCase
         );
     }
 
-    private function experiment(string $family): Experiment
+    private function experiment(string $family, float $known = 0.004): Experiment
     {
         return new Experiment(
             Fixture::dimensions(), Fixture::signs(), Fixture::priors(), Temperament::families()[$family], Distance::fromMeters(10),
-            Distance::fromMeters(5), null, RiskCaps::usual(), 11,
+            Distance::fromMeters(5), null, RiskCaps::usual(), 11, 0, $known,
         );
     }
 }

@@ -56,17 +56,21 @@ final readonly class KeepTheClock implements Rule
 
     private function end(Situation $situation, LoggedTrial $last, Reason $why): Advice
     {
-        if ($last->isCalm() || $last->under === Action::EasyWin || ! $last->foodLeft) {
+        $isGood = $last->isCalm() && ! $last->isNo();
+        if ($isGood || $last->under === Action::EasyWin || ! $last->foodLeft) {
             $ready = Reason::of(match (true) {
                 $situation->progress($last->level)->isMet => ReasonCode::Ready,
-                $last->isCalm() => ReasonCode::StopOnGood,
+                $isGood => ReasonCode::StopOnGood,
                 default => ReasonCode::EndAnyway,
             });
 
             return $situation->advise(Action::EndWell, null, [$why, $ready]);
         }
         $easy = (new Retreat($situation))->from($last->level, [$why, Reason::of(ReasonCode::Closing)], 1, Action::EasyWin);
+        if ($easy->next === null) {
+            return $situation->advise(Action::EndWell, null, [$why, Reason::of(ReasonCode::NoRoom)]);
+        }
 
-        return new Advice($easy->action, $easy->next, $easy->reasons, $easy->risk, $easy->alternatives, $easy->next !== null);
+        return new Advice($easy->action, $easy->next, $easy->reasons, $easy->risk, $easy->alternatives, true);
     }
 }

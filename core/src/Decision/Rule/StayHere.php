@@ -22,6 +22,9 @@ final readonly class StayHere implements Rule
 {
     private const LEAP = 2.0 / 3.0;
 
+    /** One to three of them: then the place is known. */
+    private const PEEKS = 3;
+
     /** Quiet ones in a row after which one should show more. */
     private const QUIET = 3;
 
@@ -45,14 +48,25 @@ final readonly class StayHere implements Rule
             default => [Reason::of($why)],
         };
 
+        $peek = self::nextPeek($situation, $last);
+
         return $situation->advise(
-            Action::Repeat, $level,
+            $peek === null ? Action::Repeat : Action::Peek, $level,
             [
+                ...($peek === null ? [] : [Reason::of(ReasonCode::PeekOn, count: $peek, of: self::PEEKS)]),
                 ...self::unproven($situation), ...$said, self::how($situation, $level), ...self::earlier($situation, $level),
                 ...$situation->riskReasons($level->exposure),
             ],
             $last->band === Band::Effort ? (new OtherThings($situation))->of($level) : [],
         );
+    }
+
+    /** Which peek the next one is; null where there is no more to peek at. */
+    private static function nextPeek(Situation $situation, LoggedTrial $last): ?int
+    {
+        $peeks = $situation->log->count(static fn (LoggedTrial $trial): bool => $trial->under === Action::Peek);
+
+        return $last->under === Action::Peek && $peeks < self::PEEKS ? $peeks + 1 : null;
     }
 
     /** How far the run is: in phase one that of marked looks, after which it is waited for. */
