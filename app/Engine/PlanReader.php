@@ -91,7 +91,7 @@ final class PlanReader
                 $plan->most_trials,
                 $room === null ? null : Distance::fromMeters($room), $plan->easy_after,
                 isByStrangers: ($first->exposure->values['predictability'] ?? null) === 'stranger',
-                choices: Choices::of(static fn (string $key): string => $choices->text($key)),
+                choices: Choices::of(static fn (string $key): string => $choices->text($key), $plan->method === 'earned_ration'),
             ),
             Distance::fromMeters($model->reference_meters),
             $model->reference_stated,

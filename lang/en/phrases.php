@@ -41,7 +41,8 @@ return [
     'progress' => [
         'run' => '{done, number} of {asked, number} {what} in a row',
         'more' => '{done, number} {what} in a row (asked: {asked, number})',
-        'share' => '{done, number} {what} among the last {window, number} (asked: {asked, number})',
+        'so_far' => '{done, number} {what} in {tried, plural, one {# try} other {# tries}} so far (asked: {asked, number} of {window, number})',
+        'share' => '{done, number} {what} among the last {window, number} (asked: {asked, number} of {window, number})',
     ],
     'manner' => [
         'all' => '{food}, {posture}, {who}, {hands, plural, one {# hand} other {# hands}}, {eyes, plural, one {# pair} other {# pairs}} of eyes',

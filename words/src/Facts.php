@@ -29,7 +29,7 @@ final readonly class Facts
             $fact instanceof ToldExposure => ['exposure' => $fact->exposure->values, 'unsaid' => $fact->unsaid],
             $fact instanceof DimensionChange => ['plan' => $fact->plan->value, 'dimension' => $fact->dimension, 'choice' => $fact->choice],
             $fact instanceof Progress => ['done' => $fact->done, 'asked' => $fact->asked, 'window' => $fact->window, 'met' => $fact
-                ->isMet, 'of' => $fact->of?->value],
+                ->isMet, 'tried' => $fact->tried, 'of' => $fact->of?->value],
             default => $fact,
         }, $facts);
     }
@@ -81,7 +81,7 @@ final readonly class Facts
             isset($fact['asked']) => new Progress(
                 max(0, $number('done')), max(1, $number('asked')),
                 is_int($fact['window'] ?? null) && $fact['window'] > 0 ? $fact['window'] : null, ($fact['met'] ?? false) === true,
-                Asked::tryFrom($text('of')),
+                is_int($fact['tried'] ?? null) ? max(0, $fact['tried']) : null, Asked::tryFrom($text('of')),
             ),
             default => array_values(array_filter($fact, is_string(...))),
         };

@@ -170,7 +170,7 @@ final readonly class Phrases
     public function progress(Progress $progress, PlanKind $kind): string
     {
         $key = match (true) {
-            $progress->window !== null => 'share',
+            $progress->window !== null => ($progress->tried ?? $progress->window) < $progress->window ? 'so_far' : 'share',
             $progress->done > $progress->asked => 'more',
             default => 'run',
         };
@@ -178,7 +178,8 @@ final readonly class Phrases
         $what = $this->say("phrases.good_ones.{$of}", ['count' => $key === 'run' ? $progress->asked : $progress->done]);
 
         return $this->say("phrases.progress.{$key}", [
-            'done' => $progress->done, 'asked' => $progress->asked, 'window' => $progress->window, 'what' => $what,
+            'done' => $progress->done, 'asked' => $progress->asked, 'window' => $progress->window,
+            'tried' => $progress->tried, 'what' => $what,
         ]);
     }
 

@@ -76,7 +76,9 @@ final readonly class World
                 RiskCaps::for($told->forbidsTrying()), $plan->at('steps_a_session')->integer(3),
                 room: $place->has('room_m') ? Distance::fromMeters($place->at('room_m')->number()) : null,
                 isByStrangers: $plan->at('trigger')->at('control')->text() === 'strangers',
-                choices: Choices::of(static fn (string $key): string => $settings->at($key)->text()),
+                choices: Choices::of(
+                    static fn (string $key): string => $settings->at($key)->text(), $plan->at('method')->text() === 'earned_ration',
+                ),
             ),
             $told->reactsAt ?? Distance::fromMeters($catalogs->priors->assumedReferenceMeters),
             $this->catalog->plan !== PlanKind::Contact, $told->fineAt, $this->catalog,

@@ -31,7 +31,8 @@ final readonly class History
      * @param  ?float  $daysSinceLast  null before the first session
      * @param  non-negative-int  $trialsEver  trials before today
      * @param  ?RestReason  $resting  why the plan rests until a named person has reviewed it; null if it does not
-     * @param  bool  $endedWithEffort  at least half of the last session's last four trials took effort or worse
+     * @param  bool  $endedWithEffort  at least half of the last session's last four trials took effort or worse, or it
+     *    left its food twice
      * @param  ?Mark  $lastOver  where the dog went over in the last session, the easiest place of all; null if it did not
      * @param  ?Level  $lastCalm  hardest level of the last session at which its last trial was calm
      * @param  bool  $hasSucceeded  whether any earlier trial was a success, or a test showed it

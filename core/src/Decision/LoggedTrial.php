@@ -116,11 +116,16 @@ final readonly class LoggedTrial
             && ($turned || $this->outcome === Outcome::TurnedAtMark || $this->outcome->effect() === OutcomeEffect::Success);
     }
 
+    /** There was food, and it did not want it. */
+    public function leftItsFood(): bool
+    {
+        return $this->foodLeft && ($this->food === FoodTaken::Refused || $this->shows(SignKey::FoodRefused));
+    }
+
     /** Food refused that was there to eat, a known cue failed, or the marker ignored. */
     public function failedFoodOrCue(): bool
     {
-        return ($this->foodLeft && ($this->food === FoodTaken::Refused || $this->shows(SignKey::FoodRefused)))
-            || $this->shows(SignKey::CueFailed, SignKey::MarkIgnored)
+        return $this->leftItsFood() || $this->shows(SignKey::CueFailed, SignKey::MarkIgnored)
             || in_array($this->outcome, [Outcome::MarkUnanswered, Outcome::CueUnanswered], true)
             || ($this->latency === TurnLatency::Never && $this->outcome !== Outcome::Watched);
     }

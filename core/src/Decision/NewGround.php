@@ -17,6 +17,9 @@ final readonly class NewGround
 
     private const BOLD_TRIALS_TOLD = 5;
 
+    /** Of a step: what is shorter counts for half of one. */
+    private const PART = 0.75;
+
     /** What was too much twice is enough for a day. */
     private const VISITS = 2;
 
@@ -36,12 +39,22 @@ final readonly class NewGround
         $steps = 0.0;
         $before = $this->situation->history->solid ?? ($this->situation->log->trials[0] ?? null)?->level;
         foreach ($this->situation->log->newGround($this->situation->history->solid) as $level) {
-            $size = $before === null ? null : (new Way($this->situation))->stepsBetween($before->exposure, $level->exposure);
-            $steps += $size === null || $size > 0.75 ? 1.0 : 0.5;
+            $steps += $before === null ? 1.0 : $this->sizeOf($before, $level);
             $before = $level;
         }
 
         return (int) ceil($steps - 1e-9);
+    }
+
+    /** A step, or half of one: under the hand what is off the ladder, or comes from there, is part of a step. */
+    private function sizeOf(Level $before, Level $level): float
+    {
+        $size = (new Way($this->situation))->stepsBetween($before->exposure, $level->exposure);
+        $isPart = $size === null
+            ? $this->situation->work === Work::Contact && (abs($before->beyond) > 1e-9 || abs($level->beyond) > 1e-9)
+            : $size <= self::PART;
+
+        return $isPart ? 0.5 : 1.0;
     }
 
     public function isUsedUp(): bool

@@ -29,8 +29,11 @@ enum ReasonCode: string
     case TurnAway = 'turn-away';
     case Loading = 'loading';
     case FoodHard = 'food-hard';
+    case TurnsSlower = 'turns-slower';
     case OverEager = 'over-eager';
     case Tired = 'tired';
+    case Panting = 'panting';
+    case RationStopped = 'ration-stopped';
     case Strain = 'strain';
     case StrainAgain = 'strain-again';
     case Wall = 'wall';
@@ -50,6 +53,7 @@ enum ReasonCode: string
     case UnnoticedNearer = 'unnoticed-nearer';
     case UnnoticedPlainer = 'unnoticed-plainer';
     case FoodUsedUp = 'food-used-up';
+    case NothingUnfed = 'nothing-unfed';
     case SessionTime = 'session-time';
     case SessionTrials = 'session-trials';
     case SetTime = 'set-time';
@@ -70,6 +74,7 @@ enum ReasonCode: string
     case EasyDay = 'easy-day';
     case Bold = 'bold';
     case CalmLongEnough = 'calm-long-enough';
+    case PutOneBetween = 'put-one-between';
     case PlacesOfSet = 'places-of-set';
     case TrainersWord = 'trainers-word';
     case UntilTrainersWord = 'until-trainers-word';
@@ -93,9 +98,11 @@ enum ReasonCode: string
 
     // the brake, and what it rests on
     case Peek = 'peek';
+    case PeekStrangers = 'peek-strangers';
     case PeekOn = 'peek-on';
     case PeekStretched = 'peek-stretched';
     case NoRoom = 'no-room';
+    case NothingSmaller = 'nothing-smaller';
     case CalmThere = 'calm-there';
     case StepsEasier = 'steps-easier';
     case BackAlong = 'back-along';
@@ -163,11 +170,10 @@ enum ReasonCode: string
             self::BackToWork, self::CalmThere => ['at'],
             self::SecondReaction, self::AfterReactionEnd, self::StrainAgain, self::FoodOrCueAgain, self::OptOuts, self::SessionTrials,
             self::AdvancesUsed, self::EasyBetween, self::Suspended, self::UnnoticedNearer, self::UnnoticedPlainer, self::Unnoticed,
-            self::Wall, self::ChangeHelped, self::CalmLongEnough, self::TrainersWord, self::UntilTrainersWord,
+            self::Wall, self::ChangeHelped, self::RationStopped, self::CalmLongEnough, self::TrainersWord, self::UntilTrainersWord,
             self::TwiceToday, self::Plateau => ['count'],
             self::AfterReaction, self::Advances => ['count', 'most'],
             self::Effort, self::NameIt, self::PeekOn => ['count', 'of'],
-            self::Peek => ['strangers'],
             self::ChangeFirst => ['change'],
             self::EffortOnce => ['pause'],
             self::Reaction => ['fed'],

@@ -11,6 +11,12 @@ final readonly class Retreat
     {
     }
 
+    /** That there is nothing easier: under the hand and in skills more room would not help. */
+    public static function none(Situation $situation): Reason
+    {
+        return Reason::of($situation->work === Work::Exposure ? ReasonCode::NoRoom : ReasonCode::NothingSmaller);
+    }
+
     /**
      * @param  non-empty-list<Reason>  $why
      * @param  positive-int  $steps  where nothing easier was calm today
@@ -21,7 +27,7 @@ final readonly class Retreat
         $calm = $way->calm($level);
         $next = $calm ?? $way->below($level, $steps);
         if ($next === null) {
-            return $this->situation->advise(Action::EndWell, null, [...$why, Reason::of(ReasonCode::NoRoom)]);
+            return $this->situation->advise(Action::EndWell, null, [...$why, self::none($this->situation)]);
         }
         $at = $this->situation->told($next->exposure, $level->exposure);
         $why[] = match (true) {

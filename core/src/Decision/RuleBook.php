@@ -21,7 +21,7 @@ final readonly class RuleBook
             new Rule\HandsOffWhenFrozen,
             new Rule\EaseWhenFoodOrCueFails,
             new Rule\TurnWhenLoading,
-            new Rule\BreakWhenFoodTurnsHard,
+            new Rule\BreakWhenTipping,
             new Rule\CalmTheOverEager,
             new Rule\EndTheTired,
             new Rule\EaseAfterStrain,
@@ -59,7 +59,7 @@ final readonly class RuleBook
     {
         return $last->foodLeft || $advice->next === null || $advice->action === Action::HandsOff
             ? $advice
-            : $situation->advise(Action::EndWell, null, [$advice->reasons[0], Reason::of(ReasonCode::FoodUsedUp)]);
+            : $situation->advise(Action::EndWell, null, [Reason::of(ReasonCode::FoodUsedUp), Reason::of(ReasonCode::NothingUnfed)]);
     }
 
     /** Where a risk is told, also why its caps are tighter than the plan's. */

@@ -13,6 +13,9 @@ use Core\Sign\Band;
 /** What later sessions need to know of one that is over. */
 final readonly class SessionSummary
 {
+    /** So often among the last four. */
+    private const FOOD_LEFT = 2;
+
     /**
      * @param  list<Mark>  $marks  in order of time
      * @param  bool  $reacted  whether it held a reaction
@@ -44,9 +47,7 @@ final readonly class SessionSummary
             count($log->trials),
             self::marks($log, $ladder),
             $log->trialsSinceReaction() !== null,
-            $tail !== [] && 2 * count(array_filter(
-                $tail, static fn (LoggedTrial $trial): bool => $trial->band->atLeast(Band::Effort),
-            )) >= count($tail),
+            self::endedHard($tail),
             $log->count(static fn (LoggedTrial $trial): bool => $trial->isSuccess()) > 0,
             $log->hardestCalm(),
             $log->calibration(),
@@ -54,6 +55,16 @@ final readonly class SessionSummary
             self::whatHelped($log),
             self::longHolds($log, $ladder),
         );
+    }
+
+    /** @param  list<LoggedTrial>  $tail */
+    private static function endedHard(array $tail): bool
+    {
+        $count = static fn (callable $is): int => count(array_filter($tail, $is));
+        $effort = $count(static fn (LoggedTrial $trial): bool => $trial->band->atLeast(Band::Effort));
+
+        return $tail !== [] && 2 * $effort >= count($tail)
+            || $count(static fn (LoggedTrial $trial): bool => $trial->leftItsFood()) >= self::FOOD_LEFT;
     }
 
     /** @return list<Mark> */

@@ -262,7 +262,8 @@ final readonly class WarmUp
         }
 
         return [$way->level($step->exposure->withDistance($start->distance())), [
-            $start->reason, ...($start->isPeek ? [Reason::of(ReasonCode::Peek, strangers: $situation->settings->isByStrangers)] : []),
+            $start->reason, ...($start->isPeek ? [Reason::of(ReasonCode::Peek)] : []),
+            ...($start->isPeek && $situation->settings->isByStrangers ? [Reason::of(ReasonCode::PeekStrangers)] : []),
         ], true];
     }
 

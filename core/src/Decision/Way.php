@@ -61,15 +61,27 @@ final readonly class Way
 
     /**
      * Part of the way to a harder level, as small as can be done and told apart: half of it where only a measure changes, a choice
-     * between where there is one. Null if there is nothing between.
+     * between where there is one. Where a named step changes several things at once, one measure of them, with all else as it is: half
+     * as close. Null if there is nothing between.
      */
     public function part(Level $here, Level $next): ?Level
     {
         $changed = $this->changed($here->exposure, $next->exposure);
-        if (count($changed) !== 1) {
-            return null;
+        if (count($changed) === 1) {
+            return $this->partOf($changed[0], $here, $next);
         }
-        $dimension = $changed[0];
+        foreach ($this->situation->work === Work::Contact ? $changed : [] as $dimension) {
+            $part = $dimension->kind->isMeasured() ? $this->partOf($dimension, $here, $next) : null;
+            if ($part !== null && $part->isHarderThan($here) && $this->situation->catalog->isPossible($part->exposure)) {
+                return $part;
+            }
+        }
+
+        return null;
+    }
+
+    private function partOf(Dimension $dimension, Level $here, Level $next): ?Level
+    {
         [$from, $to] = [$here->exposure->values[$dimension->key], $next->exposure->values[$dimension->key]];
         if (! $dimension->kind->isMeasured()) {
             // one part of the body is never a step on the way to another

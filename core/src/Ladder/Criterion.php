@@ -76,7 +76,9 @@ final readonly class Criterion
             $latest = array_slice($successes, -$this->window);
             $done = count(array_filter($latest));
 
-            return new Progress($done, $this->successes, $this->window, count($latest) === $this->window && $done >= $this->successes);
+            return new Progress(
+                $done, $this->successes, $this->window, count($latest) === $this->window && $done >= $this->successes, count($latest),
+            );
         }
         $run = 0;
         for ($i = count($successes) - 1; $i >= 0 && $successes[$i]; $i--) {

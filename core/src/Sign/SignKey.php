@@ -23,4 +23,6 @@ enum SignKey: string
     case MarkIgnored = 'mark.ignore';
     case SlowToTurn = 'slow.mark';
     case SlowWalk = 'slow.walk';
+    /** Neither from heat nor from work. */
+    case HeavyPanting = 'pant.heavy';
 }

@@ -22,7 +22,7 @@ final readonly class TrialNoise
     /** Logits between which any chance that is asked for lies. */
     private const WIDEST = 40.0;
 
-    /** @param  non-empty-list<array{float, float}>  $nodes  logits and their weight, adding up to 1 */
+    /** @param  list<array{float, float}>  $nodes  logits and their weight, adding up to 1 */
     private function __construct(private array $nodes)
     {
     }

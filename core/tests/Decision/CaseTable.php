@@ -39,6 +39,7 @@ use Core\Response\SessionEvidence;
 use Core\Sign\Band;
 use Core\Sign\FoodTaken;
 use Core\Sign\Outcome;
+use Core\Sign\TurnLatency;
 use Core\Tests\Fixture;
 
 /**
@@ -49,8 +50,8 @@ use Core\Tests\Fixture;
  *
  * A trial reads "[n×] step outcome band [signs and flags]": step by index, 1.5 for half way to the next one; real=PLACE where it was
  * somewhere else than asked; flags are refused, hard, unfed (how food was taken), no-food (run out), slip, interrupted, under=ACTION,
- * at=MINUTES; anything else is a sign. Worlds: "field" is a ladder of 64, 54, 45, 38, 32 m and a dog that is well known and easy at 12 m;
- * "hands" is the nail ladder and a dog known up to its twelfth step;
+ * turns=LATENCY, at=MINUTES; anything else is a sign. Worlds: "field" is a ladder of 64, 54, 45, 38, 32 m and a dog that is well known and
+ * easy at 12 m; "hands" is the nail ladder and a dog known up to its twelfth step;
  * "worn" is that of the basket muzzle and a dog known up to its last; "skill" is the look-up ladder, "sound" that of sounds, of a dog of
  * which no model was made.
  */
@@ -181,7 +182,7 @@ final class CaseTable
                 $has('hard') => FoodTaken::Hard,
                 $has('unfed') => FoodTaken::NotOffered,
                 default => FoodTaken::Gently,
-            }, ! $has('no-food'), null,
+            }, ! $has('no-food'), TurnLatency::tryFrom($set['turns'] ?? ''),
             $has('interrupted'), $has('slip'),
             self::minutesBefore($now, (float) ($set['at'] ?? 0)), isset($set['foretold']) ? self::forecast((float) $set['foretold']) : null,
         ));
@@ -225,6 +226,7 @@ final class CaseTable
             choices: new Choices(
                 StepSize::tryFrom(self::text($of, 'stepSize', '')) ?? StepSize::Ratio, ($of['whereEnded'] ?? false) === true,
                 ($of['pause'] ?? true) === true, ($of['feed'] ?? false) === true,
+                ($of['rationEarned'] ?? false) === true,
             ),
         );
     }

@@ -7,7 +7,6 @@ namespace Core\Tests\Decision;
 use Core\Decision\Action;
 use Core\Decision\Advice;
 use Core\Decision\Alternative;
-use Core\Decision\CueNaming;
 use Core\Decision\History;
 use Core\Decision\Level;
 use Core\Decision\LoggedTrial;
@@ -40,7 +39,6 @@ use PHPUnit\Framework\TestCase;
 #[CoversClass(HandsOffWhenFrozen::class)]
 #[CoversClass(ChangeThePicture::class)]
 #[CoversClass(AlternateHardAndEasy::class)]
-#[CoversClass(CueNaming::class)]
 final class ContactRulesTest extends TestCase
 {
     private const NOW = '2026-10-20 10:00 UTC';
@@ -130,17 +128,6 @@ final class ContactRulesTest extends TestCase
         self::assertSame('opt-out', $this->after([...$this->good(5, 3), $doubt], easyAfter: 3)->reasons[0]->code->value);
     }
 
-    public function test_the_word_is_suggested_once_when_nine_of_ten_were_offered(): void
-    {
-        $miss = $this->trial(1, Outcome::OfferedElse, Band::Effort);
-
-        self::assertFalse($this->suggestsWord($this->good(1, 9)));
-        self::assertTrue($this->suggestsWord($this->good(1, 10)));
-        self::assertTrue($this->suggestsWord([...$this->good(1, 4), $miss, ...$this->good(1, 5)]));
-        self::assertFalse($this->suggestsWord([...$this->good(1, 4), $miss, $miss, ...$this->good(1, 4)]));
-        self::assertFalse($this->suggestsWord($this->good(1, 11)), 'once is enough');
-    }
-
     public function test_an_opt_out_is_honored_with_ideas_for_a_smaller_one(): void
     {
         $advice = $this->after([...$this->good(5, 8), $this->trial(5, Outcome::RefusedStart, Band::Effort)]);
@@ -159,14 +146,6 @@ final class ContactRulesTest extends TestCase
         self::assertNotContains('body_area', array_map(
             static fn (Alternative $other): string => $other->change->dimension, $second->alternatives,
         ));
-    }
-
-    /** @param  list<LoggedTrial>  $trials */
-    private function suggestsWord(array $trials): bool
-    {
-        return in_array(
-            'name-it', array_map(static fn (Reason $reason): string => $reason->code->value, $this->after($trials)->reasons), true,
-        );
     }
 
     /** @param  list<LoggedTrial>  $trials */

@@ -46,6 +46,17 @@ final class SessionSummaryTest extends TestCase
         self::assertSame(0, $summary->hardestCalm?->step);
     }
 
+    /** Food that it left twice among the last four is a hard end, however calm it looked; once, or long before, it is none. */
+    public function test_food_left_twice_is_a_hard_end(): void
+    {
+        $left = $this->trial(0, Band::Aware, food: FoodTaken::Refused);
+        $ate = $this->trial(0, Band::Easy);
+
+        self::assertTrue($this->summary([$left, $ate, $ate, $left])->endedWithEffort);
+        self::assertFalse($this->summary([$ate, $ate, $ate, $left])->endedWithEffort);
+        self::assertFalse($this->summary([$left, $ate, $ate, $ate, $left])->endedWithEffort);
+    }
+
     public function test_a_run_on_an_eased_level_makes_no_step_solid(): void
     {
         $summary = $this->summary(array_fill(0, 3, $this->trial(0, Band::Easy, meters: 55.0)));
@@ -274,14 +285,14 @@ final class SessionSummaryTest extends TestCase
 
     private function trial(
         int $step, Band $band, Outcome $outcome = Outcome::Returned, ?float $meters = null, bool $slip = false,
-        ?float $asked = null,
+        ?float $asked = null, FoodTaken $food = FoodTaken::Gently,
     ): LoggedTrial {
         $exposure = Fixture::at($meters ?? ($step === 0 ? 40.0 : 30.0));
         $target = $asked === null ? $exposure : Fixture::at($asked);
         $beyond = log(($step === 0 ? 40.0 : 30.0) / ($target->distance()->meters ?? 1.0), 2.0);
 
         return new LoggedTrial(
-            new Level(max(0, $step), $target, $beyond), null, $exposure, $outcome, $band, [], FoodTaken::Gently, true, null, false, $slip,
+            new Level(max(0, $step), $target, $beyond), null, $exposure, $outcome, $band, [], $food, true, null, false, $slip,
             new \DateTimeImmutable('2026-10-20 10:00 UTC'), Fixture::risk(0.02, 0.03, 0.005, 0.008),
         );
     }

@@ -59,7 +59,10 @@ final class SmallRulesTest extends TestCase
         $of = static fn (string $chosen, string $option): array => get_object_vars(Choices::of(
             static fn (string $key): string => $key === $chosen ? $option : '',
         ));
-        $usual = ['stepSize' => StepSize::Ratio, 'startsWhereItEnded' => false, 'pausesAtSmallSigns' => true, 'feedsWhenOver' => false];
+        $usual = [
+            'stepSize' => StepSize::Ratio, 'startsWhereItEnded' => false, 'pausesAtSmallSigns' => true, 'feedsWhenOver' => false,
+            'isRationEarned' => false,
+        ];
         self::assertSame($usual, $of('', ''));
         foreach ([
             'step_size' => ['yard', ['stepSize' => StepSize::Yard]], 'next_start' => ['where_ended', ['startsWhereItEnded' => true]],

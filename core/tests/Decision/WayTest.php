@@ -6,9 +6,11 @@ namespace Core\Tests\Decision;
 
 use Core\Decision\Action;
 use Core\Decision\Credit;
+use Core\Decision\History;
 use Core\Decision\Level;
 use Core\Decision\LoggedTrial;
 use Core\Decision\OtherThings;
+use Core\Decision\RuleSettings;
 use Core\Decision\SessionLog;
 use Core\Decision\Situation;
 use Core\Decision\StepSize;
@@ -50,6 +52,26 @@ final class WayTest extends TestCase
         }
 
         self::assertSame(12.0, $meters, 'and it ends at the goal');
+    }
+
+    /** Of a named step that changes several things at once, one measure: half as close, until nobody could tell it apart. */
+    public function test_part_of_a_named_step_is_half_as_close_with_all_else_as_it_is(): void
+    {
+        [$ladder] = Fixture::laid('basket-muzzle');
+        $catalog = Fixture::catalogs()['contact'] ?? throw new \LogicException('No such catalog.');
+        $now = new \DateTimeImmutable('2026-06-01 10:00 UTC');
+        $way = new Way(new Situation(
+            $catalog, Fixture::signs(), $ladder, RuleSettings::of(RiskCaps::usual()), new History, new SessionLog($now, $now, []), null,
+            $now,
+        ));
+        $next = Level::ofStep($ladder, 3);
+        $parts = [];
+        for ($level = Level::ofStep($ladder, 2); $level !== null; $level = $way->part($level, $next)) {
+            $parts[] = $level->exposure;
+        }
+
+        self::assertSame([20.0, 6.0], array_map(static fn (Exposure $of): float|string => $of->values['gap'], $parts));
+        self::assertCount(1, array_unique(array_map(static fn (Exposure $of): string => $of->with('gap', 0.0)->key(), $parts)));
     }
 
     /**
@@ -244,10 +266,8 @@ final class WayTest extends TestCase
             new Level(1, $exposure->with('gap', 10.0)), $to('gap', 4.0),
         )?->exposure->values['gap'], 'three centimeters can be told apart');
         self::assertNull($way->part(new Level(1, $exposure->with('gap', 9.0)), $to('gap', 4.0)));
-        self::assertNull(
-            $way->part(new Level(1, $exposure), new Level(2, $exposure->with('duration', 9.0)->with('hands', 'two'))),
-            'two things at once',
-        );
+        $two = $way->part(new Level(1, $exposure), new Level(2, $exposure->with('duration', 9.0)->with('hands', 'two')))?->exposure;
+        self::assertSame([5.0, 'one'], [$two?->values['duration'], $two?->values['hands']], 'of two things one measure');
     }
 
     /** Beyond a step, the step itself is the first one back; under a named step of one strand the next. */

@@ -68,7 +68,7 @@ final readonly class KeepTheClock implements Rule
         }
         $easy = (new Retreat($situation))->from($last->level, [$why, Reason::of(ReasonCode::Closing)], 1, Action::EasyWin);
         if ($easy->next === null) {
-            return $situation->advise(Action::EndWell, null, [$why, Reason::of(ReasonCode::NoRoom)]);
+            return $situation->advise(Action::EndWell, null, [$why, Retreat::none($situation)]);
         }
 
         return new Advice($easy->action, $easy->next, $easy->reasons, $easy->risk, $easy->alternatives, true);

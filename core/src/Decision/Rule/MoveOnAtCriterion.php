@@ -29,6 +29,9 @@ final readonly class MoveOnAtCriterion implements Rule
     /** A dog that stays calm for so many criteria has shown more than any prior knew. */
     private const CRITERIA_AGAINST_MODEL = 2;
 
+    /** Nor is a whole step that the model holds for worse than so many times the cap: it wants one put between. */
+    private const LEAP_TIMES = 5.0;
+
     /** The dog does not move house between two trials. */
     private const PLACES_A_SET = 3;
 
@@ -129,6 +132,10 @@ final readonly class MoveOnAtCriterion implements Rule
         }
         $try = $barred === null && ! $needsParts ? $part ?? $next : $part;
         if ($try !== null && ($try === $next || $isPartOpen) && ! $ground->forbidsTrying($try) && $this->isCalmLongEnough($situation)) {
+            if ($try === $next && self::isLeap($situation, $next)) {
+                return $situation->advise(Action::EndWell, null, [Reason::of(ReasonCode::PutOneBetween)]);
+            }
+
             return $situation->advise($try === $next ? Action::Advance : Action::Split, $try, [
                 Reason::of(ReasonCode::CalmLongEnough, count: $situation->run()), $counted, ...$situation->riskReasons($try->exposure),
             ]);
@@ -144,6 +151,13 @@ final readonly class MoveOnAtCriterion implements Rule
                 Reason::of(ReasonCode::UntilTrainersWord, count: $barred->facts['count']), $situation->runReason($level),
             ])
             : $situation->advise(Action::EndWell, null, [$barred]);
+    }
+
+    private static function isLeap(Situation $situation, Level $next): bool
+    {
+        $likely = $situation->model?->risk($next->exposure, $situation->day())->reactionMean->value ?? 0.0;
+
+        return $likely > self::LEAP_TIMES * $situation->caps->reaction->value;
     }
 
     private function isCalmLongEnough(Situation $situation): bool
