@@ -46,6 +46,15 @@ final readonly class NewGround
         return (int) ceil($steps - 1e-9);
     }
 
+    /** Whether nothing as hard was solid before or shown today. */
+    public function isNew(Level $next): bool
+    {
+        $today = array_map(static fn (LoggedTrial $of): Level => $of->level, $this->situation->log->trials);
+        $shown = [$this->situation->history->solid, ...$today];
+
+        return array_filter($shown, static fn (?Level $of): bool => $of !== null && ! $next->isHarderThan($of)) === [];
+    }
+
     /** A step, or half of one: under the hand what is off the ladder, or comes from there, is part of a step. */
     private function sizeOf(Level $before, Level $level): float
     {

@@ -6,6 +6,7 @@ namespace Core\Decision;
 
 use Core\Exposure\Dimension;
 use Core\Exposure\DimensionChange;
+use Core\Exposure\DimensionKey;
 use Core\Exposure\DimensionKind;
 use Core\Exposure\DimensionValue;
 use Core\Exposure\Exposure;
@@ -38,6 +39,9 @@ final readonly class OtherThings
         $isPicture = array_filter($this->situation->catalog->dimensions, self::isPicture(...)) !== [];
         foreach ($this->situation->work === Work::Skill ? [] : array_keys($from->exposure->values) as $key) {
             $dimension = $this->situation->catalog->dimension($key);
+            if (($from->exposure->values[DimensionKey::Gap->value] ?? 0.0) > ($dimension->within ?? INF)) {
+                continue;
+            }
             $choice = ($isPicture ? self::isPicture($dimension) : $this->isOurs($dimension)) ? self::otherChoice(
                 $dimension, (string) $from->exposure->values[$key],
             ) : null;

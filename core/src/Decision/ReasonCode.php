@@ -23,6 +23,8 @@ enum ReasonCode: string
     case Freeze = 'freeze';
     case FreezeAgain = 'freeze-again';
     case FreezeThen = 'freeze-then';
+    case FreezeThenStep = 'freeze-then-step';
+    case FreezeThenSame = 'freeze-then-same';
     case FoodOrCue = 'food-or-cue';
     case FoodOrCueAgain = 'food-or-cue-again';
     case FoodFirst = 'food-first';
@@ -45,6 +47,7 @@ enum ReasonCode: string
     case ChangeFirst = 'change-first';
     case ChangeHelped = 'change-helped';
     case ChangeMissed = 'change-missed';
+    case NothingToChange = 'nothing-to-change';
     case BodyFirst = 'body-first';
     case OffersElse = 'offers-else';
     case WaitItOut = 'wait-it-out';

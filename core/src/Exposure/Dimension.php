@@ -20,6 +20,7 @@ final readonly class Dimension
      * @param  Picture  $picture  whether it belongs to the picture around what is asked, and may be changed without asking less
      * @param  Whose  $whose  can change it on the spot
      * @param  array<string, float|list<string>>  $needs  of a measure, for any value over 0 to be possible
+     * @param  ?float  $within  gap in centimeters beyond which another choice tells the dog nothing
      * @param  ?LevelScale  $levels  of a sound level: how it is told where that is not as it is kept
      */
     public function __construct(
@@ -35,6 +36,7 @@ final readonly class Dimension
         public Picture $picture = Picture::No,
         public Whose $whose = Whose::Ours,
         public array $needs = [],
+        public ?float $within = null,
         private ?LevelScale $levels = null,
     ) {
     }
@@ -45,7 +47,7 @@ final readonly class Dimension
         return $this->kind === DimensionKind::SoundLevel
             ? new self(
                 $this->key, $this->label, $this->kind, $this->unit, $this->values, $this->usual, $this->slope, $this->eases,
-                $this->overlaps, $this->picture, $this->whose, $this->needs, $levels,
+                $this->overlaps, $this->picture, $this->whose, $this->needs, $this->within, $levels,
             )
             : $this;
     }
@@ -169,7 +171,7 @@ final readonly class Dimension
 
         return new self(
             $this->key, $this->label, $this->kind, $this->unit, $values, $this->usual, $this->slope, $this->eases, $this->overlaps,
-            $this->picture, $this->whose, $this->needs,
+            $this->picture, $this->whose, $this->needs, $this->within,
         );
     }
 

@@ -191,6 +191,7 @@ final readonly class DimensionCatalog
             Whose::tryFrom(is_string($row['whose'] ?? null) ? $row['whose'] : Whose::Ours->value)
                 ?? throw InvalidCatalog::missing($where, 'whose'),
             self::needs($where, $row['needs'] ?? []),
+            isset($row['within']) ? self::number($where, $row, 'within') : null,
         );
     }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Core\Tests\Decision;
 
 use Core\Decision\Action;
+use Core\Decision\Alternative;
 use Core\Decision\Credit;
 use Core\Decision\History;
 use Core\Decision\Level;
@@ -72,6 +73,20 @@ final class WayTest extends TestCase
 
         self::assertSame([20.0, 6.0], array_map(static fn (Exposure $of): float|string => $of->values['gap'], $parts));
         self::assertCount(1, array_unique(array_map(static fn (Exposure $of): string => $of->with('gap', 0.0)->key(), $parts)));
+    }
+
+    /** Out of arm's reach it says nothing to a dog how the hand would come. */
+    public function test_how_a_hand_comes_is_changed_within_reach_only(): void
+    {
+        $situation = CaseTable::situation(['world' => 'worn', 'trials' => []]);
+        $step = $situation->ladder->step(1)->exposure;
+        $changed = static fn (float $gap): array => array_map(
+            static fn (Alternative $of): string => $of->change->dimension,
+            (new OtherThings($situation))->of(new Level(1, $step->with('gap', $gap))),
+        );
+
+        self::assertContains('hand_path', $changed(60.0));
+        self::assertNotContains('hand_path', $changed(61.0));
     }
 
     /**

@@ -49,7 +49,9 @@ final readonly class ChangeThePicture implements Rule
 
             return $isWaitedOut
                 ? $situation->advise(Action::Repeat, $last->level, [Reason::of(ReasonCode::WaitItOut), Reason::of(ReasonCode::BodyFirst)])
-                : (new Retreat($situation))->from($last->level, [Reason::of(ReasonCode::BodyFirst)]);
+                : (new Retreat($situation))->from(
+                    $last->level, [Reason::of(ReasonCode::NothingToChange), Reason::of(ReasonCode::BodyFirst)],
+                );
         }
         [$first] = $others;
 

@@ -18,7 +18,7 @@ use Core\Sign\SignKey;
 
 /**
  * Under the hand a growl, a snap, a freeze, going stiff come before a bite, whatever was tapped beside them: hands off at once; when it is
- * loose and eats again, two steps easier once, without holding; and the second time that day the end.
+ * loose and eats again, two steps easier once, without holding, as far as there are any; and the second time that day the end.
  */
 final readonly class HandsOffWhenFrozen implements Rule
 {
@@ -38,9 +38,15 @@ final readonly class HandsOffWhenFrozen implements Rule
         if ($situation->log->count(self::isFrozen(...)) >= self::MAX_IN_A_SESSION) {
             return $situation->advise(Action::EndWell, null, [$why, Reason::of(ReasonCode::FreezeAgain)]);
         }
-        $next = (new Way($situation))->below($last->level, self::STEPS) ?? (new Way($situation))->below($last->level, 1) ?? $last->level;
+        $way = new Way($situation);
+        $two = $way->below($last->level, self::STEPS);
+        $one = $way->below($last->level, 1);
 
-        return $situation->advise(Action::HandsOff, $next, [$why, Reason::of(ReasonCode::FreezeThen)]);
+        return $situation->advise(Action::HandsOff, $two ?? $one ?? $last->level, [$why, Reason::of(match (true) {
+            $two !== null => ReasonCode::FreezeThen,
+            $one !== null => ReasonCode::FreezeThenStep,
+            default => ReasonCode::FreezeThenSame,
+        })]);
     }
 
     private static function isFrozen(LoggedTrial $trial): bool
