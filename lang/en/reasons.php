@@ -78,6 +78,7 @@ return [
     'bold' => 'All easy, food taken gently, not one sign today: a bold dog may take several steps in a day. One doubt ends it.',
     'calm-long-enough' => '{count} good ones here, all calm. That tells more than any forecast: on, a little.',
     'put-one-between' => 'All calm, and the next step is still a big one for this dog: put one between, with a single thing of it. End well for now.',
+    'next-elsewhere' => 'What comes next is at another place: end well here, and next time start there.',
     'places-of-set' => '{count, plural, one {# place} other {# places}} in this set are enough. {plan, select,
         presence {Walk about five minutes, out of sight, then go on there.}
         other {Rest a few minutes, with everything put aside, then go on there.}}',
@@ -85,7 +86,7 @@ return [
     'until-trainers-word' => 'At the next step it went over {count} times: only a trainer decides on another try. Good ones here help until then.',
     'once-a-day' => 'It went over there before, so it is tried once a session at most. End on this good one.',
     'twice-today' => 'The next step was too much {count} times today: enough for a day. End on this good one.',
-    'spent-end' => 'The next step made it struggle today and is not tried again: end on this good one.',
+    'spent-end' => 'It struggled today, there or short of it: nothing harder any more. End on this good one.',
     'missing-dog' => 'The next step is still too much: it needs more practice here.',
     'missing-certainty' => [
         'trainer' => '{trials, plural,
@@ -156,6 +157,7 @@ return [
         =0 {}
         other {; it has been # days}}{hard, select, yes {; it ended hard} other {}}.',
     'start-where-ended' => 'Where it was solid last time.',
+    'start-elsewhere' => 'The next step is at another place: start there. If you are not there today, go over what is solid.',
     'start-after-reaction' => 'The last session held a reaction: clearly easier than where it happened, and than what was solid.',
     'start-after-outside' => 'It reacted last time to something from outside: a little easier than where that was.',
     'start-reaction-elsewhere' => 'It reacted outside the sessions since: an easier start today.',

@@ -78,6 +78,7 @@ enum ReasonCode: string
     case Bold = 'bold';
     case CalmLongEnough = 'calm-long-enough';
     case PutOneBetween = 'put-one-between';
+    case NextElsewhere = 'next-elsewhere';
     case PlacesOfSet = 'places-of-set';
     case TrainersWord = 'trainers-word';
     case UntilTrainersWord = 'until-trainers-word';
@@ -136,6 +137,7 @@ enum ReasonCode: string
     case StartFarther = 'start-farther';
     case StartBack = 'start-back';
     case StartWhereEnded = 'start-where-ended';
+    case StartElsewhere = 'start-elsewhere';
     case StartAfterReaction = 'start-after-reaction';
     case StartAfterOutside = 'start-after-outside';
     case StartReactionElsewhere = 'start-reaction-elsewhere';

@@ -220,6 +220,10 @@ final readonly class WarmUp
             default => 1,
         };
         $level = $back === 0 ? $solid : $way->below($solid, $back) ?? $way->below($solid, 1) ?? $solid;
+        $there = self::elsewhere($situation, $way, $solid, $level);
+        if ($there !== null) {
+            return [$there, [Reason::of(ReasonCode::StartElsewhere)], true];
+        }
         $easier = $situation->work === Work::Contact ? $solid->step - $level->step : self::stepsTaken($way, $solid, $level, $back);
         $why = match (true) {
             $history->sessionsWithoutGain >= History::PLATEAU_SESSIONS => Reason::of(
@@ -232,6 +236,22 @@ final readonly class WarmUp
         };
 
         return [$level, [$why], $back === 0 && $history->hardLately === 0];
+    }
+
+    /**
+     * Where the work goes on at a place that nobody gets to within a session: its easiest step, or the hardest that is no harder than the
+     * start. Null where it goes on where it starts.
+     */
+    private static function elsewhere(Situation $situation, Way $way, Level $solid, Level $start): ?Level
+    {
+        $next = $way->next($solid);
+        $aim = $next !== null && $way->isElsewhere($solid->exposure, $next->exposure) ? $next : $solid;
+        $there = $start;
+        while ($way->isElsewhere($there->exposure, $aim->exposure) && $there->step < $aim->step) {
+            $there = self::stepAt($situation, $there->step + 1);
+        }
+
+        return $there === $start ? null : $there;
     }
 
     /** Of so many steps at most: fewer where the room or the ladder ends before. */

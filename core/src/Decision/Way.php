@@ -153,6 +153,20 @@ final readonly class Way
         return $step === null ? null : Level::ofStep($this->situation->ladder, $step);
     }
 
+    /** Whether one of two exposures is where nobody gets from the other within a session. */
+    public function isElsewhere(Exposure $from, Exposure $to): bool
+    {
+        foreach ($this->changed($from, $to) as $dimension) {
+            $isFar = static fn (Exposure $of): bool => ! $dimension->kind->isMeasured()
+                && $dimension->choice($of->values[$dimension->key])->isElsewhere;
+            if ($isFar($from) || $isFar($to)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
     /** Meters that can be used here. */
     public function room(): float
     {

@@ -166,7 +166,9 @@ final readonly class Dimension
         $values = [];
         foreach ($order as $i => $key) {
             $choice = $this->choice($key);
-            $values[] = new DimensionValue($key, $choice->label, $i / (count($order) - 1), $choice->needs, $choice->catches);
+            $values[] = new DimensionValue(
+                $key, $choice->label, $i / (count($order) - 1), $choice->needs, $choice->catches, $choice->isElsewhere,
+            );
         }
 
         return new self(

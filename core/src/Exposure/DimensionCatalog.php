@@ -210,7 +210,7 @@ final readonly class DimensionCatalog
             $values[] = new DimensionValue(
                 $row['key'], is_string($row['label'] ?? null) ? $row['label'] : null,
                 isset($row['score']) ? self::number($where, $row, 'score') : $i / $last, self::needs($where, $row['needs'] ?? []),
-                ($row['catches'] ?? false) === true,
+                ($row['catches'] ?? false) === true, ($row['elsewhere'] ?? false) === true,
             );
         }
 

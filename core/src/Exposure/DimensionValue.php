@@ -13,6 +13,7 @@ final readonly class DimensionValue
      * @param  array<string, float|list<string>>  $needs  for this choice to be possible, by dimension key: the most that a measure may be
      *    (a touch needs a gap of 0), or the choices that go with it (a hand from above needs a hand)
      * @param  bool  $catches  whether it holds the dog, closes it in or pulls, or a tool touches or sounds in it
+     * @param  bool  $isElsewhere  whether nobody gets there, or away from there, within a session
      */
     public function __construct(
         public string $key,
@@ -20,6 +21,7 @@ final readonly class DimensionValue
         public float $score,
         public array $needs = [],
         public bool $catches = false,
+        public bool $isElsewhere = false,
     ) {
     }
 

@@ -52,8 +52,8 @@ use Core\Tests\Fixture;
  * somewhere else than asked; flags are refused, hard, unfed (how food was taken), no-food (run out), slip, interrupted, under=ACTION,
  * turns=LATENCY, at=MINUTES; anything else is a sign. Worlds: "field" is a ladder of 64, 54, 45, 38, 32 m and a dog that is well known and
  * easy at 12 m; "hands" is the nail ladder and a dog known up to its twelfth step;
- * "worn" is that of the basket muzzle and a dog known up to its last; "skill" is the look-up ladder, "sound" that of sounds, of a dog of
- * which no model was made.
+ * "worn" is that of the basket muzzle and a dog known up to its last, "visit" that of the scale, whose last steps are at the clinic;
+ * "skill" is the look-up ladder, "sound" that of sounds, of a dog of which no model was made.
  */
 final class CaseTable
 {
@@ -92,7 +92,7 @@ final class CaseTable
     {
         $world = self::text($row, 'world', 'field');
         $ladder = self::ladder($world, $row);
-        $kinds = ['hands' => 'contact', 'worn' => 'contact', 'skill' => 'duration', 'sound' => 'sound'];
+        $kinds = ['hands' => 'contact', 'worn' => 'contact', 'visit' => 'contact', 'skill' => 'duration', 'sound' => 'sound'];
         $catalog = Fixture::catalogs()[$kinds[$world] ?? 'presence'];
         $now = new \DateTimeImmutable(self::NOW);
         $start = self::minutesBefore($now, self::number($row, 'minutes', 1.0));
@@ -131,8 +131,9 @@ final class CaseTable
         if ($world === 'skill') {
             return self::laid('look-up');
         }
-        if ($world === 'sound' || $world === 'worn') {
-            return self::laid($world === 'sound' ? 'sounds' : 'basket-muzzle');
+        $template = ['sound' => 'sounds', 'worn' => 'basket-muzzle', 'visit' => 'scale'][$world] ?? null;
+        if ($template !== null) {
+            return self::laid($template);
         }
         $criterion = self::named($row['criterion'] ?? []);
         $rule = isset($criterion['window'])
@@ -315,7 +316,7 @@ final class CaseTable
 
     private static function model(string $world, Ladder $ladder, DimensionCatalog $catalog, SessionLog $log, bool $isKnown): ?DogModel
     {
-        if (! in_array($world, ['hands', 'worn'], true)) {
+        if (! in_array($world, ['hands', 'worn', 'visit'], true)) {
             $known = $isKnown ? [
                 Fixture::session('2026-10-18', [...array_fill(0, 40, [12.0, 0]), ...array_fill(0, 12, [8.0, 1])]),
                 Fixture::session('2026-10-19', [...array_fill(0, 40, [10.0, 0]), ...array_fill(0, 12, [8.0, 1])]),

@@ -58,6 +58,9 @@ final readonly class MoveOnAtCriterion implements Rule
         if ($next === null) {
             return $situation->advise(Action::EndWell, null, [Reason::of(ReasonCode::Goal)]);
         }
+        if ((new Way($situation))->isElsewhere($level->exposure, $next->exposure)) {
+            return $situation->advise(Action::EndWell, null, [$met, Reason::of(ReasonCode::NextElsewhere)]);
+        }
         if ($situation->model === null && $situation->work !== Work::Skill) {
             return $situation->advise(Action::Repeat, $level, [Reason::of(ReasonCode::NoModel), $situation->runReason($level)]);
         }
@@ -79,7 +82,8 @@ final readonly class MoveOnAtCriterion implements Rule
         $isInARow = $situation->history->isNewPlace || $situation->history->givenHeld >= 0 || $situation->history->hardLately > 0;
         for ($i = $solid->step; $i > $next->step && ! $isInARow; $i--) {
             $candidate = $i === $solid->step ? $solid : Level::ofStep($situation->ladder, $i);
-            if ($situation->allows($candidate->exposure) && ! $situation->log->struggledAt($candidate)) {
+            if ($situation->allows($candidate->exposure) && ! $situation->log->struggledAt($candidate)
+                && ! (new Way($situation))->isElsewhere($level->exposure, $candidate->exposure)) {
                 $to = $candidate;
                 break;
             }
