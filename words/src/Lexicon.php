@@ -9,7 +9,7 @@ namespace Words;
  *
  * What a language lacks is said in English. Where trainers and guardians are told differently, a message is a list by reader.
  *
- * $lexicon->say('reasons.strain', ['at' => '14 m']) is "Struggling at 14 m: too hard, make it easier now."
+ * $lexicon->say('reasons.opt-outs', ['count' => 3]) is "It said no 3 times in the last ten, with something changed in between: …"
  */
 final class Lexicon
 {

@@ -32,6 +32,7 @@ enum ReasonCode: string
     case Loading = 'loading';
     case FoodHard = 'food-hard';
     case TurnsSlower = 'turns-slower';
+    case StillTipping = 'still-tipping';
     case OverEager = 'over-eager';
     case Tired = 'tired';
     case Panting = 'panting';
@@ -135,6 +136,8 @@ enum ReasonCode: string
     case StartFirst = 'start-first';
     case StartNoneSolid = 'start-none-solid';
     case StartFarther = 'start-farther';
+    case StartFarEnd = 'start-far-end';
+    case StartEasiest = 'start-easiest';
     case StartBack = 'start-back';
     case StartWhereEnded = 'start-where-ended';
     case StartElsewhere = 'start-elsewhere';

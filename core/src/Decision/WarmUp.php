@@ -292,7 +292,7 @@ final readonly class WarmUp
     {
         $first = self::stepAt($situation, 0);
         if ($situation->work !== Work::Exposure) {
-            return [$first, [Reason::of(ReasonCode::StartFarther)], true];
+            return [$first, [Reason::of(ReasonCode::StartEasiest)], true];
         }
         $level = $way->below($first, 2);
         $isTooSmall = $level === null && ($situation->told->forbidsTrying() || $situation->history->hardLately >= self::HARD_OF_THREE)
@@ -300,7 +300,9 @@ final readonly class WarmUp
 
         return $isTooSmall
             ? $situation->advise(Action::NotHere, null, [Reason::of(ReasonCode::RoomTooSmall)])
-            : [$level ?? self::farthest($way, $first), [Reason::of(ReasonCode::StartFarther)], true];
+            : [$level ?? self::farthest($way, $first), [
+                Reason::of($level === null ? ReasonCode::StartFarEnd : ReasonCode::StartFarther),
+            ], true];
     }
 
     /**

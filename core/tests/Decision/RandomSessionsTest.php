@@ -125,6 +125,10 @@ final class RandomSessionsTest extends TestCase
         $against = match ($advice->action) {
             Action::Repeat => [ReasonCode::Criterion, ReasonCode::Advances, ReasonCode::CalmThere, ReasonCode::StepsEasier],
             Action::Ease => [ReasonCode::Criterion, ReasonCode::Advances, ReasonCode::EffortOnce, ReasonCode::Watched, ReasonCode::Run],
+            Action::EndWell => [
+                ReasonCode::Closing, ReasonCode::TurnAway, ReasonCode::BackToWork, ReasonCode::CalmThere, ReasonCode::StepsEasier,
+                ReasonCode::EffortOnce, ReasonCode::FoodHard,
+            ],
             default => [],
         };
         self::assertSame(

@@ -47,7 +47,7 @@ final readonly class BreakWhenTipping implements Rule
     private function breakAt(Situation $situation, LoggedTrial $last, callable $isTipping, array $why): ?Advice
     {
         if ($last->under === Action::Break && $isTipping($last)) {
-            return (new Retreat($situation))->from($last->level, [$why[0]]);
+            return (new Retreat($situation))->from($last->level, [Reason::of(ReasonCode::StillTipping)]);
         }
 
         return $situation->log->runOf($isTipping) < self::RUNNING ? null : $situation->advise(Action::Break, $last->level, $why);
