@@ -32,10 +32,13 @@ require dirname(__DIR__).'/vendor/autoload.php';
  *     near    how often the near end of the limit's range held at a session's start; far: its far end
  *     told    the factor by which the worst group of forecasts is off (30 expected and more; 90 %): struggling and going over
  *
- * Usage: bench/policies [--dogs=60] [--seed=11] [--families=cliff,drift] [--caps=0.05,0.01]
+ * With --known another line tells the same of the engine where each dog has shown it all that it is before every session, so that nothing
+ * is lost by not knowing it.
+ *
+ * Usage: bench/policies [--dogs=60] [--seed=11] [--families=cliff,drift] [--caps=0.05,0.01] [--known]
  * Seeds 1, 2, 3, 5, 7 and 8 were used for tuning.
  */
-$options = getopt('', ['dogs:', 'seed:', 'families:', 'caps:']);
+$options = getopt('', ['dogs:', 'seed:', 'families:', 'caps:', 'known']);
 $dogs = max(2, (int) ($options['dogs'] ?? 60));
 $seed = (int) ($options['seed'] ?? 11);
 $data = static fn (string $name): array =>
@@ -79,4 +82,11 @@ foreach (array_keys($families) as $family) {
         $engine->shareBelowSolid(), $engine->farthestStart(), ...$engine->rangesHeld(),
         ...array_map(static fn (?float $off): string => $off === null ? '-' : number_format($off, 1), $engine->foretold()),
     );
+    if (isset($options['known'])) {
+        $knowing = new CourseTally($experiment($family, 0.004)->run(PolicyName::EngineKnowing, $dogs));
+        printf(
+            "%-15s %5.2f %42s/%-4s %12s %13.2f\n", '  known', $knowing->reactionsPer100(), $knowing->sessionsTo(0.5) ?? '-',
+            $knowing->sessionsTo(0.9) ?? '-', $ratio($knowing), $knowing->shareArrived(),
+        );
+    }
 }

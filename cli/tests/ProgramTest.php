@@ -166,7 +166,7 @@ final class ProgramTest extends TestCase
         self::assertIsArray($compared);
         self::assertIsArray($compared['policies']);
         self::assertSame(
-            ['hand_085_from_4x', 'hand_080_from_6x', 'hand_090_from_8x', 'engine', 'acquainted', 'oracle'],
+            ['hand_085_from_4x', 'hand_080_from_6x', 'hand_090_from_8x', 'engine', 'engine_knowing', 'acquainted', 'oracle'],
             array_column($compared['policies'], 'policy'),
         );
     }

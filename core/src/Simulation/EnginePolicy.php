@@ -68,6 +68,7 @@ final class EnginePolicy implements Foretells, Policy
         private readonly RuleSettings $settings,
         private readonly Told $told,
         private readonly float $stricter = 0.0,
+        private readonly ?SimulatedDog $known = null,
     ) {
         $this->log = new SessionLog(new \DateTimeImmutable('@0'), null, []);
         $this->history = new History;
@@ -87,6 +88,7 @@ final class EnginePolicy implements Foretells, Policy
     public function begin(\DateTimeImmutable $at): ?Exposure
     {
         $this->close();
+        $this->evidence = $this->known?->shown($this->ladder->step(0)->exposure, $this->settings->room, $at) ?? $this->evidence;
         $days = $this->lastAt === null ? null : ($at->getTimestamp() - $this->lastAt->getTimestamp()) / 86400.0;
         $this->history = History::ofSessions($this->summaries, $days, null, tested: $this->summaries === [] ? $this->tested : null);
         $this->spread = $this->builder->spread($this->scale, true, $this->told->fineAt, $this->evidence);

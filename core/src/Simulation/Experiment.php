@@ -101,6 +101,7 @@ final readonly class Experiment
             PolicyName::HandBold => new HandRule($this->template, $this->times(6.0), $this->goal, 0.8),
             PolicyName::HandPatient => new HandRule($this->template, $this->times(8.0), $this->goal, 0.9),
             PolicyName::Engine => $this->engine(),
+            PolicyName::EngineKnowing => $this->engine($dog),
             PolicyName::Acquainted => new Acquainted(
                 $dog, $this->template, $this->room, $this->goal, $this->oracleChance,
                 max($this->oracleChance, $this->caps->reaction->value),
@@ -109,7 +110,8 @@ final readonly class Experiment
         };
     }
 
-    private function engine(): EnginePolicy
+    /** @param  ?SimulatedDog  $known  that has shown it everything before each session */
+    private function engine(?SimulatedDog $known = null): EnginePolicy
     {
         $prior = $this->catalog->dimension(DimensionKey::Distance->value)->slope;
         $distances = (new EqualRatioLadder($prior->mean()))->between($this->times(10.0), $this->goal);
@@ -119,7 +121,7 @@ final readonly class Experiment
 
         return new EnginePolicy(
             new ModelBuilder($this->priors), $this->signs, $this->scale, $ladder, RuleSettings::of($this->caps, room: $this->room),
-            new Told($this->stated), $this->temperament->isGraderKnown ? (float) $this->temperament->graderShift : 0.0,
+            new Told($this->stated), $this->temperament->isGraderKnown ? (float) $this->temperament->graderShift : 0.0, $known,
         );
     }
 

@@ -4,11 +4,14 @@ declare(strict_types=1);
 
 namespace Core\Simulation;
 
+use Core\Decision\Way;
 use Core\Exposure\DimensionKey;
 use Core\Exposure\Exposure;
 use Core\Exposure\LoadScale;
+use Core\Measure\Distance;
 use Core\Measure\Logistic;
 use Core\Response\RiskCaps;
+use Core\Response\SessionEvidence;
 use Core\Sign\Band;
 
 /**
@@ -18,6 +21,13 @@ use Core\Sign\Band;
  */
 final class SimulatedDog
 {
+    private const SHOWN_DAYS = 12;
+
+    private const SHOWN_TRIALS = 30;
+
+    /** Meters. */
+    private const SHOWN_FROM = 3.0;
+
     private float $offset = 0.0;
 
     private float $soreness = 0.0;
@@ -103,6 +113,31 @@ final class SimulatedDog
         $this->change($band);
 
         return $band;
+    }
+
+    /**
+     * What it would show today in so many trials on so many days, all over a place, were it not changed by them.
+     *
+     * @return list<SessionEvidence>
+     */
+    public function shown(Exposure $template, ?Distance $room, \DateTimeImmutable $at): array
+    {
+        $sessions = [];
+        for ($day = 1; $day <= self::SHOWN_DAYS; $day++) {
+            $offset = $this->temperament->daySd * $this->chance->normal();
+            $trials = [];
+            for ($trial = 0; $trial < self::SHOWN_TRIALS; $trial++) {
+                $meters = self::SHOWN_FROM * (($room->meters ?? Way::FARTHEST_METERS) / self::SHOWN_FROM) ** $this->chance->uniform();
+                $load = $this->logitsAt($meters, $template) + $this->location - $this->soreness - $this->stacked + $offset;
+                $trials[] = [
+                    'exposure' => $template->withDistance(Distance::fromMeters($meters)), 'band' => $this->draw($load),
+                    'afterReaction' => false,
+                ];
+            }
+            $sessions[] = SessionEvidence::ofTrials($at->modify('-'.(self::SHOWN_DAYS + 1 - $day).' hours'), $trials);
+        }
+
+        return $sessions;
     }
 
     /** How it really took what it met last: for a policy that whoever grades cannot mislead. */
