@@ -282,8 +282,9 @@ final readonly class WarmUp
         }
 
         return [$way->level($step->exposure->withDistance($start->distance())), [
-            $start->reason, ...($start->isPeek ? [Reason::of(ReasonCode::Peek)] : []),
+            ...($start->isPeek ? [Reason::of(ReasonCode::Peek)] : []),
             ...($start->isPeek && $situation->settings->isByStrangers ? [Reason::of(ReasonCode::PeekStrangers)] : []),
+            $start->reason,
         ], true];
     }
 
