@@ -154,7 +154,7 @@ return [
     'start-first' => 'The first session of this plan starts at its easiest step.',
     'start-none-solid' => 'Nothing is solid yet: where it was calm last time.',
     'start-farther' => 'Nothing was calm to the end last time: easier today.',
-    'start-far-end' => 'Nothing was calm to the end last time, and there is no farther here: its far end, and home at the first doubt.',
+    'start-far-end' => 'Nothing was calm to the end last time, and there is no farther here: its far end. A larger place, or cover, would be better.',
     'start-easiest' => 'Nothing was calm to the end last time: from the easiest step.',
     'start-back' => '{back, plural, =1 {A step} other {# steps}} easier than where it was solid last time{days, plural,
         =0 {}

@@ -52,7 +52,10 @@ final readonly class NewGround
         $today = array_map(static fn (LoggedTrial $of): Level => $of->level, $this->situation->log->trials);
         $shown = [$this->situation->history->solid, ...$today];
 
-        return array_filter($shown, static fn (?Level $of): bool => $of !== null && ! $next->isHarderThan($of)) === [];
+        $isAsHard = fn (?Level $of): bool => $of !== null && (! $next->isHarderThan($of)
+            || $this->situation->credit->isSamePlace($of->exposure, $next->exposure));
+
+        return array_filter($shown, $isAsHard) === [];
     }
 
     /** A step, or half of one: under the hand what is off the ladder, or comes from there, is part of a step. */

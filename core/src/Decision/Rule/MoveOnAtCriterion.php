@@ -117,8 +117,8 @@ final readonly class MoveOnAtCriterion implements Rule
             return $situation->advise(Action::EndWell, null, [Reason::of(ReasonCode::AdvancesUsed, count: $ground->steps())]);
         }
         // what was shown today is no new step, come back to or not
-        $counted = match (true) {
-            ! $ground->isNew($next) => [],
+        $counted = static fn (Level $to): array => match (true) {
+            ! $ground->isNew($to) => [],
             $ground->isBold() => [Reason::of(ReasonCode::Bold)],
             default => [Reason::of(ReasonCode::Advances, count: $ground->steps() + 1, most: $situation->settings->mostAdvances)],
         };
@@ -132,10 +132,10 @@ final readonly class MoveOnAtCriterion implements Rule
         $isAllowed = $situation->allowsNew($next->exposure)
             || $situation->work === Work::Contact && $situation->allowsPart($next->exposure);
         if ($barred === null && $isAllowed && ! $needsParts) {
-            return $situation->advise(Action::Advance, $next, [$met, ...$counted, ...$situation->riskReasons($next->exposure)]);
+            return $situation->advise(Action::Advance, $next, [$met, ...$counted($next), ...$situation->riskReasons($next->exposure)]);
         }
         if ($part !== null && $isPartOpen && $situation->allowsPart($part->exposure)) {
-            return $situation->advise(Action::Split, $part, [$met, ...$counted, ...$situation->riskReasons($part->exposure)]);
+            return $situation->advise(Action::Split, $part, [$met, ...$counted($part), ...$situation->riskReasons($part->exposure)]);
         }
         $try = $barred === null && ! $needsParts ? $part ?? $next : $part;
         if ($try !== null && ($try === $next || $isPartOpen) && ! $ground->forbidsTrying($try) && $this->isCalmLongEnough($situation)) {
@@ -144,7 +144,8 @@ final readonly class MoveOnAtCriterion implements Rule
             }
 
             return $situation->advise($try === $next ? Action::Advance : Action::Split, $try, [
-                Reason::of(ReasonCode::CalmLongEnough, count: $situation->run()), ...$counted, ...$situation->riskReasons($try->exposure),
+                Reason::of(ReasonCode::CalmLongEnough, count: $situation->run()), ...$counted($try),
+                ...$situation->riskReasons($try->exposure),
             ]);
         }
 
