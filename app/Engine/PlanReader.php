@@ -80,7 +80,6 @@ final class PlanReader
         $this->stepIds[self::key($plan)] = array_keys($steps);
 
         $ladder = Ladder::of(array_values($steps));
-        $first = $ladder->step(0);
         $choices = Fields::of($plan->choices);
         $fineAt = $model->fine_at_meters === null ? null : Exposure::of(['distance' => $model->fine_at_meters], $catalog);
 
@@ -90,7 +89,7 @@ final class PlanReader
                 RiskCaps::of($plan->strain_cap, $plan->reaction_cap), $plan->most_advances, $plan->set_minutes, $plan->session_minutes,
                 $plan->most_trials,
                 $room === null ? null : Distance::fromMeters($room), $plan->easy_after,
-                isByStrangers: ($first->exposure->values['predictability'] ?? null) === 'stranger',
+                isByStrangers: $ladder->isByStrangers(),
                 choices: Choices::of(static fn (string $key): string => $choices->text($key), $plan->method === 'earned_ration'),
             ),
             Distance::fromMeters($model->reference_meters),

@@ -78,7 +78,7 @@ final readonly class PlanDocument
             $settings->at('mostTrials')->integer(60),
             $plan->has('roomMeters') ? Distance::fromMeters($plan->at('roomMeters')->number()) : null,
             $settings->at('easyAfter')->integer(0),
-            ($this->ladder->step(0)->exposure->values['predictability'] ?? null) === 'stranger',
+            $this->ladder->isByStrangers(),
         );
     }
 }

@@ -89,6 +89,12 @@ final readonly class Ladder
             || array_intersect(array_column($one, 'value'), array_column($other, 'value')) !== [];
     }
 
+    /** Whether the trigger is somebody's who obeys nobody. */
+    public function isByStrangers(): bool
+    {
+        return ($this->step(0)->exposure->values['predictability'] ?? null) === 'stranger';
+    }
+
     /** The step nearest to an index: never off the ladder. */
     public function step(int $index): Step
     {

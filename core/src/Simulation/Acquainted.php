@@ -52,10 +52,7 @@ final class Acquainted implements Policy
     ) {
         $this->arrival = new Arrival($goal);
         $this->noise = TrialNoise::of($dog->temperament);
-        $this->days = array_map(
-            static fn (int $i): float => $dog->temperament->daySd * self::WIDEST * (2.0 * $i / (self::DAYS - 1) - 1.0),
-            range(0, self::DAYS - 1),
-        );
+        $this->days = array_map(static fn (float $deviations): float => $dog->temperament->daySd * $deviations, self::deviations());
         $this->weights = self::usual();
     }
 
@@ -90,8 +87,9 @@ final class Acquainted implements Policy
     private function exposure(): ?Exposure
     {
         $far = $this->room->meters;
-        $isTooNear = $this->over($far) > $this->chance;
-        if ($isTooNear && $this->over($far) > $this->most) {
+        $least = $this->over($far);
+        $isTooNear = $least > $this->chance;
+        if ($isTooNear && $least > $this->most) {
             return null;
         }
         $near = $this->goal->meters;
@@ -135,9 +133,13 @@ final class Acquainted implements Policy
     /** @return non-empty-list<float> */
     private static function usual(): array
     {
-        return self::whole(array_map(
-            static fn (int $i): float => exp(-0.5 * (self::WIDEST * (2.0 * $i / (self::DAYS - 1) - 1.0)) ** 2), range(0, self::DAYS - 1),
-        ));
+        return self::whole(array_map(static fn (float $deviations): float => exp(-0.5 * $deviations ** 2), self::deviations()));
+    }
+
+    /** @return non-empty-list<float> of each day from the usual one, in standard deviations */
+    private static function deviations(): array
+    {
+        return array_map(static fn (int $i): float => self::WIDEST * (2.0 * $i / (self::DAYS - 1) - 1.0), range(0, self::DAYS - 1));
     }
 
     /**
