@@ -30,7 +30,7 @@ return [
         'presence' => '{count, plural, one {unprompted return} other {unprompted returns}}',
         'contact' => '{count, plural, one {accepted rep} other {accepted reps}}',
         'sound' => '{count, plural, one {calm rep} other {calm reps}}',
-        'duration' => '{count, plural, one {held rep} other {held reps}}',
+        'duration' => '{count, plural, one {good rep} other {good reps}}',
         'marked_look' => '{count, plural, one {turn at the mark} other {turns at the mark}}',
         'wait' => '{count, plural, one {unprompted return} other {unprompted returns}}',
         'cued_look' => '{count, plural, one {look on the cue or before} other {looks on the cue or before}}',

@@ -53,6 +53,10 @@ enum ReasonCode: string
     case OffersElse = 'offers-else';
     case WaitItOut = 'wait-it-out';
     case TwoMisses = 'two-misses';
+    case MissesEasiest = 'misses-easiest';
+    case MissesEnd = 'misses-end';
+    case RoundTooHard = 'round-too-hard';
+    case PayLess = 'pay-less';
     case Unnoticed = 'unnoticed';
     case UnnoticedNearer = 'unnoticed-nearer';
     case UnnoticedPlainer = 'unnoticed-plainer';
@@ -179,9 +183,9 @@ enum ReasonCode: string
             self::SecondReaction, self::AfterReactionEnd, self::StrainAgain, self::FoodOrCueAgain, self::OptOuts, self::SessionTrials,
             self::AdvancesUsed, self::EasyBetween, self::Suspended, self::UnnoticedNearer, self::UnnoticedPlainer, self::Unnoticed,
             self::Wall, self::ChangeHelped, self::RationStopped, self::CalmLongEnough, self::TrainersWord, self::UntilTrainersWord,
-            self::TwiceToday, self::Plateau => ['count'],
+            self::TwiceToday, self::Plateau, self::MissesEasiest, self::MissesEnd => ['count'],
             self::AfterReaction, self::Advances => ['count', 'most'],
-            self::Effort, self::NameIt, self::PeekOn => ['count', 'of'],
+            self::Effort, self::NameIt, self::PeekOn, self::RoundTooHard => ['count', 'of'],
             self::ChangeFirst => ['change'],
             self::EffortOnce => ['pause'],
             self::Reaction => ['fed'],

@@ -30,6 +30,7 @@ final readonly class RuleBook
             new Rule\HonorOptOut,
             new Rule\ChangeThePicture,
             new Rule\EasyWinAfterMisses,
+            new Rule\EaseFailingRound,
             new Rule\NearerWhenUnnoticed,
             new Rule\CelebrateBreakthrough,
             new Rule\AlternateHardAndEasy,

@@ -50,8 +50,8 @@ use Core\Tests\Fixture;
  *
  * A trial reads "[n×] step outcome band [signs and flags]": step by index, 1.5 for half way to the next one; real=PLACE where it was
  * somewhere else than asked; flags are refused, hard, unfed (how food was taken), no-food (run out), slip, interrupted, under=ACTION,
- * turns=LATENCY, at=MINUTES; anything else is a sign. Worlds: "field" is a ladder of 64, 54, 45, 38, 32 m and a dog that is well known and
- * easy at 12 m; "hands" is the nail ladder and a dog known up to its twelfth step;
+ * turns=LATENCY, at=MINUTES before now; anything else is a sign. Worlds: "field" is a ladder of 64, 54, 45, 38, 32 m and a dog that is
+ * well known and easy at 12 m; "hands" is the nail ladder and a dog known up to its twelfth step;
  * "worn" is that of the basket muzzle and a dog known up to its last, "visit" that of the scale, whose last steps are at the clinic;
  * "skill" is the look-up ladder, "sound" that of sounds, of a dog of which no model was made.
  */
