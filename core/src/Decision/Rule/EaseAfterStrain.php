@@ -36,6 +36,8 @@ final readonly class EaseAfterStrain implements Rule
             return $situation->advise(Action::EndWell, null, [Reason::of(ReasonCode::StrainAgain, count: $strains), ...$wall]);
         }
 
-        return (new Retreat($situation))->from($last->level, [Reason::of(ReasonCode::Strain), ...$wall], self::STEPS);
+        $food = $last->leftItsFood() ? [Reason::of(ReasonCode::FoodFirst)] : [];
+
+        return (new Retreat($situation))->from($last->level, [Reason::of(ReasonCode::Strain), ...$food, ...$wall], self::STEPS);
     }
 }

@@ -23,17 +23,10 @@ final readonly class EaseWhenFoodOrCueFails implements Rule
 {
     private const CALM_BEFORE = 2;
 
-    /** A dog that earns its ration and leaves it goes hungry. */
-    private const RATION_LEFT = 2;
-
     public function apply(Situation $situation, LoggedTrial $last): ?Advice
     {
         if ($situation->work === Work::Skill || ! $last->failedFoodOrCue()) {
             return null;
-        }
-        $left = $situation->log->count(static fn (LoggedTrial $trial): bool => $trial->leftItsFood() && ! $trial->handlerError);
-        if ($situation->settings->choices->isRationEarned && $left >= self::RATION_LEFT) {
-            return $situation->advise(Action::EndWell, null, [Reason::of(ReasonCode::RationStopped, count: $left)]);
         }
         $times = $situation->log->count(static fn (LoggedTrial $trial): bool => $trial->failedFoodOrCue() && ! $trial->handlerError);
         $wasCalmHere = $situation->log->count(static fn (LoggedTrial $trial): bool => $trial->isCalm() && ! $trial->failedFoodOrCue()
