@@ -82,6 +82,7 @@ return [
     'easy-day' => 'The last session held a reaction: a short, easy one is right today. End on this good one.',
     'bold' => 'All easy, food taken gently, not one sign today: a bold dog may take several steps in a day. One doubt ends it.',
     'calm-long-enough' => '{count} good ones here, all calm. That tells more than any forecast: on, a little.',
+    'enough-here' => '{count} good ones here, and the next step is too much for today: end on this good one. If it stays so, put one between.',
     'put-one-between' => 'All calm, and the next step is still a big one for this dog: put one between, with a single thing of it. End well for now.',
     'next-elsewhere' => 'What comes next is at another place: end well here, and next time start there.',
     'places-of-set' => '{count, plural, one {# place} other {# places}} in this set are enough. {plan, select,

@@ -82,6 +82,7 @@ enum ReasonCode: string
     case EasyDay = 'easy-day';
     case Bold = 'bold';
     case CalmLongEnough = 'calm-long-enough';
+    case EnoughHere = 'enough-here';
     case PutOneBetween = 'put-one-between';
     case NextElsewhere = 'next-elsewhere';
     case PlacesOfSet = 'places-of-set';
@@ -183,7 +184,7 @@ enum ReasonCode: string
             self::SecondReaction, self::AfterReactionEnd, self::StrainAgain, self::FoodOrCueAgain, self::OptOuts, self::SessionTrials,
             self::AdvancesUsed, self::EasyBetween, self::Suspended, self::UnnoticedNearer, self::UnnoticedPlainer, self::Unnoticed,
             self::Wall, self::ChangeHelped, self::RationStopped, self::CalmLongEnough, self::TrainersWord, self::UntilTrainersWord,
-            self::TwiceToday, self::Plateau, self::MissesEasiest, self::MissesEnd => ['count'],
+            self::EnoughHere, self::TwiceToday, self::Plateau, self::MissesEasiest, self::MissesEnd => ['count'],
             self::AfterReaction, self::Advances => ['count', 'most'],
             self::Effort, self::NameIt, self::PeekOn, self::RoundTooHard => ['count', 'of'],
             self::ChangeFirst => ['change'],

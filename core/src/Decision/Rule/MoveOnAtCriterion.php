@@ -150,7 +150,7 @@ final readonly class MoveOnAtCriterion implements Rule
         }
 
         if ($barred === null || $isPartOpen) {
-            return $this->stay($situation, $level, $next, $situation->capsOfNew());
+            return $this->stayAWhile($situation, $level, $next, $partBarred);
         }
 
         // what waits for somebody's decision is no reason to end: good ones short of it are what is missing
@@ -159,6 +159,23 @@ final readonly class MoveOnAtCriterion implements Rule
                 Reason::of(ReasonCode::UntilTrainersWord, count: $barred->facts['count']), $situation->runReason($level),
             ])
             : $situation->advise(Action::EndWell, null, [$barred]);
+    }
+
+    /**
+     * More good ones here are what is missing, up to twice the criterion: then what is barred for today ends the session, and under the
+     * hand whatever else keeps the next step closed. Forty hands in the air teach a dog nothing.
+     */
+    private function stayAWhile(Situation $situation, Level $level, Level $next, ?Reason $barred): Advice
+    {
+        $isOver = $this->isCalmLongEnough($situation);
+
+        return match (true) {
+            $isOver && $barred !== null => $situation->advise(Action::EndWell, null, [$barred]),
+            $isOver && $situation->work === Work::Contact => $situation->advise(
+                Action::EndWell, null, [Reason::of(ReasonCode::EnoughHere, count: $situation->run())],
+            ),
+            default => $this->stay($situation, $level, $next, $situation->capsOfNew()),
+        };
     }
 
     private static function isLeap(Situation $situation, Level $next): bool
