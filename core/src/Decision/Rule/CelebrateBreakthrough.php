@@ -14,8 +14,8 @@ use Core\Decision\Situation;
 use Core\Decision\Work;
 
 /**
- * The first success of a new behavior without help: five pieces one after another. In exposure and cued work that is the end; a skill goes
- * on with its round. What an earlier session or a test has shown is no first.
+ * The first success of a new behavior without help: five pieces one after another. In exposure and cued work that is the end; a skill, and
+ * what is shaped with an item, go on with the round. What an earlier session or a test has shown is no first.
  */
 final readonly class CelebrateBreakthrough implements Rule
 {
@@ -29,8 +29,8 @@ final readonly class CelebrateBreakthrough implements Rule
             return null;
         }
 
-        return $situation->work === Work::Skill
-            ? $situation->advise(Action::Repeat, $last->level, [Reason::of(ReasonCode::FirstOfSkill), $situation->runReason($last->level)])
-            : $situation->advise(Action::EndWell, null, [Reason::of(ReasonCode::Breakthrough)]);
+        return $situation->work === Work::Exposure
+            ? $situation->advise(Action::EndWell, null, [Reason::of(ReasonCode::Breakthrough)])
+            : $situation->advise(Action::Repeat, $last->level, [Reason::of(ReasonCode::FirstOfSkill), $situation->runReason($last->level)]);
     }
 }
