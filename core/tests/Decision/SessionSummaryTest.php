@@ -46,6 +46,12 @@ final class SessionSummaryTest extends TestCase
         self::assertSame(0, $summary->hardestCalm?->step);
     }
 
+    public function test_only_a_success_is_one(): void
+    {
+        self::assertTrue($this->summary([$this->trial(0, Band::Strain, Outcome::PromptedStiff), $this->trial(0, Band::Easy)])->succeeded);
+        self::assertFalse($this->summary([$this->trial(0, Band::Strain, Outcome::PromptedStiff)])->succeeded);
+    }
+
     /** Food that it left twice among the last four is a hard end, however calm it looked; once, or long before, it is none. */
     public function test_food_left_twice_is_a_hard_end(): void
     {
