@@ -185,12 +185,20 @@ final readonly class MoveOnAtCriterion implements Rule
         return $likely > self::LEAP_TIMES * $situation->caps->reaction->value;
     }
 
+    /** Twice the criterion in a row; under the hand what is calm and no success, another offer or part of it, does not break the row. */
     private function isCalmLongEnough(Situation $situation): bool
     {
+        $here = $situation->log->atLevel();
         $asked = self::CRITERIA_AGAINST_MODEL * $situation->ladder->step($situation->log->last()->level->step ?? 0)->criterion->successes;
-        $latest = array_slice($situation->log->atLevel(), -$asked);
+        $good = 0;
+        for ($i = count($here) - 1; $i >= 0 && $good < $asked; $i--) {
+            if (! $here[$i]->isSuccess() && ($situation->work !== Work::Contact || ! $here[$i]->isCalm() || $here[$i]->isNo())) {
+                return false;
+            }
+            $good += $here[$i]->isSuccess() ? 1 : 0;
+        }
 
-        return count($latest) >= $asked && array_filter($latest, static fn (LoggedTrial $trial): bool => ! $trial->isSuccess()) === [];
+        return $good >= $asked;
     }
 
     /**
