@@ -62,7 +62,7 @@ final readonly class Way
     /**
      * Part of the way to a harder level, as small as can be done and told apart: half of it where only a measure changes, a choice
      * between where there is one. Where a named step changes several things at once, one measure of them, with all else as it is: half
-     * as close. Null if there is nothing between.
+     * as close, half the way. Null if there is nothing between.
      */
     public function part(Level $here, Level $next): ?Level
     {
@@ -70,7 +70,7 @@ final readonly class Way
         if (count($changed) === 1) {
             return $this->partOf($changed[0], $here, $next);
         }
-        foreach ($this->situation->work === Work::Contact ? $changed : [] as $dimension) {
+        foreach ($changed as $dimension) {
             $part = $dimension->kind->isMeasured() ? $this->partOf($dimension, $here, $next) : null;
             if ($part !== null && $part->isHarderThan($here) && $this->situation->catalog->isPossible($part->exposure)) {
                 return $part;

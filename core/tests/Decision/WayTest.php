@@ -20,6 +20,7 @@ use Core\Exposure\Exposure;
 use Core\Ladder\Criterion;
 use Core\Ladder\Ladder;
 use Core\Ladder\Step;
+use Core\Measure\Distance;
 use Core\Response\Day;
 use Core\Response\RiskCaps;
 use Core\Response\ThresholdSearch;
@@ -58,13 +59,7 @@ final class WayTest extends TestCase
     /** Of a named step that changes several things at once, one measure: half as close, until nobody could tell it apart. */
     public function test_part_of_a_named_step_is_half_as_close_with_all_else_as_it_is(): void
     {
-        [$ladder] = Fixture::laid('basket-muzzle');
-        $catalog = Fixture::catalogs()['contact'] ?? throw new \LogicException('No such catalog.');
-        $now = new \DateTimeImmutable('2026-06-01 10:00 UTC');
-        $way = new Way(new Situation(
-            $catalog, Fixture::signs(), $ladder, RuleSettings::of(RiskCaps::usual()), new History, new SessionLog($now, $now, []), null,
-            $now,
-        ));
+        [$ladder, $way] = self::ofTemplate('basket-muzzle', 'contact');
         $next = Level::ofStep($ladder, 3);
         $parts = [];
         for ($level = Level::ofStep($ladder, 2); $level !== null; $level = $way->part($level, $next)) {
@@ -76,6 +71,20 @@ final class WayTest extends TestCase
     }
 
     /** Out of arm's reach it says nothing to a dog how the hand would come. */
+    /** The same at a distance: half the way with what is asked here, then what else changes. */
+    public function test_part_of_a_step_that_is_nearer_and_otherwise_is_half_the_way(): void
+    {
+        [$ladder, $way] = self::ofTemplate('head-on-encounters', 'presence');
+        [$here, $next] = [Level::ofStep($ladder, 1), Level::ofStep($ladder, 2)];
+        $part = $way->part($here, $next)->exposure ?? self::fail('there is a part');
+        $meters = static fn (Exposure $of): float => $of->distance()->meters ?? 0.0;
+
+        self::assertEqualsWithDelta(sqrt($meters($here->exposure) * $meters($next->exposure)), $meters($part), 1.0);
+        self::assertTrue($here->exposure->withDistance(Distance::fromMeters($meters($part)))->equals($part));
+        self::assertNotEquals($here->exposure->values['handler_help'], $next->exposure->values['handler_help']);
+        self::assertNull($way->part(Level::ofStep($ladder, 3), Level::ofStep($ladder, 4)), 'farther away, and otherwise');
+    }
+
     public function test_how_a_hand_comes_is_changed_within_reach_only(): void
     {
         $situation = CaseTable::situation(['world' => 'worn', 'trials' => []]);
@@ -396,6 +405,18 @@ final class WayTest extends TestCase
             1, $model->calmTrialsNeeded(Fixture::at(60.0), Fixture::at(60.0), $limits, Day::Today),
             'well within the limits nothing more is needed',
         );
+    }
+
+    /** @return array{Ladder, Way} a ladder that ships, before its first trial */
+    private static function ofTemplate(string $key, string $kind): array
+    {
+        [$ladder] = Fixture::laid($key);
+        $now = new \DateTimeImmutable('2026-06-01 10:00 UTC');
+
+        return [$ladder, new Way(new Situation(
+            Fixture::catalogs()[$kind] ?? throw new \LogicException('No such catalog.'), Fixture::signs(), $ladder,
+            RuleSettings::of(RiskCaps::usual()), new History, new SessionLog($now, $now, []), null, $now,
+        ))];
     }
 
     /** @param  list<float>  $meters */
