@@ -26,7 +26,7 @@ final readonly class DogModel
     /** Information of one trial on the load, between 3 % and 50 % risk. */
     public const INFORMATION = 0.28;
 
-    private const MAX_CALM_TRIALS = 60.0;
+    private const MAX_CALM_TRIALS = 20.0;
 
     /**
      * @param  non-empty-list<WeightedFit>  $fits  one for each guess of how the bands are spaced

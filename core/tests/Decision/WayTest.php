@@ -400,6 +400,9 @@ final class WayTest extends TestCase
 
         self::assertNotNull($needed(0.99));
         self::assertTrue($needed(0.9) === null || $needed(0.9) >= $needed(0.99), 'the nearer, the more');
+        $shares = array_map(static fn (int $i): float => 1.0 - $i / 8000.0, range(1, 1600));
+        $told = array_filter(array_map($needed, $shares), is_int(...));
+        self::assertContains(max([0, ...$told]), [18, 19, 20], 'as many as a session has time for, and no more');
         self::assertNull($needed(0.3), 'there it is the dog, not the model, that is not ready');
         self::assertSame(
             1, $model->calmTrialsNeeded(Fixture::at(60.0), Fixture::at(60.0), $limits, Day::Today),
