@@ -153,7 +153,7 @@ final readonly class DogModel
      * About how many more calm trials at one exposure would bring the bounds of another within the limits, if they only
      * made the model surer: var − cov²·n·i/(1 + n·i·var₀) with i = 0.28 a trial. In truth calm trials also lower the mean.
      *
-     * @return ?positive-int null if no number of trials there would, or more than 60
+     * @return ?positive-int null if no number of trials there would, or more than a session has time for
      */
     public function calmTrialsNeeded(Exposure $at, Exposure $next, RiskCaps $caps, Day $day): ?int
     {
