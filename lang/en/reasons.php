@@ -23,6 +23,7 @@ return [
     'freeze-then' => 'Wait until it is loose and eats. Then once, two steps easier and without holding.',
     'freeze-then-step' => 'Wait until it is loose and eats. Then once, a step easier and without holding.',
     'freeze-then-same' => 'Wait until it is loose and eats. Then the same once more, smaller and shorter if you can.',
+    'mouthy-unfed' => 'It uses its mouth on you and ignores its food: hands off, and that is enough for today. End with one thing it knows, no hands.',
     'food-or-cue' => 'Food refused, or the marker or a known cue failed: too hard at this moment, before any bark.',
     'food-or-cue-again' => 'Food refused, or the marker or a known cue failed, {count} times today.',
     'food-first' => 'First check: food left, the same food it eats at home, a sore mouth, nausea.',

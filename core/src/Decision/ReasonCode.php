@@ -25,6 +25,7 @@ enum ReasonCode: string
     case FreezeThen = 'freeze-then';
     case FreezeThenStep = 'freeze-then-step';
     case FreezeThenSame = 'freeze-then-same';
+    case MouthyUnfed = 'mouthy-unfed';
     case FoodOrCue = 'food-or-cue';
     case FoodOrCueAgain = 'food-or-cue-again';
     case FoodFirst = 'food-first';

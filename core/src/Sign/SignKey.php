@@ -23,6 +23,7 @@ enum SignKey: string
     case MarkIgnored = 'mark.ignore';
     case SlowToTurn = 'slow.mark';
     case SlowWalk = 'slow.walk';
+    case Mouthy = 'mouthy';
     /** Neither from heat nor from work. */
     case HeavyPanting = 'pant.heavy';
 }

@@ -18,7 +18,8 @@ use Core\Sign\SignKey;
 
 /**
  * Under the hand a growl, a snap, a freeze, going stiff come before a bite, whatever was tapped beside them: hands off at once; when it is
- * loose and eats again, two steps easier once, without holding, as far as there are any; and the second time that day the end.
+ * loose and eats again, two steps easier once, without holding, as far as there are any; and the second time that day the end. Mouthy
+ * with its food ignored is the end at once.
  */
 final readonly class HandsOffWhenFrozen implements Rule
 {
@@ -31,7 +32,13 @@ final readonly class HandsOffWhenFrozen implements Rule
 
     public function apply(Situation $situation, LoggedTrial $last): ?Advice
     {
-        if ($situation->work !== Work::Contact || ! self::isFrozen($last)) {
+        if ($situation->work !== Work::Contact) {
+            return null;
+        }
+        if ($last->shows(SignKey::Mouthy) && $last->leftItsFood()) {
+            return $situation->advise(Action::EndWell, null, [Reason::of(ReasonCode::MouthyUnfed)]);
+        }
+        if (! self::isFrozen($last)) {
             return null;
         }
         $why = Reason::of(ReasonCode::Freeze);
