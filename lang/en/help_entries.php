@@ -331,7 +331,7 @@ return [
         ],
         'picture' => [
             'title' => 'Change the picture first',
-            'what' => 'After a miss or a first doubt under the hand the same is asked once more with one other thing changed: position, side, surface, path of the hand, whether the hand waits already, who fetches the gear. If that did not help, a step easier. Body and gear come first of all.',
+            'what' => 'A first doubt at a step is waited out: hands still until the dog is loose and eats, then the same once more, smaller if you can. After a second one the same is asked with one other thing changed: position, side, surface, path of the hand, whether the hand waits already, who fetches the gear. If that did not help, a step easier. Body and gear come first of all.',
             'why' => 'Many setbacks are cured without asking less.',
             'differ' => 'Some go back a step at once. That works too, and costs more steps.',
             'source' => 'Common practice. Where nothing is known of this dog, a typical dog’s order is used. No side is easier in general.',

@@ -60,7 +60,8 @@ final class ContactRulesTest extends TestCase
         foreach ([[Outcome::OfferedElse, Band::Effort], [Outcome::SearchedHand, Band::Effort], [Outcome::Reached, Band::Effort], [
             Outcome::TakenAway, Band::Effort,
         ]] as [$outcome, $band]) {
-            $advice = $this->after([...$this->good(5, 8), $this->trial(5, $outcome, $band)]);
+            $doubt = $this->trial(5, $outcome, $band);
+            $advice = $this->after([...$this->good(5, 8), $doubt, $doubt]);
 
             self::assertSame([Action::ChangeOther, 'change-first'], [$advice->action, $advice->reasons[0]->code->value], $outcome->value);
             $changed = array_keys(array_diff_assoc($advice->next?->exposure->values ?? [], $asked->values));
@@ -71,7 +72,7 @@ final class ContactRulesTest extends TestCase
         }
         self::assertSame('change-missed', $this->after([
             ...$this->good(5, 8), $this->trial(5, Outcome::OfferedElse, Band::Effort),
-            $this->trial(5, Outcome::OfferedElse, Band::Effort, under: Action::ChangeOther),
+            $this->trial(5, Outcome::OfferedElse, Band::Effort), $this->trial(5, Outcome::OfferedElse, Band::Effort, under: Action::ChangeOther),
         ])->reasons[0]->code->value);
     }
 
@@ -96,7 +97,7 @@ final class ContactRulesTest extends TestCase
         $summary = SessionSummary::of(new SessionLog($doubt->at, null, [$doubt, $onTheRight]), self::ladder());
         self::assertSame(['side' => 1], $summary->helped);
 
-        $again = $this->after([...$this->good(5, 8), $doubt], new History(trialsEver: 60, helped: ['side' => 5]));
+        $again = $this->after([...$this->good(5, 8), $doubt, $doubt], new History(trialsEver: 60, helped: ['side' => 5]));
         self::assertSame(['side', 'right'], [$again->alternatives[0]->change->dimension, $again->alternatives[0]->change->choice]);
         self::assertEquals(Reason::of(ReasonCode::ChangeHelped, count: 5), $again->reasons[1]);
     }

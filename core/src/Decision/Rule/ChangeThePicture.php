@@ -15,13 +15,15 @@ use Core\Decision\Rule;
 use Core\Decision\Situation;
 use Core\Decision\Way;
 use Core\Decision\Work;
+use Core\Sign\Band;
 use Core\Sign\Outcome;
 use Core\Sign\OutcomeEffect;
+use Core\Sign\SignKey;
 
 /**
- * Under the hand a miss or a doubt asks first for one other change, with the same thing asked; only where that did not help, for less.
- * Something else that is offered calmly, a search for the food included, is no doubt: it is waited for, until it becomes a habit. Common
- * practice.
+ * Under the hand a first doubt is waited out; a second one asks for one other change, with the same thing asked; only where that did not
+ * help, for less. Something else that is offered calmly, a search for the food included, is no doubt: it is waited for, until it becomes a
+ * habit. Common practice.
  */
 final readonly class ChangeThePicture implements Rule
 {
@@ -42,6 +44,11 @@ final readonly class ChangeThePicture implements Rule
             return (new Retreat($situation))->from($last->level, [Reason::of(ReasonCode::ChangeMissed)]);
         }
         $others = (new OtherThings($situation))->of($last->level);
+        if (self::isFirstHere($situation, $last)) {
+            return $situation->advise(
+                Action::Repeat, $last->level, [Reason::of(ReasonCode::WaitItOut), Reason::of(ReasonCode::BodyFirst)], $others,
+            );
+        }
         if ($others === []) {
             // where nothing else can be changed and nothing is easier a doubt is waited out; two running, or a third, end it
             $isWaitedOut = $situation->log->runOf(self::isDoubtful(...)) === 1
@@ -61,6 +68,16 @@ final readonly class ChangeThePicture implements Rule
             Reason::of(ReasonCode::BodyFirst),
             ...$situation->riskReasons($first->level->exposure),
         ], $others);
+    }
+
+    /** Hands still, and the same once more: where nothing worse was seen today. */
+    private static function isFirstHere(Situation $situation, LoggedTrial $last): bool
+    {
+        $worse = static fn (LoggedTrial $trial): bool => $trial->band->atLeast(Band::Strain) || $trial->shows(SignKey::Freeze, SignKey::Growl);
+        $here = static fn (LoggedTrial $trial): bool => $trial->countsForRun() && self::isDoubtful($trial)
+            && ! self::isOffer($trial) && $trial->level->equals($last->level);
+
+        return ! self::isOffer($last) && $situation->log->count($here) === 1 && $situation->log->count($worse) === 0;
     }
 
     private static function isOffer(LoggedTrial $trial): bool
