@@ -72,7 +72,8 @@ final class ContactRulesTest extends TestCase
         }
         self::assertSame('change-missed', $this->after([
             ...$this->good(5, 8), $this->trial(5, Outcome::OfferedElse, Band::Effort),
-            $this->trial(5, Outcome::OfferedElse, Band::Effort), $this->trial(5, Outcome::OfferedElse, Band::Effort, under: Action::ChangeOther),
+            $this->trial(5, Outcome::OfferedElse, Band::Effort),
+            $this->trial(5, Outcome::OfferedElse, Band::Effort, under: Action::ChangeOther),
         ])->reasons[0]->code->value);
     }
 

@@ -73,7 +73,8 @@ final readonly class ChangeThePicture implements Rule
     /** Hands still, and the same once more: where nothing worse was seen today. */
     private static function isFirstHere(Situation $situation, LoggedTrial $last): bool
     {
-        $worse = static fn (LoggedTrial $trial): bool => $trial->band->atLeast(Band::Strain) || $trial->shows(SignKey::Freeze, SignKey::Growl);
+        $worse = static fn (LoggedTrial $trial): bool => $trial->band->atLeast(Band::Strain)
+            || $trial->shows(SignKey::Freeze, SignKey::Growl);
         $here = static fn (LoggedTrial $trial): bool => $trial->countsForRun() && self::isDoubtful($trial)
             && ! self::isOffer($trial) && $trial->level->equals($last->level);
 
