@@ -70,7 +70,7 @@ final readonly class ChangeThePicture implements Rule
         ], $others);
     }
 
-    /** Hands still, and the same once more: where nothing worse was seen today. */
+    /** Hands still, and the same once more: where nothing worse was seen today, and it never used its teeth. */
     private static function isFirstHere(Situation $situation, LoggedTrial $last): bool
     {
         $worse = static fn (LoggedTrial $trial): bool => $trial->band->atLeast(Band::Strain)
@@ -78,7 +78,8 @@ final readonly class ChangeThePicture implements Rule
         $here = static fn (LoggedTrial $trial): bool => $trial->countsForRun() && self::isDoubtful($trial)
             && ! self::isOffer($trial) && $trial->level->equals($last->level);
 
-        return ! self::isOffer($last) && $situation->log->count($here) === 1 && $situation->log->count($worse) === 0;
+        return ! self::isOffer($last) && ! $situation->told->hasBitten && $situation->log->count($here) === 1
+            && $situation->log->count($worse) === 0;
     }
 
     private static function isOffer(LoggedTrial $trial): bool
