@@ -55,7 +55,7 @@ return [
     'misses-easiest' => '{count} misses in a row, and this is the easiest step: walk it round, let it do one thing it knows and pay that, then the same again.',
     'misses-end' => '{count} misses in a row at the easiest step: enough for now. End with something it loves; next time a quieter hour, or a calmer room.',
     'round-too-hard' => '{count, plural, =0 {None} other {#}} of the last {of} worked: that asks too much.',
-    'pay-less' => 'This is the easiest step: pay a smaller part of it, or the first sign of it, until that comes easily.',
+    'pay-less' => '{count, plural, =0 {None} other {#}} of the last {of} worked, and this is the easiest step: pay a smaller part of it, or the first sign of it, until that comes easily.',
     'unnoticed' => 'Not noticed, so not a trial ({count} in a row). Make the trigger a little plainer.',
     'unnoticed-nearer' => 'Not noticed {count} times in a row: a little nearer.',
     'unnoticed-plainer' => 'Not noticed {count} times in a row: make the trigger plainer instead of nearer (in the open, a step of movement).',

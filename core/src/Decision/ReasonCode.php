@@ -187,7 +187,7 @@ enum ReasonCode: string
             self::Wall, self::ChangeHelped, self::RationStopped, self::CalmLongEnough, self::TrainersWord, self::UntilTrainersWord,
             self::EnoughHere, self::TwiceToday, self::Plateau, self::MissesEasiest, self::MissesEnd => ['count'],
             self::AfterReaction, self::Advances => ['count', 'most'],
-            self::Effort, self::NameIt, self::PeekOn, self::RoundTooHard => ['count', 'of'],
+            self::Effort, self::NameIt, self::PeekOn, self::RoundTooHard, self::PayLess => ['count', 'of'],
             self::ChangeFirst => ['change'],
             self::EffortOnce => ['pause'],
             self::Reaction => ['fed'],

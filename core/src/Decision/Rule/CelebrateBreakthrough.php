@@ -23,7 +23,7 @@ final readonly class CelebrateBreakthrough implements Rule
     {
         $isFirst = $last->isSuccess()
             && $situation->ladder->step($last->level->step)->criterion->isNewBehavior
-            && ! $situation->history->hasSucceeded
+            && ! $situation->history->hasSucceeded && ! $situation->log->isTooQuick(count($situation->log->trials) - 1)
             && $situation->log->count(static fn (LoggedTrial $trial): bool => $trial->isSuccess()) === 1;
         if (! $isFirst) {
             return null;

@@ -28,11 +28,10 @@ final readonly class EaseFailingRound implements Rule
         if ($situation->work !== Work::Skill || count($round) < self::ROUND || $worked > self::AT_MOST || $last->isSuccess()) {
             return null;
         }
-        $why = Reason::of(ReasonCode::RoundTooHard, count: $worked, of: self::ROUND);
-        $easier = (new Retreat($situation))->from($last->level, [$why]);
+        $easier = (new Retreat($situation))->from($last->level, [Reason::of(ReasonCode::RoundTooHard, count: $worked, of: self::ROUND)]);
 
         return $easier->next !== null
             ? $easier
-            : $situation->advise(Action::Repeat, $last->level, [$why, Reason::of(ReasonCode::PayLess)]);
+            : $situation->advise(Action::Repeat, $last->level, [Reason::of(ReasonCode::PayLess, count: $worked, of: self::ROUND)]);
     }
 }
