@@ -287,11 +287,16 @@ final readonly class Way
         return $exposure->distance()->meters ?? 0.0;
     }
 
-    /** Whole seconds, centimeters and half decibels: a number that can be told. */
+    /** Whole seconds, half decibels, and centimeters as an eye takes them: by fives from 20 on, by tens from 100 on. */
     private static function told(float $value, DimensionKind $kind): float
     {
         return match ($kind) {
-            DimensionKind::Time, DimensionKind::Gap => round($value),
+            DimensionKind::Time => round($value),
+            DimensionKind::Gap => match (true) {
+                $value < 20.0 => round($value),
+                $value < 100.0 => 5.0 * round($value / 5.0),
+                default => 10.0 * round($value / 10.0),
+            },
             DimensionKind::SoundLevel => round(2.0 * $value) / 2.0,
             default => round($value, 1),
         };

@@ -70,6 +70,18 @@ final class WayTest extends TestCase
         self::assertCount(1, array_unique(array_map(static fn (Exposure $of): string => $of->with('gap', 0.0)->key(), $parts)));
     }
 
+    /** By tens from a meter on, by fives from 20 cm on: nobody holds a hand at 101 cm. */
+    public function test_a_gap_is_told_as_an_eye_takes_it(): void
+    {
+        [$ladder, $way] = self::ofTemplate('harness-straps', 'contact');
+        $gaps = [];
+        for ($level = Level::ofStep($ladder, 0); $level !== null; $level = $way->part($level, Level::ofStep($ladder, 1))) {
+            $gaps[] = $level->exposure->values['gap'];
+        }
+
+        self::assertSame([200.0, 100.0, 70.0], array_slice($gaps, 0, 3));
+    }
+
     /** Out of arm's reach it says nothing to a dog how the hand would come. */
     /** The same at a distance: half the way with what is asked here, then what else changes. */
     public function test_part_of_a_step_that_is_nearer_and_otherwise_is_half_the_way(): void
