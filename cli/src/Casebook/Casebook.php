@@ -35,7 +35,9 @@ final readonly class Casebook
         }
         $today = $world->log($document->at('today'), $world->now);
         $situation = $world->situation($world->earlier(), $today, $today->last()->at ?? $world->now);
-        $reply = new Reply(RuleBook::standard()->decide($situation), $world->ladder, $world->catalog, $this->phrases);
+        $reply = new Reply(
+            RuleBook::standard()->decide($situation), $situation->log->last(), $world->ladder, $world->catalog, $this->phrases,
+        );
 
         return [
             'id' => $id, 'failures' => (new Expectation($document->at('expect'), $world))->failures($reply, $situation->log->last()),

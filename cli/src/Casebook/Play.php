@@ -131,7 +131,7 @@ final class Play
 
     private function hear(Advice $advice): void
     {
-        $this->last = new Reply($advice, $this->world->ladder, $this->world->catalog, $this->phrases);
+        $this->last = new Reply($advice, null, $this->world->ladder, $this->world->catalog, $this->phrases);
         $this->hasAskedForIt = $this->hasAskedForIt
             || Expectation::says($this->last->shown(), $this->case->at('expect')->at('never_asks')->strings());
     }
@@ -157,7 +157,7 @@ final class Play
         $this->course[] = sprintf(
             '%d.%d %s %s -> %s', $session, $this->trials, $trial->exposure->distance() === null ? $trial->level->step + 1
                 : round($trial->exposure->distance()->meters, 1), $trial->band->name,
-            (new Reply($advice, $this->world->ladder, $this->world->catalog, $this->phrases))->line(),
+            (new Reply($advice, null, $this->world->ladder, $this->world->catalog, $this->phrases))->line(),
         );
     }
 

@@ -6,6 +6,7 @@ namespace Cli\Casebook;
 
 use Core\Decision\Action;
 use Core\Decision\Advice;
+use Core\Decision\LoggedTrial;
 use Core\Decision\ReasonCode;
 use Core\Exposure\DimensionCatalog;
 use Core\Ladder\Ladder;
@@ -14,8 +15,11 @@ use Words\Phrases;
 /** An advice in the words of the casebook, and as a person hears it. */
 final readonly class Reply
 {
-    public function __construct(public Advice $advice, private Ladder $ladder, private DimensionCatalog $catalog, private Phrases $phrases)
-    {
+    /** @param  ?LoggedTrial  $last  that it answers; null at a start */
+    public function __construct(
+        public Advice $advice, private ?LoggedTrial $last, private Ladder $ladder, private DimensionCatalog $catalog,
+        private Phrases $phrases,
+    ) {
     }
 
     public function action(): string
@@ -31,34 +35,44 @@ final readonly class Reply
     /** Subjects of the first reason. */
     public function subject(): string
     {
-        return match ($this->advice->reasons[0]->code) {
-            ReasonCode::Criterion, ReasonCode::Run, ReasonCode::CalmLongEnough, ReasonCode::Goal, ReasonCode::StartBack,
-            ReasonCode::StartWhereEnded,
-            ReasonCode::StartNoneSolid, ReasonCode::AdvancesUsed, ReasonCode::Watched, ReasonCode::Prompted => 'run',
-            ReasonCode::Effort, ReasonCode::EffortOnce => 'effort',
+        $first = $this->advice->reasons[0];
+
+        return match ($first->code) {
+            ReasonCode::StartBack => $first->facts['days'] > 0 ? 'days' : 'run',
+            ReasonCode::Criterion, ReasonCode::Run, ReasonCode::MarkedRun, ReasonCode::ReadyToWait, ReasonCode::CalmLongEnough,
+            ReasonCode::EnoughHere, ReasonCode::PutOneBetween, ReasonCode::Goal, ReasonCode::Regain, ReasonCode::Bold,
+            ReasonCode::Advances, ReasonCode::AdvancesUsed, ReasonCode::SessionsAsked, ReasonCode::OverSessions, ReasonCode::Watched,
+            ReasonCode::Prompted, ReasonCode::Interrupted, ReasonCode::HandlerError, ReasonCode::LuckyLeap, ReasonCode::EasyBetween,
+            ReasonCode::BackToWork, ReasonCode::Ready, ReasonCode::StopOnGood, ReasonCode::TwoMisses, ReasonCode::MissesEasiest,
+            ReasonCode::MissesEnd, ReasonCode::RoundTooHard, ReasonCode::PayLess, ReasonCode::OffersElse,
+            ReasonCode::StartWhereEnded, ReasonCode::StartNoneSolid, ReasonCode::StartFarther, ReasonCode::StartEasiest => 'run',
+            ReasonCode::Effort, ReasonCode::EffortOnce, ReasonCode::PeekStretched => 'effort',
             ReasonCode::Strain, ReasonCode::StrainAgain, ReasonCode::SpentEnd, ReasonCode::TwiceToday, ReasonCode::Wall => 'strain',
             ReasonCode::Reaction, ReasonCode::SecondReaction, ReasonCode::AfterReaction, ReasonCode::AfterReactionEnd,
-            ReasonCode::Suspended,
-            ReasonCode::StartAfterReaction, ReasonCode::StartAfterOutside, ReasonCode::StartReactionElsewhere, ReasonCode::Breaker,
-            ReasonCode::TrainersWord,
+            ReasonCode::Suspended, ReasonCode::EasyDay, ReasonCode::StartAfterReaction, ReasonCode::StartAfterOutside,
+            ReasonCode::StartReactionElsewhere, ReasonCode::Breaker, ReasonCode::TrainersWord, ReasonCode::UntilTrainersWord,
             ReasonCode::OnceADay => 'reaction',
-            ReasonCode::StartTested, ReasonCode::StartTestedBelow => 'test',
+            ReasonCode::StartTested, ReasonCode::StartTestedBelow, ReasonCode::TestFirst => 'test',
             ReasonCode::StartTold, ReasonCode::StartTyped, ReasonCode::StartReactionTold, ReasonCode::StartUnknown,
-            ReasonCode::StartUnknownRefused, ReasonCode::StartFirst => 'told',
-            ReasonCode::RoomPeeks, ReasonCode::RoomTooSmall, ReasonCode::NoRoom => 'room',
-            ReasonCode::FoodOrCue, ReasonCode::FoodOrCueAgain, ReasonCode::FoodHard, ReasonCode::FoodUsedUp => 'food',
-            ReasonCode::OverEager, ReasonCode::Freeze, ReasonCode::Bite => 'sign',
+            ReasonCode::StartUnknownRefused, ReasonCode::StartFirst, ReasonCode::Peek, ReasonCode::PeekOn => 'told',
+            ReasonCode::RoomPeeks, ReasonCode::RoomTooSmall, ReasonCode::NoRoom, ReasonCode::StartFarEnd => 'room',
+            ReasonCode::FoodOrCue, ReasonCode::FoodOrCueAgain, ReasonCode::FoodHard, ReasonCode::FoodUsedUp, ReasonCode::NothingUnfed,
+            ReasonCode::RationStopped => 'food',
+            ReasonCode::OverEager, ReasonCode::Freeze, ReasonCode::Bite, ReasonCode::MouthyUnfed, ReasonCode::Loading,
+            ReasonCode::TurnsSlower, ReasonCode::StillTipping, ReasonCode::WaitItOut, ReasonCode::ProveIt => 'sign',
+            // the same answer to a doubt and to a second no
+            ReasonCode::ChangeFirst, ReasonCode::ChangeMissed, ReasonCode::NothingToChange => $this->last?->isNo() === true
+                ? 'left' : 'sign',
             ReasonCode::OptOut, ReasonCode::OptOutTwice, ReasonCode::OptOuts => 'left',
-            ReasonCode::Tired => 'tired',
-            ReasonCode::StillShaken, ReasonCode::RestDay => 'days',
-            ReasonCode::Unwell, ReasonCode::Resting, ReasonCode::SuddenChange => 'health',
+            ReasonCode::Tired, ReasonCode::Panting => 'tired',
+            ReasonCode::StillShaken, ReasonCode::RestDay, ReasonCode::NewHere => 'days',
+            ReasonCode::Unwell, ReasonCode::Resting, ReasonCode::SuddenChange, ReasonCode::HeldAgainst => 'health',
             ReasonCode::NotRested, ReasonCode::Wired, ReasonCode::Noisy, ReasonCode::HotGround, ReasonCode::GearOff => 'checklist',
-            ReasonCode::NewHere => 'days',
-            ReasonCode::TestFirst => 'test',
             ReasonCode::NewPerson => 'new_person',
-            ReasonCode::NewPlace => 'place',
+            ReasonCode::NewPlace, ReasonCode::NextElsewhere, ReasonCode::StartElsewhere => 'place',
             ReasonCode::Breakthrough, ReasonCode::FirstOfSkill => 'breakthrough',
-            ReasonCode::SessionTime, ReasonCode::SessionTrials, ReasonCode::SetTime, ReasonCode::PlacesOfSet => 'clock',
+            ReasonCode::SessionTime, ReasonCode::SessionTrials, ReasonCode::SetTime, ReasonCode::PlacesOfSet,
+            ReasonCode::TooQuick => 'clock',
             ReasonCode::Plateau => 'plateau',
             ReasonCode::Unnoticed, ReasonCode::UnnoticedNearer, ReasonCode::UnnoticedPlainer => 'unnoticed',
             default => 'risk',

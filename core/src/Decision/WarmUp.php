@@ -74,6 +74,7 @@ final readonly class WarmUp
             return $situation->advise($action, $level, $why);
         }
         [$level, $why] = $this->easedByModel($situation, $level, $why);
+        [$level, $why] = self::noFartherThanFine($situation, $way, $level, $why);
 
         return $situation->advise($action, $level, [...$why, ...$situation->riskReasons($level->exposure)]);
     }
@@ -87,6 +88,36 @@ final readonly class WarmUp
             && ($history->daysSinceLast ?? 0.0) < self::REST_DAYS
             && $history->hardLately >= self::HARD_OF_THREE && $history->sessionsStruggledUpTo($start) >= self::HARD_OF_THREE
             && $way->below($start, 1) === null;
+    }
+
+    /**
+     * However many steps easier a pause or the model asks for: a dog that has been fine somewhere for weeks, and solid nearer since, is not
+     * sent farther than there, unless anything hard was seen since or today asks for less.
+     *
+     * @param  non-empty-list<Reason>  $why
+     * @return array{Level, non-empty-list<Reason>}
+     */
+    private static function noFartherThanFine(Situation $situation, Way $way, Level $level, array $why): array
+    {
+        $history = $situation->history;
+        $fine = $situation->told->forbidsTrying() ? null : $situation->told->fineAt?->distance();
+        $isHard = $history->hardLately > 0 || $history->reactionsElsewhere > 0 || $history->lastOver !== null
+            || ($history->carryOver ?? CarryOver::none())->asksForEasier() || self::easier($situation) !== null;
+        $isUnknown = $history->isNewPlace || $history->givenHeld >= 0;
+        $solid = $history->solid?->exposure->distance();
+        if ($fine === null || $solid === null || $isHard || $isUnknown || $situation->work !== Work::Exposure
+            || $solid->meters > $fine->meters || ($level->exposure->distance()->meters ?? 0.0) <= $fine->meters) {
+            return [$level, $why];
+        }
+
+        $level = $way->level($level->exposure->withDistance($fine));
+        $steps = (int) round($way->stepsBetween($level->exposure, $history->solid->exposure) ?? 0.0);
+
+        $told = array_map(static fn (Reason $reason): Reason => $reason->code === ReasonCode::StartBack
+            ? Reason::of($reason->code, ...[...$reason->facts, 'back' => max(1, $steps)])
+            : $reason, array_values(array_filter($why, static fn (Reason $reason): bool => $reason->code !== ReasonCode::StartEased)));
+
+        return [$level, [...$told, Reason::of(ReasonCode::StartTold)]];
     }
 
     /** @return array{Level, int} as many steps easier as there are, at most so many, and how many that were */

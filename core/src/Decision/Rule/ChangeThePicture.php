@@ -78,7 +78,7 @@ final readonly class ChangeThePicture implements Rule
         $here = static fn (LoggedTrial $trial): bool => $trial->countsForRun() && self::isDoubtful($trial)
             && ! self::isOffer($trial) && $trial->level->equals($last->level);
 
-        return ! self::isOffer($last) && ! $situation->told->hasBitten && $situation->log->count($here) === 1
+        return ! self::isOffer($last) && ! $last->isNo() && ! $situation->told->hasBitten && $situation->log->count($here) === 1
             && $situation->log->count($worse) === 0;
     }
 
