@@ -102,7 +102,8 @@ test('the next session starts where the warm-up rule says', async ({ page }) => 
     const meters = async (/** @type {import('@playwright/test').Locator} */ of) =>
         Number(((await of.textContent()) ?? '').match(/[\d.]+/)?.[0]);
     const start = page.getByRole('heading', { name: /^Start here/ });
-    expect(await meters(start)).toBeGreaterThan(await meters(solid));
+    // what is solid may lie beyond its row
+    expect(await meters(start)).toBeGreaterThanOrEqual(await meters(solid));
     expect(await meters(start)).toBeLessThanOrEqual(2 * (await meters(solid)));
     await expectAccessible(page, 'plan with history');
 });

@@ -75,7 +75,16 @@ final readonly class Reply
             ReasonCode::TooQuick => 'clock',
             ReasonCode::Plateau => 'plateau',
             ReasonCode::Unnoticed, ReasonCode::UnnoticedNearer, ReasonCode::UnnoticedPlainer => 'unnoticed',
-            default => 'risk',
+            ReasonCode::MissingDog, ReasonCode::MissingCertainty, ReasonCode::NoModel, ReasonCode::Risk, ReasonCode::CapsTightened,
+            ReasonCode::OffModel, ReasonCode::StartEased => 'risk',
+            // beside another, or of a plan before it is made: never the first of an answer
+            ReasonCode::BiteReview, ReasonCode::Recover, ReasonCode::EasyDays, ReasonCode::FreezeAgain, ReasonCode::FreezeThen,
+            ReasonCode::FreezeThenStep, ReasonCode::FreezeThenSame, ReasonCode::FoodFirst, ReasonCode::TurnAway,
+            ReasonCode::ChangeHelped, ReasonCode::BodyFirst, ReasonCode::EndAnyway, ReasonCode::Closing, ReasonCode::NameIt,
+            ReasonCode::PeekStrangers, ReasonCode::NothingSmaller, ReasonCode::CalmThere, ReasonCode::StepsEasier,
+            ReasonCode::BackAlong, ReasonCode::StartProposed, ReasonCode::StartStep, ReasonCode::StartDoubt,
+            ReasonCode::StartDoubtStep, ReasonCode::StartShort, ReasonCode::StartShortStep, ReasonCode::TwoAtOnce,
+            ReasonCode::NoPath, ReasonCode::BigStep, ReasonCode::NeedsHelp => 'other',
         };
     }
 
