@@ -129,9 +129,15 @@ final class Play
         return $log;
     }
 
+    /** As it is heard: nobody asks what the first reason is about. */
+    private function reply(Advice $advice): Reply
+    {
+        return new Reply($advice, null, $this->world->ladder, $this->world->catalog, $this->phrases);
+    }
+
     private function hear(Advice $advice): void
     {
-        $this->last = new Reply($advice, null, $this->world->ladder, $this->world->catalog, $this->phrases);
+        $this->last = $this->reply($advice);
         $this->hasAskedForIt = $this->hasAskedForIt
             || Expectation::says($this->last->shown(), $this->case->at('expect')->at('never_asks')->strings());
     }
@@ -157,7 +163,7 @@ final class Play
         $this->course[] = sprintf(
             '%d.%d %s %s -> %s', $session, $this->trials, $trial->exposure->distance() === null ? $trial->level->step + 1
                 : round($trial->exposure->distance()->meters, 1), $trial->band->name,
-            (new Reply($advice, null, $this->world->ladder, $this->world->catalog, $this->phrases))->line(),
+            $this->reply($advice)->line(),
         );
     }
 

@@ -15,7 +15,7 @@ use Words\Phrases;
 /** An advice in the words of the casebook, and as a person hears it. */
 final readonly class Reply
 {
-    /** @param  ?LoggedTrial  $last  that it answers; null at a start */
+    /** @param  ?LoggedTrial  $last  that it answers; null at a start, and where nobody asks what it is about */
     public function __construct(
         public Advice $advice, private ?LoggedTrial $last, private Ladder $ladder, private DimensionCatalog $catalog,
         private Phrases $phrases,

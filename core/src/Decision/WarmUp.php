@@ -63,7 +63,7 @@ final readonly class WarmUp
         [$level, $steps] = self::stepsBelow($way, $level, ($isShaken ? 1 : 0) + ($easier === null ? 0 : 1));
         $why = [
             ...($easier === null ? [] : [Reason::of($easier)]),
-            ...self::easierBy($steps, $why),
+            ...self::back($why, static fn (int $back): int => $back + $steps),
             ...($isShaken ? [Reason::of(ReasonCode::StillShaken)] : []),
         ];
         $why = [...$why, ...$this->heldAgainst($situation, $level)];
@@ -74,7 +74,9 @@ final readonly class WarmUp
             return $situation->advise($action, $level, $why);
         }
         [$level, $why] = $this->easedByModel($situation, $level, $why);
-        [$level, $why] = self::noFartherThanFine($situation, $way, $level, $why);
+        if ($easier === null && ! $upset->asksForEasier()) {
+            [$level, $why] = self::noFartherThanFine($situation, $way, $level, $why);
+        }
 
         return $situation->advise($action, $level, [...$why, ...$situation->riskReasons($level->exposure)]);
     }
@@ -92,7 +94,7 @@ final readonly class WarmUp
 
     /**
      * However many steps easier a pause or the model asks for: a dog that has been fine somewhere for weeks, and solid nearer since, is not
-     * sent farther than there, unless anything hard was seen since or today asks for less.
+     * sent farther than there, unless anything hard was seen since.
      *
      * @param  non-empty-list<Reason>  $why
      * @return array{Level, non-empty-list<Reason>}
@@ -101,8 +103,7 @@ final readonly class WarmUp
     {
         $history = $situation->history;
         $fine = $situation->told->forbidsTrying() ? null : $situation->told->fineAt?->distance();
-        $isHard = $history->hardLately > 0 || $history->reactionsElsewhere > 0 || $history->lastOver !== null
-            || ($history->carryOver ?? CarryOver::none())->asksForEasier() || self::easier($situation) !== null;
+        $isHard = $history->hardLately > 0 || $history->reactionsElsewhere > 0 || $history->lastOver !== null;
         $isUnknown = $history->isNewPlace || $history->givenHeld >= 0;
         $solid = $history->solid?->exposure->distance();
         if ($fine === null || $solid === null || $isHard || $isUnknown || $situation->work !== Work::Exposure
@@ -112,12 +113,11 @@ final readonly class WarmUp
 
         $level = $way->level($level->exposure->withDistance($fine));
         $steps = (int) round($way->stepsBetween($level->exposure, $history->solid->exposure) ?? 0.0);
+        $stands = array_filter($why, static fn (Reason $reason): bool => $reason->code !== ReasonCode::StartEased);
 
-        $told = array_map(static fn (Reason $reason): Reason => $reason->code === ReasonCode::StartBack
-            ? Reason::of($reason->code, ...[...$reason->facts, 'back' => max(1, $steps)])
-            : $reason, array_values(array_filter($why, static fn (Reason $reason): bool => $reason->code !== ReasonCode::StartEased)));
-
-        return [$level, [...$told, Reason::of(ReasonCode::StartTold)]];
+        return [$level, [
+            ...self::back(array_values($stands), static fn (): int => max(1, $steps)), Reason::of(ReasonCode::StartTold),
+        ]];
     }
 
     /** @return array{Level, int} as many steps easier as there are, at most so many, and how many that were */
@@ -135,15 +135,16 @@ final readonly class WarmUp
     /**
      * Who reads how many steps easier it is reads all of them.
      *
-     * @param  non-empty-list<Reason>  $why
-     * @return non-empty-list<Reason>
+     * @param  list<Reason>  $why
+     * @param  \Closure(int): int  $steps  from those told to all of them
+     * @return ($why is non-empty-list ? non-empty-list<Reason> : list<Reason>)
      */
-    private static function easierBy(int $steps, array $why): array
+    private static function back(array $why, \Closure $steps): array
     {
         return array_map(static function (Reason $reason) use ($steps): Reason {
             $back = $reason->code === ReasonCode::StartBack ? $reason->facts['back'] : null;
 
-            return is_int($back) ? Reason::of($reason->code, ...[...$reason->facts, 'back' => $back + $steps]) : $reason;
+            return is_int($back) ? Reason::of($reason->code, ...[...$reason->facts, 'back' => $steps($back)]) : $reason;
         }, $why);
     }
 
@@ -355,7 +356,9 @@ final readonly class WarmUp
             $steps++;
         }
 
-        return $steps === 0 ? [$level, $why] : [$eased, [...self::easierBy($steps, $why), Reason::of(ReasonCode::StartEased)]];
+        return $steps === 0 ? [$level, $why] : [
+            $eased, [...self::back($why, static fn (int $back): int => $back + $steps), Reason::of(ReasonCode::StartEased)],
+        ];
     }
 
     /** The first third of the ladder: its middle. */

@@ -15,7 +15,6 @@ use Core\Decision\Rule;
 use Core\Decision\Situation;
 use Core\Decision\Way;
 use Core\Decision\Work;
-use Core\Sign\Band;
 use Core\Sign\Outcome;
 use Core\Sign\OutcomeEffect;
 use Core\Sign\SignKey;
@@ -73,13 +72,12 @@ final readonly class ChangeThePicture implements Rule
     /** Hands still, and the same once more: where nothing worse was seen today, and it never used its teeth. */
     private static function isFirstHere(Situation $situation, LoggedTrial $last): bool
     {
-        $worse = static fn (LoggedTrial $trial): bool => $trial->band->atLeast(Band::Strain)
-            || $trial->shows(SignKey::Freeze, SignKey::Growl);
+        $warned = static fn (LoggedTrial $trial): bool => $trial->shows(SignKey::Freeze, SignKey::Growl);
         $here = static fn (LoggedTrial $trial): bool => $trial->countsForRun() && self::isDoubtful($trial)
             && ! self::isOffer($trial) && $trial->level->equals($last->level);
 
         return ! self::isOffer($last) && ! $last->isNo() && ! $situation->told->hasBitten && $situation->log->count($here) === 1
-            && $situation->log->count($worse) === 0;
+            && ! $situation->log->hadTrouble() && $situation->log->count($warned) === 0;
     }
 
     private static function isOffer(LoggedTrial $trial): bool

@@ -23,9 +23,12 @@ final readonly class EaseFailingRound implements Rule
 
     public function apply(Situation $situation, LoggedTrial $last): ?Advice
     {
+        if ($situation->work !== Work::Skill || $last->isSuccess()) {
+            return null;
+        }
         $round = array_slice($situation->log->atLevel(), -self::ROUND);
         $worked = count(array_filter($round, static fn (LoggedTrial $trial): bool => $trial->isSuccess()));
-        if ($situation->work !== Work::Skill || count($round) < self::ROUND || $worked > self::AT_MOST || $last->isSuccess()) {
+        if (count($round) < self::ROUND || $worked > self::AT_MOST) {
             return null;
         }
         $easier = (new Retreat($situation))->from($last->level, [Reason::of(ReasonCode::RoundTooHard, count: $worked, of: self::ROUND)]);
