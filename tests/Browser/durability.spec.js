@@ -76,8 +76,10 @@ test('a backup taken under load comes back on a new machine, whole, and its page
     };
     const inOther = (/** @type {string} */ command) => execFileSync('bash', ['-c', `${command} 2>&1`], { env: there, encoding: 'utf8' });
     const here = { ...process.env, WHEATEAR_DB_NAME: 'wheatear_browser' };
+    // a second try finds what the first one wrote
+    const under = `under load ${Date.now()}`;
     const write = (/** @type {number} */ i) =>
-        sql(`INSERT INTO trail_entries (practice_id, action, about, done_at) VALUES (1, 'changed', 'under load ${i}', NOW(3))`);
+        sql(`INSERT INTO trail_entries (practice_id, action, about, done_at) VALUES (1, 'changed', '${under} ${i}', NOW(3))`);
     write(0);
     try {
         let written = 1;
@@ -91,6 +93,7 @@ test('a backup taken under load comes back on a new machine, whole, and its page
                 code === 0 ? done(told.trim().split('\n').at(-1)) : failed(new Error(told));
             });
         });
+        console.log(`written while it ran: ${written}`);
         expect(written, 'written while it ran').toBeGreaterThan(5);
 
         shell(`head -c $(($(stat -c %s ${backup}) / 2)) ${backup} > ${folder}/half.tar.gz`);
@@ -107,7 +110,8 @@ test('a backup taken under load comes back on a new machine, whole, and its page
         const tables = ask(String(process.env.WHEATEAR_RUN), 'wheatear_browser', 'SHOW TABLES')
             .trim()
             .split('\n')
-            .filter((table) => table !== 'trail_entries');
+            // the last three are what servers keep for themselves, and change by the clock
+            .filter((table) => !['trail_entries', 'cache_entries', 'cache_locks', 'jobs'].includes(table));
         expect(tables.length).toBeGreaterThan(40);
         const checksums = (/** @type {string} */ run, /** @type {string} */ database) =>
             ask(run, database, `CHECKSUM TABLE ${tables.join(', ')}`).replaceAll(`${database}.`, '');
@@ -118,10 +122,10 @@ test('a backup taken under load comes back on a new machine, whole, and its page
         const load = ask(
             `/run/wheatear-${port}`,
             'wheatear_restored',
-            `SELECT about FROM trail_entries WHERE about LIKE 'under load%' ORDER BY id`,
+            `SELECT about FROM trail_entries WHERE about LIKE '${under}%' ORDER BY id`,
         );
         const kept = load.trim().split('\n');
-        expect(kept).toEqual(kept.map((_, i) => `under load ${i}`));
+        expect(kept).toEqual(kept.map((_, i) => `${under} ${i}`));
 
         const page = await (await browser.newContext({ baseURL: `http://127.0.0.1:${port}` })).newPage();
         await signIn(page);
