@@ -16,7 +16,7 @@ use Core\Template\TemplateReader;
 final class CoreCatalogs
 {
     /** Raised whenever the same input may give other advice. */
-    private const ENGINE = '5';
+    private const ENGINE = '6';
 
     public readonly SignCatalog $signs;
 

@@ -72,9 +72,9 @@ final readonly class SessionStates
 
     private static function advice(AdviceGiven $advice, Situation $situation, ?Player $player): AdviceState
     {
-        $range = static fn (?float $mean, ?float $bound, float $limit): RangeState =>
-            new RangeState((float) $mean, max((float) $mean, (float) $bound), $limit);
-        $isRisky = $advice->strain_mean !== null && in_array('risk', array_column($advice->reasons, 'code'), true);
+        $risk = in_array('risk', array_column($advice->reasons, 'code'), true) ? $advice->forecast() : null;
+        $risk = $risk === null ? null : $situation->calibration->told($risk);
+        $caps = $situation->settings->caps;
         $changes = [];
         foreach ($advice->alternatives as $i => $other) {
             $told = Fields::of($other);
@@ -84,10 +84,10 @@ final readonly class SessionStates
         return new AdviceState(
             $advice->id, "advice:{$advice->id}", $advice->action, $advice->is_closing,
             $advice->exposure === null ? null : self::place(Exposure::of($advice->exposure, $situation->catalog), $situation, $player),
-            $advice->reasons, $changes, $isRisky ? new RiskState(
-                $range($advice->strain_mean, $advice->strain_bound, $situation->caps->strain->value),
-                $range($advice->reaction_mean, $advice->reaction_bound, $situation->caps->reaction->value),
-            ) : null,
+            $advice->reasons, $changes, $risk === null ? null : new RiskState(
+                new RangeState($risk->strainMean->value, $risk->strain()->value, $caps->strain->value),
+                new RangeState($risk->reactionMean->value, $risk->reaction()->value, $caps->reaction->value),
+            ),
         );
     }
 

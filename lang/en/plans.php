@@ -195,6 +195,7 @@ return [
         'version_height_is_load_how_hard' => ', version {version}. The higher the stair, the harder the step for {dog}.',
         'on_every_step' => 'On every step: {unsaid}.',
         'gray_held_hatched_beyond_the_limits' => 'Gray: solid. Striped: not yet, today.',
+        'solid_between' => 'Solid between step {step} and {next}: {at}.',
         'steps_of_the_ladder' => 'Steps',
         'step' => 'Step',
         'exposure' => 'Setup',

@@ -32,6 +32,20 @@ async function expectNone(axe, screen) {
     ).toEqual([]);
 }
 
+/** Where a plan's page says that its dog is solid: at a step, or between two. @param {Page} page */
+export async function solidMeters(page) {
+    const between = page.getByText(/Solid between step \d+ and \d+: /);
+    const words = (await between.count())
+        ? ((await between.innerText()).split(/Solid between step \d+ and \d+: /)[1] ?? '')
+        : await page
+              .locator('tr', { hasText: /solid, (fine|not yet)/ })
+              .last()
+              .locator('td')
+              .first()
+              .innerText();
+    return Number(/([\d.]+)\s*m/.exec(words)?.[1]);
+}
+
 /** Anything the browser complains about, the content security policy included. @param {Page} page @returns {string[]} */
 export function complaints(page) {
     /** @type {string[]} */

@@ -19,6 +19,9 @@ final readonly class LoggedTrial
     /** What comes before a bite. */
     public const ALARM = [SignKey::Freeze, SignKey::Stiff, SignKey::WhaleEye, SignKey::LipLift, SignKey::Growl, SignKey::Snap];
 
+    /** Of these, what warns at any grade; the others from stretched on: with an easy grade they only count as no success. */
+    private const WARNING = [SignKey::Freeze, SignKey::Growl, SignKey::Snap, SignKey::LipLift];
+
     /**
      * @param  Level  $level  as it was asked for; in a situation, the level of what was really done (Credit)
      * @param  ?Action  $under  the advice it followed
@@ -76,6 +79,12 @@ final readonly class LoggedTrial
     public function isCalm(): bool
     {
         return $this->band->isBelowThreshold() && ! $this->shows(...self::ALARM);
+    }
+
+    /** Whether it said that it may bite, whatever was tapped beside it. */
+    public function warns(): bool
+    {
+        return $this->shows(...self::WARNING) || $this->band->atLeast(Band::Effort) && $this->shows(...self::ALARM);
     }
 
     /** A no: leaving, pulling away or turning from it before asked, where nothing outside explains it. */

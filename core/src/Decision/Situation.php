@@ -241,8 +241,9 @@ final readonly class Situation
         if ($this->model === null) {
             return $this->work === Work::Skill ? [] : [Reason::of(ReasonCode::NoModel)];
         }
-        $risk = $this->model->risk($exposure, $this->day());
-        $caps = $this->caps;
+        $forecast = $this->model->risk($exposure, $this->day());
+        $risk = $this->calibration->told($forecast);
+        $caps = $this->settings->caps;
         $share = max($risk->strain()->value / $caps->strain->value, $risk->reaction()->value / $caps->reaction->value);
 
         return [Reason::of(
@@ -250,7 +251,8 @@ final readonly class Situation
             reactionCap: $caps->reaction,
             binding: $caps->reactionBinds($risk) ? 'reaction' : 'strain', room: match (true) {
                 $share > 1.0 => 'over',
-                $share > self::CLOSE_TO_CAP => 'close',
+                // rules want to be surer than what is told
+                $share > self::CLOSE_TO_CAP, ! $this->caps->allow($forecast) => 'close',
                 default => 'plenty',
             },
         )];

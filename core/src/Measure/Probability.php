@@ -46,6 +46,12 @@ final readonly class Probability implements \JsonSerializable
         return Logistic::logit(min(max($this->value, self::HAIR), 1.0 - self::HAIR));
     }
 
+    /** So many times as likely, at most certain. */
+    public function times(float $factor): self
+    {
+        return self::of(min(1.0, $factor * $this->value));
+    }
+
     public function isOver(self $other): bool
     {
         return $this->value > $other->value;

@@ -63,7 +63,7 @@ final readonly class StartingPoint
         $farthest = $key === DimensionKey::Distance->value && $room !== null ? $room->meters : $range[0];
         $eased = static fn (float $from): float =>
             $dimension->valueAt($dimension->covariate($from, $reference) - 1.0 / $model->slope($key), $reference);
-        $value = $today->easiest ?? $farthest;
+        $value = $today->allowed ?? $farthest;
         if ($key === DimensionKey::Distance->value) {
             $value = min($value, $range[0], self::MAX_FACTOR * $reference);
         }

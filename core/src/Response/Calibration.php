@@ -28,6 +28,9 @@ final readonly class Calibration
     /** Events foretold and not come that count as much as what was believed before. A working value. */
     private const SLOWLY = 4.0;
 
+    /** Events that count as much as what was believed before, in what is told. A working value, from simulated dogs. */
+    private const TOLD = 2.0;
+
     /**
      * @param  float  $expectedStrain  sum of the mean risks of strain or worse, as told before each trial
      * @param  non-negative-int  $strain  trials with strain or worse
@@ -82,6 +85,22 @@ final readonly class Calibration
     public function reactionFactor(): float
     {
         return self::factor($this->expectedReaction, $this->reactions, 0.5);
+    }
+
+    /**
+     * A forecast as it is told: strain put right by t = (O_3 + 2)/(E_3 + 2), a reaction by (O_4 + 2·min(1, t))/(E_4 + 2). Reactions are so
+     * rare that where less strain came they are taken to come less too; where more came, only what came of them says more. Rules judge by
+     * the forecast itself and put their caps right instead, more slowly where less came.
+     */
+    public function told(Risk $forecast): Risk
+    {
+        $strain = ($this->strain + self::TOLD) / ($this->expectedStrain + self::TOLD);
+        $reaction = ($this->reactions + self::TOLD * min(1.0, $strain)) / ($this->expectedReaction + self::TOLD);
+
+        return new Risk(
+            $forecast->strainMean->times($strain), $forecast->strainBound->times($strain),
+            $forecast->reactionMean->times($reaction), $forecast->reactionBound->times($reaction),
+        );
     }
 
     /** Whether this dog does not follow the model: then bounds are widened too, and nothing is skipped. */

@@ -22,6 +22,7 @@ use Core\Decision\WarmUp;
 use Core\Exposure\Exposure;
 use Core\Exposure\LoadScale;
 use Core\Ladder\Ladder;
+use Core\Response\Calibration;
 use Core\Response\Day;
 use Core\Response\DogModel;
 use Core\Response\ModelBuilder;
@@ -58,6 +59,8 @@ final class EnginePolicy implements Foretells, Policy
 
     private ?\DateTimeImmutable $lastAt = null;
 
+    private Calibration $calibration;
+
     private bool $hasArrived = false;
 
     public function __construct(
@@ -72,6 +75,7 @@ final class EnginePolicy implements Foretells, Policy
     ) {
         $this->log = new SessionLog(new \DateTimeImmutable('@0'), null, []);
         $this->history = new History;
+        $this->calibration = new Calibration;
     }
 
     public function tested(array $tests, \DateTimeImmutable $at): void
@@ -127,7 +131,9 @@ final class EnginePolicy implements Foretells, Policy
 
     public function risk(): ?Risk
     {
-        return $this->advice?->risk;
+        $forecast = $this->advice?->risk;
+
+        return $forecast === null ? null : $this->calibration->told($forecast);
     }
 
     public function hasArrived(): bool
@@ -143,9 +149,12 @@ final class EnginePolicy implements Foretells, Policy
         $this->model = $model;
         $this->mode = $model === null ? null : new Parameters($model->fit->mode->theta, [], $model->fit->mode->cuts);
 
-        return new Situation(
+        $situation = new Situation(
             $this->scale->catalog, $this->signs, $this->ladder, $this->settings, $this->history, $this->log, $model, $at, $this->told,
         );
+        $this->calibration = $situation->calibration;
+
+        return $situation;
     }
 
     private function close(): void

@@ -26,6 +26,7 @@ use Core\Handling\AreaState;
 use Core\Ladder\HandledBy;
 use Core\Measure\Distance;
 use Core\Measure\LevelScale;
+use Core\Measure\Probability;
 use Core\Method\Clearance;
 use Core\Planning\FromTheFloor;
 use Core\Planning\LadderBounds;
@@ -229,6 +230,21 @@ final class SmallRulesTest extends TestCase
 
         // struggling 0.5 % at most there, reacting 0.22 %
         self::assertSame(['plenty', 'over'], [$room(0.1, 0.02), $room(0.1, 0.002)]);
+    }
+
+    /** By hand: strain told 3/8 of the 0.5 % and reacting 3/14 of the 0.22 %; the rules' own cap of reacting is 1.375 times the plan's. */
+    public function test_where_less_came_less_is_told_and_close_to_a_cap_that_the_rules_do_not_go_to(): void
+    {
+        $told = static fn (float $reaction): array => CaseTable::situation([
+            'trials' => [], 'settings' => ['strain' => 0.1, 'reaction' => $reaction],
+            'history' => ['calibration' => ['expectedStrain' => 6.0, 'strain' => 1, 'expectedReaction' => 1.5, 'forecasts' => 110]],
+        ])->riskReasons(Fixture::at(12.0))[0]->facts;
+
+        self::assertSame(['plenty', 'close'], [$told(0.0017)['room'], $told(0.0015)['room']]);
+        $reaction = $told(0.0015)['reaction'];
+        self::assertInstanceOf(Probability::class, $reaction);
+        self::assertEqualsWithDelta(0.0022 * 3 / 14, $reaction->value, 2e-5);
+        self::assertEquals([Probability::of(0.1), Probability::of(0.0015)], [$told(0.0015)['strainCap'], $told(0.0015)['reactionCap']]);
     }
 
     /** Asked for once more, easier, to end on; with the last one said to be the last. */

@@ -406,7 +406,7 @@ final class WayTest extends TestCase
     {
         $model = CaseTable::situation(['trials' => []])->model ?? throw new \LogicException('A model is fitted.');
         $limits = RiskCaps::of(0.05, 0.01);
-        $edge = (new ThresholdSearch($limits))->distance($model, Fixture::at(10.0), Day::Today)->farthest->meters ?? NAN;
+        $edge = (new ThresholdSearch($limits))->along($model, Fixture::at(10.0), 'distance', Day::Today)->allowed ?? NAN;
         $needed = static fn (float $share): ?int =>
             $model->calmTrialsNeeded(Fixture::at($share * $edge), Fixture::at($share * $edge), $limits, Day::Today);
 

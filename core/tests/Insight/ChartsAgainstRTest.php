@@ -48,13 +48,13 @@ final class ChartsAgainstRTest extends TestCase
 
     public function test_the_limit_and_its_range(): void
     {
-        $limit = (new ThresholdSearch(RiskCaps::of(0.07, 0.014)))->distance(self::model(), Fixture::at(20.0), Day::Typical);
+        $limit = (new ThresholdSearch(RiskCaps::of(0.07, 0.014)))->along(self::model(), Fixture::at(20.0), 'distance', Day::Typical);
         $reference = self::reference();
 
         foreach ([
-            [$reference['point'], $limit->point], [$reference['nearest'], $limit->nearest], [$reference['farthest'], $limit->farthest],
+            [$reference['point'], $limit->point], [$reference['nearest'], $limit->hardest], [$reference['farthest'], $limit->allowed],
         ] as [$expected, $found]) {
-            self::assertEqualsWithDelta(0.0, log($expected / ($found->meters ?? INF), 2.0), 3e-3, 'in halvings: two parts in a thousand');
+            self::assertEqualsWithDelta(0.0, log($expected / ($found ?? INF), 2.0), 3e-3, 'in halvings: two parts in a thousand');
         }
     }
 

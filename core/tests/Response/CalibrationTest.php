@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Core\Tests\Response;
 
 use Core\Exception\InvalidMeasure;
+use Core\Measure\Probability;
 use Core\Response\Calibration;
 use Core\Response\RiskCaps;
 use Core\Sign\Band;
@@ -55,6 +56,21 @@ final class CalibrationTest extends TestCase
         self::assertEqualsWithDelta(1.5, $this->told(500, 0.2, 0)->reactionFactor(), 1e-9);
         self::assertSame(0.02, $this->told(500, 0.2, 0)->applied(RiskCaps::of(0.09, 0.018))->reaction->value);
         self::assertSame(0.10, $this->told(500, 0.2, 0)->applied(RiskCaps::of(0.09, 0.018))->strain->value);
+    }
+
+    /** By hand: 6 strained where 2 were foretold, (6 + 2)/(2 + 2) = 2; no reaction of 1 foretold, (0 + 2)/(1 + 2) = ⅔; 2 of 6, ½ and ⅓. */
+    public function test_what_is_told_follows_what_came_and_where_less_strain_came_less_is_told_of_reactions_too(): void
+    {
+        $forecast = Fixture::risk(0.02, 0.04, 0.003, 0.006);
+        $told = static fn (Calibration $of): array => get_object_vars($of->told($forecast));
+        $values = static fn (float ...$of): array => array_map(
+            Probability::of(...), array_combine(['strainMean', 'strainBound', 'reactionMean', 'reactionBound'], $of),
+        );
+
+        self::assertEquals($values(0.02, 0.04, 0.003, 0.006), $told(new Calibration), 'as foretold where nothing is known');
+        self::assertEqualsWithDelta($values(0.04, 0.08, 0.002, 0.004), $told(new Calibration(2.0, 6, 1.0, 0, 100)), 1e-12);
+        self::assertEqualsWithDelta($values(0.01, 0.02, 0.001, 0.002), $told(new Calibration(6.0, 2, 1.0, 0, 100)), 1e-12);
+        self::assertSame(1.0, (new Calibration(0.0, 60))->told($forecast)->strainBound->value, 'certain at most');
     }
 
     public function test_one_more_reaction_never_loosens(): void

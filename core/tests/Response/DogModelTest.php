@@ -105,17 +105,20 @@ final class DogModelTest extends TestCase
     {
         $limits = RiskCaps::usual();
         foreach ($this->randomModels(12) as $model) {
-            $limit = (new ThresholdSearch($limits))->distance($model, Fixture::at(1.0), Day::Typical);
-            if ($limit->farthest === null) {
+            $limit = (new ThresholdSearch($limits))->along($model, Fixture::at(1.0), 'distance', Day::Typical);
+            if ($limit->allowed === null) {
+                self::assertNull($limit->easiest);
                 self::assertFalse($limits->allow($model->risk(Fixture::at(Distance::MAX_METERS), Day::Typical)));
 
                 continue;
             }
-            self::assertTrue($limits->allow($model->risk(Fixture::at(min(500.0, $limit->farthest->meters * 1.01)), Day::Typical)));
-            self::assertFalse($limits->allow($model->risk(Fixture::at($limit->farthest->meters * 0.99), Day::Typical)));
+            self::assertTrue($limits->allow($model->risk(Fixture::at(min(500.0, $limit->allowed * 1.01)), Day::Typical)));
+            self::assertFalse($limits->allow($model->risk(Fixture::at($limit->allowed * 0.99), Day::Typical)));
             self::assertNotNull($limit->point);
-            self::assertLessThanOrEqual($limit->farthest->meters, $limit->point->meters);
-            self::assertLessThanOrEqual($limit->point->meters, $limit->nearest->meters);
+            self::assertNotNull($limit->easiest);
+            // seven tenths of the way there, in halvings
+            self::assertEqualsWithDelta(0.7 * log($limit->allowed / $limit->point), log($limit->easiest / $limit->point), 1e-9);
+            self::assertLessThanOrEqual($limit->point, $limit->hardest);
         }
     }
 

@@ -17,7 +17,6 @@ use Core\Decision\Way;
 use Core\Decision\Work;
 use Core\Sign\Outcome;
 use Core\Sign\OutcomeEffect;
-use Core\Sign\SignKey;
 
 /**
  * Under the hand a first doubt is waited out; a second one asks for one other change, with the same thing asked; only where that did not
@@ -72,7 +71,7 @@ final readonly class ChangeThePicture implements Rule
     /** Hands still, and the same once more: where nothing worse was seen today, and it never used its teeth. */
     private static function isFirstHere(Situation $situation, LoggedTrial $last): bool
     {
-        $warned = static fn (LoggedTrial $trial): bool => $trial->shows(SignKey::Freeze, SignKey::Growl);
+        $warned = static fn (LoggedTrial $trial): bool => $trial->warns();
         $here = static fn (LoggedTrial $trial): bool => $trial->countsForRun() && self::isDoubtful($trial)
             && ! self::isOffer($trial) && $trial->level->equals($last->level);
 

@@ -13,7 +13,6 @@ use Core\Decision\Rule;
 use Core\Decision\Situation;
 use Core\Decision\Way;
 use Core\Decision\Work;
-use Core\Sign\Band;
 use Core\Sign\SignKey;
 
 /**
@@ -23,9 +22,6 @@ use Core\Sign\SignKey;
  */
 final readonly class HandsOffWhenFrozen implements Rule
 {
-    /** These at any grade; the other alarms from stretched on, with an easy grade they only count as no success. */
-    private const AT_ANY_GRADE = [SignKey::Freeze, SignKey::Growl, SignKey::Snap, SignKey::LipLift];
-
     private const MAX_IN_A_SESSION = 2;
 
     private const STEPS = 2;
@@ -38,11 +34,11 @@ final readonly class HandsOffWhenFrozen implements Rule
         if ($last->shows(SignKey::Mouthy) && $last->leftItsFood()) {
             return $situation->advise(Action::EndWell, null, [Reason::of(ReasonCode::MouthyUnfed)]);
         }
-        if (! self::isFrozen($last)) {
+        if (! $last->warns()) {
             return null;
         }
         $why = Reason::of(ReasonCode::Freeze);
-        if ($situation->log->count(self::isFrozen(...)) >= self::MAX_IN_A_SESSION) {
+        if ($situation->log->count(static fn (LoggedTrial $trial): bool => $trial->warns()) >= self::MAX_IN_A_SESSION) {
             return $situation->advise(Action::EndWell, null, [$why, Reason::of(ReasonCode::FreezeAgain)]);
         }
         $way = new Way($situation);
@@ -54,10 +50,5 @@ final readonly class HandsOffWhenFrozen implements Rule
             $one !== null => ReasonCode::FreezeThenStep,
             default => ReasonCode::FreezeThenSame,
         })]);
-    }
-
-    private static function isFrozen(LoggedTrial $trial): bool
-    {
-        return $trial->shows(...self::AT_ANY_GRADE) || $trial->band->atLeast(Band::Effort) && $trial->shows(...LoggedTrial::ALARM);
     }
 }

@@ -78,7 +78,9 @@
                     fn ($step) => words()->formats->distanceOrNull($step->exposure->distance())))
                 <x-staircase :name="say('plans.show.staircase')" :loads="$stair['loads']" :labels="$stair['labels']"
                     :beyond="$stair['beyond']" :held="$stair['held']" :risks="$tellsOdds ? $stair['risks'] : []" :limit="$stair['limit']" />
-                <p class="text-body-secondary">{{ say('plans.show.gray_held_hatched_beyond_the_limits') }}</p>
+                <p class="text-body-secondary">{{ say('plans.show.gray_held_hatched_beyond_the_limits') }}@if($situation->history->solid?->beyond > 0.0) {{ say('plans.show.solid_between', [
+                    'at' => words()->exposure($situation->history->solid->exposure, $catalog, $situation->unsaid),
+                    'step' => $situation->history->solidStep + 1, 'next' => $situation->history->solidStep + 2]) }}@endif</p>
                 <div class="table-responsive" tabindex="0" role="region" aria-label="{{ say('plans.show.steps_of_the_ladder') }}">
                     <table class="table table-sm align-middle">
                         <thead>
