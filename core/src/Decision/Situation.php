@@ -44,6 +44,9 @@ final readonly class Situation
     /** A factor of calibration that is worth telling. A working value. */
     private const TIGHTENED_UNDER = 0.9;
 
+    /** After a first struggle, or reaction, nobody needs to be told that there was one. */
+    private const EVENTS_TO_TELL = 2;
+
     /** Forecasts against what came, of the latest trials with today's. */
     public Calibration $calibration;
 
@@ -275,7 +278,8 @@ final readonly class Situation
     public function tightened(): array
     {
         $calibration = $this->calibration;
-        if ($calibration->strainFactor() > self::TIGHTENED_UNDER && $calibration->reactionFactor() > self::TIGHTENED_UNDER) {
+        if ($calibration->strain < self::EVENTS_TO_TELL
+            || $calibration->strainFactor() > self::TIGHTENED_UNDER && $calibration->reactionFactor() > self::TIGHTENED_UNDER) {
             return [];
         }
 

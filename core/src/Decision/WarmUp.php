@@ -327,15 +327,17 @@ final readonly class WarmUp
         if ($situation->work !== Work::Exposure) {
             return [$first, [Reason::of(ReasonCode::StartEasiest)], true];
         }
+        $farthest = self::farthest($way, $first);
         $level = $way->below($first, 2);
+        while ($level !== null && $situation->history->sessionsStruggledUpTo($level) > 0) {
+            [$farthest, $level] = [$level, $way->below($level, 2)];
+        }
         $isTooSmall = $level === null && ($situation->told->forbidsTrying() || $situation->history->hardLately >= self::HARD_OF_THREE)
             && ($situation->history->daysSinceLast ?? 0.0) < self::REST_DAYS;
 
         return $isTooSmall
             ? $situation->advise(Action::NotHere, null, [Reason::of(ReasonCode::RoomTooSmall)])
-            : [$level ?? self::farthest($way, $first), [
-                Reason::of($level === null ? ReasonCode::StartFarEnd : ReasonCode::StartFarther),
-            ], true];
+            : [$level ?? $farthest, [Reason::of($level === null ? ReasonCode::StartFarEnd : ReasonCode::StartFarther)], true];
     }
 
     /**

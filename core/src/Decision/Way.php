@@ -209,14 +209,14 @@ final readonly class Way
         return $isDistance ? log(self::meters($from) / self::meters($to)) / -log(1.0 - $this->share()) : null;
     }
 
-    /** A step of the ladder that is farther than a step may go is walked in more of them. */
+    /** A step of the ladder that is farther than a step may go is walked in more of them; what else it changes comes with the last. */
     private function sized(Level $here, Level $next): Level
     {
         $size = $this->situation->settings->choices->stepSize;
-        if ($size === StepSize::AsShown || ! $this->isOnlyNearer($here->exposure, $next->exposure)) {
+        $meters = self::meters($here->exposure);
+        if ($size === StepSize::AsShown || $next->exposure->distance() === null || self::meters($next->exposure) >= $meters) {
             return $next;
         }
-        $meters = self::meters($here->exposure);
         $yard = $meters - DistanceUnit::Yard->meters();
         [$least, $nearer] = $size === StepSize::Yard
             ? [$yard, $yard]

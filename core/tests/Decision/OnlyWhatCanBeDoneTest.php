@@ -82,6 +82,7 @@ final class OnlyWhatCanBeDoneTest extends TestCase
                 foreach ($asked as $one) {
                     self::assertPossible($catalog, $one?->exposure, $way->room(), "{$key}, {$advice->action->value}");
                 }
+                self::assertNoLeap($level->exposure, $next?->exposure);
                 foreach ([...$advice->alternatives, ...(new OtherThings($situation))->of($level)] as $other) {
                     self::assertDoable($catalog, $other, $level, $isByStrangers);
                     self::assertPossible($catalog, $other->level->exposure, $way->room(), $key);
@@ -130,6 +131,15 @@ final class OnlyWhatCanBeDoneTest extends TestCase
         if ($exposure !== null) {
             self::assertTrue($catalog->isPossible($exposure), "{$where}: {$exposure->key()}");
             self::assertLessThanOrEqual(max($room, 64.0), $exposure->distance()->meters ?? 0.0, $where);
+        }
+    }
+
+    /** Whatever else a step of the ladder changes: at most a quarter nearer, to the half meter that is told. */
+    private static function assertNoLeap(Exposure $from, ?Exposure $to): void
+    {
+        [$here, $there] = [$from->distance(), $to?->distance()];
+        if ($here !== null && $there !== null) {
+            self::assertGreaterThanOrEqual(0.75 * $here->meters - 0.5, $there->meters, "{$from->key()} to {$to?->key()}");
         }
     }
 

@@ -96,6 +96,22 @@ final class WayTest extends TestCase
         self::assertNull($way->part(Level::ofStep($ladder, 3), Level::ofStep($ladder, 4)), 'farther away, and otherwise');
     }
 
+    /** 64 m to 34 m and a cue at hand again: no dog is that much nearer at once. What else changes comes with the last of the way. */
+    public function test_a_step_that_is_nearer_and_otherwise_is_walked_in_steps_too(): void
+    {
+        [$ladder, $way] = self::ofTemplate('passing-on-cue', 'presence');
+        $walked = [];
+        for ($level = Level::ofStep($ladder, 1); $level !== null && $level->step < 2; $level = $way->next($level)) {
+            $walked[] = [round($level->exposure->distance()->meters ?? 0.0), $level->exposure->values['handler_help']];
+        }
+
+        self::assertNotNull($level);
+        self::assertSame('silent', $walked[0][1]);
+        self::assertSame(['silent'], array_values(array_unique(array_column($walked, 1))));
+        self::assertGreaterThan(3, count($walked));
+        self::assertTrue($level->exposure->equals($ladder->step(2)->exposure), 'and it arrives');
+    }
+
     /** Out of arm's reach it says nothing to a dog how the hand would come. */
     public function test_how_a_hand_comes_is_changed_within_reach_only(): void
     {

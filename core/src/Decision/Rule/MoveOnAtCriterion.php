@@ -150,7 +150,10 @@ final readonly class MoveOnAtCriterion implements Rule
         }
 
         if ($barred === null || $isPartOpen) {
-            return $this->stayAWhile($situation, $level, $next, $partBarred);
+            $goesOn = $try !== null && ($try === $next || $isPartOpen) && ! $ground->forbidsTrying($try)
+                && ! ($try === $next && self::isLeap($situation, $next));
+
+            return $this->stayAWhile($situation, $level, $next, $partBarred, $goesOn);
         }
 
         // what waits for somebody's decision is no reason to end: good ones short of it are what is missing
@@ -164,8 +167,10 @@ final readonly class MoveOnAtCriterion implements Rule
     /**
      * More good ones here are what is missing, up to twice the criterion: then what is barred for today ends the session, and under the
      * hand whatever else keeps the next step closed. Forty hands in the air teach a dog nothing.
+     *
+     * @param  bool  $goesOn  whether it goes on after those, whatever the model says
      */
-    private function stayAWhile(Situation $situation, Level $level, Level $next, ?Reason $barred): Advice
+    private function stayAWhile(Situation $situation, Level $level, Level $next, ?Reason $barred, bool $goesOn): Advice
     {
         $isOver = $this->isCalmLongEnough($situation);
 
@@ -174,7 +179,7 @@ final readonly class MoveOnAtCriterion implements Rule
             $isOver && $situation->work === Work::Contact => $situation->advise(
                 Action::EndWell, null, [Reason::of(ReasonCode::EnoughHere, count: $situation->run())],
             ),
-            default => $this->stay($situation, $level, $next, $situation->capsOfNew()),
+            default => $this->stay($situation, $level, $next, $situation->capsOfNew(), $goesOn),
         };
     }
 
@@ -185,35 +190,44 @@ final readonly class MoveOnAtCriterion implements Rule
         return $likely > self::LEAP_TIMES * $situation->caps->reaction->value;
     }
 
-    /** Twice the criterion in a row; under the hand what is calm and no success, another offer or part of it, does not break the row. */
     private function isCalmLongEnough(Situation $situation): bool
     {
+        return $this->missingToCalm($situation) === 0;
+    }
+
+    /**
+     * Good ones that twice the criterion in a row still takes; under the hand what is calm and no success, another offer or part of it,
+     * does not break the row.
+     */
+    private function missingToCalm(Situation $situation): int
+    {
         $here = $situation->log->atLevel();
-        $asked = self::CRITERIA_AGAINST_MODEL * $situation->ladder->step($situation->log->last()->level->step ?? 0)->criterion->successes;
-        $good = 0;
-        for ($i = count($here) - 1; $i >= 0 && $good < $asked; $i--) {
+        $step = $situation->ladder->step($situation->log->last()->level->step ?? 0);
+        $missing = self::CRITERIA_AGAINST_MODEL * $step->criterion->successes;
+        for ($i = count($here) - 1; $i >= 0 && $missing > 0; $i--) {
             if (! $here[$i]->isSuccess() && ($situation->work !== Work::Contact || ! $here[$i]->isCalm() || $here[$i]->isNo())) {
-                return false;
+                break;
             }
-            $good += $here[$i]->isSuccess() ? 1 : 0;
+            $missing -= $here[$i]->isSuccess() ? 1 : 0;
         }
 
-        return $good >= $asked;
+        return $missing;
     }
 
     /**
      * Not that it is enough to move on: it stays.
      *
      * @param  RiskCaps  $caps  that the next one is held against
+     * @param  bool  $goesOn  whether it goes on after twice the criterion, whatever the model says
      */
-    private function stay(Situation $situation, Level $level, Level $next, RiskCaps $caps): Advice
+    private function stay(Situation $situation, Level $level, Level $next, RiskCaps $caps, bool $goesOn = false): Advice
     {
         if ($situation->log->struggledAt($next)) {
             return $situation->advise(Action::EndWell, null, [Reason::of(ReasonCode::SpentEnd)]);
         }
 
         return $situation->advise(Action::Repeat, $level, [
-            $this->whatIsMissing($situation, $level, $next, $caps), $situation->runReason($level),
+            $this->whatIsMissing($situation, $level, $next, $caps, $goesOn), $situation->runReason($level),
             ...$situation->riskReasons($next->exposure),
         ]);
     }
@@ -236,7 +250,7 @@ final readonly class MoveOnAtCriterion implements Rule
     }
 
     /** How much of the refusal is the dog, and how much is not knowing it well enough. */
-    private function whatIsMissing(Situation $situation, Level $level, Level $next, RiskCaps $caps): Reason
+    private function whatIsMissing(Situation $situation, Level $level, Level $next, RiskCaps $caps, bool $goesOn): Reason
     {
         $model = $situation->model;
         if ($model === null) {
@@ -251,8 +265,13 @@ final readonly class MoveOnAtCriterion implements Rule
             return Reason::of(ReasonCode::MissingDog);
         }
 
-        return Reason::of(ReasonCode::MissingCertainty, trials: $model->calmTrialsNeeded(
-            $level->exposure, $next->exposure, $caps, $situation->day(),
-        ));
+        $needed = $model->calmTrialsNeeded($level->exposure, $next->exposure, $caps, $situation->day());
+        $left = $this->missingToCalm($situation);
+
+        return Reason::of(ReasonCode::MissingCertainty, trials: match (true) {
+            $needed !== null && $needed <= $left => $needed,
+            $goesOn => $left,
+            default => null,
+        });
     }
 }
