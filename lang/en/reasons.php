@@ -133,7 +133,7 @@ return [
         'guardian' => 'At {at}: {room, select, plenty {well within what is fine.} close {as hard as it should get today.} other {too hard for today.}}',
     ],
     'caps-tightened' => [
-        'trainer' => 'We keep farther under your cap with this dog: {strained} struggling or worse, {reacted} of them reacting, in its last {of, plural, one {trial} other {# trials}}, more than we expected.',
+        'trainer' => 'We stay well under your cap with this dog: {strained} struggling or worse, {reacted} of them reacting, in its last {of, plural, one {trial} other {# trials}}, more than we expected.',
         'guardian' => 'Careful today: the last sessions were harder for this dog than expected.',
     ],
     'off-model' => [
@@ -170,6 +170,8 @@ return [
     'start-after-reaction' => 'The last session held a reaction: clearly easier than where it happened, and than what was solid.',
     'start-after-outside' => 'It reacted last time to something from outside: a little easier than where that was.',
     'start-reaction-elsewhere' => 'It reacted outside the sessions since: an easier start today.',
+    'start-reaction-easiest' => 'It reacted since: from the easiest step there is.',
+    'reacted-at-easiest' => 'It reacted at the easiest step there is, so not today. Put easier ones before it first: farther away, shorter, or without the item.',
     'start-eased' => 'A little easier than usual: what we know of this dog asks for it today.',
     'start-tested' => 'It passed both questions there in the test.',
     'start-tested-below' => 'Easier than the first doubt of the test.',

@@ -150,6 +150,8 @@ enum ReasonCode: string
     case StartAfterReaction = 'start-after-reaction';
     case StartAfterOutside = 'start-after-outside';
     case StartReactionElsewhere = 'start-reaction-elsewhere';
+    case StartReactionEasiest = 'start-reaction-easiest';
+    case ReactedAtEasiest = 'reacted-at-easiest';
     case StartEased = 'start-eased';
     case StartTested = 'start-tested';
     case StartTestedBelow = 'start-tested-below';

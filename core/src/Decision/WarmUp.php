@@ -215,8 +215,8 @@ final readonly class WarmUp
         return [$way->below($doubt, 1) ?? $doubt, [Reason::of(ReasonCode::StartTestedBelow)]];
     }
 
-    /** @return array{Level, non-empty-list<Reason>, bool} */
-    private function afterReaction(Situation $situation, Way $way): array
+    /** @return Advice|array{Level, non-empty-list<Reason>, bool} */
+    private function afterReaction(Situation $situation, Way $way): Advice|array
     {
         $history = $situation->history;
         $isElsewhere = $history->lastOver === null;
@@ -228,16 +228,41 @@ final readonly class WarmUp
         };
         $from = $history->lastOver->level ?? $history->solid ?? $history->lastCalm ?? self::stepAt($situation, 0);
         // a reaction elsewhere says nothing of this place: two steps under what was solid
-        $level = $way->below($from, $isElsewhere ? 2 : $steps) ?? self::farthest($way, $from);
+        $steps = $isElsewhere ? 2 : $steps;
+        $level = $way->below($from, $steps) ?? self::stepsBelow($way, $from, $steps)[0];
+        if (! $isElsewhere && ! $isFromOutside && ! $from->isHarderThan($level)) {
+            return self::reactedAtEasiest($situation, $way, $level);
+        }
         $solid = $history->solid;
         $below = $solid === null || $solid->isHarderThan($level) ? $level : ($way->below($solid, 1) ?? $level);
 
         return [$below, [Reason::of(match (true) {
+            ! $from->isHarderThan($below), $solid !== null && ! $solid->isHarderThan($below) => ReasonCode::StartReactionEasiest,
             $isElsewhere => ReasonCode::StartReactionElsewhere,
             $isFromOutside => ReasonCode::StartAfterOutside,
             $steps === self::AFTER_TWO => ReasonCode::Breaker,
             default => ReasonCode::StartAfterReaction,
         })], $isFromOutside];
+    }
+
+    /**
+     * Where nothing easier than what it reacted to can be done there is nothing to begin with; a week of rest, or a test, says more.
+     *
+     * @return Advice|array{Level, non-empty-list<Reason>, bool}
+     */
+    private static function reactedAtEasiest(Situation $situation, Way $way, Level $easiest): Advice|array
+    {
+        $history = $situation->history;
+        $isAtADistance = $easiest->exposure->distance() !== null;
+
+        return match (true) {
+            $history->tested !== null => [...self::byTest($situation, $history->tested, $way), true],
+            ! $isAtADistance => $situation->advise(Action::NotHere, null, [Reason::of(ReasonCode::ReactedAtEasiest)]),
+            ($history->daysSinceLast ?? 0.0) < self::REST_DAYS => $situation->advise(
+                Action::NotHere, null, [Reason::of(ReasonCode::RoomTooSmall)],
+            ),
+            default => [$easiest, [Reason::of(ReasonCode::StartFarEnd)], true],
+        };
     }
 
     /** @return array{Level, non-empty-list<Reason>, bool} */
