@@ -171,7 +171,7 @@ return [
     'start-after-outside' => 'It reacted last time to something from outside: a little easier than where that was.',
     'start-reaction-elsewhere' => 'It reacted outside the sessions since: an easier start today.',
     'start-reaction-easiest' => 'It reacted since: from the easiest step there is.',
-    'reacted-at-easiest' => 'It reacted at the easiest step there is, so not today. Put easier ones before it first: farther away, shorter, or without the item.',
+    'reacted-at-easiest' => 'It reacted at the easiest step there is, so not today. Put easier ones before it first: farther away, shorter, or without the gear.',
     'start-eased' => 'A little easier than usual: what we know of this dog asks for it today.',
     'start-tested' => 'It passed both questions there in the test.',
     'start-tested-below' => 'Easier than the first doubt of the test.',

@@ -101,7 +101,8 @@ final class WayTest extends TestCase
     {
         [$ladder, $way] = self::ofTemplate('passing-on-cue', 'presence');
         $walked = [];
-        for ($level = Level::ofStep($ladder, 1); $level !== null && $level->step < 2; $level = $way->next($level)) {
+        $level = Level::ofStep($ladder, 1);
+        for (; $level !== null && $level->step < 2; $level = $way->next($level)) {
             $walked[] = [round($level->exposure->distance()->meters ?? 0.0), $level->exposure->values['handler_help']];
         }
 
