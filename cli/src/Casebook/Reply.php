@@ -45,7 +45,8 @@ final readonly class Reply
             ReasonCode::Prompted, ReasonCode::Interrupted, ReasonCode::HandlerError, ReasonCode::LuckyLeap, ReasonCode::EasyBetween,
             ReasonCode::BackToWork, ReasonCode::Ready, ReasonCode::StopOnGood, ReasonCode::TwoMisses, ReasonCode::MissesEasiest,
             ReasonCode::MissesEnd, ReasonCode::RoundTooHard, ReasonCode::PayLess, ReasonCode::OffersElse,
-            ReasonCode::StartWhereEnded, ReasonCode::StartNoneSolid, ReasonCode::StartFarther, ReasonCode::StartEasiest => 'run',
+            ReasonCode::StartWhereEnded, ReasonCode::BackAlong, ReasonCode::StartNoneSolid, ReasonCode::StartFarther,
+            ReasonCode::StartEasiest => 'run',
             ReasonCode::Effort, ReasonCode::EffortOnce, ReasonCode::PeekStretched => 'effort',
             ReasonCode::Strain, ReasonCode::StrainAgain, ReasonCode::SpentEnd, ReasonCode::TwiceToday, ReasonCode::Wall => 'strain',
             ReasonCode::Reaction, ReasonCode::SecondReaction, ReasonCode::AfterReaction, ReasonCode::AfterReactionEnd,
@@ -82,7 +83,7 @@ final readonly class Reply
             ReasonCode::FreezeThenStep, ReasonCode::FreezeThenSame, ReasonCode::FoodFirst, ReasonCode::TurnAway,
             ReasonCode::ChangeHelped, ReasonCode::BodyFirst, ReasonCode::EndAnyway, ReasonCode::Closing, ReasonCode::NameIt,
             ReasonCode::PeekStrangers, ReasonCode::NothingSmaller, ReasonCode::CalmThere, ReasonCode::StepsEasier,
-            ReasonCode::BackAlong, ReasonCode::StartProposed, ReasonCode::StartStep, ReasonCode::StartDoubt,
+            ReasonCode::StartProposed, ReasonCode::StartStep, ReasonCode::StartDoubt,
             ReasonCode::StartDoubtStep, ReasonCode::StartShort, ReasonCode::StartShortStep, ReasonCode::TwoAtOnce,
             ReasonCode::NoPath, ReasonCode::BigStep, ReasonCode::NeedsHelp => 'other',
         };

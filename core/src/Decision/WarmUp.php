@@ -287,6 +287,10 @@ final readonly class WarmUp
                 ReasonCode::Plateau, count: $history->sessionsWithoutGain,
             ),
             $easier === 0 => Reason::of(ReasonCode::StartWhereEnded),
+            // the step before is of another strand: nobody counts those between
+            $situation->work === Work::Contact && $easier > $back => Reason::of(
+                ReasonCode::BackAlong, at: $situation->told($level->exposure),
+            ),
             default => Reason::of(
                 ReasonCode::StartBack, back: $easier, days: $days >= 3.0 ? (int) floor($days) : 0, hard: $history->endedWithEffort,
             ),

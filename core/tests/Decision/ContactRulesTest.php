@@ -150,6 +150,19 @@ final class ContactRulesTest extends TestCase
         ));
     }
 
+    /** The grinder on the floor begins a strand, the paw held firmly is a step of one: nobody is told of three steps, or six. */
+    public function test_a_start_before_a_strand_counts_no_steps(): void
+    {
+        $start = fn (int $solid): string => implode(' ', array_map(
+            static fn (Reason $reason): string => $reason->code->value,
+            array_slice($this->after([], new History(
+                solid: new Level($solid, self::ladder()->step($solid)->exposure), daysSinceLast: 1.0, trialsEver: 240,
+            ))->reasons, 0, 1),
+        ));
+
+        self::assertSame(['start-back', 'back-along', 'back-along'], [$start(2), $start(3), $start(6)]);
+    }
+
     /** @param  list<LoggedTrial>  $trials */
     private function after(array $trials, ?History $history = null, int $easyAfter = 0): Advice
     {
