@@ -281,7 +281,10 @@ final readonly class WarmUp
         if ($there !== null) {
             return [$there, [Reason::of(ReasonCode::StartElsewhere)], true];
         }
-        $easier = $situation->work === Work::Contact ? $solid->step - $level->step : self::stepsTaken($way, $solid, $level, $back);
+        // from part of a step the step itself is one easier
+        $easier = $situation->work === Work::Contact
+            ? $solid->step - $level->step + ($solid->beyond > $level->beyond ? 1 : 0)
+            : self::stepsTaken($way, $solid, $level, $back);
         $why = match (true) {
             $history->sessionsWithoutGain >= History::PLATEAU_SESSIONS => Reason::of(
                 ReasonCode::Plateau, count: $history->sessionsWithoutGain,

@@ -7,6 +7,7 @@ namespace Core\Tests\Decision;
 use Core\Decision\Action;
 use Core\Decision\Advice;
 use Core\Decision\Alternative;
+use Core\Decision\Credit;
 use Core\Decision\History;
 use Core\Decision\Level;
 use Core\Decision\LoggedTrial;
@@ -161,6 +162,18 @@ final class ContactRulesTest extends TestCase
         ));
 
         self::assertSame(['start-back', 'back-along', 'back-along'], [$start(2), $start(3), $start(6)]);
+    }
+
+    public function test_from_part_of_a_step_the_step_itself_is_one_easier(): void
+    {
+        $ladder = self::ladder();
+        $part = (new Credit($ladder, Fixture::catalogs()['contact']))->exactly($ladder->step(1)->exposure->with('duration', 3.0));
+        $back = fn (float $days): mixed => $this->after([], new History(
+            solid: $part, daysSinceLast: $days, trialsEver: 240,
+        ))->reasons[0]->facts['back'] ?? null;
+
+        self::assertSame([1, true], [$part->step, $part->beyond > 0.0]);
+        self::assertSame([1, 2], [$back(1.0), $back(4.0)], 'and not where it was solid');
     }
 
     /** @param  list<LoggedTrial>  $trials */

@@ -38,11 +38,15 @@ final readonly class ChangeThePicture implements Rule
         if (self::isOffer($last) && $situation->log->runOf(self::isOffer(...)) < self::HABIT) {
             return $situation->advise(Action::Repeat, $last->level, [Reason::of(ReasonCode::OffersElse)]);
         }
-        if ($last->under === Action::ChangeOther) {
+        $here = self::here($situation, $last);
+        $doubts = count(array_filter($here, static fn (LoggedTrial $trial): bool => $trial->countsForRun()
+            && self::isDoubtful($trial) && ! self::isOffer($trial)));
+        $changed = count(array_filter($here, static fn (LoggedTrial $trial): bool => $trial->under === Action::ChangeOther));
+        if ($last->under === Action::ChangeOther || $changed > 0 && $doubts >= self::ENOUGH) {
             return (new Retreat($situation))->from($last->level, [Reason::of(ReasonCode::ChangeMissed)]);
         }
         $others = (new OtherThings($situation))->of($last->level);
-        if (self::isFirstHere($situation, $last)) {
+        if ($doubts === 1 && self::mayWaitItOut($situation, $last)) {
             return $situation->advise(
                 Action::Repeat, $last->level, [Reason::of(ReasonCode::WaitItOut), Reason::of(ReasonCode::BodyFirst)], $others,
             );
@@ -69,14 +73,19 @@ final readonly class ChangeThePicture implements Rule
     }
 
     /** Hands still, and the same once more: where nothing worse was seen today, and it never used its teeth. */
-    private static function isFirstHere(Situation $situation, LoggedTrial $last): bool
+    private static function mayWaitItOut(Situation $situation, LoggedTrial $last): bool
     {
         $warned = static fn (LoggedTrial $trial): bool => $trial->warns();
-        $here = static fn (LoggedTrial $trial): bool => $trial->countsForRun() && self::isDoubtful($trial)
-            && ! self::isOffer($trial) && $trial->level->equals($last->level);
 
-        return ! self::isOffer($last) && ! $last->isNo() && ! $situation->told->hasBitten && $situation->log->count($here) === 1
-            && ! $situation->log->hadTrouble() && $situation->log->count($warned) === 0;
+        return ! self::isOffer($last) && ! $last->isNo() && ! $situation->told->hasBitten && ! $situation->log->hadTrouble()
+            && $situation->log->count($warned) === 0;
+    }
+
+    /** @return array<int, LoggedTrial> of today, with the same thing asked, whatever the picture around it */
+    private static function here(Situation $situation, LoggedTrial $last): array
+    {
+        return array_filter($situation->log->trials, static fn (LoggedTrial $trial): bool =>
+            $trial->level->step === $last->level->step && abs($trial->level->beyond - $last->level->beyond) < 1e-9);
     }
 
     private static function isOffer(LoggedTrial $trial): bool
