@@ -157,7 +157,7 @@ final class ContactRulesTest extends TestCase
         $start = fn (int $solid): string => implode(' ', array_map(
             static fn (Reason $reason): string => $reason->code->value,
             array_slice($this->after([], new History(
-                solid: new Level($solid, self::ladder()->step($solid)->exposure), daysSinceLast: 1.0, trialsEver: 240,
+                solid: new Level(max(0, $solid), self::ladder()->step($solid)->exposure), daysSinceLast: 1.0, trialsEver: 240,
             ))->reasons, 0, 1),
         ));
 
