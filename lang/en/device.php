@@ -24,6 +24,8 @@ return [
     'helped' => '{change} (helped {count, number}×)',
     'run' => '{hasRun, select, yes {Run: {done, number} of {asked, number}} other {Run}}',
     'accepted' => '{accepted, number} of {count, number}',
+    'trials' => '{count, plural, one {trial} other {trials}}',
+    'reps' => '{count, plural, one {rep} other {reps}}',
     'band_waiting' => '{band}, not sent yet',
     'seconds' => '{seconds, number} s',
     'seconds_of' => '{seconds, number} s of {target, number}',

@@ -133,7 +133,7 @@ return [
         'guardian' => 'At {at}: {room, select, plenty {well within what is fine.} close {as hard as it should get today.} other {too hard for today.}}',
     ],
     'caps-tightened' => [
-        'trainer' => 'We stay well under your cap with this dog: {strained} struggling or worse, {reacted} of them reacting, in its last {of, plural, one {trial} other {# trials}}, more than we expected.',
+        'trainer' => 'We stay well under the plan’s cap with this dog: {strained} struggling or worse, {reacted} of them reacting, in its last {of, plural, one {trial} other {# trials}}, more than we expected.',
         'guardian' => 'Careful today: the last sessions were harder for this dog than expected.',
     ],
     'off-model' => [

@@ -142,8 +142,6 @@ return [
         '0_of_0' => '0 of 0',
         'accepted' => 'accepted',
         'declined' => 'declined',
-        'repetitions' => 'reps',
-        'trials' => 'trials',
         'froze_stiff' => 'Froze, stiff',
         'first_doubt' => 'First doubt',
         'play' => 'Play',

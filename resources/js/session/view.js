@@ -109,6 +109,8 @@ export class View {
             );
         }
         this.put('count', String(count));
+        this.put('trials-word', say('trials', { count }));
+        this.put('reps-word', say('reps', { count }));
         this.root.dataset.count = String(count);
     }
 

@@ -85,9 +85,9 @@
         @if($isHandsOn)
             <span class="gauge"><b data-rate>–</b> {{ say('sessions.session_screen.a_minute') }}</span>
             <span class="gauge"><b data-accepted>{{ say('sessions.session_screen.0_of_0') }}</b> {{ say('sessions.session_screen.accepted') }}<span class="visually-hidden">, <span data-declined>0</span> {{ say('sessions.session_screen.declined') }}</span></span>
-            <span class="visually-hidden"><b data-count>0</b> {{ say('sessions.session_screen.repetitions') }}</span>
+            <span class="visually-hidden"><b data-count>0</b> <span data-reps-word>{{ say('device.reps', ['count' => 0]) }}</span></span>
         @else
-            <span class="gauge"><b data-count>0</b> {{ say('sessions.session_screen.trials') }}</span>
+            <span class="gauge"><b data-count>0</b> <span data-trials-word>{{ say('device.trials', ['count' => 0]) }}</span></span>
         @endif
         <button class="btn btn-outline-primary was-there" type="button" data-do="was-there" data-was-there hidden></button>
     </div>
