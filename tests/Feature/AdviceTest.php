@@ -16,14 +16,17 @@ use App\Models\Place;
 use App\Models\PracticeTemplate;
 use App\Models\Session;
 use App\Models\Trial;
+use App\View\Components\Staircase;
 use Core\Decision\LongHold;
 use Core\Decision\Mark;
 use Core\Decision\MarkKind;
 use Core\Decision\SessionSummary;
+use Core\Decision\Situation;
 use Core\Exception\ErrorCode;
 use Core\Exception\InvalidLadder;
 use Core\Ladder\Criterion;
 use Core\Ladder\Step;
+use Core\Planning\LadderReview;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Support\Str;
 use PHPUnit\Framework\Attributes\CoversClass;
@@ -67,6 +70,30 @@ final class AdviceTest extends TestCase
     public function test_nothing_is_ticked_beforehand(): void
     {
         $this->get("/plans/{$this->world->plan->id}/sessions/create")->assertOk()->assertDontSee('checked', false);
+    }
+
+    /** What is told of the steps is put right by what came, as in the session, and stands beside the cap that the plan says. */
+    public function test_a_plan_tells_its_steps_as_this_dog_bears_them_out(): void
+    {
+        $this->log(1, 60.0, 0);
+        foreach ([3, 0, 3] as $i => $band) {
+            $advice = AdviceGiven::query()->latest('id')->firstOrFail();
+            $this->log($i + 2, (float) ($advice->exposure['distance'] ?? 60.0), $band, "advice:{$advice->id}");
+        }
+        $this->post("/sessions/{$this->world->session->id}/end");
+        $view = $this->get("/plans/{$this->world->plan->id}")->assertOk();
+        $situation = $view->viewData('situation');
+        $review = $view->viewData('review');
+        self::assertInstanceOf(Situation::class, $situation);
+        self::assertInstanceOf(LadderReview::class, $review);
+        $step = $review->steps[0];
+        $told = $situation->calibration->told($step->today);
+
+        self::assertGreaterThan($step->today->strain()->value, $told->strain()->value, 'more came than was foretold');
+        $stair = Staircase::of($review, $situation, static fn (): string => '');
+        self::assertSame($told->strain()->value, $stair['risks'][0]['bound']);
+        self::assertSame($situation->settings->caps->strain->value, $stair['limit']);
+        $view->assertSee('struggling '.words()->formats->chance($told->strain()), false);
     }
 
     /** A run is where the dog was, whatever was advised; and the next session knows it. */
@@ -185,10 +212,11 @@ final class AdviceTest extends TestCase
     }
 
     /** @return list<string> codes of the advice */
-    private function log(int $number, float $meters, int $band): array
+    private function log(int $number, float $meters, int $band, ?string $aim = null): array
     {
         $this->postJson("/sessions/{$this->world->session->id}/trials", [
             ...$this->world->trial((string) Str::uuid(), $meters), 'sequence' => $number, 'band' => $band,
+            ...$aim === null ? [] : ['aim' => $aim],
         ])->assertCreated();
 
         return array_column(AdviceGiven::query()->latest('id')->firstOrFail()->reasons, 'code');

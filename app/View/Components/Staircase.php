@@ -10,6 +10,7 @@ use Core\Measure\Logistic;
 use Core\Measure\Probability;
 use Core\Planning\LadderReview;
 use Core\Planning\StepReview;
+use Core\Response\Risk;
 use Core\Response\RiskCaps;
 use Illuminate\Contracts\View\View;
 use Illuminate\View\Component;
@@ -52,7 +53,8 @@ final class Staircase extends Component
      */
     public static function of(LadderReview $review, Situation|RiskCaps $of, callable $label): array
     {
-        $caps = $of instanceof Situation ? $of->caps : $of;
+        $caps = $of instanceof Situation ? $of->settings->caps : $of;
+        $told = static fn (StepReview $step): Risk => $of instanceof Situation ? $of->calibration->told($step->today) : $step->today;
 
         return [
             'loads' => array_map(static fn (StepReview $step): float => $step->load, $review->steps),
@@ -66,7 +68,7 @@ final class Staircase extends Component
             'held' => $of instanceof Situation ? $of->history->solidStep : -1,
             'risks' => array_map(
                 static fn (StepReview $step): array =>
-                    ['mean' => $step->today->strainMean->value, 'bound' => $step->today->strain()->value],
+                    ['mean' => $told($step)->strainMean->value, 'bound' => $told($step)->strain()->value],
                 $review->steps,
             ),
             'limit' => $caps->strain->value,

@@ -116,9 +116,10 @@
                             scope="col">{{ say('plans.show.risk_at_most') }}</th></tr></thead>
                         <tbody>
                         @foreach($review->steps as $i => $step)
+                            @php($told = $situation->calibration->told($step->today))
                             <tr><th scope="row">{{ $i + 1 }}</th><td>{{ words()->difficulty($step->load - $review->steps[0]->load) }}</td>
-                                <td>{{ say('plans.show.strain', ['strain' => words()->formats->chance($step->today->strain())]) }},
-                                    {{ say('plans.show.reaction', ['reaction' => words()->formats->chance($step->today->reaction())]) }}</td></tr>
+                                <td>{{ say('plans.show.strain', ['strain' => words()->formats->chance($told->strain())]) }},
+                                    {{ say('plans.show.reaction', ['reaction' => words()->formats->chance($told->reaction())]) }}</td></tr>
                         @endforeach
                         </tbody>
                     </table></div></details>
