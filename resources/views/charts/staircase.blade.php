@@ -23,8 +23,8 @@
     @endforeach
     @if($limitAt)
         <line class="limit-line" x1="8" x2="{{ $width - 8 }}" y1="{{ N::format($limitAt) }}" y2="{{ N::format($limitAt) }}"/>
-        <text x="{{ $width - 10 }}" y="{{ N::format($limitAt - 5) }}"
-            text-anchor="end">{{ say('charts.staircase.limit', ['limit_words' => $limitWords]) }}</text>
+        {{-- over the easiest steps: their risk lies far below --}}
+        <text x="10" y="{{ N::format($limitAt - 5) }}">{{ say('charts.staircase.limit', ['limit_words' => $limitWords]) }}</text>
         <text x="10" y="344">{{ say('charts.staircase.risk_of_strain_before_today_s') }}</text>
     @endif
 </svg>
