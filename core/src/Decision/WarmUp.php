@@ -257,6 +257,8 @@ final readonly class WarmUp
 
         return match (true) {
             $history->tested !== null => [...self::byTest($situation, $history->tested, $way), true],
+            // what is learned in a kitchen is not what it reacted to
+            $situation->work === Work::Skill => [$easiest, [Reason::of(ReasonCode::StartReactionEasiest)], true],
             ! $isAtADistance => $situation->advise(Action::NotHere, null, [Reason::of(ReasonCode::ReactedAtEasiest)]),
             ($history->daysSinceLast ?? 0.0) < self::REST_DAYS => $situation->advise(
                 Action::NotHere, null, [Reason::of(ReasonCode::RoomTooSmall)],
