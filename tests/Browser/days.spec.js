@@ -2,6 +2,7 @@ import { expect, test } from '@playwright/test';
 import {
     advice,
     complaints,
+    daysPass,
     endSession,
     expectAccessible,
     goWhereAdvised,
@@ -172,6 +173,37 @@ test('a dog that nothing worries has its nose in the basket before the food on t
     await endSession(page);
     // a browser that is closed in the middle of a form may hang
     await expect(page).toHaveURL(/\/review/);
+});
+
+test('a shy one, which doubts whatever is new, has its nose in within a week', async ({ page }, { project }) => {
+    test.skip(project.name === 'phone', 'the same at any size');
+    await signIn(page);
+    const plan = await makePlanFrom(page, 3, 'contact', 'basket-muzzle', `Shy basket ${project.name}`);
+    const [seen, days] = [new Set(), [0, 2, 4, 6]];
+    let reached = Number.POSITIVE_INFINITY;
+    for (const day of days) {
+        await page.goto(plan);
+        await startSession(page);
+        for (let rep = 0; rep < 60 && reached > day; rep++) {
+            if ((await advice(page)).action === 'end_well') break;
+            await goWhereAdvised(page);
+            const asked = await said(page);
+            if (/Nose in before the food/.test(asked)) reached = day;
+            const step = await page.locator('[data-here-words], [data-here]').first().innerText();
+            const before = await trialsLogged(page);
+            secondsPass(lasts() + 1);
+            await page.keyboard.press(seen.has(step) ? 'a' : 'd');
+            seen.add(step);
+            await expect(screen(page)).toHaveAttribute('data-count', String(before + 1));
+            await expect(screen(page)).toHaveAttribute('data-waiting', '0');
+        }
+        await endSession(page);
+        await expect(page).toHaveURL(/\/review/);
+        if (reached < Number.POSITIVE_INFINITY) break;
+        daysPass(2, Number(plan.split('/').at(-1)));
+    }
+    expect(reached, 'not on the first day').toBeGreaterThan(0);
+    expect(reached).toBeLessThanOrEqual(6);
 });
 
 test('a look-up in the kitchen is a skill: no chance, no cap, no percentage', async ({ page }, { project }) => {

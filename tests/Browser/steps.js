@@ -243,6 +243,17 @@ export function timePasses(minutes) {
     sql(`UPDATE sessions SET started_at = started_at - INTERVAL ${minutes} MINUTE WHERE ended_at IS NULL`);
 }
 
+/** As if the ended sessions of a plan had been some days before. @param {number} days @param {number} plan */
+export function daysPass(days, plan) {
+    sql(
+        `UPDATE trials JOIN sessions ON sessions.id = trials.session_id ` +
+            `SET occurred_at = occurred_at - INTERVAL ${days} DAY WHERE plan_id = ${plan}`,
+    );
+    sql(
+        `UPDATE sessions SET started_at = started_at - INTERVAL ${days} DAY, ended_at = ended_at - INTERVAL ${days} DAY WHERE plan_id = ${plan}`,
+    );
+}
+
 /** As if the open sessions had run longer by some seconds. @param {number} seconds */
 export function secondsPass(seconds) {
     sql(
