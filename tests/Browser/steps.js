@@ -249,9 +249,8 @@ export function daysPass(days, plan) {
         `UPDATE trials JOIN sessions ON sessions.id = trials.session_id ` +
             `SET occurred_at = occurred_at - INTERVAL ${days} DAY WHERE plan_id = ${plan}`,
     );
-    sql(
-        `UPDATE sessions SET started_at = started_at - INTERVAL ${days} DAY, ended_at = ended_at - INTERVAL ${days} DAY WHERE plan_id = ${plan}`,
-    );
+    for (const time of ['started_at', 'ended_at'])
+        sql(`UPDATE sessions SET ${time} = ${time} - INTERVAL ${days} DAY WHERE plan_id = ${plan}`);
 }
 
 /** As if the open sessions had run longer by some seconds. @param {number} seconds */
