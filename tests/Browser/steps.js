@@ -234,33 +234,26 @@ export function sql(statement) {
     ]).toString();
 }
 
-/** As if the open sessions had run longer: a hold of minutes takes minutes, which a test does not have. @param {number} minutes */
-export function timePasses(minutes) {
+/** As if some sessions, and their trials, had been earlier. @param {string} interval @param {string} whose */
+function earlier(interval, whose) {
     sql(
         `UPDATE trials JOIN sessions ON sessions.id = trials.session_id ` +
-            `SET occurred_at = occurred_at - INTERVAL ${minutes} MINUTE WHERE ended_at IS NULL`,
+            `SET occurred_at = occurred_at - INTERVAL ${interval} WHERE ${whose}`,
     );
-    sql(`UPDATE sessions SET started_at = started_at - INTERVAL ${minutes} MINUTE WHERE ended_at IS NULL`);
+    const times = ['started_at', 'ended_at'].map((time) => `${time} = ${time} - INTERVAL ${interval}`);
+    sql(`UPDATE sessions SET ${times.join(', ')} WHERE ${whose}`);
 }
 
-/** As if the ended sessions of a plan had been some days before. @param {number} days @param {number} plan */
-export function daysPass(days, plan) {
-    sql(
-        `UPDATE trials JOIN sessions ON sessions.id = trials.session_id ` +
-            `SET occurred_at = occurred_at - INTERVAL ${days} DAY WHERE plan_id = ${plan}`,
-    );
-    for (const time of ['started_at', 'ended_at'])
-        sql(`UPDATE sessions SET ${time} = ${time} - INTERVAL ${days} DAY WHERE plan_id = ${plan}`);
-}
+const OPEN = 'ended_at IS NULL';
+
+/** As if the open sessions had run longer: a hold of minutes takes minutes, which a test does not have. @param {number} minutes */
+export const timePasses = (minutes) => earlier(`${minutes} MINUTE`, OPEN);
 
 /** As if the open sessions had run longer by some seconds. @param {number} seconds */
-export function secondsPass(seconds) {
-    sql(
-        `UPDATE trials JOIN sessions ON sessions.id = trials.session_id ` +
-            `SET occurred_at = occurred_at - INTERVAL ${seconds} SECOND WHERE ended_at IS NULL`,
-    );
-    sql(`UPDATE sessions SET started_at = started_at - INTERVAL ${seconds} SECOND WHERE ended_at IS NULL`);
-}
+export const secondsPass = (seconds) => earlier(`${seconds} SECOND`, OPEN);
+
+/** As if the ended sessions of a plan had been some days before. @param {number} days @param {number} plan */
+export const daysPass = (days, plan) => earlier(`${days} DAY`, `plan_id = ${plan}`);
 
 /** Seconds that the open session's next repetition lasts. @returns {number} */
 export function lasts() {

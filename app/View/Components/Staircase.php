@@ -54,7 +54,10 @@ final class Staircase extends Component
     public static function of(LadderReview $review, Situation|RiskCaps $of, callable $label): array
     {
         $caps = $of instanceof Situation ? $of->settings->caps : $of;
-        $told = static fn (StepReview $step): Risk => $of instanceof Situation ? $of->calibration->told($step->today) : $step->today;
+        $risks = array_map(
+            static fn (StepReview $step): Risk => $of instanceof Situation ? $of->calibration->told($step->today) : $step->today,
+            $review->steps,
+        );
 
         return [
             'loads' => array_map(static fn (StepReview $step): float => $step->load, $review->steps),
@@ -67,9 +70,7 @@ final class Staircase extends Component
             ),
             'held' => $of instanceof Situation ? $of->history->solidStep : -1,
             'risks' => array_map(
-                static fn (StepReview $step): array =>
-                    ['mean' => $told($step)->strainMean->value, 'bound' => $told($step)->strain()->value],
-                $review->steps,
+                static fn (Risk $risk): array => ['mean' => $risk->strainMean->value, 'bound' => $risk->strain()->value], $risks,
             ),
             'limit' => $caps->strain->value,
         ];

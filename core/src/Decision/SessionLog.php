@@ -227,6 +227,12 @@ final readonly class SessionLog
         return $this->count(static fn (LoggedTrial $trial): bool => $trial->band->atLeast(Band::Strain)) > 0;
     }
 
+    /** Trials of today in which it said that it may bite. */
+    public function warnings(): int
+    {
+        return $this->count(static fn (LoggedTrial $trial): bool => $trial->warns());
+    }
+
     /** Whether the dog struggled or went over today at a level, or at an easier one. */
     public function struggledAt(Level $level): bool
     {

@@ -87,9 +87,15 @@ final readonly class WarmUp
         $history = $situation->history;
 
         return $situation->work === Work::Exposure && ! $history->isNewPlace && $history->tested === null
-            && ($history->daysSinceLast ?? 0.0) < self::REST_DAYS
+            && self::isUnrested($history)
             && $history->hardLately >= self::HARD_OF_THREE && $history->sessionsStruggledUpTo($start) >= self::HARD_OF_THREE
             && $way->below($start, 1) === null;
+    }
+
+    /** Whether a week of rest, after which a place is tried once more, is not over. */
+    private static function isUnrested(History $history): bool
+    {
+        return ($history->daysSinceLast ?? 0.0) < self::REST_DAYS;
     }
 
     /**
@@ -260,9 +266,7 @@ final readonly class WarmUp
             // what is learned in a kitchen is not what it reacted to
             $situation->work === Work::Skill => [$easiest, [Reason::of(ReasonCode::StartReactionEasiest)], true],
             ! $isAtADistance => $situation->advise(Action::NotHere, null, [Reason::of(ReasonCode::ReactedAtEasiest)]),
-            ($history->daysSinceLast ?? 0.0) < self::REST_DAYS => $situation->advise(
-                Action::NotHere, null, [Reason::of(ReasonCode::RoomTooSmall)],
-            ),
+            self::isUnrested($history) => $situation->advise(Action::NotHere, null, [Reason::of(ReasonCode::RoomTooSmall)]),
             default => [$easiest, [Reason::of(ReasonCode::StartFarEnd)], true],
         };
     }
@@ -367,7 +371,7 @@ final readonly class WarmUp
             [$farthest, $level] = [$level, $way->below($level, 2)];
         }
         $isTooSmall = $level === null && ($situation->told->forbidsTrying() || $situation->history->hardLately >= self::HARD_OF_THREE)
-            && ($situation->history->daysSinceLast ?? 0.0) < self::REST_DAYS;
+            && self::isUnrested($situation->history);
 
         return $isTooSmall
             ? $situation->advise(Action::NotHere, null, [Reason::of(ReasonCode::RoomTooSmall)])

@@ -75,10 +75,8 @@ final readonly class ChangeThePicture implements Rule
     /** Hands still, and the same once more: where nothing worse was seen today, and it never used its teeth. */
     private static function mayWaitItOut(Situation $situation, LoggedTrial $last): bool
     {
-        $warned = static fn (LoggedTrial $trial): bool => $trial->warns();
-
         return ! self::isOffer($last) && ! $last->isNo() && ! $situation->told->hasBitten && ! $situation->log->hadTrouble()
-            && $situation->log->count($warned) === 0;
+            && $situation->log->warnings() === 0;
     }
 
     /** @return array<int, LoggedTrial> of today, with the same thing asked, whatever the picture around it */

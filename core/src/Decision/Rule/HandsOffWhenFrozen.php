@@ -38,7 +38,7 @@ final readonly class HandsOffWhenFrozen implements Rule
             return null;
         }
         $why = Reason::of(ReasonCode::Freeze);
-        if ($situation->log->count(static fn (LoggedTrial $trial): bool => $trial->warns()) >= self::MAX_IN_A_SESSION) {
+        if ($situation->log->warnings() >= self::MAX_IN_A_SESSION) {
             return $situation->advise(Action::EndWell, null, [$why, Reason::of(ReasonCode::FreezeAgain)]);
         }
         $way = new Way($situation);

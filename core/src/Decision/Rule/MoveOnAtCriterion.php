@@ -138,7 +138,8 @@ final readonly class MoveOnAtCriterion implements Rule
             return $situation->advise(Action::Split, $part, [$met, ...$counted($part), ...$situation->riskReasons($part->exposure)]);
         }
         $try = $barred === null && ! $needsParts ? $part ?? $next : $part;
-        if ($try !== null && ($try === $next || $isPartOpen) && ! $ground->forbidsTrying($try) && $this->isCalmLongEnough($situation)) {
+        $mayTry = $try !== null && ($try === $next || $isPartOpen) && ! $ground->forbidsTrying($try);
+        if ($mayTry && $this->isCalmLongEnough($situation)) {
             if ($try === $next && self::isLeap($situation, $next)) {
                 return $situation->advise(Action::EndWell, null, [Reason::of(ReasonCode::PutOneBetween)]);
             }
@@ -150,8 +151,7 @@ final readonly class MoveOnAtCriterion implements Rule
         }
 
         if ($barred === null || $isPartOpen) {
-            $goesOn = $try !== null && ($try === $next || $isPartOpen) && ! $ground->forbidsTrying($try)
-                && ! ($try === $next && self::isLeap($situation, $next));
+            $goesOn = $mayTry && ! ($try === $next && self::isLeap($situation, $next));
 
             return $this->stayAWhile($situation, $level, $next, $partBarred, $goesOn);
         }
